@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Drying;
+
+/**
+ * The air around a piece.
+ *
+ * Immutable. Temperatures in °C, humidity in % relative; vapour pressures in hPa by Magnus' formula with the constants
+ * 6.112 hPa, 17.62 and 243.12 °C (WMO, over water, -45 … 60 °C).
+ */
+final readonly class Climate
+{
+    private function __construct(public float $temperature, public float $humidity, public Air $air, public float $surface)
+    {
+    }
+
+    /**
+     * @param float|null $surface temperature of the piece itself; the air's where unknown
+     *
+     * @throws ClimateRefusal if no workshop has such air
+     */
+    public static function of(float $temperature, float $humidity, Air $air = Air::Still, ?float $surface = null): self
+    {
+        foreach ([$temperature, $surface ?? $temperature] as $t) {
+            if (!is_finite($t) || $t < -30.0 || $t > 60.0) {
+                throw ClimateRefusal::temperature();
+            }
+        }
+        if (!is_finite($humidity) || $humidity < 1.0 || $humidity > 100.0) {
+            throw ClimateRefusal::humidity();
+        }
+
+        return new self($temperature, $humidity, $air, $surface ?? $temperature);
+    }
+
+    /**
+     * The air all labels speak of: 21 °C, 50 % RH, still.
+     */
+    public static function reference(): self
+    {
+        return new self(21.0, 50.0, Air::Still, 21.0);
+    }
+
+    /**
+     * How much more water the air would take, in hPa.
+     */
+    public function vapourPressureDeficit(): float
+    {
+        return self::saturation($this->temperature) * (1 - $this->humidity / 100);
+    }
+
+    public function dewPoint(): float
+    {
+        $x = log($this->humidity / 100) + 17.62 * $this->temperature / (243.12 + $this->temperature);
+
+        return 243.12 * $x / (17.62 - $x);
+    }
+
+    private static function saturation(float $temperature): float
+    {
+        return 6.112 * exp(17.62 * $temperature / (243.12 + $temperature));
+    }
+}

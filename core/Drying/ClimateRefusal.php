@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Drying;
+
+use Inlaid\Core\Refusal;
+
+/**
+ * Air no workshop has.
+ */
+final class ClimateRefusal extends Refusal
+{
+    public static function temperature(): self
+    {
+        return new self('A temperature between -30 and 60 °C, please.');
+    }
+
+    public static function humidity(): self
+    {
+        return new self('Relative humidity lies between 1 and 100 %.');
+    }
+}

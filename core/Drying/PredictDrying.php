@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Drying;
+
+use Inlaid\Core\Material\Dries;
+use Inlaid\Core\Material\Handling;
+
+/**
+ * Predicts drying from the label's times, the air and the film.
+ *
+ * Label times hold at 21 °C, 50 % RH and one normal coat. Losing water: reference ÷ actual vapour-pressure deficit ×
+ * (wet ÷ normal)^1.5, at least 0.5, times the air's movement. Oils: 2^((21 − T)/10) × damp. Spirits: 1.5^((21 − T)/10).
+ * Setting: 2^((21 − T)/10). Cure follows temperature and chemistry alone; a fan does not shorten it. Typical figures:
+ * the label and the painter's own log override them.
+ */
+final class PredictDrying
+{
+    public const LARGEST_FACTOR = 4.0;
+    public const LARGEST_HUMIDITY = 85.0;
+    public const ABOVE_DEW_POINT = 3.0;
+
+    /**
+     * @param float $ofNormal wet film that stays, against one normal coat
+     *
+     * @return Forecast|null null for what does not dry
+     */
+    public function predict(Handling $handling, Climate $climate, float $ofNormal = 1.0): ?Forecast
+    {
+        $times = $handling->times;
+        if (null === $times) {
+            return null;
+        }
+        $factor = $this->factor($handling->dries, $climate, $ofNormal);
+        $cure = $this->cureFactor($handling->dries, $climate);
+        $noPromise = $this->noPromise($handling, $climate, max($factor, $cure));
+        if (null !== $noPromise) {
+            $factor = $cure = null;
+        }
+
+        return new Forecast(
+            $factor,
+            $noPromise,
+            $this->stop($climate),
+            Span::wait($times->touch, $factor),
+            Span::wait($times->recoat, $factor),
+            Span::wait($times->through, $factor),
+            Span::wait($times->cure, $cure),
+            null === $times->recoatMost ? null : Span::window($times->recoatMost, $cure),
+            null === $handling->openTime ? null : Span::window($handling->openTime, $factor),
+            null === $handling->potLife ? null : Span::window($handling->potLife, null === $factor ? null : 2 ** ((21 - $climate->temperature) / 10)),
+        );
+    }
+
+    /**
+     * How many times longer than on the label tack, recoat and through-drying take.
+     */
+    public function factor(Dries $dries, Climate $climate, float $ofNormal): float
+    {
+        $warmth = (21 - $climate->temperature) / 10;
+
+        return match ($dries) {
+            Dries::LosingWater => max(0.5, Climate::reference()->vapourPressureDeficit() / max(1e-6, $climate->vapourPressureDeficit()) * $ofNormal ** 1.5) * $climate->air->factor(),
+            Dries::Oxidising => 2 ** $warmth * $this->damp($climate),
+            Dries::LosingSpirit => 1.5 ** $warmth,
+            Dries::Setting => 2 ** $warmth,
+        };
+    }
+
+    private function cureFactor(Dries $dries, Climate $climate): float
+    {
+        return (Dries::LosingSpirit === $dries ? 1.5 : 2) ** ((21 - $climate->temperature) / 10);
+    }
+
+    /**
+     * Oils take up oxygen more slowly in damp air; typical: half again as long at 100 % as at 50 %.
+     */
+    private function damp(Climate $climate): float
+    {
+        return 1 + max(0.0, $climate->humidity - 50) / 100;
+    }
+
+    private function noPromise(Handling $handling, Climate $climate, float $factor): ?string
+    {
+        return match (true) {
+            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is colder than the %s °C it needs: no promise.', self::plain($climate->temperature), self::plain($handling->lowestTemperature)),
+            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity nobody can say when it dries: no promise.', self::plain($climate->humidity)),
+            $factor > self::LARGEST_FACTOR => \sprintf('In this air it would take more than %s times as long as on the label: no promise.', self::plain(self::LARGEST_FACTOR)),
+            default => null,
+        };
+    }
+
+    private function stop(Climate $climate): ?string
+    {
+        $above = $climate->surface - $climate->dewPoint();
+
+        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point: moisture may settle under the coat. Warm or dry the place first.', self::plain(max(0.0, round($above, 1)))) : null;
+    }
+
+    private static function plain(float $value): string
+    {
+        return rtrim(rtrim(\sprintf('%.1F', $value), '0'), '.');
+    }
+}

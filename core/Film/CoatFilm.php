@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Film;
+
+/**
+ * One coat where it lies.
+ *
+ * Immutable. `wet` as laid and `stays` after wiping, both µm of wet film; `dry` in µm; `ofNormal` what stays against one
+ * normal coat of the label.
+ */
+final readonly class CoatFilm
+{
+    public function __construct(public float $wet, public float $stays, public float $dry, public float $ofNormal)
+    {
+    }
+}

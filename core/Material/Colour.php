@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+/**
+ * A colour as somebody notes it down: six hexadecimal digits of sRGB.
+ *
+ * Immutable.
+ */
+final readonly class Colour
+{
+    private function __construct(public string $hex)
+    {
+    }
+
+    /**
+     * @throws MaterialRefusal if it is not "#rrggbb"
+     */
+    public static function of(string $hex): self
+    {
+        return 1 === preg_match('/^#[0-9a-fA-F]{6}$/', $hex) ? new self(strtolower($hex)) : throw MaterialRefusal::badColour($hex);
+    }
+}

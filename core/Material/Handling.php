@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+/**
+ * How a material behaves once opened: how it dries and for how long it can be worked.
+ *
+ * Immutable. `openTime` and `potLife` in minutes, `lowestTemperature` in °C. `times` is null for what does not dry.
+ */
+final readonly class Handling
+{
+    private function __construct(
+        public Dries $dries,
+        public ?StatedTimes $times,
+        public ?int $openTime,
+        public ?int $potLife,
+        public bool $rewets,
+        public float $lowestTemperature,
+    ) {
+    }
+
+    /**
+     * @throws MaterialRefusal if a time is negative or the temperature absurd
+     */
+    public static function of(Dries $dries, ?StatedTimes $times, ?int $openTime, ?int $potLife, bool $rewets, float $lowestTemperature): self
+    {
+        foreach (['Open time' => $openTime, 'Pot life' => $potLife] as $what => $minutes) {
+            if (null !== $minutes && $minutes <= 0) {
+                throw MaterialRefusal::outOfRange($what, 'more than 0 minutes');
+            }
+        }
+        if ($lowestTemperature < -30.0 || $lowestTemperature > 40.0) {
+            throw MaterialRefusal::outOfRange('The lowest temperature', 'between -30 and 40 °C');
+        }
+
+        return new self($dries, $times, $openTime, $potLife, $rewets, $lowestTemperature);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+/**
+ * A material as it stands on the shelf, or as a recipe remembers it.
+ *
+ * Immutable. `id` and `version` name the shelf's entry; a recipe keeps its own copy, so that a revision never changes.
+ * `typical` says that the figures are typical of the class and not from a label.
+ */
+final readonly class Material
+{
+    /**
+     * @param list<Pack>   $packs
+     * @param list<Hazard> $hazards
+     * @param list<string> $cautions
+     */
+    private function __construct(
+        public string $id,
+        public int $version,
+        public string $name,
+        public MaterialKind $kind,
+        public bool $typical,
+        public Body $body,
+        public Handling $handling,
+        public Look $look,
+        public ?Sheen $sheen,
+        public Ambering $ambering,
+        public bool $outdoors,
+        public array $packs,
+        public array $hazards,
+        public array $cautions,
+    ) {
+    }
+
+    /**
+     * @param list<Pack>   $packs
+     * @param list<Hazard> $hazards
+     * @param list<string> $cautions
+     *
+     * @throws MaterialRefusal if it has no name
+     */
+    public static function of(
+        string $id,
+        int $version,
+        string $name,
+        MaterialKind $kind,
+        bool $typical,
+        Body $body,
+        Handling $handling,
+        Look $look,
+        ?Sheen $sheen = null,
+        Ambering $ambering = Ambering::None,
+        bool $outdoors = false,
+        array $packs = [],
+        array $hazards = [],
+        array $cautions = [],
+    ): self {
+        return '' === trim($name) ? throw MaterialRefusal::outOfRange('A name', 'at least one letter')
+            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions);
+    }
+
+    /**
+     * Price of one gram, from the pack that is cheapest by mass; null where no pack is known.
+     */
+    public function pricePerGram(): ?float
+    {
+        $best = null;
+        foreach ($this->packs as $pack) {
+            $grams = \Inlaid\Core\Measure\Dimension::Mass === $pack->size->dimension ? $pack->size->amount : $pack->size->amount->multipliedBy($this->body->asMeasured());
+            $price = $pack->price / $grams->toFloat();
+            $best = null === $best ? $price : min($best, $price);
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+use Inlaid\Core\Refusal;
+
+/**
+ * A material whose figures cannot be true.
+ */
+final class MaterialRefusal extends Refusal
+{
+    public static function outOfRange(string $what, string $range): self
+    {
+        return new self(\sprintf('%s must be %s.', $what, $range));
+    }
+
+    public static function timesOutOfOrder(string $earlier, string $later): self
+    {
+        return new self(\sprintf('%s cannot come after %s.', $earlier, $later));
+    }
+
+    public static function badColour(string $text): self
+    {
+        return new self(\sprintf('"%s" is not a colour. Write six hexadecimal digits, for example #5b6b73.', $text));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+/**
+ * The times on the label, for one normal coat at 21 °C and 50 % relative humidity.
+ *
+ * Immutable. All in minutes; `recoatMost` is null where the label sets no latest time.
+ */
+final readonly class StatedTimes
+{
+    private function __construct(
+        public int $touch,
+        public int $recoat,
+        public ?int $recoatMost,
+        public int $through,
+        public int $cure,
+    ) {
+    }
+
+    /**
+     * @throws MaterialRefusal if a time is negative or they do not follow one another
+     */
+    public static function of(int $touch, int $recoat, ?int $recoatMost, int $through, int $cure): self
+    {
+        if ($touch < 0) {
+            throw MaterialRefusal::outOfRange('Touch-dry', '0 minutes or more');
+        }
+        $order = ['Touch-dry' => $touch, 'recoat' => $recoat, 'through-dry' => $through, 'cure' => $cure];
+        $names = array_keys($order);
+        $values = array_values($order);
+        for ($i = 1; $i < 4; ++$i) {
+            if ($values[$i - 1] > $values[$i]) {
+                throw MaterialRefusal::timesOutOfOrder(ucfirst($names[$i - 1]), $names[$i]);
+            }
+        }
+        if (null !== $recoatMost && $recoatMost < $recoat) {
+            throw MaterialRefusal::timesOutOfOrder('The earliest recoat', 'the latest');
+        }
+
+        return new self($touch, $recoat, $recoatMost, $through, $cure);
+    }
+}

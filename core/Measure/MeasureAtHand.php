@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Measure;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+
+/**
+ * Something on the bench to measure with: a spoon (one step fills it), a syringe or a jug (steps up to a capacity), a scale.
+ *
+ * Immutable. Step and capacity in ml, or in g for a scale.
+ */
+final readonly class MeasureAtHand
+{
+    private function __construct(public string $name, public Dimension $dimension, public BigRational $step, public BigRational $capacity)
+    {
+    }
+
+    /**
+     * @throws MeasureRefusal if the step is not above zero or the capacity holds less than one step
+     */
+    public static function of(string $name, BigRational $step, BigRational $capacity, Dimension $dimension = Dimension::Volume): self
+    {
+        if (!$step->isPositive() || $capacity->isLessThan($step)) {
+            throw MeasureRefusal::uselessMeasure($name);
+        }
+
+        return new self($name, $dimension, $step->simplified(), $capacity->simplified());
+    }
+
+    /**
+     * How often it must be filled for an amount of its own dimension.
+     */
+    public function fills(BigRational $amount): int
+    {
+        $fills = $amount->dividedBy($this->capacity);
+
+        return $fills->getNumerator()->dividedBy($fills->getDenominator(), RoundingMode::CEILING)->toInt();
+    }
+
+    /**
+     * How to measure out an amount of whole steps: "3 × tablespoon", "35 ml in the syringe", "12.5 g on the scale".
+     */
+    public function inWords(BigRational $amount): string
+    {
+        if ($this->step->isEqualTo($this->capacity)) {
+            return $this->fills($amount).' × '.$this->name;
+        }
+        if (Dimension::Mass === $this->dimension) {
+            return ExactNumber::decimal($amount).' g on the '.$this->name;
+        }
+        $fills = $this->fills($amount);
+
+        return ExactNumber::decimal($amount).' ml in the '.$this->name.($fills > 1 ? \sprintf(' (%d fills)', $fills) : '');
+    }
+}

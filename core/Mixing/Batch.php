@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Brick\Math\BigRational;
+
+/**
+ * A batch of a mix: what to put in, in pouring order, and what it yields in ml.
+ *
+ * Immutable. The lines' volumes sum to the yield exactly.
+ */
+final readonly class Batch
+{
+    /**
+     * @param non-empty-list<BatchLine> $lines
+     */
+    public function __construct(public BigRational $yield, public array $lines)
+    {
+    }
+
+    public function mass(): BigRational
+    {
+        return array_reduce($this->lines, static fn (BigRational $sum, BatchLine $l): BigRational => $sum->plus($l->mass), BigRational::zero());
+    }
+
+    /**
+     * What the batch costs, or null where a material has no known price.
+     */
+    public function cost(): ?float
+    {
+        $sum = 0.0;
+        foreach ($this->lines as $line) {
+            $price = $line->material->pricePerGram();
+            if (null === $price) {
+                return null;
+            }
+            $sum += $price * $line->mass->toFloat();
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\StatedTimes;
+
+/**
+ * Derives what a mix is from its leaves.
+ *
+ * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool
+ * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, stays
+ * open as short as the shortest, keeps as short as the shortest, re-wets if anything in it does, and needs the warmth of
+ * the most demanding. A mix of thinners only has no film and no times.
+ */
+final class DeriveCharacter
+{
+    public function derive(FlatMix $mix): MixCharacter
+    {
+        $bodies = array_values(array_filter($mix->leaves, static fn (Leaf $l): bool => !$l->material->kind->thins()));
+        $solids = $built = $wet = $filmVolume = $bodyVolume = $thinner = 0.0;
+        foreach ($mix->leaves as $leaf) {
+            $volume = $leaf->volume->toFloat();
+            $body = $leaf->material->body;
+            $solids += $volume * $body->solids;
+            $built += $volume * $body->solids * $body->build;
+            if ($leaf->material->kind->thins()) {
+                $thinner += $volume;
+                continue;
+            }
+            $bodyVolume += $leaf->measured()->toFloat();
+            if (null !== $body->spread) {
+                $filmVolume += $volume;
+                $wet += $volume * 1000 / $body->spread;
+            }
+        }
+
+        return new MixCharacter(
+            $filmVolume > 0 ? $wet / $filmVolume : null,
+            $solids,
+            $solids > 0 ? $built / $solids : 0.0,
+            $bodyVolume > 0 ? $thinner / $bodyVolume : 0.0,
+            self::least(array_map(static fn (Leaf $l): ?float => $l->material->body->largestThinning, $bodies)),
+            $this->handling($bodies, $mix->leaves[0]->material),
+            array_values(array_unique(array_map(static fn (Leaf $l): Carrier => $l->material->body->carrier, $mix->leaves), \SORT_REGULAR)),
+        );
+    }
+
+    /**
+     * @param list<Leaf> $bodies
+     */
+    private function handling(array $bodies, Material $otherwise): Handling
+    {
+        $all = array_map(static fn (Leaf $l): Handling => $l->material->handling, $bodies);
+        if ([] === $all) {
+            return $otherwise->handling;
+        }
+        $slowest = $all[0];
+        foreach ($all as $h) {
+            $slowest = ($h->times->recoat ?? 0) > ($slowest->times->recoat ?? 0) ? $h : $slowest;
+        }
+
+        return Handling::of(
+            $slowest->dries,
+            $this->times($all),
+            self::least(array_map(static fn (Handling $h): ?int => $h->openTime, $all)),
+            self::least(array_map(static fn (Handling $h): ?int => $h->potLife, $all)),
+            [] !== array_filter($all, static fn (Handling $h): bool => $h->rewets),
+            max(array_map(static fn (Handling $h): float => $h->lowestTemperature, $all)),
+        );
+    }
+
+    /**
+     * @param list<Handling> $all
+     */
+    private function times(array $all): ?StatedTimes
+    {
+        $times = array_values(array_filter(array_map(static fn (Handling $h): ?StatedTimes => $h->times, $all)));
+        if ([] === $times) {
+            return null;
+        }
+        $recoat = max(array_map(static fn (StatedTimes $t): int => $t->recoat, $times));
+        $latest = self::least(array_map(static fn (StatedTimes $t): ?int => $t->recoatMost, $times));
+
+        return StatedTimes::of(
+            max(array_map(static fn (StatedTimes $t): int => $t->touch, $times)),
+            $recoat,
+            null === $latest ? null : max($latest, $recoat),
+            max(array_map(static fn (StatedTimes $t): int => $t->through, $times)),
+            max(array_map(static fn (StatedTimes $t): int => $t->cure, $times)),
+        );
+    }
+
+    /**
+     * @template T of int|float
+     *
+     * @param list<T|null> $values
+     *
+     * @return T|null
+     */
+    private static function least(array $values): int|float|null
+    {
+        $known = array_values(array_filter($values, static fn (int|float|null $v): bool => null !== $v));
+
+        return [] === $known ? null : min($known);
+    }
+}

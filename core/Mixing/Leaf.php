@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Material\Material;
+
+/**
+ * One material in a flattened mix, with what of it is in one millilitre of the mix.
+ *
+ * Immutable. `mass` in g, `volume` in ml of true volume, both per ml of yield; the volumes of all leaves sum to exactly 1.
+ */
+final readonly class Leaf
+{
+    public function __construct(public Material $material, public BigRational $mass, public BigRational $volume)
+    {
+    }
+
+    /**
+     * The volume a spoon or jug sees, in ml per ml of yield: a powder is scooped looser than it lies in the mix.
+     */
+    public function measured(): BigRational
+    {
+        return $this->mass->dividedBy($this->material->body->asMeasured());
+    }
+}

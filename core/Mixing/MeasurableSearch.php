@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Brick\Math\BigRational;
+
+/**
+ * The state of one search for a measurable batch: what is wanted, and the best found so far.
+ *
+ * @internal belongs to FindMeasurableBatch
+ */
+final class MeasurableSearch
+{
+    public ?MeasuredBatch $best = null;
+    public float $bestYield = \INF;
+    public readonly float $needFloat;
+    public readonly float $toleranceFloat;
+    public readonly float $largestYieldPerMl;
+    /** @var non-empty-list<int> leaves, largest share first */
+    public readonly array $order;
+    /** @var array<int, float> share of the measured total, by leaf */
+    public readonly array $share;
+    /** @var array<int, BigRational> */
+    private array $exactShare;
+    /** @var array<int, float> ml of yield per ml as measured, by leaf */
+    private array $yieldPerMl;
+
+    public function __construct(private readonly FlatMix $mix, private readonly BigRational $need, private readonly BigRational $tolerance)
+    {
+        $total = array_reduce($mix->leaves, static fn (BigRational $sum, Leaf $l): BigRational => $sum->plus($l->measured()), BigRational::zero());
+        $this->exactShare = array_map(static fn (Leaf $l): BigRational => $l->measured()->dividedBy($total)->simplified(), $mix->leaves);
+        $this->share = array_map(static fn (BigRational $s): float => $s->toFloat(), $this->exactShare);
+        $this->yieldPerMl = array_map(static fn (Leaf $l): float => $l->volume->dividedBy($l->measured())->toFloat(), $mix->leaves);
+        $order = array_keys($mix->leaves);
+        usort($order, fn (int $a, int $b): int => $this->share[$b] <=> $this->share[$a] ?: $a <=> $b);
+        $this->order = $order;
+        $this->needFloat = $need->toFloat();
+        $this->toleranceFloat = $tolerance->toFloat();
+        $this->largestYieldPerMl = max($this->yieldPerMl);
+    }
+
+    /**
+     * The least a batch can yield whose measured total is at least this many ml.
+     */
+    public function leastYield(float $total): float
+    {
+        $sum = 0.0;
+        foreach ($this->share as $i => $share) {
+            $sum += $this->yieldPerMl[$i] * $share * (1 - $this->toleranceFloat) * $total;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Tries every completion of what is chosen, cheapest first, cutting what cannot beat the best.
+     *
+     * @param non-empty-list<array{float, MeasuredLine}> $chosen in search order
+     * @param list<list<array{float, MeasuredLine}>>     $rest   ascending options of the ingredients still to choose
+     */
+    public function complete(array $chosen, array $rest): void
+    {
+        if ([] === $rest) {
+            $this->keepIfBetter($chosen);
+
+            return;
+        }
+        $toCome = 0.0;
+        foreach (\array_slice($rest, 1) as $k => $options) {
+            $toCome += $options[0][0] * $this->yieldPerMl[$this->order[\count($chosen) + 1 + $k]];
+        }
+        $sofar = $this->yieldOf($chosen);
+        foreach ($rest[0] as $option) {
+            if ($sofar + $option[0] * $this->yieldPerMl[$this->order[\count($chosen)]] + $toCome > $this->bestYield + 1e-9) {
+                return;
+            }
+            $this->complete([...$chosen, $option], \array_slice($rest, 1));
+        }
+    }
+
+    /**
+     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     */
+    private function yieldOf(array $chosen): float
+    {
+        $yield = 0.0;
+        foreach ($chosen as $k => [$ml]) {
+            $yield += $ml * $this->yieldPerMl[$this->order[$k]];
+        }
+
+        return $yield;
+    }
+
+    /**
+     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     */
+    private function keepIfBetter(array $chosen): void
+    {
+        $total = array_sum(array_column($chosen, 0));
+        foreach ($chosen as $k => [$ml]) {
+            if (abs($ml / $total / $this->share[$this->order[$k]] - 1) > $this->toleranceFloat + 1e-9) {
+                return;
+            }
+        }
+        $batch = $this->yieldOf($chosen) < $this->needFloat - 1e-9 ? null : $this->exactly($chosen);
+        if (null !== $batch && (null === $this->best || $this->compare($batch, $this->best) < 0)) {
+            $this->best = $batch;
+            $this->bestYield = $batch->yield->toFloat();
+        }
+    }
+
+    private function compare(MeasuredBatch $a, MeasuredBatch $b): int
+    {
+        return $a->yield->compareTo($b->yield) ?: $a->error->compareTo($b->error) ?: $a->fills() <=> $b->fills();
+    }
+
+    /**
+     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     */
+    private function exactly(array $chosen): ?MeasuredBatch
+    {
+        $amounts = $lines = [];
+        foreach ($chosen as $k => [, $line]) {
+            $lines[$this->order[$k]] = $line;
+            $amounts[$this->order[$k]] = $line->millilitres();
+        }
+        $total = array_reduce($amounts, static fn (BigRational $s, BigRational $a): BigRational => $s->plus($a), BigRational::zero());
+        $yield = $error = BigRational::zero();
+        foreach ($amounts as $i => $amount) {
+            $leaf = $this->mix->leaves[$i];
+            $yield = $yield->plus($amount->multipliedBy($leaf->volume)->dividedBy($leaf->measured()));
+            $off = $amount->dividedBy($total)->dividedBy($this->exactShare[$i])->minus(1)->abs();
+            $error = $off->isGreaterThan($error) ? $off : $error;
+        }
+        if ($error->isGreaterThan($this->tolerance) || $yield->isLessThan($this->need)) {
+            return null;
+        }
+        ksort($lines);
+
+        return new MeasuredBatch($yield->simplified(), $yield->minus($this->need)->simplified(), $error->simplified(), array_values($lines));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Brick\Math\BigRational;
+
+/**
+ * A batch in whole measures: what it yields, how far off the ratio it is and how much more than needed it makes.
+ *
+ * Immutable. `yield` and `surplus` in ml; `error` is the largest |share ÷ wanted − 1| over the ingredients.
+ */
+final readonly class MeasuredBatch
+{
+    /**
+     * @param non-empty-list<MeasuredLine> $lines in pouring order
+     */
+    public function __construct(public BigRational $yield, public BigRational $surplus, public BigRational $error, public array $lines)
+    {
+    }
+
+    public function fills(): int
+    {
+        return array_sum(array_map(static fn (MeasuredLine $l): int => $l->fills(), $this->lines));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Handling;
+
+/**
+ * What a mix is when it is laid, derived from what is in it.
+ *
+ * Immutable. `normalWet` in µm for one normal coat, null where nothing in it makes a film; `solids` and `build` as shares;
+ * `thinning` in volumes of thinner to one volume of body, `largestThinning` what its least tolerant body allows.
+ */
+final readonly class MixCharacter
+{
+    /**
+     * @param list<Carrier> $carriers of everything in it, each once
+     */
+    public function __construct(
+        public ?float $normalWet,
+        public float $solids,
+        public float $build,
+        public float $thinning,
+        public ?float $largestThinning,
+        public Handling $handling,
+        public array $carriers,
+    ) {
+    }
+
+    public function isOverThinned(): bool
+    {
+        return null !== $this->largestThinning && $this->thinning > $this->largestThinning + 1e-9;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Planning;
+
+/**
+ * When the painter works: hours by day of the week, with exceptions by date, in the studio's zone.
+ *
+ * The one place that knows zones and daylight saving. Immutable.
+ */
+final readonly class WorkingTime
+{
+    /**
+     * @param array<int, list<array{int, int}>>    $week       by ISO weekday 1 … 7: from and to in minutes after midnight
+     * @param array<string, list<array{int, int}>> $exceptions by date Y-m-d; an empty list is a day off
+     */
+    private function __construct(public \DateTimeZone $zone, private array $week, private array $exceptions)
+    {
+    }
+
+    /**
+     * @param array<int, list<array{int, int}>>    $week
+     * @param array<string, list<array{int, int}>> $exceptions
+     *
+     * @throws PlanningRefusal if the hours overlap or run backwards, there are none, or the zone is unknown
+     */
+    public static function of(string $zone, array $week, array $exceptions = []): self
+    {
+        if (!\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
+            throw PlanningRefusal::unknownZone($zone);
+        }
+        foreach ([...array_values($week), ...array_values($exceptions)] as $day) {
+            $last = 0;
+            foreach ($day as [$from, $to]) {
+                if ($from < $last || $to <= $from || $to > 24 * 60) {
+                    throw PlanningRefusal::badHours();
+                }
+                $last = $to;
+            }
+        }
+        if ([] === array_filter($week)) {
+            throw PlanningRefusal::noHours();
+        }
+
+        return new self(new \DateTimeZone($zone), $week, $exceptions);
+    }
+
+    /**
+     * Working intervals from an instant on, the first one cut to begin there. Endless.
+     *
+     * @return \Generator<int, Interval>
+     */
+    public function from(int $instant): \Generator
+    {
+        $day = $this->local($instant)->setTime(0, 0);
+        while (true) {
+            foreach ($this->exceptions[$day->format('Y-m-d')] ?? $this->week[(int) $day->format('N')] ?? [] as [$from, $to]) {
+                $start = max($instant, $day->setTime(0, $from)->getTimestamp());
+                $end = $day->setTime(0, $to)->getTimestamp();
+                if ($start < $end) {
+                    yield new Interval($start, $end);
+                }
+            }
+            $day = $day->modify('+1 day');
+        }
+    }
+
+    /**
+     * The longest uninterrupted stretch of an ordinary week, in minutes.
+     */
+    public function longestStretch(): int
+    {
+        return max([0, ...array_map(static fn (array $i): int => $i[1] - $i[0], array_merge(...array_values($this->week)))]);
+    }
+
+    /**
+     * The midnight that follows an instant: "overnight" ends on a later date.
+     */
+    public function nextMidnight(int $instant): int
+    {
+        return $this->local($instant)->modify('tomorrow')->getTimestamp();
+    }
+
+    private function local(int $instant): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable('@'.$instant))->setTimezone($this->zone);
+    }
+}

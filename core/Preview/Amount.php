@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\PrintQuantity;
+use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Measure\UnitSystem;
+
+/**
+ * An amount as it is shown: in numbers, exactly, and in the studio's units.
+ *
+ * Immutable. `ml` as measured, `exact` the same as an exact number, `g` null where the density does not matter.
+ */
+final readonly class Amount
+{
+    public function __construct(public float $ml, public string $exact, public ?float $g, public string $text)
+    {
+    }
+
+    public static function of(BigRational $ml, UnitSystem $units, ?BigRational $g = null): self
+    {
+        return new self(
+            round($ml->toFloat(), 4),
+            ExactNumber::exact($ml),
+            null === $g ? null : round($g->toFloat(), 3),
+            (new PrintQuantity($units))->inWords(Quantity::millilitres($ml)),
+        );
+    }
+}

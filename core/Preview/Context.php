@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Mixing\Vessel;
+use Inlaid\Core\Planning\WorkingTime;
+
+/**
+ * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
+ *
+ * Immutable. `now` in seconds since 1970 in UTC; `tolerance` the largest ratio error of a measured batch.
+ */
+final readonly class Context
+{
+    /**
+     * @param list<MeasureAtHand>   $measures
+     * @param list<Vessel>          $vessels
+     * @param array<string, string> $schools  the studio's answers by question
+     */
+    public function __construct(
+        public int $now,
+        public WorkingTime $working,
+        public Climate $climate,
+        public UnitSystem $units,
+        public array $measures,
+        public array $vessels,
+        public BigRational $tolerance,
+        public array $schools = [],
+    ) {
+    }
+}

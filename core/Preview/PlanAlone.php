@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Planning\Interval;
+use Inlaid\Core\Planning\Operation;
+use Inlaid\Core\Planning\Placed;
+use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Plans a recipe by itself over the working days: every coat an operation, with the waits the recipe asks for.
+ */
+final readonly class PlanAlone
+{
+    public function __construct(private PlanInOrder $planner = new PlanInOrder())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    public function plan(array $works, Context $context): PlanPreview
+    {
+        [$operations, $forecasts, $stuck] = $this->operations($works);
+        $placed = $this->planner->plan($operations, $context->working, $context->now);
+        $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
+        $ready = $cured = $context->now;
+        $longest = null;
+        foreach ($placed as $i => $p) {
+            $ready = max($ready, $p->end() + 60 * ($forecasts[$i]->through->planned ?? 0), $i + 1 === \count($placed) ? $p->nextFrom : 0);
+            $cured = max($cured, $ready, $p->end() + 60 * ($forecasts[$i]->cure->planned ?? 0));
+            if ($i + 1 < \count($placed) && (null === $longest || $p->nextFrom - $p->end() > $placed[$longest]->nextFrom - $placed[$longest]->end())) {
+                $longest = $i;
+            }
+        }
+        $handsOn = array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations));
+
+        return new PlanPreview(
+            true,
+            $iso($context->now),
+            array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $placed),
+            null === $stuck ? $iso($ready) : null,
+            null === $stuck ? $iso($cured) : null,
+            $handsOn,
+            [] === $placed ? 0 : intdiv($placed[\count($placed) - 1]->end() - $placed[0]->start(), 60) - $handsOn,
+            null === $longest ? null : $placed[$longest]->operation->stepId,
+            $stuck,
+        );
+    }
+
+    /**
+     * @param list<StepWork> $works
+     *
+     * @return array{list<Operation>, list<Forecast|null>, string|null} the operations up to the first without a promise, and why it ends there
+     */
+    private function operations(array $works): array
+    {
+        $operations = $forecasts = [];
+        foreach ($works as $w => $work) {
+            $coats = Act::Waits === $work->step->technique->figures()->act ? 1 : $work->step->coats;
+            for ($coat = 1; $coat <= $coats; ++$coat) {
+                $between = $coat < $coats;
+                $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
+                $wait = $this->wait($rule, $work);
+                $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
+                $operations[] = new Operation($work->step->id, $coat, $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null);
+                $forecasts[] = $work->drying;
+                if (null === $wait) {
+                    return [$operations, $forecasts, \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? '')];
+                }
+            }
+        }
+
+        return [$operations, $forecasts, null];
+    }
+
+    /**
+     * Minutes to wait at least, or null where the air allows no promise.
+     */
+    private function wait(WaitUntil $until, StepWork $work): ?int
+    {
+        if (WaitUntil::Minutes === $until) {
+            return $work->step->wait->minutes;
+        }
+        if (null === $work->drying || WaitUntil::Nothing === $until) {
+            return 0;
+        }
+        $span = match ($until) {
+            WaitUntil::Touch => $work->drying->touch,
+            WaitUntil::Through => $work->drying->through,
+            WaitUntil::Cure => $work->drying->cure,
+            default => $work->drying->recoat,
+        };
+
+        return $span->planned;
+    }
+
+    /**
+     * @param \Closure(int): string $iso
+     */
+    private function coat(Placed $p, \Closure $iso): CoatPlan
+    {
+        return new CoatPlan(
+            $p->operation->stepId,
+            $p->operation->coat,
+            array_map(static fn (Interval $i): Stretch => new Stretch($iso($i->start), $iso($i->end)), $p->stretches),
+            $iso($p->end()),
+            $iso($p->nextFrom),
+            $p->operation->handsOn,
+            $p->operation->leastWait,
+            $p->operation->overnight,
+            $p->tooLate,
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+/**
+ * A recipe, worked out.
+ *
+ * Immutable. `area` in m² over all parts and pieces, `cost` of the material used, null where a price is unknown.
+ */
+final readonly class Preview
+{
+    /**
+     * @param list<StepPreview>  $steps
+     * @param list<StackPreview> $stacks
+     * @param list<MaterialNeed> $materials
+     */
+    public function __construct(
+        public string $title,
+        public float $area,
+        public array $steps,
+        public array $stacks,
+        public array $materials,
+        public PlanPreview $plan,
+        public ?float $cost,
+    ) {
+    }
+}

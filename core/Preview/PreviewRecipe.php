@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Works a whole recipe out: mixes and amounts, films, drying, the plan, cost. One document, one computation.
+ */
+final readonly class PreviewRecipe
+{
+    public function __construct(
+        private Schools $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private DescribePour $pour = new DescribePour(),
+        private BuildStacks $stacks = new BuildStacks(),
+        private SumMaterials $materials = new SumMaterials(),
+        private PlanAlone $plan = new PlanAlone(),
+        private RemarkOnStep $remark = new RemarkOnStep(),
+    ) {
+    }
+
+    public function preview(Recipe $recipe, Context $context): Preview
+    {
+        $works = $this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools));
+        $materials = $this->materials->sum($works, $context);
+        $costs = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
+        $area = 0.0;
+        foreach ($recipe->piece->parts as $part) {
+            $area += $part->totalArea() * $recipe->piece->count;
+        }
+
+        return new Preview(
+            $recipe->title,
+            round($area, 4),
+            array_map(fn (StepWork $w): StepPreview => $this->step($w, $context), $works),
+            $this->stacks->build($recipe, $works),
+            $materials,
+            $this->plan->plan($works, $context),
+            \in_array(null, $costs, true) ? null : round(array_sum($costs), 2),
+        );
+    }
+
+    private function step(StepWork $work, Context $context): StepPreview
+    {
+        $step = $work->step;
+        $film = $work->film;
+        $pour = $this->pour->describe($work, $context);
+
+        return new StepPreview(
+            $step->id,
+            $work->number,
+            $step->name(),
+            $step->technique->name(),
+            $step->technique->figures()->act,
+            round($work->area, 4),
+            $step->coats,
+            $work->handsOn,
+            null === $film ? null : new FilmPreview(
+                round($film->wet, 2),
+                round($film->stays, 2),
+                round($film->dry, 3),
+                round($film->dry * $step->coats, 3),
+                $step->technique->figures()->cover,
+                $work->weight,
+            ),
+            $pour,
+            $work->drying,
+            $this->remark->remark($work, $pour),
+            array_values(array_unique(array_merge(...array_map(static fn (Material $m): array => $m->cautions, array_map(static fn (Leaf $l): Material => $l->material, $work->mix->leaves ?? []))))),
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * One step, worked out.
+ *
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat.
+ */
+final readonly class StepPreview
+{
+    /**
+     * @param list<Remark> $remarks
+     * @param list<string> $cautions
+     */
+    public function __construct(
+        public string $id,
+        public int $number,
+        public string $name,
+        public string $technique,
+        public Act $act,
+        public float $area,
+        public int $coats,
+        public int $handsOn,
+        public ?FilmPreview $film,
+        public ?PourPreview $pour,
+        public ?Forecast $drying,
+        public array $remarks,
+        public array $cautions,
+    ) {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+/**
+ * How open the pores of a wood stand.
+ */
+enum Grain: string
+{
+    case Open = 'open';
+    case Close = 'close';
+    case None = 'none';
+}

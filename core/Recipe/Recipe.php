@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+/**
+ * A whole recipe, ready to be worked out.
+ *
+ * Immutable.
+ */
+final readonly class Recipe
+{
+    /**
+     * @param list<Step>            $steps
+     * @param array<string, string> $schools chosen answer by question; what is missing is the studio's
+     */
+    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools)
+    {
+    }
+
+    /**
+     * @param list<Step>            $steps
+     * @param array<string, string> $schools
+     *
+     * @throws RecipeRefusal if a step is there twice or names a part the piece does not have
+     */
+    public static function of(string $title, Piece $piece, array $steps, array $schools = []): self
+    {
+        $parts = array_map(static fn (PiecePart $p): string => $p->id, $piece->parts);
+        $seen = [];
+        foreach ($steps as $step) {
+            if (isset($seen[$step->id])) {
+                throw RecipeRefusal::twice('The step', $step->id);
+            }
+            $seen[$step->id] = true;
+            foreach (array_diff($step->parts, $parts) as $unknown) {
+                throw RecipeRefusal::missing('part', $unknown);
+            }
+        }
+
+        return new self($title, $piece, $steps, $schools);
+    }
+
+    /**
+     * The parts a step is done to.
+     *
+     * @return list<PiecePart>
+     */
+    public function partsOf(Step $step): array
+    {
+        return array_values(array_filter($this->piece->parts, $step->touches(...)));
+    }
+}

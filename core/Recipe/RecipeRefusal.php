@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+use Inlaid\Core\Refusal;
+
+/**
+ * A recipe that contradicts itself or reality.
+ */
+final class RecipeRefusal extends Refusal
+{
+    public static function outOfRange(string $what, string $range): self
+    {
+        return new self(\sprintf('%s must be %s.', $what, $range));
+    }
+
+    public static function twice(string $what, string $id): self
+    {
+        return new self(\sprintf('%s "%s" is there twice.', $what, $id));
+    }
+
+    public static function missing(string $what, string $id): self
+    {
+        return new self(\sprintf('There is no %s "%s" in this recipe.', $what, $id));
+    }
+
+    public static function mixInItself(string $name): self
+    {
+        return new self(\sprintf('The mix "%s" would contain itself.', $name));
+    }
+
+    public static function needsMaterial(string $technique): self
+    {
+        return new self(\sprintf('%s needs a material or a mix.', $technique));
+    }
+
+    public static function takesNoMaterial(string $technique): self
+    {
+        return new self(\sprintf('%s takes no material.', $technique));
+    }
+
+    public static function unknownSchool(string $key): self
+    {
+        return new self(\sprintf('There is no question "%s" on which schools differ.', $key));
+    }
+
+    public static function unknownChoice(string $key, string $choice): self
+    {
+        return new self(\sprintf('"%s" is no answer to the question "%s".', $choice, $key));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+use Inlaid\Core\Film\FilmWeight;
+
+/**
+ * What a step says beyond its technique; whatever is null is left to the technique, the schools or the label.
+ *
+ * Immutable. `left` share of the wet film after wiping; `grit` of the abrasive; `depth` in µm; `dwell` and `handsOn` in
+ * minutes for each coat.
+ */
+final readonly class StepDetail
+{
+    private function __construct(
+        public ?FilmWeight $weight,
+        public ?float $left,
+        public ?int $grit,
+        public ?float $depth,
+        public ?int $dwell,
+        public ?int $handsOn,
+    ) {
+    }
+
+    /**
+     * @throws RecipeRefusal if a figure cannot be true
+     */
+    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null): self
+    {
+        return match (true) {
+            null !== $left && ($left < 0.0 || $left > 1.0) => throw RecipeRefusal::outOfRange('The share left after wiping', 'between 0 and 1'),
+            null !== $grit && ($grit < 24 || $grit > 3000) => throw RecipeRefusal::outOfRange('A grit', 'between 24 and 3000'),
+            null !== $depth && ($depth < 0.0 || $depth > 5000.0) => throw RecipeRefusal::outOfRange('A depth', 'between 0 and 5000 µm'),
+            null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw RecipeRefusal::outOfRange('A dwell', 'between 0 minutes and 2 days'),
+            null !== $handsOn && ($handsOn < 1 || $handsOn > 2880) => throw RecipeRefusal::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
+            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn),
+        };
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\School;
+
+use Inlaid\Core\Recipe\RecipeRefusal;
+
+/**
+ * All questions on which schools differ, sorted by key.
+ *
+ * Immutable.
+ */
+final readonly class Schools
+{
+    /** @var array<string, School> */
+    private array $byKey;
+
+    /**
+     * @param iterable<School> $schools
+     */
+    public function __construct(iterable $schools)
+    {
+        $byKey = [];
+        foreach ($schools as $school) {
+            $byKey[$school->key()] = $school;
+        }
+        ksort($byKey);
+        $this->byKey = $byKey;
+    }
+
+    /**
+     * @return list<School>
+     */
+    public function all(): array
+    {
+        return array_values($this->byKey);
+    }
+
+    /**
+     * @throws RecipeRefusal if the question or the answer is unknown
+     */
+    public function check(string $key, string $choice): void
+    {
+        $school = $this->byKey[$key] ?? throw RecipeRefusal::unknownSchool($key);
+        if ([] === array_filter($school->choices(), static fn (Choice $c): bool => $c->key === $choice)) {
+            throw RecipeRefusal::unknownChoice($key, $choice);
+        }
+    }
+
+    /**
+     * How somebody works who holds these schools; the recipe's answer goes before the studio's.
+     *
+     * @param array<string, string> $studio
+     * @param array<string, string> $recipe
+     */
+    public function habits(array $studio, array $recipe): Habits
+    {
+        $habits = new Habits();
+        foreach ($this->byKey as $key => $school) {
+            $habits = $school->apply($habits, $recipe[$key] ?? $studio[$key] ?? $school->choices()[0]->key);
+        }
+
+        return $habits;
+    }
+}

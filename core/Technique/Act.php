@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+/**
+ * What a step does to the finish: adds a film, takes some away, alters what is there, or only lets time pass.
+ */
+enum Act: string
+{
+    case Adds = 'adds';
+    case TakesAway = 'takes-away';
+    case Alters = 'alters';
+    case Waits = 'waits';
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+/**
+ * What a technique means in numbers; typical values that a step may override where it says so.
+ *
+ * Immutable. `rate` in m²/min of hands-on work; `laid` the wet film against a normal brushed coat; `left` the share of
+ * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
+ * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
+ * typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes.
+ */
+final readonly class Figures
+{
+    private function __construct(
+        public Act $act,
+        public bool $takesMaterial,
+        public float $rate,
+        public float $laid,
+        public float $left,
+        public float $cover,
+        public float $loss,
+        public float $holdUp,
+        public float $removes,
+        public bool $byBrush,
+    ) {
+    }
+
+    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false): self
+    {
+        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush);
+    }
+
+    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false): self
+    {
+        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false);
+    }
+
+    public static function altering(float $rate, bool $takesMaterial): self
+    {
+        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false);
+    }
+
+    public static function waiting(): self
+    {
+        return new self(Act::Waits, false, \INF, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false);
+    }
+}

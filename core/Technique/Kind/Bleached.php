@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * It works on the wood and leaves no film.
+ */
+final class Bleached implements Technique
+{
+    public function key(): string
+    {
+        return 'bleached';
+    }
+
+    public function name(): string
+    {
+        return 'Bleached';
+    }
+
+    public function does(): string
+    {
+        return 'Brush bleach on evenly and let it work.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.1, takesMaterial: true);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Wiping twice with a cloth, turning it often.
+ */
+final class Cleaned implements Technique
+{
+    public function key(): string
+    {
+        return 'cleaned';
+    }
+
+    public function name(): string
+    {
+        return 'Cleaned';
+    }
+
+    public function does(): string
+    {
+        return 'Wash grease and dirt off with a cleaner.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.15, takesMaterial: true);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * It soaks in and leaves next to no film.
+ */
+final class Conditioned implements Technique
+{
+    public function key(): string
+    {
+        return 'conditioned';
+    }
+
+    public function name(): string
+    {
+        return 'Conditioned';
+    }
+
+    public function does(): string
+    {
+        return 'Brush on conditioner so that the wood takes stain evenly.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.15, takesMaterial: true);
+    }
+}

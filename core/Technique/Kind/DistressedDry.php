@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Fine paper on the edges that hands and time would wear.
+ */
+final class DistressedDry implements Technique
+{
+    public function key(): string
+    {
+        return 'distressed-dry';
+    }
+
+    public function name(): string
+    {
+        return 'Distressed dry';
+    }
+
+    public function does(): string
+    {
+        return 'Sand edges and worn places through to what lies below.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.08, removes: 60.0, cover: 0.1);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Works on coats that water dissolves again, with no dust and soft transitions.
+ */
+final class DistressedWet implements Technique
+{
+    public function key(): string
+    {
+        return 'distressed-wet';
+    }
+
+    public function name(): string
+    {
+        return 'Distressed wet';
+    }
+
+    public function does(): string
+    {
+        return 'Rub edges and worn places with a damp cloth or pad.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.07, removes: 40.0, cover: 0.1);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Most of the paint is off-loaded on a board before the brush meets the piece; a quarter of the surface catches
+ * some.
+ */
+final class DryBrushed implements Technique
+{
+    public function key(): string
+    {
+        return 'dry-brushed';
+    }
+
+    public function name(): string
+    {
+        return 'Dry-brushed';
+    }
+
+    public function does(): string
+    {
+        return 'Off-load the brush until almost dry and drag it over the high places.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Brush, vacuum, then a barely damp cloth.
+ */
+final class Dusted implements Technique
+{
+    public function key(): string
+    {
+        return 'dusted';
+    }
+
+    public function name(): string
+    {
+        return 'Dust removed';
+    }
+
+    public function does(): string
+    {
+        return 'Vacuum and wipe off all dust.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.4, takesMaterial: false);
+    }
+}

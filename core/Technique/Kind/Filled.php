@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Holes and dents are a small part of a piece; the time goes into pressing in and levelling.
+ */
+final class Filled implements Technique
+{
+    public function key(): string
+    {
+        return 'filled';
+    }
+
+    public function name(): string
+    {
+        return 'Filled';
+    }
+
+    public function does(): string
+    {
+        return 'Press filler into holes and level it.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0);
+    }
+}

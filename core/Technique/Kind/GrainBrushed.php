@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Bronze or nylon bristles along the grain until the pores stand open.
+ */
+final class GrainBrushed implements Technique
+{
+    public function key(): string
+    {
+        return 'grain-brushed';
+    }
+
+    public function name(): string
+    {
+        return 'Grain brushed';
+    }
+
+    public function does(): string
+    {
+        return 'Brush along the grain to open soft early wood and pores.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.05, takesMaterial: false);
+    }
+}

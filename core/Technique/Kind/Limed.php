@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Worked in across the grain and cleared: what stays is what the pores hold.
+ */
+final class Limed implements Technique
+{
+    public function key(): string
+    {
+        return 'limed';
+    }
+
+    public function name(): string
+    {
+        return 'Limed';
+    }
+
+    public function does(): string
+    {
+        return 'Work a white wax, paste or paint into the pores and clear the surface.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * A film of oil left standing stays sticky; almost all of what the wood does not drink is wiped away.
+ */
+final class OiledAndWiped implements Technique
+{
+    public function key(): string
+    {
+        return 'oiled-wiped';
+    }
+
+    public function name(): string
+    {
+        return 'Oiled and wiped';
+    }
+
+    public function does(): string
+    {
+        return 'Flood with oil, let it soak, wipe off all that stands on the surface.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.1, left: 0.2, loss: 0.12);
+    }
+}

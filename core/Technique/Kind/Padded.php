@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * A pad lays about half of a brushed film, quickly and without marks.
+ */
+final class Padded implements Technique
+{
+    public function key(): string
+    {
+        return 'padded';
+    }
+
+    public function name(): string
+    {
+        return 'Padded';
+    }
+
+    public function does(): string
+    {
+        return 'Wipe a thin clear coat on with a pad.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Only edges and worn places get it: about a seventh of the surface.
+ */
+final class Resisted implements Technique
+{
+    public function key(): string
+    {
+        return 'resist-laid';
+    }
+
+    public function name(): string
+    {
+        return 'Resist laid';
+    }
+
+    public function does(): string
+    {
+        return 'Rub or dab a resist where later coats are to come away.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Nobody works; time passes.
+ */
+final class Rested implements Technique
+{
+    public function key(): string
+    {
+        return 'rested';
+    }
+
+    public function name(): string
+    {
+        return 'Left to dry or cure';
+    }
+
+    public function does(): string
+    {
+        return 'Leave the piece alone for the stated time.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::waiting();
+    }
+}

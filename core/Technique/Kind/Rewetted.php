@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Only coats that water dissolves again can be worked so.
+ */
+final class Rewetted implements Technique
+{
+    public function key(): string
+    {
+        return 're-wetted';
+    }
+
+    public function name(): string
+    {
+        return 'Re-wetted';
+    }
+
+    public function does(): string
+    {
+        return 'Mist a dry coat and work it again with brush or cloth.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.08, takesMaterial: false);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * A wrung-out cloth, and a second one that stays clean.
+ */
+final class Rinsed implements Technique
+{
+    public function key(): string
+    {
+        return 'rinsed';
+    }
+
+    public function name(): string
+    {
+        return 'Rinsed';
+    }
+
+    public function does(): string
+    {
+        return 'Wipe residue off with clean water or the thinner the label asks for.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::altering(rate: 0.25, takesMaterial: true);
+    }
+}

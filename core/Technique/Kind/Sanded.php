@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * By hand with medium grit a pass takes a few hundredths of a millimetre of wood or film.
+ */
+final class Sanded implements Technique
+{
+    public function key(): string
+    {
+        return 'sanded';
+    }
+
+    public function name(): string
+    {
+        return 'Sanded';
+    }
+
+    public function does(): string
+    {
+        return 'Sand along the grain with the stated grit.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.08, removes: 40.0);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Only the shine goes: two or three µm.
+ */
+final class ScuffSanded implements Technique
+{
+    public function key(): string
+    {
+        return 'scuff-sanded';
+    }
+
+    public function name(): string
+    {
+        return 'Scuff-sanded';
+    }
+
+    public function does(): string
+    {
+        return 'Dull the surface with fine paper so that the next coat holds.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.2, removes: 3.0);
+    }
+}

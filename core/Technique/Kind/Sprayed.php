@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Of what leaves a small low-pressure gun about two thirds meet the piece; the rest is overspray. Films are
+ * thin, the work is fast.
+ */
+final class Sprayed implements Technique
+{
+    public function key(): string
+    {
+        return 'sprayed';
+    }
+
+    public function name(): string
+    {
+        return 'Sprayed';
+    }
+
+    public function does(): string
+    {
+        return 'Spray even, overlapping passes.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * What the wood does not take within the dwell is wiped away.
+ */
+final class StainedAndWiped implements Technique
+{
+    public function key(): string
+    {
+        return 'stained-wiped';
+    }
+
+    public function name(): string
+    {
+        return 'Stained and wiped';
+    }
+
+    public function does(): string
+    {
+        return 'Flood the wood with stain and wipe off what it does not take.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12);
+    }
+}

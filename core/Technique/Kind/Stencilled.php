@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Slow work with little paint: the stencil leaves about a third of its field open.
+ */
+final class Stencilled implements Technique
+{
+    public function key(): string
+    {
+        return 'stencilled';
+    }
+
+    public function name(): string
+    {
+        return 'Stencilled';
+    }
+
+    public function does(): string
+    {
+        return 'Dab an almost dry brush through a stencil.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0);
+    }
+}

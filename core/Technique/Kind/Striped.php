@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * A tenth of the field is a broad border; thin lines are less. Taping is most of the time.
+ */
+final class Striped implements Technique
+{
+    public function key(): string
+    {
+        return 'striped';
+    }
+
+    public function name(): string
+    {
+        return 'Lined or striped';
+    }
+
+    public function does(): string
+    {
+        return 'Draw lines or stripes along tape or a guide.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0);
+    }
+}

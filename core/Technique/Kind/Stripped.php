@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * One pass lifts about the thickness of a few old coats.
+ */
+final class Stripped implements Technique
+{
+    public function key(): string
+    {
+        return 'stripped';
+    }
+
+    public function name(): string
+    {
+        return 'Stripped';
+    }
+
+    public function does(): string
+    {
+        return 'Lay stripper on thickly, let it dwell, scrape the old finish off.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true);
+    }
+}

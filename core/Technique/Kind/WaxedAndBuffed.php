@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Half of what is rubbed in leaves with the buffing cloth; a few µm stay.
+ */
+final class WaxedAndBuffed implements Technique
+{
+    public function key(): string
+    {
+        return 'waxed';
+    }
+
+    public function name(): string
+    {
+        return 'Waxed and buffed';
+    }
+
+    public function does(): string
+    {
+        return 'Rub wax in thinly, let it haze, buff it.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0);
+    }
+}

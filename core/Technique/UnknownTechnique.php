@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+use Inlaid\Core\Refusal;
+
+/**
+ * A recipe names a technique nobody has defined.
+ */
+final class UnknownTechnique extends Refusal
+{
+    public static function named(string $key): self
+    {
+        return new self(\sprintf('There is no technique "%s".', $key));
+    }
+}

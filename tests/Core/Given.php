@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Material\Body;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Material\Dries;
+use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\Look;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\StatedTimes;
+use Inlaid\Core\School\School;
+use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Techniques;
+
+/**
+ * Materials and registries for core tests, with figures that are easy to reckon with.
+ */
+final class Given
+{
+    public static function paint(string $id = 'paint', string $density = '1.3', ?float $largestThinning = 3.0, ?StatedTimes $times = null, ?int $open = 15, ?int $potLife = null): Material
+    {
+        return Material::of($id, 1, ucfirst($id), MaterialKind::Paint, true, Body::of(Carrier::Water, BigRational::of($density), null, 0.4, 1.0, 10.0, $largestThinning), Handling::of(Dries::LosingWater, $times ?? StatedTimes::of(30, 120, null, 480, 30240), $open, $potLife, true, 8.0), Look::of(LookKind::Opaque, Colour::of('#5b6b73'), 0.97));
+    }
+
+    public static function water(): Material
+    {
+        return Material::of('water', 1, 'Water', MaterialKind::Thinner, true, Body::of(Carrier::Water, BigRational::one(), null, 0.0, 0.0, null, null), Handling::of(Dries::LosingWater, null, null, null, true, 5.0), Look::of(LookKind::None));
+    }
+
+    public static function powder(string $density = '2.4', string $scooped = '0.8'): Material
+    {
+        return Material::of('powder', 1, 'Powder', MaterialKind::Paint, true, Body::of(Carrier::Dry, BigRational::of($density), BigRational::of($scooped), 1.0, 1.0, 9.0, 2.0), Handling::of(Dries::LosingWater, StatedTimes::of(30, 60, null, 240, 43200), 10, 480, true, 8.0), Look::of(LookKind::Opaque, Colour::of('#a2452b'), 0.9));
+    }
+
+    public static function techniques(): Techniques
+    {
+        return new Techniques(self::all(Technique::class, 'Technique'));
+    }
+
+    public static function schools(): Schools
+    {
+        return new Schools(self::all(School::class, 'School'));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $type
+     *
+     * @return list<T>
+     */
+    private static function all(string $type, string $folder): array
+    {
+        $made = [];
+        foreach (glob(\dirname(__DIR__, 2)."/core/$folder/Kind/*.php") ?: [] as $file) {
+            $class = "Inlaid\\Core\\$folder\\Kind\\".basename($file, '.php');
+            $object = new $class();
+            if ($object instanceof $type) {
+                $made[] = $object;
+            }
+        }
+
+        return $made;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Planning;
+
+use Inlaid\Core\Planning\Operation;
+use Inlaid\Core\Planning\Placed;
+use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Planning\PlanningRefusal;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A chain of steps over working days.
+ */
+final class PlanInOrderTest extends TestCase
+{
+    use Randomly;
+
+    private const WEEK = [[[480, 720], [780, 1020]]];
+
+    public function testAWashAndTwoCoatsOfWaxOverTheWeekend(): void
+    {
+        $plan = $this->plan([new Operation('wash', 1, 60, 120), new Operation('coat', 1, 150, 60, overnight: true), new Operation('wax', 1, 30, 0)], 'Fri 2026-11-27 08:00');
+        self::assertSame(['Fri 08:00-09:00', 'Fri 13:00-15:30', 'Mon 08:00-08:30'], $this->words($plan));
+    }
+
+    /**
+     * After a step at 16:00 the next one, at most 3 hours later but at least 2, would fall on the next day: so the first is moved there.
+     */
+    public function testALargestWaitPushesTheOneBefore(): void
+    {
+        $plan = $this->plan([new Operation('prep', 1, 450, 0), new Operation('oil', 1, 30, 120, mostWait: 180), new Operation('oil', 2, 30, 0)], 'Mon 2026-11-23 08:00');
+        self::assertSame(['Mon 08:00-12:00 Mon 13:00-16:30', 'Tue 08:00-08:30', 'Tue 10:30-11:00'], $this->words($plan));
+    }
+
+    public function testALargestWaitThatANightAlwaysBreaksIsReportedAndNotChased(): void
+    {
+        $plan = $this->plan([new Operation('a', 1, 30, 0, overnight: true, mostWait: 240), new Operation('b', 1, 30, 0)], 'Mon 2026-11-23 08:00');
+        self::assertSame(['Mon 08:00-08:30', 'Tue 08:00-08:30'], $this->words($plan));
+        self::assertSame(23 * 60 + 30 - 240, $plan[0]->tooLate);
+    }
+
+    /**
+     * The clocks go back in the night to 25 October 2026, at 01:00 UTC.
+     */
+    public function testWaitsAreRealHoursAcrossDaylightSaving(): void
+    {
+        $time = WorkingTime::of('Europe/Zurich', [6 => [[1020, 1080]], 7 => [[0, 1440]]]);
+        $plan = (new PlanInOrder())->plan([new Operation('a', 1, 60, 9 * 60), new Operation('b', 1, 10, 0)], $time, $this->at('2026-10-24 17:00'));
+        self::assertSame('2026-10-25 01:00', gmdate('Y-m-d H:i', $plan[1]->start()), 'nine hours after 16:00 UTC');
+        self::assertSame('02:00 +01:00', (new \DateTimeImmutable('@'.$plan[1]->start()))->setTimezone($time->zone)->format('H:i P'));
+    }
+
+    public function testExceptionsOfTheCalendar(): void
+    {
+        $time = WorkingTime::of('Europe/Zurich', [1 => [[480, 720]]], ['2026-11-23' => [], '2026-11-25' => [[600, 660]]]);
+        $plan = (new PlanInOrder())->plan([new Operation('a', 1, 30, 0), new Operation('b', 1, 120, 0)], $time, $this->at('2026-11-23 08:00'));
+        self::assertSame(['Wed 10:00-10:30', 'Mon 08:00-10:00'], $this->words($plan));
+    }
+
+    public function testEveryPlanKeepsOrderWaitsAndHoursAndIsTheEarliest(): void
+    {
+        $this->manyTimes(150, function (): void {
+            $operations = array_map(fn (int $i): Operation => new Operation("s$i", 1, $this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)), range(1, $this->int(1, 8)));
+            $start = $this->at('2026-11-23 06:00') + 60 * $this->int(0, 10000);
+            $plan = $this->plan($operations, '@'.$start);
+            $free = $start;
+            foreach ($plan as $p) {
+                $worked = 0;
+                foreach ($p->stretches as $s) {
+                    $worked += $s->minutes();
+                    self::assertTrue($this->isWorking($s->start, $s->end));
+                }
+                self::assertSame($p->operation->handsOn, $worked);
+                self::assertGreaterThanOrEqual($free, $p->start());
+                for ($earlier = $free; 1 === \count($p->stretches) && $earlier < $p->start(); $earlier += 60) {
+                    self::assertFalse($this->isWorking($earlier, $earlier + $p->operation->handsOn * 60), 'It could have begun earlier.');
+                }
+                $free = $p->nextFrom;
+                self::assertGreaterThanOrEqual($p->end() + 60 * $p->operation->leastWait, $free);
+            }
+        });
+    }
+
+    public function testRefusesHoursNobodyCanWork(): void
+    {
+        foreach ([['Moon/Base', [1 => [[0, 60]]]], ['UTC', []], ['UTC', [1 => [[60, 30]]]], ['UTC', [1 => [[0, 60], [30, 90]]]]] as [$zone, $week]) {
+            try {
+                WorkingTime::of($zone, $week);
+                self::fail('Nonsense was accepted.');
+            } catch (PlanningRefusal $refusal) {
+                self::assertNotSame('', $refusal->getMessage());
+            }
+        }
+    }
+
+    /**
+     * @param list<Operation> $operations
+     *
+     * @return list<Placed>
+     */
+    private function plan(array $operations, string $from): array
+    {
+        return (new PlanInOrder())->plan($operations, WorkingTime::of('Europe/Zurich', array_fill(1, 5, self::WEEK[0])), $this->at($from));
+    }
+
+    private function at(string $local): int
+    {
+        return (new \DateTimeImmutable($local, new \DateTimeZone('Europe/Zurich')))->getTimestamp();
+    }
+
+    private function isWorking(int $start, int $end): bool
+    {
+        [$from, $to] = array_map(static fn (int $t): \DateTimeImmutable => (new \DateTimeImmutable('@'.$t))->setTimezone(new \DateTimeZone('Europe/Zurich')), [$start, $end]);
+        $minutes = static fn (\DateTimeImmutable $t): int => 60 * (int) $t->format('G') + (int) $t->format('i');
+
+        return $from->format('N') < 6 && $from->format('z') === $to->format('z')
+            && [] !== array_filter(self::WEEK[0], static fn (array $i): bool => $minutes($from) >= $i[0] && $minutes($to) <= $i[1]);
+    }
+
+    /**
+     * @param list<Placed> $plan
+     *
+     * @return list<string>
+     */
+    private function words(array $plan): array
+    {
+        $zone = new \DateTimeZone('Europe/Zurich');
+        $at = static fn (int $t, string $format): string => (new \DateTimeImmutable('@'.$t))->setTimezone($zone)->format($format);
+
+        return array_map(static fn (Placed $p): string => implode(' ', array_map(static fn ($s): string => $at($s->start, 'D H:i').'-'.$at($s->end, 'H:i'), $p->stretches)), $plan);
+    }
+}
