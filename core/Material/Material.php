@@ -76,4 +76,23 @@ final readonly class Material
 
         return $best;
     }
+
+    /**
+     * What several amounts cost together, or null where one of them has no known price.
+     *
+     * @param list<array{self, \Brick\Math\BigRational}> $amounts materials and their grams
+     */
+    public static function cost(array $amounts): ?float
+    {
+        $sum = 0.0;
+        foreach ($amounts as [$material, $grams]) {
+            $price = $material->pricePerGram();
+            if (null === $price) {
+                return null;
+            }
+            $sum += $price * $grams->toFloat();
+        }
+
+        return $sum;
+    }
 }

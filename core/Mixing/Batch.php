@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Material\Material;
 
 /**
  * A batch of a mix: what to put in, in pouring order, and what it yields in ml.
@@ -30,15 +31,6 @@ final readonly class Batch
      */
     public function cost(): ?float
     {
-        $sum = 0.0;
-        foreach ($this->lines as $line) {
-            $price = $line->material->pricePerGram();
-            if (null === $price) {
-                return null;
-            }
-            $sum += $price * $line->mass->toFloat();
-        }
-
-        return $sum;
+        return Material::cost(array_map(static fn (BatchLine $l): array => [$l->material, $l->mass], $this->lines));
     }
 }

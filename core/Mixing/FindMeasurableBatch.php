@@ -18,7 +18,7 @@ use Inlaid\Core\Measure\MeasureAtHand;
 final class FindMeasurableBatch
 {
     /** No more fills of one measure than a painter counts without losing count. */
-    public const MOST_FILLS = 12;
+    public const MOST_FILLS = 6;
     /** No batch more than this many times the need: then a finer measure is the answer. */
     private const MOST_TIMES = 40;
     private const SLACK = 1e-9;

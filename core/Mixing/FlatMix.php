@@ -17,4 +17,14 @@ final readonly class FlatMix
     public function __construct(public string $name, public array $leaves)
     {
     }
+
+    /**
+     * The cautions of everything in it, each once.
+     *
+     * @return list<string>
+     */
+    public function cautions(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Leaf $l): array => $l->material->cautions, $this->leaves))));
+    }
 }

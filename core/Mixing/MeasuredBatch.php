@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Material\Material;
 
 /**
  * A batch in whole measures: what it yields, how far off the ratio it is and how much more than needed it makes.
@@ -18,6 +19,14 @@ final readonly class MeasuredBatch
      */
     public function __construct(public BigRational $yield, public BigRational $surplus, public BigRational $error, public array $lines)
     {
+    }
+
+    /**
+     * What it costs, or null where a material has no known price.
+     */
+    public function cost(): ?float
+    {
+        return Material::cost(array_map(static fn (MeasuredLine $l): array => [$l->material, $l->grams()], $this->lines));
     }
 
     public function fills(): int

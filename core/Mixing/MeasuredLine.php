@@ -36,6 +36,11 @@ final readonly class MeasuredLine
         return Dimension::Mass === $this->measure->dimension ? $this->amount()->dividedBy($this->material->body->asMeasured()) : $this->amount();
     }
 
+    public function grams(): BigRational
+    {
+        return $this->millilitres()->multipliedBy($this->material->body->asMeasured());
+    }
+
     public function fills(): int
     {
         return $this->measure->fills($this->amount());

@@ -14,7 +14,7 @@ use Inlaid\Core\Planning\WorkingTime;
 /**
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
- * Immutable. `now` in seconds since 1970 in UTC; `tolerance` the largest ratio error of a measured batch.
+ * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch.
  */
 final readonly class Context
 {
@@ -30,6 +30,7 @@ final readonly class Context
         public UnitSystem $units,
         public array $measures,
         public array $vessels,
+        public BigRational $drop,
         public BigRational $tolerance,
         public array $schools = [],
     ) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Material\Material;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
 
@@ -72,7 +70,7 @@ final readonly class PreviewRecipe
             $pour,
             $work->drying,
             $this->remark->remark($work, $pour),
-            array_values(array_unique(array_merge(...array_map(static fn (Material $m): array => $m->cautions, array_map(static fn (Leaf $l): Material => $l->material, $work->mix->leaves ?? []))))),
+            $work->mix?->cautions() ?? [],
         );
     }
 }

@@ -198,6 +198,7 @@ final class PreviewTest extends TestCase
             UnitSystem::Metric,
             [MeasureAtHand::of('tablespoon', BigRational::of(15), BigRational::of(15)), MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(500))],
             [Vessel::cup('Small cup', 60, 80, 90), Vessel::cup('Litre jug', 90, 110, 140)],
+            BigRational::of('0.05'),
             BigRational::of('1/50'),
         );
 

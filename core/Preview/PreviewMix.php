@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Mixing\DeriveCharacter;
+use Inlaid\Core\Mixing\FlatMix;
+use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\MakeBatch;
+use Inlaid\Core\Mixing\MixingRefusal;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Recipe\DescribeStep;
+
+/**
+ * Works a mix out by itself: the batch, its measures and marks, and what the mix is.
+ */
+final readonly class PreviewMix
+{
+    public function __construct(
+        private FlattenMix $flatten = new FlattenMix(),
+        private DeriveCharacter $derive = new DeriveCharacter(),
+        private MakeBatch $make = new MakeBatch(),
+        private PourBatch $pour = new PourBatch(),
+        private RemarkOnMix $remark = new RemarkOnMix(),
+    ) {
+    }
+
+    /**
+     * @param BigRational $yield ml wanted
+     *
+     * @throws MixingRefusal if nothing is wanted
+     */
+    public function toYield(Mixture|Material $of, BigRational $yield, Context $context): MixPreview
+    {
+        return $this->preview($of, $this->flatten->flatten($of), $yield, $context);
+    }
+
+    /**
+     * @throws MixingRefusal if the material is not in the mix or there is none of it
+     */
+    public function fromAllOf(Mixture|Material $of, string $materialId, Quantity $have, Context $context): MixPreview
+    {
+        $flat = $this->flatten->flatten($of);
+
+        return $this->preview($of, $flat, $this->make->fromAllOf($flat, $materialId, $have)->yield, $context);
+    }
+
+    private function preview(Mixture|Material $of, FlatMix $flat, BigRational $yield, Context $context): MixPreview
+    {
+        $character = $this->derive->derive($flat);
+        $exact = $this->pour->exactly($flat, $yield, $context);
+        $measured = $this->pour->measured($flat, $yield, $context);
+        $cup = $this->pour->cup($measured ?? $exact, $context);
+
+        return new MixPreview(
+            $flat->name,
+            $of instanceof Mixture ? DescribeStep::mix($of) : null,
+            Ingredient::all($flat),
+            $exact,
+            $measured,
+            $cup,
+            round($character->thinning, 4),
+            $character->largestThinning,
+            round($character->solids, 4),
+            $character->handling->openTime,
+            $character->handling->potLife,
+            $character->handling->rewets,
+            $this->remark->remark($character, $measured ?? $exact, $cup),
+            $flat->cautions(),
+        );
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\Part;
+
+/**
+ * Puts what a step says into words, fact by fact.
+ */
+final class DescribeStep
+{
+    /**
+     * @return array<string, string> only what is stated
+     */
+    public function facts(Step $step): array
+    {
+        $d = $step->detail;
+
+        return array_filter([
+            'the title' => '' === $step->title ? null : '"'.$step->title.'"',
+            'the technique' => '"'.mb_strtolower($step->technique->name()).'"',
+            'what it is for' => '"'.str_replace('-', ' ', $step->intent->purpose->value).'"'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the ground showing', self::number($step->intent->shows * 100))),
+            'the parts' => [] === $step->parts ? 'the whole piece' : implode(', ', $step->parts),
+            'what is laid' => null === $step->uses ? null : $this->uses($step->uses),
+            'coats' => (string) $step->coats,
+            'the film' => $d->weight?->value,
+            'what is left after wiping' => null === $d->left ? null : self::number($d->left * 100).' %',
+            'the grit' => null === $d->grit ? null : (string) $d->grit,
+            'the depth' => null === $d->depth ? null : self::number($d->depth).' µm',
+            'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
+            'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
+            'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '"'.$step->wait->until->value.'"',
+            'the note' => '' === $step->note ? null : '"'.$step->note.'"',
+        ], static fn (?string $fact): bool => null !== $fact);
+    }
+
+    /**
+     * As a painter says it: "1 Ballast : 3 Water", by weight where it is.
+     */
+    public static function mix(Mixture $mix): string
+    {
+        $parts = implode(' : ', array_map(static fn (Part $p): string => ExactNumber::kitchen($p->share).' '.$p->of->name, $mix->parts));
+
+        return Basis::ByMass === $mix->basis ? $parts.' by weight' : $parts;
+    }
+
+    public static function number(float $value): string
+    {
+        return rtrim(rtrim(\sprintf('%.2F', $value), '0'), '.');
+    }
+
+    private function uses(Material|Mixture $uses): string
+    {
+        if ($uses instanceof Material) {
+            return $uses->name;
+        }
+        $inner = array_filter(array_map(fn (Part $p): ?string => $p->of instanceof Mixture ? \sprintf('%s being %s', $p->of->name, $this->uses($p->of)) : null, $uses->parts));
+
+        return self::mix($uses).([] === $inner ? '' : ' ('.implode('; ', $inner).')');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Console\Demo;
+
+use Inlaid\App\Console\TellRefusal;
+use Inlaid\App\Exchange\Catalogue\LoadMaterials;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('inlaid:demo:load', 'Load the demo studio Fernhollow, unless its recipes are there already')]
+final class LoadDemoCommand extends Command
+{
+    public function __construct(
+        private readonly string $projectDir,
+        private readonly LoadMaterials $materials,
+        private readonly MaterialShelf $shelf,
+        private readonly RecipeBook $book,
+        private readonly ReadDemoRecipe $recipes,
+    ) {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if (0 < $this->book->search('', false, 1)[0] + $this->book->search('', true, 1)[0]) {
+            $output->writeln('There are recipes already; the demo leaves them alone.');
+
+            return self::SUCCESS;
+        }
+
+        return TellRefusal::around($output, function () use ($output): void {
+            $catalogue = $this->materials->catalogue();
+            $all = $this->materials->with($this->projectDir.'/data/demo/shelf.yaml');
+            $this->shelf->put(...array_values(array_diff_key($all, $catalogue)));
+            $files = glob($this->projectDir.'/data/demo/recipes/*.yaml') ?: [];
+            foreach ($files as $file) {
+                $this->load($file, $all);
+            }
+            $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
+        });
+    }
+
+    /**
+     * @param array<string, \Inlaid\Core\Material\Material> $materials
+     */
+    private function load(string $file, array $materials): void
+    {
+        $id = null;
+        foreach ($this->recipes->read($file, $materials) as [$document, $reason]) {
+            if (null === $id) {
+                $id = $this->book->add($document)->id;
+            } else {
+                $this->book->saveDraft($id, $this->book->get($id)->draft->version, $document);
+            }
+            $this->book->publish($id, $this->book->get($id)->draft->version, $reason);
+        }
+    }
+}

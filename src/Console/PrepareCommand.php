@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Console;
+
+use Inlaid\App\Exchange\Catalogue\LoadMaterials;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\Sqlite\CopyStore;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('inlaid:prepare', 'Bring the store to this version (after a backup, if anything is to change) and stock an empty shelf')]
+final class PrepareCommand extends Command
+{
+    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly LoadMaterials $materials, private readonly string $storePath)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        is_dir(\dirname($this->storePath)) || mkdir(\dirname($this->storePath), 0o700, true);
+        if (self::SUCCESS !== $this->doctrine('doctrine:migrations:up-to-date', [], $output) && self::SUCCESS !== $this->migrate($output)) {
+            $output->writeln('<error>The store could not be brought to this version; the backup beside it is whole.</error>');
+
+            return self::FAILURE;
+        }
+        if ($this->shelf->isEmpty()) {
+            $this->shelf->put(...array_values($this->materials->catalogue()));
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function migrate(OutputInterface $output): int
+    {
+        if ($this->copy->exists()) {
+            $this->copy->to($this->copy->aside('before-migration'));
+        }
+
+        return $this->doctrine('doctrine:migrations:migrate', ['--allow-no-migration' => true], $output);
+    }
+
+    /**
+     * @param array<string, mixed> $options
+     */
+    private function doctrine(string $name, array $options, OutputInterface $output): int
+    {
+        $input = new ArrayInput($options);
+        $input->setInteractive(false);
+        $quiet = new BufferedOutput();
+        $code = $this->getApplication()?->find($name)->run($input, $quiet) ?? self::FAILURE;
+        if (self::SUCCESS !== $code && $output->isVerbose()) {
+            $output->write($quiet->fetch());
+        }
+
+        return $code;
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Recipe\Grain;
+use Inlaid\Core\Recipe\Ground;
+use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\Piece;
+use Inlaid\Core\Recipe\PiecePart;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\Substrate;
+use Inlaid\Core\Recipe\SubstrateKind;
+use Inlaid\Core\Recipe\WaitRule;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Techniques;
+
+/**
+ * Reads a recipe document, as `docs/formats/recipe.schema.json` defines it, into a recipe that can be worked out.
+ */
+final readonly class ReadRecipe
+{
+    public const MOST_STEPS = 200;
+
+    public function __construct(
+        private Techniques $techniques,
+        private Schools $schools,
+        private ReadMaterial $material = new ReadMaterial(),
+        private ReadMixes $mixes = new ReadMixes(),
+        private UpcastRecipe $upcast = new UpcastRecipe(),
+    ) {
+    }
+
+    /**
+     * @param mixed $json as json_decode gives it, objects as objects
+     *
+     * @throws Refused with every violation found
+     */
+    public function read(mixed $json, string $pointer = ''): Recipe
+    {
+        return Node::read($this->upcast->upcast($json), $this->recipe(...), $pointer);
+    }
+
+    /**
+     * Reads a document and keeps its text beside what it says.
+     *
+     * @throws Refused
+     */
+    public function document(mixed $json, string $pointer = ''): RecipeDocument
+    {
+        $json = $this->upcast->upcast($json);
+
+        return new RecipeDocument(Json::encode($json), $this->read($json, $pointer));
+    }
+
+    private function recipe(Node $n): Recipe
+    {
+        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools');
+        if (UpcastRecipe::FORMAT !== $n->string('format')) {
+            $n->refuse('format', 'This is no recipe document.');
+        }
+        if (UpcastRecipe::VERSION !== $n->int('version')) {
+            $n->refuse('version', 'This recipe was written by a newer program.');
+        }
+        $title = $n->string('title', 120);
+        $n->text('summary');
+        $piece = $this->piece($n->child('piece'));
+        $materials = $this->materials($n);
+        $mixes = $this->mixes->read($n, $materials);
+        $parts = array_map(static fn (PiecePart $p): string => $p->id, $piece->parts);
+        $seen = [];
+        $steps = $n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): Step {
+            $step = $this->step($s, $materials, $mixes, $parts);
+            isset($seen[$step->id]) ? $s->refuse('id', RecipeRefusal::twice('The step', $step->id)->getMessage()) : $seen[$step->id] = true;
+
+            return $step;
+        }, self::MOST_STEPS);
+
+        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n)));
+    }
+
+    private function piece(Node $n): Piece
+    {
+        $n->fields('name', 'count', 'parts');
+        $parts = $n->list('parts', function (Node $p): PiecePart {
+            $p->fields('id', 'name', 'area', 'count', 'substrate', 'absorption');
+            $substrate = $this->substrate($p->child('substrate'));
+
+            return $p->make(static fn (): PiecePart => PiecePart::of($p->id('id'), $p->string('name', 120), $p->float('area'), $p->int('count', 1), $substrate, $p->floatOrNull('absorption')), 'area');
+        }, 100);
+
+        return $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts), 'parts');
+    }
+
+    private function substrate(Node $n): Substrate
+    {
+        $n->fields('kind', 'species', 'grain', 'ground', 'colour');
+
+        return $n->make(static fn (): Substrate => new Substrate(
+            $n->enum('kind', SubstrateKind::class),
+            $n->string('species', 60, true),
+            $n->enum('grain', Grain::class),
+            $n->enum('ground', Ground::class),
+            Colour::of($n->string('colour', 20)),
+        ), 'colour');
+    }
+
+    /**
+     * @return array<string, Material> by id
+     */
+    private function materials(Node $n): array
+    {
+        $byId = [];
+        $n->list('materials', function (Node $m) use (&$byId): void {
+            $material = $this->material->read($m);
+            isset($byId[$material->id]) ? $m->refuse('id', RecipeRefusal::twice('The material', $material->id)->getMessage()) : $byId[$material->id] = $material;
+        });
+
+        return $byId;
+    }
+
+    /**
+     * @param array<string, Material> $materials
+     * @param array<string, Mixture>  $mixes
+     * @param list<string>            $parts
+     */
+    private function step(Node $n, array $materials, array $mixes, array $parts): Step
+    {
+        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'wait', 'note');
+        $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
+        $uses = $n->childOrNull('uses');
+        $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
+        $onParts = $n->has('parts') ? $n->list('parts', static fn (Node $p): string => \in_array($p->asString(64), $parts, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
+        $intent = $this->intent($n->child('intent'));
+        $wait = $this->wait($n->child('wait'));
+        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn')));
+
+        return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note')), $technique->figures()->takesMaterial === (null !== $named) ? 'coats' : 'uses');
+    }
+
+    private function intent(Node $n): Intent
+    {
+        $n->fields('purpose', 'shows');
+
+        return $n->make(static fn (): Intent => Intent::of($n->enum('purpose', Purpose::class), $n->floatOrNull('shows')), 'shows');
+    }
+
+    private function wait(Node $n): WaitRule
+    {
+        $n->fields('until', 'minutes');
+
+        return $n->make(static fn (): WaitRule => WaitRule::of($n->enum('until', WaitUntil::class), $n->intOrNull('minutes')), 'minutes');
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function schools(Node $n): array
+    {
+        return $n->has('schools') ? $n->map('schools', function (Node $answer): string {
+            $key = substr((string) strrchr($answer->pointer, '/'), 1);
+            $answer->make(fn () => $this->schools->check($key, $answer->asString(60)));
+
+            return $answer->asString();
+        }, 50) : [];
+    }
+}

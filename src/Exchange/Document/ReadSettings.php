@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\Core\Drying\Air;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Mixing\Vessel;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Preview\Context;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Reads the studio's settings (`docs/formats/settings.schema.json`); with `now` they are the context of a preview.
+ */
+final readonly class ReadSettings
+{
+    public const FIELDS = ['units', 'drop', 'currency', 'zone', 'hours', 'exceptions', 'climate', 'measures', 'cups', 'tolerance', 'schools'];
+    private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
+
+    public function __construct(private Schools $schools)
+    {
+    }
+
+    /**
+     * @param mixed $json settings, objects as objects
+     *
+     * @throws Refused
+     */
+    public function check(mixed $json, string $pointer = ''): void
+    {
+        Node::read($json, fn (Node $n): Context => $this->context($n->fields(...self::FIELDS), 0), $pointer);
+    }
+
+    /**
+     * @param mixed $json settings and `now`, objects as objects
+     *
+     * @throws Refused
+     */
+    public function read(mixed $json, string $pointer = ''): Context
+    {
+        return Node::read($json, function (Node $n): Context {
+            $n->fields('now', ...self::FIELDS);
+            $now = $n->string('now', 40);
+            $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
+
+            return $this->context($n, false === $at ? $n->refuse('now', 'A time is written like 2026-11-24T08:00:00+01:00.') : $at->getTimestamp());
+        }, $pointer);
+    }
+
+    private function context(Node $n, int $now): Context
+    {
+        $n->string('currency', 8);
+        $drop = $n->exact('drop');
+        if ($drop->isLessThan('1/100') || $drop->isGreaterThan('1/2')) {
+            $n->refuse('drop', 'A drop is between 0.01 and 0.5 ml.');
+        }
+        $tolerance = $n->exact('tolerance');
+        if (!$tolerance->isPositive() || $tolerance->isGreaterThan('1/4')) {
+            $n->refuse('tolerance', 'The tolerance is above 0 and at most 0.25.');
+        }
+        $climate = $n->child('climate')->fields('temperature', 'humidity', 'air', 'surface');
+
+        return new Context(
+            $now,
+            $this->working($n),
+            $climate->make(static fn (): Climate => Climate::of($climate->float('temperature'), $climate->float('humidity'), $climate->enum('air', Air::class), $climate->floatOrNull('surface'))),
+            $n->enum('units', UnitSystem::class),
+            $n->list('measures', $this->measure(...), 40),
+            $n->list('cups', $this->cup(...), 40),
+            $drop,
+            $tolerance,
+            $n->has('schools') ? $n->map('schools', function (Node $answer): string {
+                $answer->make(fn () => $this->schools->check(substr((string) strrchr($answer->pointer, '/'), 1), $answer->asString(60)));
+
+                return $answer->asString();
+            }, 50) : [],
+        );
+    }
+
+    private function working(Node $n): WorkingTime
+    {
+        $hours = $n->child('hours')->fields(...array_keys(self::DAYS));
+        $week = [];
+        foreach (self::DAYS as $name => $number) {
+            $week[$number] = $hours->has($name) ? $hours->list($name, $this->stretch(...), 8) : [];
+        }
+        $exceptions = $n->has('exceptions') ? $n->list('exceptions', function (Node $e): array {
+            $e->fields('date', 'hours');
+            $date = $e->string('date', 10);
+            1 === preg_match('/^\d{4}-\d\d-\d\d$/', $date) && false !== date_create_immutable($date) || $e->refuse('date', 'A date is written like 2026-12-24.');
+
+            return [$date, $e->list('hours', $this->stretch(...), 8)];
+        }, 400) : [];
+
+        return $n->make(static fn (): WorkingTime => WorkingTime::of($n->string('zone', 60), $week, array_column($exceptions, 1, 0)), 'hours');
+    }
+
+    /**
+     * @return array{int, int} minutes after midnight
+     */
+    private function stretch(Node $n): array
+    {
+        $n->fields('from', 'to');
+        $minutes = static fn (string $name): int => 1 === preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $n->string($name, 5), $m) ? 60 * (int) $m[1] + (int) $m[2] : $n->refuse($name, 'A time of day is written like 08:30.');
+
+        return [$minutes('from'), $minutes('to')];
+    }
+
+    private function measure(Node $n): MeasureAtHand
+    {
+        $n->fields('name', 'dimension', 'step', 'capacity');
+
+        return $n->make(static fn (): MeasureAtHand => MeasureAtHand::of($n->string('name', 60), $n->exact('step'), $n->exact('capacity'), $n->enum('dimension', Dimension::class)), 'step');
+    }
+
+    private function cup(Node $n): Vessel
+    {
+        return self::vessel($n);
+    }
+
+    /**
+     * {"shape": "round", "bottom": mm, "top": mm, "height": mm} or {"shape": "tray", …, "bottomWidth": mm, "topWidth": mm}.
+     */
+    public static function vessel(Node $n): Vessel
+    {
+        $n->fields('name', 'shape', 'bottom', 'top', 'bottomWidth', 'topWidth', 'height');
+        $shape = $n->string('shape', 10);
+
+        return $n->make(static fn (): Vessel => match ($shape) {
+            'round' => Vessel::cup($n->string('name', 60), $n->float('bottom'), $n->float('top'), $n->float('height')),
+            'tray' => Vessel::tray($n->string('name', 60), [$n->float('bottom'), $n->float('bottomWidth')], [$n->float('top'), $n->float('topWidth')], $n->float('height')),
+            default => $n->refuse('shape', 'A cup is round, or a tray.'),
+        }, 'height');
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+/**
+ * What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands.
+ */
+final readonly class Violation
+{
+    public function __construct(public string $pointer, public string $message)
+    {
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Measure\ExactNumber;
+
+/**
+ * JSON in and out. Value objects become objects of their public properties; exact numbers and colours become text.
+ */
+final class Json
+{
+    private const FLAGS = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION;
+
+    public static function encode(mixed $value, bool $pretty = false): string
+    {
+        return json_encode(self::plain($value), self::FLAGS | ($pretty ? \JSON_PRETTY_PRINT : 0));
+    }
+
+    /**
+     * Objects stay objects, so that {} and [] remain what they were.
+     *
+     * @throws \JsonException
+     */
+    public static function decode(string $text): mixed
+    {
+        return json_decode($text, false, 64, \JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * Only scalars, arrays and objects of those.
+     */
+    public static function plain(mixed $value): mixed
+    {
+        return match (true) {
+            \is_array($value) => array_map(self::plain(...), $value),
+            !\is_object($value), $value instanceof \stdClass => $value,
+            $value instanceof \BackedEnum => $value->value,
+            $value instanceof BigRational => ExactNumber::exact($value),
+            $value instanceof Colour => $value->hex,
+            $value instanceof \DateTimeInterface => $value->format(\DATE_ATOM),
+            $value instanceof RawJson => self::decode($value->text),
+            default => (object) array_map(self::plain(...), get_object_vars($value)),
+        };
+    }
+}

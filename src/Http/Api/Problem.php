@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Api;
+
+use Inlaid\App\Exchange\Document\Violation;
+use Inlaid\App\Exchange\RawJson;
+
+/**
+ * An error as RFC 9457 tells it: a kind, a sentence, and the places it is about.
+ */
+final class Problem extends \RuntimeException
+{
+    /**
+     * @param list<Violation> $violations
+     * @param RawJson|null    $newer      what is stored now, where somebody else was first
+     */
+    public function __construct(
+        public readonly int $status,
+        public readonly string $kind,
+        string $detail,
+        public readonly array $violations = [],
+        public readonly ?int $version = null,
+        public readonly ?RawJson $newer = null,
+    ) {
+        parent::__construct($detail);
+    }
+}

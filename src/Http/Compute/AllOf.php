@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+/**
+ * Use up all there is of one ingredient: `have` such as "80 g".
+ */
+final readonly class AllOf
+{
+    public function __construct(public string $material, public string $have)
+    {
+    }
+}

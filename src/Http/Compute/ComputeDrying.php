@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Mixing\DeriveCharacter;
+use Inlaid\Core\Mixing\FlattenMix;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/drying', methods: 'POST')]
+#[Describe('Predict how a coat dries in this air', takes: DryingAsked::class, gives: DryingFound::class)]
+final readonly class ComputeDrying
+{
+    public function __construct(private StudioContext $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
+    {
+    }
+
+    public function __invoke(Body $body): DryingFound
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): DryingFound {
+            $n->fields('materials', 'mixes', 'of', 'ofNormal', 'context');
+            $ofNormal = $n->floatOrNull('ofNormal') ?? 1.0;
+            if ($ofNormal < 0.0 || $ofNormal > 10.0) {
+                $n->refuse('ofNormal', 'This lies between 0 and 10.');
+            }
+
+            return new DryingFound($this->predict->predict($this->derive->derive($this->flatten->flatten(MixAsked::read($n)))->handling, $context->climate, $ofNormal));
+        });
+    }
+}

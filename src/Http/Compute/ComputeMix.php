@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Preview\MixPreview;
+use Inlaid\Core\Preview\PreviewMix;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/mix', methods: 'POST')]
+#[Describe('Work a mix out for an amount, or for all there is of one ingredient', takes: MixToWorkOut::class, gives: MixPreview::class)]
+final readonly class ComputeMix
+{
+    public function __construct(private StudioContext $context, private PreviewMix $preview)
+    {
+    }
+
+    public function __invoke(Body $body): MixPreview
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): MixPreview {
+            $n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'context');
+            $of = MixAsked::read($n);
+            $all = $n->childOrNull('allOf')?->fields('material', 'have');
+            if (null !== $all) {
+                return $all->make(fn (): MixPreview => $this->preview->fromAllOf($of, $all->id('material'), AmountAsked::read($all, 'have', $context), $context), 'have');
+            }
+
+            return $n->make(function () use ($n, $of, $context): MixPreview {
+                $amount = AmountAsked::read($n, 'amount', $context);
+
+                return Dimension::Volume === $amount->dimension ? $this->preview->toYield($of, $amount->amount, $context) : throw MeasureRefusal::wrongDimension(Dimension::Volume);
+            }, 'amount');
+        });
+    }
+}

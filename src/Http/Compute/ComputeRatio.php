@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Measure\ReadRatio;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/ratio', methods: 'POST')]
+#[Describe('Work out what a written ratio can mean', takes: RatioAsked::class, gives: RatioRead::class)]
+final readonly class ComputeRatio
+{
+    public function __construct(private ReadRatio $read = new ReadRatio())
+    {
+    }
+
+    public function __invoke(Body $body): RatioRead
+    {
+        return $body->read(function (Node $n): RatioRead {
+            $names = $n->fields('text', 'names')->list('names', static fn (Node $name): string => $name->asString(120), 30);
+
+            return [] === $names ? $n->refuse('names', 'Name the ingredients.') : $n->make(fn (): RatioRead => new RatioRead($this->read->read($n->string('text', 60), $names)), 'text');
+        });
+    }
+}

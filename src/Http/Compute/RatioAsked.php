@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+/**
+ * A ratio as it was written, and the ingredients it is of, in pouring order.
+ */
+final readonly class RatioAsked
+{
+    /**
+     * @param list<string> $names
+     */
+    public function __construct(public string $text, public array $names)
+    {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Materials;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/materials/{id}/archive', methods: 'POST')]
+#[Describe('Take a material off the shelf', gives: MaterialOnShelf::class)]
+final readonly class ArchiveMaterial
+{
+    public function __construct(private MaterialShelf $shelf)
+    {
+    }
+
+    public function __invoke(string $id): MaterialOnShelf
+    {
+        return MaterialOnShelf::of($this->shelf->archive($id, true));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Materials;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\Core\Material\MaterialKind;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/materials', methods: 'GET')]
+#[Describe('List or search the materials on the shelf', gives: MaterialList::class, query: ['query' => 'string', 'kind' => 'string', 'archived' => 'boolean', 'page' => 'integer'])]
+final readonly class ListMaterials
+{
+    private const PAGE = 200;
+
+    public function __construct(private MaterialShelf $shelf)
+    {
+    }
+
+    public function __invoke(Request $request): MaterialList
+    {
+        $page = max(1, (int) $request->query->getString('page', '1'));
+        [$total, $found] = $this->shelf->search($request->query->getString('query'), MaterialKind::tryFrom($request->query->getString('kind')), 'true' === $request->query->getString('archived'), $page, self::PAGE);
+
+        return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));
+    }
+}

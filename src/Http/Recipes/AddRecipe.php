@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes', methods: 'POST')]
+#[Describe('Keep a new recipe', takes: NewRecipe::class, gives: RecipeOpened::class, status: 201)]
+final readonly class AddRecipe
+{
+    public function __construct(private RecipeBook $book, private ReadRecipe $read)
+    {
+    }
+
+    public function __invoke(Body $body): RecipeOpened
+    {
+        $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
+
+        return RecipeOpened::of($this->book->add($this->read->document($json, '/document')));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes/{id}/duplicate', methods: 'POST')]
+#[Describe('Begin a new recipe from the draft of this one', gives: RecipeOpened::class, status: 201)]
+final readonly class DuplicateRecipe
+{
+    public function __construct(private RecipeBook $book)
+    {
+    }
+
+    public function __invoke(string $id): RecipeOpened
+    {
+        return RecipeOpened::of($this->book->duplicate($id));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes/{id}', methods: 'GET')]
+#[Describe('Read a recipe with its draft', gives: RecipeOpened::class)]
+final readonly class OpenRecipe
+{
+    public function __construct(private RecipeBook $book)
+    {
+    }
+
+    public function __invoke(string $id): RecipeOpened
+    {
+        return RecipeOpened::of($this->book->get($id));
+    }
+}

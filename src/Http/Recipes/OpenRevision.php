@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes/{id}/revisions/{number}', methods: 'GET', requirements: ['number' => '\d{1,9}'])]
+#[Describe('Read a revision', gives: RevisionOpened::class)]
+final readonly class OpenRevision
+{
+    public function __construct(private RecipeBook $book)
+    {
+    }
+
+    public function __invoke(string $id, int $number): RevisionOpened
+    {
+        $revision = $this->book->revision($id, $number);
+
+        return new RevisionOpened(RevisionSummary::of($revision), new RawJson($revision->document));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Card;
+use Inlaid\App\Store\Entity\StoredRecipe;
+
+/**
+ * A recipe in a list.
+ */
+final readonly class RecipeSummary
+{
+    /**
+     * @param int  $head    number of the newest revision, 0 before the first
+     * @param bool $changed the draft differs from it
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public int $head,
+        public bool $changed,
+        public bool $archived,
+        public \DateTimeImmutable $updatedAt,
+        public Card $card,
+    ) {
+    }
+
+    public static function of(StoredRecipe $r): self
+    {
+        $head = $r->revisions->first();
+        $card = Json::decode($r->card);
+        \assert($card instanceof \stdClass);
+
+        return new self($r->id, $r->title, $r->head, false === $head || $head->document !== $r->draft->document, null !== $r->archivedAt, $r->updatedAt, new Card(...(array) $card));
+    }
+}

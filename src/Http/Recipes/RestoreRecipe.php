@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes/{id}/restore', methods: 'POST')]
+#[Describe('Take a recipe out again', gives: RecipeOpened::class, status: 200)]
+final readonly class RestoreRecipe
+{
+    public function __construct(private RecipeBook $book)
+    {
+    }
+
+    public function __invoke(string $id): RecipeOpened
+    {
+        return RecipeOpened::of($this->book->archive($id, false));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Recipes;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/recipes/{id}/draft', methods: 'PUT')]
+#[Describe('Save the draft; 409 with the newer one if somebody else was first', takes: DraftToSave::class, gives: DraftSaved::class)]
+final readonly class SaveDraft
+{
+    public function __construct(private RecipeBook $book, private ReadRecipe $read)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): DraftSaved
+    {
+        [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'document')->int('version'), $n->child('document')->raw()]);
+        $draft = $this->book->saveDraft($id, $version, $this->read->document($json, '/document'))->draft;
+
+        return new DraftSaved($draft->version, $draft->savedAt);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Settings;
+
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioSettings;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/settings', methods: 'GET')]
+#[Describe('Read the settings of the studio', gives: SettingsKept::class)]
+final readonly class ShowSettings
+{
+    public function __construct(private StudioSettings $settings)
+    {
+    }
+
+    public function __invoke(): SettingsKept
+    {
+        $stored = $this->settings->get();
+
+        return new SettingsKept($stored->version, new RawJson($stored->document));
+    }
+}

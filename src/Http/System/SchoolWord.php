@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\System;
+
+use Inlaid\Core\School\Choice;
+use Inlaid\Core\School\School;
+
+/**
+ * A question on which schools differ; the usual answer comes first.
+ */
+final readonly class SchoolWord
+{
+    /**
+     * @param list<Choice> $choices
+     */
+    public function __construct(public string $key, public string $question, public array $choices)
+    {
+    }
+
+    public static function of(School $s): self
+    {
+        return new self($s->key(), $s->question(), $s->choices());
+    }
+}

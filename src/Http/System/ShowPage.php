@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\System;
+
+use Inlaid\App\Http\Api\Problem;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * Every address outside the API is a room of the one page.
+ */
+#[Route('/{room}', methods: 'GET', requirements: ['room' => '(?!api/|build/).*'], priority: -100)]
+final readonly class ShowPage
+{
+    public function __construct(private string $projectDir)
+    {
+    }
+
+    public function __invoke(): Response
+    {
+        $page = $this->projectDir.'/public/build/index.html';
+
+        return is_file($page) ? new Response((string) file_get_contents($page), 200, ['Content-Type' => 'text/html; charset=utf-8']) : throw new Problem(503, 'not-built', 'The pages are not built yet. Start the program with ./bin/start or ./bin/demo.');
+    }
+}

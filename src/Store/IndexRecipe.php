@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredRecipe;
+use Inlaid\App\Store\Entity\StoredTerm;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Preview\Ingredient;
+use Inlaid\Core\Recipe\PiecePart;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Derives what a recipe is found by and what its chip in the book shows. It can be rebuilt from the documents at any time.
+ */
+final readonly class IndexRecipe
+{
+    public function __construct(private EntityManagerInterface $em, private FlattenMix $flatten = new FlattenMix())
+    {
+    }
+
+    public function index(StoredRecipe $stored, Recipe $recipe): void
+    {
+        $this->em->createQuery('DELETE FROM '.StoredTerm::class.' t WHERE t.recipe = :recipe')->execute(['recipe' => $stored]);
+        foreach ($this->terms($recipe) as $term) {
+            $this->em->persist(new StoredTerm($stored, $term));
+        }
+        $stored->title = $recipe->title;
+        $stored->card = Json::encode($this->card($recipe));
+    }
+
+    /**
+     * The words of a search or a recipe, in small letters.
+     *
+     * @return list<string>
+     */
+    public static function words(string $text): array
+    {
+        preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($text), $m);
+
+        return array_values(array_unique(array_map(static fn (string $w): string => mb_substr($w, 0, 80), $m[0])));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function terms(Recipe $recipe): array
+    {
+        $text = [$recipe->title, $recipe->piece->name];
+        foreach ($recipe->piece->parts as $part) {
+            array_push($text, $part->name, $part->substrate->species, $part->substrate->kind->value);
+        }
+        foreach ($recipe->steps as $step) {
+            array_push($text, $step->title, $step->technique->name());
+            foreach ($this->materials($step->uses) as $material) {
+                array_push($text, $material->name, $material->kind->value);
+            }
+        }
+
+        return self::words(implode(' ', $text));
+    }
+
+    private function card(Recipe $recipe): Card
+    {
+        $chips = [];
+        foreach ($recipe->steps as $step) {
+            if (Act::Adds === $step->technique->figures()->act) {
+                foreach ($this->materials($step->uses) as $material) {
+                    $chips[] = Ingredient::colourOf($material);
+                }
+            }
+        }
+
+        return new Card(
+            $recipe->piece->name,
+            $recipe->piece->count,
+            implode(', ', array_unique(array_map(static fn (PiecePart $p): string => trim($p->substrate->species.' '.$p->substrate->kind->value), $recipe->piece->parts))),
+            $recipe->piece->parts[0]->substrate->colour->hex,
+            array_values(array_unique(array_filter($chips))),
+            \count($recipe->steps),
+        );
+    }
+
+    /**
+     * @return list<Material>
+     */
+    private function materials(Material|\Inlaid\Core\Mixing\Mixture|null $uses): array
+    {
+        return null === $uses ? [] : array_map(static fn (Leaf $l): Material => $l->material, $this->flatten->flatten($uses)->leaves);
+    }
+}

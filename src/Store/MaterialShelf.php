@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\WriteMaterial;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredMaterial;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+
+/**
+ * The materials on the shelf. Every change makes a new version; recipes keep the one they were made with.
+ */
+final readonly class MaterialShelf
+{
+    public function __construct(private EntityManagerInterface $em, private WriteMaterial $write = new WriteMaterial())
+    {
+    }
+
+    public function put(Material ...$materials): void
+    {
+        $this->em->wrapInTransaction(function () use ($materials): void {
+            foreach ($materials as $m) {
+                $this->em->persist(new StoredMaterial($m->id, $m->version, $m->name, $m->kind->value, Json::encode($this->write->write($m)), new \DateTimeImmutable()));
+            }
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function get(string $id): StoredMaterial
+    {
+        return $this->em->find(StoredMaterial::class, $id) ?? throw NotThere::of('material', $id);
+    }
+
+    public function isEmpty(): bool
+    {
+        return 0 === $this->em->getRepository(StoredMaterial::class)->count();
+    }
+
+    /**
+     * @param Material $material with the version the change was made from
+     *
+     * @throws NotThere
+     * @throws Stale if it has been changed since
+     */
+    public function change(Material $material): StoredMaterial
+    {
+        return $this->em->wrapInTransaction(function () use ($material): StoredMaterial {
+            $stored = $this->get($material->id);
+            $this->em->refresh($stored);
+            if ($stored->version !== $material->version) {
+                throw new Stale($stored->version, $stored->document);
+            }
+            ++$stored->version;
+            $stored->name = $material->name;
+            $stored->kind = $material->kind->value;
+            $stored->document = Json::encode(['version' => $stored->version] + $this->write->write($material));
+            $stored->updatedAt = new \DateTimeImmutable();
+
+            return $stored;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function archive(string $id, bool $archived): StoredMaterial
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $archived): StoredMaterial {
+            $stored = $this->get($id);
+            $stored->archivedAt = $archived ? $stored->archivedAt ?? new \DateTimeImmutable() : null;
+
+            return $stored;
+        });
+    }
+
+    /**
+     * @return array{int, list<StoredMaterial>} how many match, and one page of them, by kind and name
+     */
+    public function search(string $query, ?MaterialKind $kind, bool $archived, int $page, int $size): array
+    {
+        $find = $this->em->createQueryBuilder()->from(StoredMaterial::class, 'm')->where($archived ? 'm.archivedAt IS NOT NULL' : 'm.archivedAt IS NULL');
+        if (null !== $kind) {
+            $find->andWhere('m.kind = :kind')->setParameter('kind', $kind->value);
+        }
+        if ('' !== trim($query)) {
+            $find->andWhere("LOWER(m.name) LIKE :query ESCAPE '!'")->setParameter('query', '%'.preg_replace('/[!%_]/', '!$0', mb_strtolower(trim($query))).'%');
+        }
+        $count = (int) (clone $find)->select('COUNT(m.id)')->getQuery()->getSingleScalarResult();
+        /** @var list<StoredMaterial> $found */
+        $found = $find->select('m')->orderBy('m.kind')->addOrderBy('m.name')->setFirstResult($size * ($page - 1))->setMaxResults($size)->getQuery()->getResult();
+
+        return [$count, $found];
+    }
+}

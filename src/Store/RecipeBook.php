@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\QueryBuilder;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\RecipeDocument;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredDraft;
+use Inlaid\App\Store\Entity\StoredRecipe;
+use Inlaid\App\Store\Entity\StoredRevision;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * The recipes: their drafts and revisions. Every change is one transaction.
+ */
+final readonly class RecipeBook
+{
+    public const PAGE = 24;
+
+    public function __construct(private EntityManagerInterface $em, private IndexRecipe $index, private ReadRecipe $read)
+    {
+    }
+
+    public function add(RecipeDocument $document): StoredRecipe
+    {
+        return $this->em->wrapInTransaction(function () use ($document): StoredRecipe {
+            $now = new \DateTimeImmutable();
+            $recipe = new StoredRecipe((string) new Ulid(), $document->recipe->title, $now, $now);
+            $recipe->draft = new StoredDraft($recipe, $document->text, $now);
+            $this->em->persist($recipe);
+            $this->em->flush();
+            $this->index->index($recipe, $document->recipe);
+
+            return $recipe;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function get(string $id): StoredRecipe
+    {
+        return $this->em->find(StoredRecipe::class, $id) ?? throw NotThere::of('recipe', $id);
+    }
+
+    /**
+     * As it is in the store now, whatever was read of it before.
+     *
+     * @throws NotThere
+     */
+    public function reload(string $id): StoredRecipe
+    {
+        $this->em->clear();
+
+        return $this->get($id);
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function revision(string $id, int $number): StoredRevision
+    {
+        return $this->em->getRepository(StoredRevision::class)->findOneBy(['recipe' => $this->get($id), 'number' => $number]) ?? throw NotThere::of('revision', $id.' / '.$number);
+    }
+
+    /**
+     * @throws NotThere
+     * @throws Stale if the draft has moved on from the given version
+     */
+    public function saveDraft(string $id, int $version, RecipeDocument $document): StoredRecipe
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $version, $document): StoredRecipe {
+            $recipe = $this->at($id, $version);
+            $recipe->draft->document = $document->text;
+            $recipe->draft->savedAt = $recipe->updatedAt = new \DateTimeImmutable();
+            ++$recipe->draft->version;
+            $this->index->index($recipe, $document->recipe);
+
+            return $recipe;
+        });
+    }
+
+    /**
+     * Publishes the draft as the next revision.
+     *
+     * @throws NotThere
+     * @throws Stale   if the draft has moved on, or another revision was published from it
+     * @throws Refused if nothing has changed since the last revision
+     */
+    public function publish(string $id, int $version, string $reason): StoredRevision
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $version, $reason): StoredRevision {
+            $recipe = $this->at($id, $version);
+            $head = $recipe->revisions->first();
+            if (false !== $head && $head->document === $recipe->draft->document) {
+                throw Refused::at('', \sprintf('Nothing has changed since revision %d.', $head->number));
+            }
+            $now = new \DateTimeImmutable();
+            $revision = new StoredRevision($recipe, ++$recipe->head, $recipe->draft->document, $reason, $now);
+            $recipe->draft->base = $recipe->head;
+            $recipe->updatedAt = $now;
+            ++$recipe->draft->version;
+            $this->em->persist($revision);
+
+            return $revision;
+        });
+    }
+
+    /**
+     * A new recipe that begins with the draft of another.
+     *
+     * @throws NotThere
+     */
+    public function duplicate(string $id): StoredRecipe
+    {
+        $json = Json::decode($this->get($id)->draft->document);
+        \assert($json instanceof \stdClass && \is_string($json->title));
+        $json->title = mb_substr($json->title, 0, 110).' (copy)';
+
+        return $this->add($this->read->document($json));
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function archive(string $id, bool $archived): StoredRecipe
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $archived): StoredRecipe {
+            $recipe = $this->get($id);
+            $recipe->archivedAt = $archived ? $recipe->archivedAt ?? new \DateTimeImmutable() : null;
+
+            return $recipe;
+        });
+    }
+
+    /**
+     * @return array{int, list<StoredRecipe>} how many match, and one page of them, the last changed first
+     */
+    public function search(string $query, bool $archived, int $page): array
+    {
+        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
+        foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
+            $find->andWhere("EXISTS (SELECT t$i FROM ".Entity\StoredTerm::class." t$i WHERE t$i.recipe = r AND t$i.term >= :from$i AND t$i.term < :to$i)")
+                ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
+        }
+
+        return [$this->count($find), $this->page($find, $page)];
+    }
+
+    /**
+     * Derives index and chips of all recipes anew.
+     */
+    public function reindex(): int
+    {
+        return $this->em->wrapInTransaction(function (): int {
+            $all = $this->em->getRepository(StoredRecipe::class)->findAll();
+            foreach ($all as $recipe) {
+                $this->index->index($recipe, $this->read->read(Json::decode($recipe->draft->document)));
+            }
+
+            return \count($all);
+        });
+    }
+
+    private function count(QueryBuilder $find): int
+    {
+        return (int) (clone $find)->select('COUNT(r.id)')->getQuery()->getSingleScalarResult();
+    }
+
+    /**
+     * @return list<StoredRecipe>
+     */
+    private function page(QueryBuilder $find, int $page): array
+    {
+        /** @var list<StoredRecipe> $found */
+        $found = $find->select('r', 'd')->join('r.draft', 'd')->orderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+
+        return $found;
+    }
+
+    /**
+     * @throws NotThere
+     * @throws Stale
+     */
+    private function at(string $id, int $version): StoredRecipe
+    {
+        $recipe = $this->get($id);
+        $this->em->refresh($recipe->draft);
+        if ($recipe->draft->version !== $version || $recipe->draft->base !== $recipe->head) {
+            throw new Stale($recipe->draft->version, $recipe->draft->document);
+        }
+
+        return $recipe;
+    }
+}

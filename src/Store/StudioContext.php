@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Inlaid\App\Exchange\Document\ReadSettings;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\Core\Preview\Context;
+
+/**
+ * The context of a computation: the studio's settings and the time, under what the caller states.
+ */
+final readonly class StudioContext
+{
+    public function __construct(private StudioSettings $settings, private ReadSettings $read)
+    {
+    }
+
+    /**
+     * @param mixed $stated fields of the context, null for none
+     *
+     * @return array{Context, RawJson} the context, and the whole of it as a document
+     *
+     * @throws Refused
+     */
+    public function with(mixed $stated, string $pointer = '/context'): array
+    {
+        $settings = Json::decode($this->settings->get()->document);
+        \assert($settings instanceof \stdClass);
+        if (null !== $stated && !$stated instanceof \stdClass) {
+            throw Refused::at($pointer, 'This must be an object.');
+        }
+        $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
+        $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings);
+        $json = (object) array_merge($whole, null === $stated ? [] : get_object_vars($stated));
+
+        return [$this->read->read($json, $pointer), new RawJson(Json::encode($json))];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Catalogue\DefaultSettings;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredSettings;
+
+/**
+ * The studio's settings; until they are first saved, sensible ones.
+ */
+final readonly class StudioSettings
+{
+    public function __construct(private EntityManagerInterface $em, private DefaultSettings $default)
+    {
+    }
+
+    public function get(): StoredSettings
+    {
+        return $this->em->find(StoredSettings::class, StoredSettings::ID) ?? new StoredSettings(0, Json::encode($this->default->load()));
+    }
+
+    /**
+     * @param string $document checked before
+     *
+     * @throws Stale if they have been changed since
+     */
+    public function save(int $version, string $document): StoredSettings
+    {
+        return $this->em->wrapInTransaction(function () use ($version, $document): StoredSettings {
+            $stored = $this->get();
+            if ($stored->version !== $version) {
+                throw new Stale($stored->version, $stored->document);
+            }
+            $stored->document = $document;
+            ++$stored->version;
+            $this->em->persist($stored);
+
+            return $stored;
+        });
+    }
+}
