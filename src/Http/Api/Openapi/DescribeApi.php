@@ -55,7 +55,11 @@ final readonly class DescribeApi
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }
-        $json = static fn (?string $class): array => ['content' => ['application/json' => ['schema' => null !== $class && class_exists($class) ? $classes->ref($class) : ['type' => 'object']]]];
+        $json = static fn (?string $class): array => ['content' => ['application/json' => ['schema' => match (true) {
+            null === $class => ['type' => 'object'],
+            class_exists($class) => $classes->ref($class),
+            default => ['$ref' => '#/components/schemas/'.ucfirst($class)],
+        }]]];
         $takes = null === $describe->takes ? ('GET' === $route->getMethods()[0] ? [] : ['requestBody' => ['required' => true, ...$json(null)]]) : ['requestBody' => ['required' => true, ...$json($describe->takes)]];
 
         return [

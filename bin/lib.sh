@@ -1,0 +1,116 @@
+# Shared by the scripts in bin/: what a machine needs, and how it gets it. Sourced, not run.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+root=$PWD
+
+say() { printf '%s\n' "$*" >&2; }
+
+# Installs Debian packages where that is allowed, else says what is missing.
+need_packages() {
+  local missing=()
+  for package in "$@"; do dpkg-query -W -f='${Status}' "$package" 2> /dev/null | grep -q 'install ok installed' || missing+=("$package"); done
+  [ ${#missing[@]} -eq 0 ] && return
+  say "Installing ${missing[*]} …"
+  local as=()
+  if [ "$(id -u)" -ne 0 ]; then
+    command -v sudo > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
+    as=(sudo)
+  fi
+  "${as[@]}" apt-get update -qq > /dev/null 2>&1 || true
+  DEBIAN_FRONTEND=noninteractive "${as[@]}" apt-get install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
+}
+
+need_php() {
+  command -v php > /dev/null || { say 'PHP 8.2 or later is needed, with Composer.'; exit 1; }
+  local v
+  v=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+  local wanted=()
+  for extension in sqlite3 mbstring xml intl; do
+    local module=$extension
+    [ "$extension" = sqlite3 ] && module=pdo_sqlite
+    php -m | grep -qix "$module" || wanted+=("php$v-$extension")
+  done
+  [ ${#wanted[@]} -eq 0 ] || need_packages "${wanted[@]}"
+  command -v composer > /dev/null || { say 'Composer is needed.'; exit 1; }
+}
+
+need_node() {
+  command -v node > /dev/null || { say 'Node.js 20.19 or later is needed, with npm.'; exit 1; }
+  node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' || { say 'Node.js 20.19 or later is needed.'; exit 1; }
+}
+
+# Has any of the files changed since the stamp? Then the command is run and the stamp renewed.
+when_changed() {
+  local stamp=var/stamps/$1 files=$2
+  shift 2
+  mkdir -p var/stamps
+  local now
+  # shellcheck disable=SC2086 — a list of paths
+  now=$(find $files -type f -not -path '*/node_modules/*' -print0 2> /dev/null | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum)
+  [ "$(cat "$stamp" 2> /dev/null)" = "$now" ] && return
+  "$@"
+  printf '%s' "$now" > "$stamp"
+}
+
+install_php() {
+  need_php
+  [ -f vendor/autoload.php ] || rm -f var/stamps/php
+  when_changed php 'composer.json' install_php_packages
+}
+install_php_packages() {
+  say 'Installing PHP packages …'
+  composer install --no-interaction --no-progress --quiet
+}
+
+install_web() {
+  need_node
+  [ -d web/node_modules ] || rm -f var/stamps/web
+  when_changed web 'web/package.json web/package-lock.json' install_web_packages
+}
+# Not "npm ci": where a registry lacks a package for some other platform, the lock file cannot name it and ci refuses.
+install_web_packages() {
+  say 'Installing front-end packages …'
+  (cd web && npm install --no-save --no-audit --no-fund --loglevel=error > /dev/null)
+}
+
+build_web() {
+  install_web
+  [ -f public/build/index.html ] || rm -f var/stamps/build
+  when_changed build 'web/src web/index.html web/vite.config.ts web/package-lock.json' run_web_build
+}
+run_web_build() {
+  say 'Building the pages …'
+  (cd web && npx --no-install vite build --logLevel warn)
+}
+
+# The compiled container belongs to one state of the code.
+warm_cache() {
+  export APP_ENV=${APP_ENV:-prod} APP_DEBUG=0
+  when_changed "cache-$APP_ENV" 'core src config composer.json data/catalogue/settings.yaml' compile_container
+}
+compile_container() {
+  rm -rf "var/cache/$APP_ENV"
+  bin/console cache:warmup --no-interaction > /dev/null
+}
+
+# Serves the store in INLAID_STORE on 127.0.0.1 and prints the address. Runs until it is stopped.
+serve() {
+  local port=$1
+  php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$port"'"); exit($s ? 0 : 1);' || { say "Port $port is taken; choose another with --port."; exit 1; }
+  say "Inlaid Recipe is at http://127.0.0.1:$port/"
+  say 'Stop it with Ctrl+C.'
+  PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 \
+    -d display_errors=stderr -d log_errors=0 -d memory_limit=512M -S "127.0.0.1:$port" -t public public/index.php 2>> var/log/server.log
+}
+
+# Reads --port and --fresh.
+read_options() {
+  port=8321 fresh=no
+  while [ $# -gt 0 ]; do
+    case $1 in
+      --port) port=${2:?--port needs a number}; shift 2 ;;
+      --fresh) fresh=yes; shift ;;
+      *) say "Unknown: $1"; exit 2 ;;
+    esac
+  done
+}

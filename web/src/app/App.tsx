@@ -1,0 +1,30 @@
+import { lazy, Suspense } from 'react';
+import { Route, Routes } from 'react-router';
+import { Loading } from '../shared/Notice';
+import { Shell } from './Shell';
+
+const Book = lazy(() => import('../areas/book/Book'));
+const Section = lazy(() => import('../areas/section/Section'));
+const Mixing = lazy(() => import('../areas/mixing/Mixing'));
+const Shelf = lazy(() => import('../areas/shelf/Shelf'));
+const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
+const Sheet = lazy(() => import('../areas/sheet/Sheet'));
+const Lost = lazy(() => import('./Lost'));
+
+export function App() {
+  return (
+    <Suspense fallback={<Loading what="the room" />}>
+      <Routes>
+        <Route path="/recipes/:id/sheet" element={<Sheet />} />
+        <Route element={<Shell />}>
+          <Route path="/" element={<Book />} />
+          <Route path="/recipes/:id" element={<Section />} />
+          <Route path="/mix" element={<Mixing />} />
+          <Route path="/shelf" element={<Shelf />} />
+          <Route path="/settings" element={<StudioSettings />} />
+          <Route path="*" element={<Lost />} />
+        </Route>
+      </Routes>
+    </Suspense>
+  );
+}

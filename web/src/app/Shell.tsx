@@ -1,0 +1,102 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, useState } from 'react';
+import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { isTyping } from '../shared/keys';
+import { Shortcuts } from './Shortcuts';
+import { bench } from './theme';
+
+export const rooms = [
+  { to: '/', name: 'Book', key: 'b' },
+  { to: '/mix', name: 'Mix', key: 'm' },
+  { to: '/shelf', name: 'Shelf', key: 's' },
+  { to: '/settings', name: 'Settings', key: 't' },
+] as const;
+
+/** The frame around every room: the way between them, and the keys that lead there. */
+export function Shell() {
+  const navigate = useNavigate();
+  const [help, setHelp] = useState(false);
+  useEffect(() => {
+    let going = false;
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (going) {
+        const room = rooms.find((r) => r.key === event.key);
+        going = false;
+        if (room) {
+          event.preventDefault();
+          navigate(room.to);
+        }
+      } else if (event.key === 'g') going = true;
+      else if (event.key === '?') setHelp(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [navigate]);
+
+  return (
+    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: { xs: 0.5, sm: 2 },
+          px: 2,
+          height: 52,
+          bgcolor: bench.ink,
+          color: bench.paper,
+          flexShrink: 0,
+        }}
+      >
+        <Box
+          component={Link}
+          to="/"
+          aria-label="Inlaid Recipe, to the book"
+          sx={{ display: 'flex', gap: 1.2, alignItems: 'center', color: 'inherit', textDecoration: 'none' }}
+        >
+          <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
+            <path d="M1 19h24v6H1z" fill={bench.ochre} />
+            <path d="M1 12h24v5H1z" fill="#6FA597" />
+            <path d="M7 5h18v5H7z" fill="#C9694D" />
+          </svg>
+          <Box component="span" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, display: { xs: 'none', sm: 'inline' } }}>
+            Inlaid Recipe
+          </Box>
+        </Box>
+        <Box component="nav" aria-label="Rooms" sx={{ display: 'flex', height: '100%', ml: { xs: 0, sm: 2 } }}>
+          {rooms.map((room) => (
+            <Box
+              key={room.to}
+              component={NavLink}
+              to={room.to}
+              end={room.to === '/'}
+              sx={{
+                color: '#E8E1D3',
+                textDecoration: 'none',
+                px: { xs: 1, sm: 2 },
+                display: 'flex',
+                alignItems: 'center',
+                borderBottom: '4px solid transparent',
+                borderTop: '4px solid transparent',
+                '&.active': { borderBottomColor: bench.ochre, color: '#fff', fontWeight: 650 },
+                '&:hover': { color: '#fff' },
+              }}
+            >
+              {room.name}
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ flex: 1 }} />
+        <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0 }}>
+          Keys
+        </Button>
+      </Box>
+      <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+        <Outlet />
+      </Box>
+      <Shortcuts open={help} onClose={() => setHelp(false)} />
+    </Box>
+  );
+}

@@ -1,0 +1,60 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { styled } from '@mui/material/styles';
+
+const groups: [string, [string, string][]][] = [
+  [
+    'Everywhere',
+    [
+      ['g then b · m · s · t', 'go to Book, Mix, Shelf, Settings'],
+      ['/', 'search'],
+      ['?', 'these keys'],
+    ],
+  ],
+  [
+    'In a recipe',
+    [
+      ['↑ ↓', 'select the step above or below'],
+      ['Alt + ↑ ↓', 'move the step'],
+      ['i · Shift + i', 'insert a step above · below'],
+      ['d', 'duplicate the step'],
+      ['Delete', 'take the step out'],
+      ['Enter', 'to the fields of the step'],
+      ['Esc', 'back to the cut'],
+      ['Ctrl + z · Ctrl + Shift + z', 'undo · redo'],
+      ['Ctrl + s', 'keep as a revision'],
+    ],
+  ],
+];
+
+const Key = styled('dt')({ fontWeight: 650, whiteSpace: 'nowrap' });
+
+/** The one page of shortcuts. */
+export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} aria-labelledby="keys">
+      <DialogTitle id="keys">Keys</DialogTitle>
+      <DialogContent>
+        {groups.map(([name, keys]) => (
+          <section key={name}>
+            <h3>{name}</h3>
+            <dl style={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '6px 24px', margin: 0 }}>
+              {keys.map(([key, does]) => (
+                <div key={key} style={{ display: 'contents' }}>
+                  <Key>{key}</Key>
+                  <dd style={{ margin: 0 }}>{does}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

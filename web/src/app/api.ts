@@ -1,0 +1,61 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './api.gen';
+
+type Schemas = components['schemas'];
+export type Recipe = Schemas['Recipe'];
+export type Step = Schemas['Step'];
+export type Mix = Schemas['Mix'];
+export type Material = Schemas['Material'];
+export type Settings = Schemas['Settings'];
+export type Preview = Schemas['Preview'];
+export type StepPreview = Schemas['StepPreview'];
+export type PourPreview = Schemas['PourPreview'];
+export type CupPreview = Schemas['CupPreview'];
+export type BatchPreview = Schemas['BatchPreview'];
+export type StackPreview = Schemas['StackPreview'];
+export type Layer = Schemas['Layer'];
+export type PlanPreview = Schemas['PlanPreview'];
+export type Span = Schemas['Span'];
+export type Ingredient = Schemas['Ingredient'];
+export type Remark = Schemas['Remark'];
+export type MixPreview = Schemas['MixPreview'];
+export type Reading = Schemas['Reading'];
+export type RecipeOpened = Schemas['RecipeOpened'];
+export type RecipeSummary = Schemas['RecipeSummary'];
+export type Change = Schemas['Change'];
+export type Vocabulary = Schemas['Vocabulary'];
+export type Violation = Schemas['Violation'];
+export type Named = Schemas['Named'];
+type ProblemDetails = Schemas['ProblemDetails'];
+
+/** An answer that says what is wrong. `newer` is what is stored now, where somebody else was first. */
+export class Problem extends Error {
+  readonly status: number;
+  readonly violations: readonly Violation[];
+  readonly version: number | null;
+  readonly newer: unknown;
+
+  constructor(details: Partial<ProblemDetails>, status: number) {
+    super(details.detail ?? 'The program did not answer as it should.');
+    this.status = status;
+    this.violations = details.violations ?? [];
+    this.version = details.version ?? null;
+    this.newer = details.newer ?? null;
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
+
+/**
+ * The data of an answer.
+ *
+ * @throws {Problem} where the answer says what is wrong
+ */
+export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await asked;
+  if (data !== undefined && error === undefined) return data;
+  throw new Problem((error ?? {}) as Partial<ProblemDetails>, response.status);
+}
+
+/** The body of a request that says nothing. */
+export const nothing = { body: {} as Record<string, never> };

@@ -1,0 +1,126 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Snackbar from '@mui/material/Snackbar';
+import Switch from '@mui/material/Switch';
+import Typography from '@mui/material/Typography';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { answer, api, nothing, type RecipeSummary } from '../../app/api';
+import { Failed, Loading } from '../../shared/Notice';
+import { SearchField } from '../../shared/SearchField';
+import { useLater } from '../../shared/useLater';
+import { emptyRecipe } from '../section/edits';
+import { ImportButton } from './ImportButton';
+import { RecipeChip } from './RecipeChip';
+
+/** All recipes as painted chips. */
+export default function Book() {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [query, setQuery] = useState('');
+  const [archived, setArchived] = useState(false);
+  const [page, setPage] = useState(1);
+  const [putAway, setPutAway] = useState<RecipeSummary | null>(null);
+  const later = useLater(query);
+  const list = useQuery({
+    queryKey: ['recipes', later, archived, page],
+    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query: later, archived, page } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
+  const done = () => queries.invalidateQueries({ queryKey: ['recipes'] });
+  const create = useMutation({
+    mutationFn: () => answer(api.POST('/api/recipes', { body: { document: emptyRecipe('A new recipe') } })),
+    onSuccess: (made) => navigate(`/recipes/${made.id}`),
+  });
+  const duplicate = useMutation({
+    mutationFn: (id: string) => answer(api.POST('/api/recipes/{id}/duplicate', { params: { path: { id } }, ...nothing })),
+    onSuccess: (made) => navigate(`/recipes/${made.id}`),
+  });
+  const archive = useMutation({
+    mutationFn: (r: RecipeSummary) =>
+      answer(
+        api.POST(r.archived ? '/api/recipes/{id}/restore' : '/api/recipes/{id}/archive', { params: { path: { id: r.id } }, ...nothing }),
+      ),
+    onSuccess: (_, r) => {
+      setPutAway(r.archived ? null : r);
+      void done();
+    },
+  });
+  const failed = create.error ?? duplicate.error ?? archive.error;
+  if (list.error && !list.data) return <Failed error={list.error} retry={() => void list.refetch()} />;
+
+  return (
+    <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1320, width: '100%', mx: 'auto' }}>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 2.5 }}>
+        <Typography variant="h1" sx={{ mr: 1 }}>
+          Book
+        </Typography>
+        <SearchField
+          label="Search by title, wood, technique, material"
+          value={query}
+          onChange={(text) => {
+            setQuery(text);
+            setPage(1);
+          }}
+        />
+        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Put away" />
+        <Box sx={{ flex: 1 }} />
+        <ImportButton onImported={(id) => navigate(`/recipes/${id}`)} />
+        <Button variant="contained" onClick={() => create.mutate()}>
+          New recipe
+        </Button>
+      </Box>
+      {failed && (
+        <Alert severity="error" sx={{ mb: 2 }}>
+          {failed.message}
+        </Alert>
+      )}
+      {!list.data && <Loading what="the book" />}
+      {list.data && list.data.recipes.length === 0 && (
+        <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
+          {later !== ''
+            ? `No recipe speaks of “${later}”.`
+            : archived
+              ? 'Nothing is put away.'
+              : 'The book is empty. Begin with a new recipe, or open a recipe file.'}
+        </Box>
+      )}
+      <Box
+        component="ul"
+        sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 2.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}
+      >
+        {list.data?.recipes.map((r) => (
+          <RecipeChip key={r.id} recipe={r} onDuplicate={() => duplicate.mutate(r.id)} onArchive={() => archive.mutate(r)} />
+        ))}
+      </Box>
+      {list.data && list.data.total > list.data.pageSize && (
+        <Box sx={{ display: 'flex', gap: 2, justifyContent: 'center', alignItems: 'center', mt: 3 }}>
+          <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
+            Earlier page
+          </Button>
+          <span>
+            {page} of {Math.ceil(list.data.total / list.data.pageSize)}
+          </span>
+          <Button disabled={page * list.data.pageSize >= list.data.total} onClick={() => setPage(page + 1)}>
+            Next page
+          </Button>
+        </Box>
+      )}
+      <Snackbar
+        open={putAway !== null}
+        autoHideDuration={9000}
+        onClose={() => setPutAway(null)}
+        message={`“${putAway?.title}” is put away.`}
+        action={
+          <Button color="inherit" onClick={() => putAway && archive.mutate({ ...putAway, archived: true })}>
+            Take it out again
+          </Button>
+        }
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+import type { RecipeSummary } from '../../app/api';
+import { bench } from '../../app/theme';
+import { day } from '../../shared/words';
+
+/** A painted chip: the ground, and the full-strength colours stepping over it in the order they are laid. */
+export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeSummary; onDuplicate: () => void; onArchive: () => void }) {
+  const { card } = recipe;
+  const width = 100 / (card.colours.length + 1);
+  return (
+    <Box
+      component="li"
+      sx={{
+        bgcolor: 'background.paper',
+        border: `1.5px solid ${bench.ink}`,
+        borderRadius: '3px',
+        display: 'flex',
+        flexDirection: 'column',
+        opacity: recipe.archived ? 0.75 : 1,
+      }}
+    >
+      <Box
+        component={Link}
+        to={`/recipes/${recipe.id}`}
+        sx={{ color: 'inherit', textDecoration: 'none', flex: 1, '&:hover h2': { textDecoration: 'underline' } }}
+      >
+        <Box
+          aria-hidden="true"
+          sx={{
+            position: 'relative',
+            height: 104,
+            bgcolor: card.groundColour,
+            borderBottom: `1.5px solid ${bench.ink}`,
+            overflow: 'hidden',
+          }}
+        >
+          <svg
+            aria-hidden="true"
+            width="100%"
+            height="104"
+            preserveAspectRatio="none"
+            viewBox="0 0 200 104"
+            style={{ position: 'absolute' }}
+          >
+            {[14, 34, 55, 72, 91].map((y, i) => (
+              <path
+                key={y}
+                d={`M0 ${y} C 60 ${y - 8 + i * 3}, 130 ${y + 9 - i * 2}, 200 ${y - 3}`}
+                stroke="rgba(60,40,20,.3)"
+                fill="none"
+              />
+            ))}
+          </svg>
+          {card.colours.map((colour, i) => (
+            <div
+              key={i}
+              style={{
+                position: 'absolute',
+                inset: `0 0 0 ${width * (i + 1)}%`,
+                background: colour,
+                borderLeft: `1.5px solid ${bench.ink}`,
+              }}
+            />
+          ))}
+        </Box>
+        <Box sx={{ p: 1.5, pb: 0.5 }}>
+          <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, lineHeight: 1.25, m: 0 }}>
+            {recipe.title}
+          </Box>
+          <Box sx={{ mt: 0.5 }}>
+            {card.count > 1 ? `${card.count} × ` : ''}
+            {card.piece} in {card.ground}
+          </Box>
+          <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+            {card.steps} {card.steps === 1 ? 'step' : 'steps'} · {recipe.head === 0 ? 'no revision yet' : `revision ${recipe.head}`}
+            {recipe.head > 0 && recipe.changed ? ', draft beyond it' : ''} · {day(recipe.updatedAt)}
+          </Box>
+        </Box>
+      </Box>
+      <Box sx={{ display: 'flex', px: 0.75, pb: 0.75 }}>
+        <Button onClick={onDuplicate} aria-label={`Copy ${recipe.title}`}>
+          Copy
+        </Button>
+        <Button onClick={onArchive} color="inherit" aria-label={`${recipe.archived ? 'Take out' : 'Put away'} ${recipe.title}`}>
+          {recipe.archived ? 'Take out again' : 'Put away'}
+        </Button>
+        <Button
+          component="a"
+          color="inherit"
+          href={`/api/recipes/${recipe.id}/document`}
+          download
+          aria-label={`Recipe file of ${recipe.title}`}
+        >
+          File
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,110 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { BatchPreview, MixPreview } from '../../app/api';
+import { bench } from '../../app/theme';
+import { Cup } from '../../shared/Cup';
+import { RemarkLine } from '../../shared/RemarkLine';
+import { Swatch } from '../../shared/Swatch';
+import { minutes, money, percent } from '../../shared/words';
+
+/** What follows from a mix: one large cup to pour to, the batch in measures and exactly, and what the mix is. */
+export function MixResult({ worked, currency }: { worked: MixPreview; currency: string }) {
+  const batch = worked.measured ?? worked.exact;
+  return (
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 2 }}>
+      <Typography variant="h2" component="h2">
+        {worked.name}: {worked.words}
+      </Typography>
+      {worked.remarks.map((r) => (
+        <RemarkLine key={r.text} remark={r} />
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4, alignItems: 'flex-start' }}>
+        {worked.cup && (
+          <Box>
+            <Cup cup={worked.cup} batch={batch} height={360} />
+            <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
+              {worked.cup.name}, inside {worked.cup.height.toFixed(0)} mm high, holds {worked.cup.capacity.toFixed(0)} ml
+            </Box>
+          </Box>
+        )}
+        <Box sx={{ flex: '1 1 300px', display: 'grid', gap: 2.5 }}>
+          {worked.measured && (
+            <Lines
+              title={`Measure ${worked.measured.yield.text}`}
+              note={`${worked.measured.surplus.text} more than wanted, ${worked.measured.error === 0 ? 'ratio exact' : `ratio within ${percent(worked.measured.error)}`}`}
+              batch={worked.measured}
+            />
+          )}
+          <Lines
+            title={`Or weigh ${worked.exact.yield.text}`}
+            note={worked.exact.yield.g === null ? '' : `${worked.exact.yield.g.toFixed(1)} g in all`}
+            batch={worked.exact}
+            weigh
+          />
+        </Box>
+      </Box>
+      <Box
+        component="dl"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'auto 1fr',
+          columnGap: 3,
+          rowGap: 0.5,
+          m: 0,
+          '& dt': { color: 'text.secondary' },
+          '& dd': { m: 0, fontWeight: 600 },
+        }}
+      >
+        <dt>Thinned</dt>
+        <dd>
+          {worked.thinning === 0 ? 'not at all' : `${Number(worked.thinning.toFixed(2))} to 1`}
+          {worked.largestThinning !== null && `, at most ${worked.largestThinning} to 1`}
+        </dd>
+        <dt>Stays when dry</dt>
+        <dd>{percent(worked.solids)} of the volume</dd>
+        {worked.openTime !== null && (
+          <>
+            <dt>Open time</dt>
+            <dd>{minutes(worked.openTime)} as stated</dd>
+          </>
+        )}
+        {worked.potLife !== null && (
+          <>
+            <dt>Pot life</dt>
+            <dd>{minutes(worked.potLife)} as stated</dd>
+          </>
+        )}
+        <dt>Once dry</dt>
+        <dd>{worked.rewets ? 'water dissolves it again' : 'water does not dissolve it'}</dd>
+        <dt>Material</dt>
+        <dd>{money(batch.cost, currency)}</dd>
+      </Box>
+      {worked.cautions.map((c) => (
+        <Box key={c} sx={{ display: 'flex', gap: 1, borderTop: `1px dashed ${bench.line}`, pt: 1 }}>
+          <b style={{ color: bench.oxide, whiteSpace: 'nowrap' }}>Take care</b>
+          <span>{c} Label, safety data sheet and local rules decide.</span>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function Lines({ title, note, batch, weigh = false }: { title: string; note: string; batch: BatchPreview; weigh?: boolean }) {
+  return (
+    <Box>
+      <Box sx={{ fontSize: weigh ? 18 : 26, fontWeight: 700, lineHeight: 1.15 }}>{title}</Box>
+      <Box sx={{ color: 'text.secondary', mb: 1 }}>{note}</Box>
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+        {batch.lines.map((line) => (
+          <Box component="li" key={line.materialId} sx={{ display: 'flex', gap: 1.25, alignItems: 'center', fontSize: weigh ? 16 : 18 }}>
+            <Swatch colour={line.colour} />
+            <span>
+              <b>{weigh ? `${line.amount.g?.toFixed(1) ?? '?'} g` : (line.how ?? line.amount.text)}</b> {line.name}
+              {weigh && <span style={{ color: bench.slate }}> ({line.amount.text})</span>}
+            </span>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,62 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { answer, api, type Mix, Problem, type Reading } from '../../app/api';
+import { TextEntry } from '../../shared/Field';
+
+/** Takes "1:3" or "25 %" as it is said; where it can mean two things both are shown, and one is pressed. */
+export function RatioEntry({ mix, names, onChange }: { mix: Mix; names: string[]; onChange: (mix: Mix) => void }) {
+  const [readings, setReadings] = useState<Reading[]>([]);
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string>();
+  const take = (reading: Reading, said: string) => {
+    setReadings([]);
+    onChange({
+      ...mix,
+      written: { text: said, reading: reading.key },
+      parts: mix.parts.map((part, i) => ({ ...part, share: reading.ratio.parts[i]?.share ?? part.share })),
+    });
+  };
+  const read = async (said: string) => {
+    setWrong(undefined);
+    setReadings([]);
+    setText(said);
+    if (said.trim() === '') return;
+    try {
+      const { readings: found } = await answer(api.POST('/api/compute/ratio', { body: { text: said, names } }));
+      const [first] = found;
+      if (found.length === 1 && first) take(first, said);
+      else setReadings(found);
+    } catch (error) {
+      setWrong(error instanceof Problem ? error.message : 'The program does not answer.');
+    }
+  };
+  const said = mix.written?.text ?? mix.parts.map((p) => p.share).join(':');
+  return (
+    <Box>
+      <TextEntry
+        label="Ratio, as you say it"
+        value={wrong || readings.length > 0 ? text : said}
+        onChange={read}
+        error={wrong}
+        help={`of ${names.join(', then ')}`}
+      />
+      {readings.length > 0 && (
+        <Box role="group" aria-label="What it means" sx={{ display: 'grid', gap: 0.75, mt: 1 }}>
+          <span>“{text}” can mean:</span>
+          {readings.map((reading, i) => (
+            <Button
+              key={reading.key}
+              autoFocus={i === 0}
+              variant="outlined"
+              onClick={() => take(reading, text)}
+              sx={{ justifyContent: 'flex-start', textAlign: 'left' }}
+            >
+              {reading.sentence}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

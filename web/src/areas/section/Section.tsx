@@ -1,0 +1,43 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { answer, api } from '../../app/api';
+import { Failed, Loading } from '../../shared/Notice';
+import { useMaterials } from '../../shared/useMaterials';
+import { useSettings } from '../../shared/useSettings';
+import { useVocabulary } from '../../shared/useVocabulary';
+import { SectionRoom } from './SectionRoom';
+
+/** Opens a recipe and everything its room needs. */
+export default function Section() {
+  const { id = '' } = useParams();
+  const recipe = useQuery({
+    queryKey: ['recipe', id],
+    queryFn: () => answer(api.GET('/api/recipes/{id}', { params: { path: { id } } })),
+    gcTime: 0,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const vocabulary = useVocabulary();
+  const materials = useMaterials();
+  const settings = useSettings();
+  const error = recipe.error ?? vocabulary.error ?? materials.error ?? settings.error;
+  if (error) {
+    return (
+      <Failed
+        error={error}
+        retry={() => {
+          for (const query of [recipe, vocabulary, materials, settings]) if (query.error) void query.refetch();
+        }}
+      />
+    );
+  }
+  if (!recipe.data || !vocabulary.data || !materials.data || !settings.data) return <Loading what="the recipe" />;
+  return (
+    <SectionRoom
+      key={recipe.data.id}
+      opened={recipe.data}
+      vocabulary={vocabulary.data}
+      shelf={materials.data}
+      currency={settings.data.settings.currency}
+    />
+  );
+}

@@ -1,0 +1,69 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { Recipe } from '../../app/api';
+import { bench } from '../../app/theme';
+import type { Saving, useDraft } from './useDraft';
+
+const states: Record<Saving, [string, string]> = {
+  saved: ['●', 'Draft saved'],
+  waiting: ['◌', 'Saving the draft …'],
+  offline: ['△', 'The program does not answer; the draft is kept in this browser'],
+  refused: ['△', 'Not saved: something makes no sense yet'],
+  conflict: ['⊠', 'A newer version was saved elsewhere'],
+};
+
+type Props = {
+  id: string;
+  document: Recipe;
+  draft: ReturnType<typeof useDraft>;
+  revision: number;
+  unreachable: boolean;
+  onPiece: () => void;
+  onHistory: () => void;
+  onPublish: () => void;
+};
+
+/** Title, state of the draft, undo and redo, and what can be done with the whole recipe. */
+export function SectionBar({ id, document, draft, revision, unreachable, onPiece, onHistory, onPublish }: Props) {
+  const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
+  return (
+    <Box
+      sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, py: 0.75, borderBottom: 1, borderColor: 'divider', flexWrap: 'wrap' }}
+    >
+      <Box sx={{ minWidth: 0, flex: '1 1 260px' }}>
+        <Typography variant="h1" sx={{ fontSize: '1.35rem', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+          {document.title}
+        </Typography>
+        <Box
+          role="status"
+          data-testid="saving"
+          data-state={draft.saving}
+          sx={{ fontSize: 14, color: draft.saving === 'saved' || draft.saving === 'waiting' ? 'text.secondary' : bench.oxide }}
+        >
+          <span aria-hidden="true">{mark}</span> {words}
+          {revision > 0 ? ` · from revision ${revision}` : ' · no revision yet'}
+        </Box>
+      </Box>
+      <Button variant="outlined" onClick={draft.undo} disabled={!draft.canUndo}>
+        Undo
+      </Button>
+      <Button variant="outlined" onClick={draft.redo} disabled={!draft.canRedo}>
+        Redo
+      </Button>
+      <Button variant="outlined" onClick={onPiece}>
+        Piece
+      </Button>
+      <Button variant="outlined" onClick={onHistory}>
+        Revisions
+      </Button>
+      <Button variant="outlined" component={Link} to={`/recipes/${id}/sheet`}>
+        Bench sheet
+      </Button>
+      <Button variant="contained" onClick={onPublish}>
+        Keep as revision
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,167 @@
+import Box from '@mui/material/Box';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, type Vocabulary } from '../../app/api';
+import { bench } from '../../app/theme';
+import { Choice } from '../../shared/Field';
+import { ConflictDialog } from './ConflictDialog';
+import { Cut } from './Cut';
+import { coatPlans } from './coatPlans';
+import { Days } from './Days';
+import { HistoryDialog } from './HistoryDialog';
+import { Lay } from './Lay';
+import { PieceDialog } from './PieceDialog';
+import { PublishDialog } from './PublishDialog';
+import { SectionBar } from './SectionBar';
+import { StepPanel } from './StepPanel';
+import { StepTools } from './StepTools';
+import { useDraft } from './useDraft';
+import { usePreview } from './usePreview';
+import { useStepEdits } from './useStepEdits';
+
+type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string };
+type Open = 'publish' | 'history' | 'piece' | null;
+
+/** The main room: the cut, the colours, the step and the days, all from one document worked out once. */
+export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
+  const queries = useQueryClient();
+  const draft = useDraft(opened);
+  const { document } = draft;
+  const { preview, violations, unreachable } = usePreview(document);
+  const [selected, setSelected] = useState<string | null>(document.steps.find((s) => s.uses?.mix)?.id ?? document.steps[0]?.id ?? null);
+  const [stackId, setStackId] = useState('s1');
+  const [open, setOpen] = useState<Open>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const [revisions, setRevisions] = useState(opened.revisions);
+
+  const step = document.steps.find((s) => s.id === selected) ?? document.steps.at(-1);
+  const stack = preview?.stacks.find((s) => s.id === stackId) ?? preview?.stacks[0];
+  const coats = useMemo(() => coatPlans(preview?.plan), [preview]);
+  const edits = useStepEdits({
+    document,
+    selected: step?.id ?? null,
+    onSelect: setSelected,
+    onEdit: draft.edit,
+    undo: draft.undo,
+    redo: draft.redo,
+    onPublish: () => setOpen('publish'),
+  });
+
+  const publish = async (reason: string) => {
+    setRefusal(null);
+    try {
+      if (!(await draft.save())) throw new Error('The draft must be saved first: see above.');
+      const done = await answer(
+        api.POST('/api/recipes/{id}/revisions', { params: { path: { id: opened.id } }, body: { version: draft.currentVersion(), reason } }),
+      );
+      draft.setVersion(done.version);
+      setRevisions(done.revisions);
+      setOpen(null);
+      void queries.invalidateQueries({ queryKey: ['recipes'] });
+    } catch (error) {
+      setRefusal(error instanceof Problem || error instanceof Error ? error.message : 'It could not be kept.');
+    }
+  };
+  const take = (taken: Recipe) => draft.edit(taken);
+  const whole = violations.filter((v) => !v.pointer.startsWith('/document/steps/'));
+
+  // A recipe that is left must not come back from the cache as it was when it was opened.
+  useEffect(() => () => queries.removeQueries({ queryKey: ['recipe', opened.id] }), [queries, opened.id]);
+
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: 'calc(100vh - 52px)' }, minHeight: 0 }}>
+      <SectionBar
+        id={opened.id}
+        document={document}
+        draft={draft}
+        revision={revisions[0]?.number ?? 0}
+        unreachable={unreachable}
+        onPiece={() => setOpen('piece')}
+        onHistory={() => setOpen('history')}
+        onPublish={() => setOpen('publish')}
+      />
+      {violations.length > 0 && (
+        <Box role="alert" sx={{ bgcolor: '#F7E3DC', borderLeft: `5px solid ${bench.oxide}`, px: 2, py: 0.75 }}>
+          <b>Not worked out as it stands.</b> {(whole[0] ?? violations[0])?.message} The last good figures are shown.
+        </Box>
+      )}
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '345px minmax(240px, 1fr) minmax(440px, 1.5fr)' },
+          '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
+        }}
+      >
+        <Box sx={{ borderRight: 1, borderColor: 'divider', display: 'flex', flexDirection: 'column', p: '0 !important' }}>
+          <StepTools edits={edits} />
+          {preview && preview.stacks.length > 1 && (
+            <Box sx={{ px: 1.5, pt: 1 }}>
+              <Choice
+                label="Cut through"
+                value={stack?.id ?? 's1'}
+                options={preview.stacks.map((s) => [s.id, s.parts.join(', ')] as const)}
+                onChange={setStackId}
+              />
+            </Box>
+          )}
+          <Box sx={{ flex: 1, overflowY: 'auto', minHeight: 0, px: 1, py: 1 }}>
+            <Cut
+              document={document}
+              stack={stack}
+              steps={preview?.steps ?? []}
+              coats={coats}
+              selected={step?.id ?? null}
+              onSelect={setSelected}
+              onMove={edits.move}
+            />
+            {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>Bare wood so far. Insert the first step.</Box>}
+          </Box>
+        </Box>
+        <Box>
+          <Lay document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
+        </Box>
+        <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
+          {step ? (
+            <StepPanel
+              key={step.id}
+              document={document}
+              step={step}
+              worked={preview?.steps.find((s) => s.id === step.id)}
+              vocabulary={vocabulary}
+              shelf={shelf}
+              violations={violations}
+              onChange={draft.edit}
+            />
+          ) : (
+            <Box sx={{ color: 'text.secondary' }}>No step is selected.</Box>
+          )}
+        </Box>
+      </Box>
+      <Box sx={{ borderTop: `2px solid ${bench.ink}`, px: 1.5, py: 1, flexShrink: 0 }}>
+        {preview && <Days preview={preview} currency={currency} selected={step?.id ?? null} onSelect={setSelected} />}
+      </Box>
+      <PublishDialog
+        open={open === 'publish'}
+        number={(revisions[0]?.number ?? 0) + 1}
+        error={refusal}
+        onClose={() => setOpen(null)}
+        onPublish={(reason) => void publish(reason)}
+      />
+      {open === 'history' && (
+        <HistoryDialog opened={{ ...opened, revisions, version: draft.currentVersion() }} onClose={() => setOpen(null)} onTake={take} />
+      )}
+      {open === 'piece' && (
+        <PieceDialog
+          document={document}
+          vocabulary={vocabulary}
+          violations={violations}
+          onChange={draft.edit}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {draft.conflict && <ConflictDialog conflict={draft.conflict} mine={document} onSettle={draft.settle} />}
+    </Box>
+  );
+}

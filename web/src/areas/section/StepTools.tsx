@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Tooltip from '@mui/material/Tooltip';
+import type { ReactElement } from 'react';
+import type { StepEdits } from './useStepEdits';
+
+/** What can be done to the stack at the selected step. */
+export function StepTools({ edits }: { edits: StepEdits }) {
+  return (
+    <Box
+      role="toolbar"
+      aria-label="The selected step"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 0.5,
+        px: 1,
+        py: 0.75,
+        borderBottom: 1,
+        borderColor: 'divider',
+        '& button': { px: 1, minWidth: 40 },
+      }}
+    >
+      <Tip text="Insert a step above (i)">
+        <Button variant="contained" onClick={() => edits.insert(true)}>
+          + above
+        </Button>
+      </Tip>
+      <Tip text="Insert a step below (Shift + i)">
+        <Button variant="outlined" onClick={() => edits.insert(false)}>
+          + below
+        </Button>
+      </Tip>
+      <Tip text="Move up (Alt + ↑)">
+        <Button variant="outlined" aria-label="Move up" disabled={!edits.canMove(1)} onClick={() => edits.moveBy(1)}>
+          ↑
+        </Button>
+      </Tip>
+      <Tip text="Move down (Alt + ↓)">
+        <Button variant="outlined" aria-label="Move down" disabled={!edits.canMove(-1)} onClick={() => edits.moveBy(-1)}>
+          ↓
+        </Button>
+      </Tip>
+      <Tip text="Duplicate (d)">
+        <Button variant="outlined" aria-label="Duplicate" disabled={!edits.any} onClick={edits.duplicate}>
+          ⧉
+        </Button>
+      </Tip>
+      <Tip text="Take out (Delete); undo brings it back">
+        <Button variant="outlined" color="secondary" aria-label="Take out" disabled={!edits.any} onClick={edits.remove}>
+          ×
+        </Button>
+      </Tip>
+    </Box>
+  );
+}
+
+function Tip({ text, children }: { text: string; children: ReactElement }) {
+  return (
+    <Tooltip title={text} describeChild>
+      <span>{children}</span>
+    </Tooltip>
+  );
+}

@@ -1,0 +1,95 @@
+import type { Material, Mix, Named, Recipe, Step } from '../../app/api';
+
+/** Whatever holds mixes and the materials they are made of: a recipe, or the Mix room. */
+export type MixBook = { materials: Material[]; mixes: Mix[] };
+
+/** A short id that is new; works without a secure context, unlike randomUUID. */
+export function newId(letter: string): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(6));
+  return letter + Array.from(bytes, (b) => b.toString(36).padStart(2, '0')).join('');
+}
+
+export function withStep(doc: Recipe, id: string, patch: Partial<Step>): Recipe {
+  return { ...doc, steps: doc.steps.map((s) => (s.id === id ? tidy({ ...s, ...patch }) : s)) };
+}
+
+/** Inserts a step before the given index, counted from the wood. */
+export function insertStep(doc: Recipe, index: number, step: Step): Recipe {
+  return { ...doc, steps: [...doc.steps.slice(0, index), step, ...doc.steps.slice(index)] };
+}
+
+export function removeStep(doc: Recipe, id: string): Recipe {
+  return withoutUnused({ ...doc, steps: doc.steps.filter((s) => s.id !== id) });
+}
+
+export function moveStep(doc: Recipe, from: number, to: number): Recipe {
+  if (to < 0 || to >= doc.steps.length || from === to) return doc;
+  const steps = [...doc.steps];
+  const [step] = steps.splice(from, 1);
+  if (step) steps.splice(to, 0, step);
+  return { ...doc, steps };
+}
+
+export function putMix<T extends MixBook>(book: T, mix: Mix): T {
+  const known = book.mixes.some((m) => m.id === mix.id);
+  return { ...book, mixes: known ? book.mixes.map((m) => (m.id === mix.id ? mix : m)) : [...book.mixes, mix] };
+}
+
+/** Takes a copy of a material into the book, unless there is one already. */
+export function putMaterial<T extends MixBook>(book: T, material: Material): T {
+  return book.materials.some((m) => m.id === material.id) ? book : { ...book, materials: [...book.materials, material] };
+}
+
+export function nameOf(book: MixBook, of: Named | null | undefined): string {
+  if (of?.mix) return book.mixes.find((m) => m.id === of.mix)?.name ?? 'a missing mix';
+  if (of?.material) return book.materials.find((m) => m.id === of.material)?.name ?? 'a missing material';
+  return 'nothing';
+}
+
+/** The mixes a mix may be put into without containing itself. */
+export function usableIn(book: MixBook, mixId: string | null): Mix[] {
+  const reaches = (from: string, seen: Set<string>): boolean => {
+    if (from === mixId) return true;
+    if (seen.has(from)) return false;
+    seen.add(from);
+    return book.mixes.find((m) => m.id === from)?.parts.some((p) => p.of.mix !== undefined && reaches(p.of.mix, seen)) ?? false;
+  };
+  return book.mixes.filter((m) => mixId === null || !reaches(m.id, new Set()));
+}
+
+/** Leaves out copies of materials nothing uses any more. */
+export function withoutUnused<T extends MixBook & { steps: Step[] }>(doc: T): T {
+  const used = new Set<string>();
+  for (const step of doc.steps) if (step.uses?.material) used.add(step.uses.material);
+  for (const mix of doc.mixes) for (const part of mix.parts) if (part.of.material) used.add(part.of.material);
+  return { ...doc, materials: doc.materials.filter((m) => used.has(m.id)) };
+}
+
+/** What is null is not stated, and not written. */
+function tidy(step: Step): Step {
+  return Object.fromEntries(Object.entries(step).filter(([, value]) => value !== null && value !== undefined)) as Step;
+}
+
+export function emptyRecipe(title: string): Recipe {
+  return {
+    format: 'inlaid-recipe',
+    version: 1,
+    title,
+    piece: {
+      name: 'A piece',
+      count: 1,
+      parts: [
+        {
+          id: 'whole',
+          name: 'The whole piece',
+          area: 1,
+          count: 1,
+          substrate: { kind: 'solid', species: 'pine', grain: 'close', ground: 'bare', colour: '#e0bd86' },
+        },
+      ],
+    },
+    materials: [],
+    mixes: [],
+    steps: [],
+  };
+}

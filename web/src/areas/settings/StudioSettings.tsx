@@ -1,0 +1,154 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, Problem, type Settings, type Vocabulary } from '../../app/api';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Failed, Loading } from '../../shared/Notice';
+import { useSettings } from '../../shared/useSettings';
+import { useVocabulary } from '../../shared/useVocabulary';
+import { CupsSettings } from './CupsSettings';
+import { HoursSettings } from './HoursSettings';
+import { MeasuresSettings } from './MeasuresSettings';
+
+/** The one place for what holds in the whole studio. */
+export default function StudioSettings() {
+  const settings = useSettings();
+  const vocabulary = useVocabulary();
+  const error = settings.error ?? vocabulary.error;
+  if (error) {
+    return (
+      <Failed
+        error={error}
+        retry={() => {
+          void settings.refetch();
+          void vocabulary.refetch();
+        }}
+      />
+    );
+  }
+  if (!settings.data || !vocabulary.data) return <Loading what="the settings" />;
+  return <Form key={settings.data.version} version={settings.data.version} kept={settings.data.settings} vocabulary={vocabulary.data} />;
+}
+
+function Form({ version, kept, vocabulary }: { version: number; kept: Settings; vocabulary: Vocabulary }) {
+  const queries = useQueryClient();
+  const [s, setS] = useState(kept);
+  const save = useMutation({
+    mutationFn: () => answer(api.PUT('/api/settings', { body: { version, settings: s } })),
+    onSuccess: (saved) => queries.setQueryData(['settings'], saved),
+  });
+  const problem = save.error instanceof Problem ? save.error : null;
+  const wrong = (field: string) => problem?.violations.find((v) => v.pointer.startsWith(`/settings/${field}`))?.message;
+  const set = (patch: Partial<Settings>) => setS({ ...s, ...patch });
+  const changed = s !== kept;
+  return (
+    <Box sx={{ p: { xs: 2, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto', display: 'grid', gap: 3 }}>
+      <Box
+        sx={{ display: 'flex', alignItems: 'center', gap: 2, position: 'sticky', top: 0, bgcolor: 'background.default', zIndex: 3, py: 1 }}
+      >
+        <Typography variant="h1">Settings of the studio</Typography>
+        <Box sx={{ flex: 1 }} />
+        <span role="status">{changed ? 'Not saved yet' : version === 0 ? 'As delivered' : 'Saved'}</span>
+        <Button variant="outlined" disabled={!changed} onClick={() => setS(kept)}>
+          Back to what was
+        </Button>
+        <Button variant="contained" disabled={!changed || save.isPending} onClick={() => save.mutate()}>
+          Save
+        </Button>
+      </Box>
+      {save.error && (
+        <Alert severity="error">
+          {problem?.status === 409
+            ? 'Somebody has changed the settings in the meantime. Reload the page to see them.'
+            : (problem?.violations[0]?.message ?? save.error.message)}
+        </Alert>
+      )}
+      <Group title="Measures and money">
+        <Choice
+          label="Units"
+          value={s.units}
+          options={[
+            ['metric', 'Metric: ml, g, spoons of 5 and 15 ml'],
+            ['us', 'US: cups, spoons, fluid ounces'],
+            ['imperial', 'Imperial: pints, fluid ounces'],
+          ]}
+          onChange={(units) => set({ units })}
+        />
+        <TextEntry
+          label="One drop (ml)"
+          value={s.drop}
+          onChange={(drop) => set({ drop })}
+          error={wrong('drop')}
+          help="count the drops in 5 ml of your own dropper"
+        />
+        <TextEntry
+          label="Largest ratio error of a measured batch"
+          value={s.tolerance}
+          onChange={(tolerance) => set({ tolerance })}
+          error={wrong('tolerance')}
+          help="0.02 is two in a hundred"
+        />
+        <TextEntry label="Currency" value={s.currency} onChange={(currency) => set({ currency })} error={wrong('currency')} />
+      </Group>
+      <Group title="The usual air">
+        <NumberEntry
+          label="Temperature"
+          unit="°C"
+          least={-30}
+          value={s.climate.temperature}
+          onChange={(v) => set({ climate: { ...s.climate, temperature: v ?? 20 } })}
+          error={wrong('climate')}
+        />
+        <NumberEntry
+          label="Relative humidity"
+          unit="%"
+          least={1}
+          value={s.climate.humidity}
+          onChange={(v) => set({ climate: { ...s.climate, humidity: v ?? 50 } })}
+        />
+        <Choice
+          label="Air"
+          value={s.climate.air}
+          options={[
+            ['still', 'still'],
+            ['moving', 'moving: a window ajar'],
+            ['fan', 'a fan'],
+          ]}
+          onChange={(air) => set({ climate: { ...s.climate, air } })}
+        />
+      </Group>
+      <HoursSettings settings={s} onChange={set} error={wrong('hours') ?? wrong('exceptions')} />
+      <MeasuresSettings settings={s} onChange={set} wrong={wrong} />
+      <CupsSettings settings={s} onChange={set} wrong={wrong} />
+      <Group title="Schools">
+        {vocabulary.schools.map((school) => {
+          const value = s.schools?.[school.key] ?? school.choices[0]?.key ?? '';
+          return (
+            <Choice
+              key={school.key}
+              label={school.question}
+              value={value}
+              options={school.choices.map((c) => [c.key, c.name] as const)}
+              help={school.choices.find((c) => c.key === value)?.why ?? ''}
+              onChange={(choice) => set({ schools: { ...s.schools, [school.key]: choice } })}
+            />
+          );
+        })}
+      </Group>
+    </Box>
+  );
+}
+
+export function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box component="section">
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        {title}
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))' }}>{children}</Box>
+    </Box>
+  );
+}

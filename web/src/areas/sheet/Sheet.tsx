@@ -1,0 +1,72 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { answer, api } from '../../app/api';
+import { Failed, Loading } from '../../shared/Notice';
+import { moment } from '../../shared/words';
+import { SheetStep } from './SheetStep';
+
+/** The bench sheet: big steps, amounts, marks, waits, and boxes to tick; made to be printed. */
+export default function Sheet() {
+  const { id = '' } = useParams();
+  const sheet = useQuery({
+    queryKey: ['sheet', id],
+    queryFn: async () => {
+      const recipe = await answer(api.GET('/api/recipes/{id}', { params: { path: { id } } }));
+      const { preview } = await answer(api.POST('/api/preview', { body: { document: recipe.document } }));
+      return { recipe, preview };
+    },
+    staleTime: 0,
+    gcTime: 0,
+  });
+  if (sheet.error) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (!sheet.data) return <Loading what="the bench sheet" />;
+  const { recipe, preview } = sheet.data;
+  const revision = recipe.revisions[0];
+  return (
+    <Box
+      component="main"
+      sx={{ maxWidth: 860, mx: 'auto', p: 3, bgcolor: '#fff', color: '#000', '@media print': { p: 0, maxWidth: 'none' } }}
+    >
+      <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
+        <Button component={Link} to={`/recipes/${id}`} variant="outlined">
+          Back to the recipe
+        </Button>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      <Box component="header" sx={{ borderBottom: '3px solid #000', pb: 1, mb: 1 }}>
+        <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 30, m: 0, lineHeight: 1.15 }}>
+          {preview.title}
+        </Box>
+        <Box sx={{ fontSize: 17 }}>
+          {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
+          {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `from revision ${revision.number}` : 'draft'} · begun{' '}
+          {moment(preview.plan.from)} · ready {preview.plan.stuck ? 'not to be said' : moment(preview.plan.readyOn)}
+        </Box>
+      </Box>
+      {preview.steps.map((step) => (
+        <SheetStep
+          key={step.id}
+          step={step}
+          note={recipe.document.steps.find((s) => s.id === step.id)?.note}
+          dwell={recipe.document.steps.find((s) => s.id === step.id)?.dwell ?? null}
+          grit={recipe.document.steps.find((s) => s.id === step.id)?.grit ?? null}
+          coats={preview.plan.coats.filter((c) => c.stepId === step.id)}
+        />
+      ))}
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
+        To have at hand
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 17, columns: 2 }}>
+        {preview.materials.map((m) => (
+          <li key={m.materialId} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ <b>{m.amount.text}</b> {m.name}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,62 @@
+import Box from '@mui/material/Box';
+import type { Preview, StepPreview } from '../../app/api';
+import { Cup } from '../../shared/Cup';
+import { minutes, moment } from '../../shared/words';
+
+type Props = { step: StepPreview; note: string | undefined; dwell: number | null; grit: number | null; coats: Preview['plan']['coats'] };
+
+/** One step on the bench sheet. It is never torn over two pages. */
+export function SheetStep({ step, note, dwell, grit, coats }: Props) {
+  const last = coats.at(-1);
+  return (
+    <Box
+      component="section"
+      sx={{ display: 'grid', gridTemplateColumns: '52px 1fr auto', gap: 2, py: 1.5, borderBottom: '1px solid #000', breakInside: 'avoid' }}
+    >
+      <Box sx={{ fontFamily: 'h1.fontFamily', fontSize: 34, fontWeight: 650, lineHeight: 1 }}>{step.number}</Box>
+      <Box sx={{ fontSize: 17 }}>
+        <Box component="h2" sx={{ fontSize: 23, m: 0, lineHeight: 1.15 }}>
+          {step.name}
+        </Box>
+        <Box>
+          {step.technique}
+          {grit ? `, grit ${grit}` : ''} on {step.area.toFixed(2)} m², {minutes(step.handsOn)}
+          {dwell ? `, of which ${minutes(dwell)} dwell` : ''}
+        </Box>
+        {step.pour && (
+          <Box sx={{ my: 0.75 }}>
+            {step.pour.batch.lines.map((l) => (
+              <Box key={l.materialId} sx={{ fontSize: 20 }}>
+                <b>{l.how ?? l.amount.text}</b> {l.name}
+              </Box>
+            ))}
+          </Box>
+        )}
+        {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
+        {step.remarks.map((r) => (
+          <Box key={r.text} sx={{ fontWeight: 650 }}>
+            ! {r.text}
+          </Box>
+        ))}
+        {step.cautions.map((c) => (
+          <Box key={c} sx={{ fontSize: 15 }}>
+            Take care: {c}
+          </Box>
+        ))}
+        {coats.map((c) => (
+          <Box key={c.coat} sx={{ mt: 0.5 }}>
+            <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span> {coats.length > 1 ? `coat ${c.coat}, ` : ''}
+            planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
+          </Box>
+        ))}
+        {last && (last.leastWait > 0 || last.overnight) && (
+          <Box sx={{ mt: 0.5, fontWeight: 700 }}>
+            Then wait {last.overnight ? `overnight, at least ${minutes(last.leastWait)}` : minutes(last.leastWait)}: not before{' '}
+            {moment(last.nextFrom)}
+          </Box>
+        )}
+      </Box>
+      <Box>{step.pour?.cup && step.pour.batch.lines.length > 1 && <Cup cup={step.pour.cup} batch={step.pour.batch} height={170} />}</Box>
+    </Box>
+  );
+}

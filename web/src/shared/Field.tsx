@@ -1,0 +1,123 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useEffect, useState } from 'react';
+
+type Common = { label: string; help?: string; error?: string | undefined };
+
+/** A text field that tells of its value when it is left or Enter is pressed, and on Escape goes back to what it was. */
+export function TextEntry({
+  label,
+  value,
+  onChange,
+  help,
+  error,
+  multiline,
+  placeholder,
+}: Common & { value: string; onChange: (value: string) => void; multiline?: boolean; placeholder?: string }) {
+  const [text, setText] = useState(value);
+  useEffect(() => setText(value), [value]);
+  const commit = () => text !== value && onChange(text);
+  return (
+    <TextField
+      label={label}
+      value={text}
+      helperText={error ?? help}
+      error={error !== undefined}
+      placeholder={placeholder}
+      multiline={multiline ?? false}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={commit}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' && !multiline) commit();
+        if (e.key === 'Escape') setText(value);
+      }}
+    />
+  );
+}
+
+/** A number with its unit; empty means "not stated" where that is allowed. Nonsense stays in the field and says so. */
+export function NumberEntry({
+  label,
+  value,
+  onChange,
+  unit,
+  help,
+  error,
+  least = 0,
+  whole = false,
+  emptyAllowed = false,
+  placeholder,
+}: Common & {
+  value: number | null | undefined;
+  onChange: (value: number | null) => void;
+  unit?: string;
+  least?: number;
+  whole?: boolean;
+  emptyAllowed?: boolean;
+  placeholder?: string;
+}) {
+  const shown = value === null || value === undefined ? '' : String(value);
+  const [text, setText] = useState(shown);
+  const [wrong, setWrong] = useState<string>();
+  useEffect(() => {
+    setText(shown);
+    setWrong(undefined);
+  }, [shown]);
+  const commit = () => {
+    const plain = text.trim().replace(',', '.');
+    if (plain === '' && emptyAllowed) {
+      if (value !== null && value !== undefined) onChange(null);
+      return setWrong(undefined);
+    }
+    const number = Number(plain);
+    if (plain === '' || !Number.isFinite(number)) return setWrong('This is not a number.');
+    if (number < least) return setWrong(`At least ${least}${unit ? ` ${unit}` : ''}.`);
+    if (whole && !Number.isInteger(number)) return setWrong('A whole number, please.');
+    setWrong(undefined);
+    if (number !== value) onChange(number);
+  };
+  const problem = wrong ?? error;
+  return (
+    <TextField
+      label={unit ? `${label} (${unit})` : label}
+      value={text}
+      error={problem !== undefined}
+      helperText={problem ?? help}
+      placeholder={placeholder}
+      slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: placeholder ? { shrink: true } : {} }}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={commit}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') commit();
+        if (e.key === 'Escape') setText(shown);
+      }}
+    />
+  );
+}
+
+/** A choice of a few words. */
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  help,
+  error,
+}: Common & { value: T; options: readonly (readonly [T, string])[]; onChange: (value: T) => void }) {
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      helperText={error ?? help}
+      error={error !== undefined}
+      onChange={(e) => onChange(e.target.value as T)}
+    >
+      {options.map(([key, name]) => (
+        <MenuItem key={key} value={key}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

@@ -1,0 +1,38 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { Problem } from '../app/api';
+
+/** A whole room that has something to say instead of its usual content. */
+export function Notice({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box sx={{ m: 'auto', maxWidth: 520, p: 4, textAlign: 'center' }}>
+      <Typography variant="h2" component="h1" gutterBottom>
+        {title}
+      </Typography>
+      <Typography component="div">{children}</Typography>
+    </Box>
+  );
+}
+
+export function Loading({ what }: { what: string }) {
+  return (
+    <Box role="status" sx={{ m: 'auto', p: 4, color: 'text.secondary' }}>
+      Opening {what} …
+    </Box>
+  );
+}
+
+/** What went wrong, in the words of the answer, with a way to try again. */
+export function Failed({ error, retry }: { error: Error; retry: () => void }) {
+  const offline = !(error instanceof Problem);
+  return (
+    <Notice title={offline ? 'The program does not answer' : 'That did not work'}>
+      <p>{offline ? 'Is it still running? Start it with ./bin/start. Nothing you have done is lost.' : error.message}</p>
+      <Button variant="outlined" onClick={retry}>
+        Try again
+      </Button>
+    </Notice>
+  );
+}

@@ -1,0 +1,77 @@
+/** "2 h 30 min", "21 days": a time the way it is said. */
+export function minutes(total: number | null | undefined): string {
+  if (total === null || total === undefined) return 'no promise';
+  if (total < 90) return `${total} min`;
+  if (total < 60 * 48) {
+    const rest = total % 60;
+    return rest === 0 ? `${total / 60} h` : `${Math.floor(total / 60)} h ${rest} min`;
+  }
+  const days = total / 1440;
+  return `${Number.isInteger(days) ? days : days.toFixed(1)} days`;
+}
+
+/** µm with as many digits as matter. */
+export function microns(value: number): string {
+  return `${value >= 100 ? Math.round(value) : value >= 10 ? value.toFixed(1) : value.toFixed(value === 0 ? 0 : 2)} µm`;
+}
+
+export function percent(share: number): string {
+  const p = share * 100;
+  return `${p >= 10 || Number.isInteger(p) ? Math.round(p) : p.toFixed(1)} %`;
+}
+
+/** "Tue 24 Nov, 08:31", always in the offset the time itself carries: the studio's. */
+export function moment(iso: string | null): string {
+  return iso === null ? 'not to be said' : `${day(iso)}, ${clock(iso)}`;
+}
+
+export function day(iso: string): string {
+  const date = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+  return date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+}
+
+export function clock(iso: string): string {
+  return iso.slice(11, 16);
+}
+
+export function money(amount: number | null, currency: string): string {
+  return amount === null ? 'price not known' : `${currency} ${amount.toFixed(2)}`;
+}
+
+export const kinds: Record<string, string> = {
+  cleaner: 'Cleaners',
+  stripper: 'Strippers',
+  neutraliser: 'Neutralisers',
+  filler: 'Fillers',
+  bleach: 'Bleaches',
+  conditioner: 'Conditioners',
+  primer: 'Primers',
+  paint: 'Paints',
+  stain: 'Stains',
+  'glazing-medium': 'Glazing media',
+  resist: 'Resists',
+  wax: 'Waxes',
+  oil: 'Oils',
+  topcoat: 'Topcoats',
+  thinner: 'Thinners',
+  plaster: 'Plaster and chalk',
+};
+
+export const purposes: Record<string, string> = {
+  hide: 'Hide fully',
+  'broken-cover': 'Broken cover',
+  pores: 'Pores and recesses only',
+  edges: 'Edges only',
+  relief: 'Relief to catch later',
+  functional: 'Functional: clean, barrier, seal',
+};
+
+export const waits: Record<string, string> = {
+  touch: 'until touch-dry',
+  recoat: 'until it can be recoated',
+  through: 'until through-dry',
+  cure: 'until cured',
+  overnight: 'overnight',
+  minutes: 'a stated time',
+  nothing: 'not at all',
+};
