@@ -55,6 +55,7 @@ final class BuildStacks
         return new StackPreview(
             's'.$number,
             array_map(static fn (PiecePart $p): string => $p->name, $parts),
+            $parts[0]->substrate->inWords(),
             $parts[0]->substrate,
             round(array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea(), $parts)) * $pieces, 4),
             $layers,

@@ -9,7 +9,7 @@ use Inlaid\Core\Recipe\Substrate;
 /**
  * Parts that share ground and steps have one stack of layers, and so one cut.
  *
- * Immutable. `dry` is the whole dry film in µm where nothing local was taken away.
+ * Immutable. `ground` names the substrate; `dry` is the whole dry film in µm where nothing local was taken away.
  */
 final readonly class StackPreview
 {
@@ -17,7 +17,7 @@ final readonly class StackPreview
      * @param list<string> $parts  names
      * @param list<Layer>  $layers from the wood up
      */
-    public function __construct(public string $id, public array $parts, public Substrate $substrate, public float $area, public array $layers, public float $dry)
+    public function __construct(public string $id, public array $parts, public string $ground, public Substrate $substrate, public float $area, public array $layers, public float $dry)
     {
     }
 }

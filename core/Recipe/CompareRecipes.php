@@ -132,7 +132,7 @@ final readonly class CompareRecipes
         $facts = ['the title' => '"'.$recipe->title.'"', 'the piece' => $recipe->piece->name, 'the number of pieces' => (string) $recipe->piece->count];
         foreach ($recipe->piece->parts as $part) {
             $s = $part->substrate;
-            $facts['the part "'.$part->name.'"'] = \sprintf('%d × %s m² %s %s, %s', $part->count, DescribeStep::number($part->area), $s->species, $s->kind->value, $s->ground->value);
+            $facts['the part "'.$part->name.'"'] = \sprintf('%d × %s m² %s, %s', $part->count, DescribeStep::number($part->area), $s->inWords(), $s->ground->value);
         }
         foreach ($recipe->schools as $question => $answer) {
             $facts['the school on "'.$question.'"'] = '"'.$answer.'"';

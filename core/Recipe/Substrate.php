@@ -40,4 +40,17 @@ final readonly class Substrate
             default => 1.2,
         };
     }
+
+    /**
+     * As it is called: "solid oak", "birch plywood", "iron".
+     */
+    public function inWords(): string
+    {
+        return trim(match ($this->kind) {
+            SubstrateKind::Solid => 'solid '.$this->species,
+            SubstrateKind::Metal => '' === $this->species ? 'metal' : $this->species,
+            SubstrateKind::Mdf => 'MDF',
+            default => $this->species.' '.$this->kind->value,
+        });
+    }
 }

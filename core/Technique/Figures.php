@@ -7,7 +7,7 @@ namespace Inlaid\Core\Technique;
 /**
  * What a technique means in numbers; typical values that a step may override where it says so.
  *
- * Immutable. `rate` in m²/min of hands-on work; `laid` the wet film against a normal brushed coat; `left` the share of
+ * Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of
  * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
  * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
  * typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes.
@@ -45,6 +45,6 @@ final readonly class Figures
 
     public static function waiting(): self
     {
-        return new self(Act::Waits, false, \INF, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false);
+        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false);
     }
 }

@@ -80,7 +80,7 @@ final readonly class IndexRecipe
         return new Card(
             $recipe->piece->name,
             $recipe->piece->count,
-            implode(', ', array_unique(array_map(static fn (PiecePart $p): string => trim($p->substrate->species.' '.$p->substrate->kind->value), $recipe->piece->parts))),
+            implode(', ', array_unique(array_map(static fn (PiecePart $p): string => $p->substrate->inWords(), $recipe->piece->parts))),
             $recipe->piece->parts[0]->substrate->colour->hex,
             array_values(array_unique(array_filter($chips))),
             \count($recipe->steps),

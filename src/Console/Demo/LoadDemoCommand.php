@@ -39,7 +39,7 @@ final class LoadDemoCommand extends Command
             $all = $this->materials->with($this->projectDir.'/data/demo/shelf.yaml');
             $this->shelf->put(...array_values(array_diff_key($all, $catalogue)));
             $files = glob($this->projectDir.'/data/demo/recipes/*.yaml') ?: [];
-            foreach ($files as $file) {
+            foreach (array_reverse($files) as $file) { // the book shows the last one first
                 $this->load($file, $all);
             }
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));

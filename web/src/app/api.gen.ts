@@ -567,7 +567,7 @@ export interface components {
         DryingFound: {
             drying: components["schemas"]["Forecast"] | null;
         };
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes. */
         Figures: {
             act: components["schemas"]["Act"];
             takesMaterial: boolean;
@@ -894,10 +894,11 @@ export interface components {
             predicted: number | null;
             planned: number | null;
         };
-        /** @description Parts that share ground and steps have one stack of layers, and so one cut. Immutable. `dry` is the whole dry film in µm where nothing local was taken away. */
+        /** @description Parts that share ground and steps have one stack of layers, and so one cut. Immutable. `ground` names the substrate; `dry` is the whole dry film in µm where nothing local was taken away. */
         StackPreview: {
             id: string;
             parts: string[];
+            ground: string;
             substrate: components["schemas"]["Substrate"];
             area: number;
             layers: components["schemas"]["Layer"][];

@@ -13,7 +13,7 @@ export const bench = {
 } as const;
 
 const serif = '"Bitter Variable", Georgia, serif';
-const sans = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+const sans = '"Atkinson Hyperlegible Next Variable", "Bitter Variable", system-ui, sans-serif';
 
 export const theme = createTheme({
   palette: {
@@ -52,7 +52,7 @@ export const theme = createTheme({
     MuiIconButton: { styleOverrides: { root: { borderRadius: 4, color: bench.ink } } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${bench.ink}`, borderRadius: 6 } } },
-    MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
+    MuiTextField: { defaultProps: { size: 'small', fullWidth: true, slotProps: { inputLabel: { shrink: true } } } },
     MuiFormControl: { defaultProps: { size: 'small', fullWidth: true } },
     MuiOutlinedInput: {
       styleOverrides: { root: { background: '#FFFEFB' }, notchedOutline: { borderColor: '#8C8778' } },

@@ -84,7 +84,7 @@ export function NumberEntry({
       error={problem !== undefined}
       helperText={problem ?? help}
       placeholder={placeholder}
-      slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: placeholder ? { shrink: true } : {} }}
+      slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
       onChange={(e) => setText(e.target.value)}
       onBlur={commit}
       onKeyDown={(e) => {
@@ -120,4 +120,37 @@ export function Choice<T extends string>({
       ))}
     </TextField>
   );
+}
+
+const inMinutes: Record<string, number> = { min: 1, h: 60, d: 1440, day: 1440, days: 1440 };
+
+/** A time as it is written on a label: "30 min", "2 h", "21 d". */
+export function TimeEntry({
+  label,
+  value,
+  onChange,
+  error,
+  emptyAllowed = false,
+}: Common & { value: number | null | undefined; onChange: (minutes: number | null) => void; emptyAllowed?: boolean }) {
+  const shown =
+    value === null || value === undefined
+      ? ''
+      : value >= 2880 && value % 1440 === 0
+        ? `${value / 1440} d`
+        : value >= 60 && value % 60 === 0
+          ? `${value / 60} h`
+          : `${value} min`;
+  const [wrong, setWrong] = useState<string>();
+  const read = (text: string) => {
+    const match = /^\s*(\d+(?:[.,]\d+)?)\s*(min|h|days?|d)?\s*$/.exec(text);
+    if (text.trim() === '' && emptyAllowed) {
+      setWrong(undefined);
+      onChange(null);
+    } else if (!match) setWrong('Write it like 30 min, 2 h or 21 d.');
+    else {
+      setWrong(undefined);
+      onChange(Math.round(Number((match[1] ?? '').replace(',', '.')) * (inMinutes[match[2] ?? 'min'] ?? 1)));
+    }
+  };
+  return <TextEntry label={label} value={shown} onChange={read} error={wrong ?? error} placeholder={emptyAllowed ? 'not stated' : ''} />;
 }

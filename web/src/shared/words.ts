@@ -7,7 +7,7 @@ export function minutes(total: number | null | undefined): string {
     return rest === 0 ? `${total / 60} h` : `${Math.floor(total / 60)} h ${rest} min`;
   }
   const days = total / 1440;
-  return `${Number.isInteger(days) ? days : days.toFixed(1)} days`;
+  return `${Number.isInteger(days) ? days : days.toFixed(days < 10 ? 1 : 0)} days`;
 }
 
 /** µm with as many digits as matter. */

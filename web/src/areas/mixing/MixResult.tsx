@@ -31,7 +31,7 @@ export function MixResult({ worked, currency }: { worked: MixPreview; currency: 
           {worked.measured && (
             <Lines
               title={`Measure ${worked.measured.yield.text}`}
-              note={`${worked.measured.surplus.text} more than wanted, ${worked.measured.error === 0 ? 'ratio exact' : `ratio within ${percent(worked.measured.error)}`}`}
+              note={`${worked.measured.surplus.ml === 0 ? 'just what is wanted' : `${worked.measured.surplus.text} more than wanted`}, ${worked.measured.error === 0 ? 'ratio exact' : `ratio within ${percent(worked.measured.error)}`}`}
               batch={worked.measured}
             />
           )}

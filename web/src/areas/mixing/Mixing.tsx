@@ -47,7 +47,7 @@ function firstBook(shelf: Material[]): { book: MixBook; mix: Mix } {
 function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings }) {
   const [book, setBook] = useState(() => firstBook(shelf).book);
   const [wanted, setWanted] = useState<Wanted>({ amount: settings.units === 'metric' ? '150 ml' : '5 fl oz' });
-  const [cup, setCup] = useState('');
+  const [cup, setCup] = useState('fits');
   const mix = book.mixes[0] as Mix;
   const { worked, violations } = useMixWork(book, mix.id, wanted, settings.cups.find((c) => c.name === cup) ?? null);
   const leaves = worked?.ingredients ?? [];
@@ -92,7 +92,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
         <Choice
           label="Cup"
           value={cup}
-          options={[['', 'the smallest that fits'] as const, ...settings.cups.map((c) => [c.name, c.name] as const)]}
+          options={[['fits', 'the smallest that fits'] as const, ...settings.cups.map((c) => [c.name, c.name] as const)]}
           onChange={setCup}
         />
       </Box>

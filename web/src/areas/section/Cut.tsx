@@ -162,7 +162,7 @@ function CutRow({ step, number, layer, elsewhere, worked, wait, critical, bite, 
           {elsewhere && 'on other parts'}
           {wait && (
             <span style={critical ? { color: bench.oxide, fontWeight: 650 } : undefined}>
-              {layer && (layer.laid > 0 || layer.depth !== null) ? ' · ' : ''}
+              {elsewhere || (layer && (layer.laid > 0 || layer.depth !== null)) ? ' · ' : ''}
               {critical ? 'longest wait ' : 'wait '}
               {wait}
             </span>
@@ -255,9 +255,7 @@ function Wood({ stack }: { stack: StackPreview }) {
         <path d="M0 .75h108" stroke={bench.ink} strokeWidth="1.5" />
       </svg>
       <div style={{ padding: '6px 0', fontSize: 14, color: bench.slate }}>
-        <b style={{ color: bench.ink }}>
-          {s.species} {s.kind}
-        </b>
+        <b style={{ color: bench.ink }}>{stack.ground}</b>
         <br />
         {s.ground}, {s.grain === 'none' ? 'no grain' : `${s.grain}-grained`} · {stack.area.toFixed(2)} m²
       </div>

@@ -91,7 +91,7 @@ export function Days({
                           bottom: 0,
                           height: 28,
                           left: at(hour(a.start)),
-                          width: `max(9px, calc(${at(hour(a.end))} - ${at(hour(a.start))}))`,
+                          width: `max(13px, calc(${at(hour(a.end))} - ${at(hour(a.start))}))`,
                           padding: 0,
                           border: `1px solid ${bench.paper}`,
                           borderRadius: 2,

@@ -14,7 +14,7 @@ type Props = {
 };
 
 /**
- * A stepped board: bare wood at the left, and every coat stopping a hand's breadth short of the one before, in its
+ * A stepped board: bare wood at the bottom, and every coat stopping a hand's breadth short of the one before, in its
  * full-strength colours. What they look like through one another is not shown, because it is not yet worked out.
  */
 export function Lay({ document, stack, steps, selected, onSelect }: Props) {
@@ -22,12 +22,12 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
   const at = selected ? document.steps.findIndex((s) => s.id === selected) : document.steps.length - 1;
   const laid = all.filter((l) => document.steps.findIndex((s) => s.id === l.stepId) <= at);
   const chosen = steps.find((s) => s.id === selected);
-  const width = 100 / (all.length + 1);
+  const strip = 100 / (all.length + 1);
   return (
     <Box
       component="section"
       aria-label="Full-strength colours as they lie"
-      sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minHeight: 0 }}
+      sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, height: '100%', minHeight: 360 }}
     >
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
         <Typography variant="h3" component="h2">
@@ -40,26 +40,26 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
       <Box
         sx={{
           position: 'relative',
-          height: 210,
+          flex: 1,
+          minHeight: 150,
           border: `2px solid ${bench.ink}`,
           bgcolor: stack?.substrate.colour,
           overflow: 'hidden',
           borderRadius: '3px',
-          flexShrink: 0,
         }}
       >
         <svg
           width="100%"
           height="100%"
           preserveAspectRatio="none"
-          viewBox="0 0 400 210"
+          viewBox="0 0 300 400"
           aria-hidden="true"
           style={{ position: 'absolute' }}
         >
-          {[24, 58, 88, 121, 150, 186].map((y, i) => (
+          {[290, 312, 330, 352, 371, 390].map((y, i) => (
             <path
               key={y}
-              d={`M0 ${y} C 110 ${y - 14 + i * 4}, 260 ${y + 15 - i * 3}, 400 ${y - 5}`}
+              d={`M0 ${y} C 80 ${y - 9 + i * 3}, 200 ${y + 10 - i * 2}, 300 ${y - 4}`}
               stroke="rgba(60,40,20,.28)"
               strokeWidth={stack?.substrate.grain === 'open' ? 2.2 : 1.1}
               fill="none"
@@ -74,9 +74,9 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
             aria-label={`Step ${layer.number}, ${steps.find((s) => s.id === layer.stepId)?.name ?? ''}`}
             style={{
               position: 'absolute',
-              inset: `0 0 0 ${width * (i + 1)}%`,
+              inset: `0 0 ${strip * (i + 1)}% 0`,
               border: 0,
-              borderLeft: `2px solid ${bench.ink}`,
+              borderBottom: `2px solid ${bench.ink}`,
               padding: 0,
               cursor: 'pointer',
               background: layer.ingredients.every((x) => x.colour === null)
@@ -115,7 +115,7 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
               <Box component="li" key={i.materialId} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                 <Swatch colour={i.colour} />
                 <span>{i.name}</span>
-                <span style={{ marginLeft: 'auto', fontWeight: 650 }}>{percent(i.share)}</span>
+                <span style={{ marginLeft: 'auto', fontWeight: 650, whiteSpace: 'nowrap' }}>{percent(i.share)}</span>
               </Box>
             ))}
           </Box>

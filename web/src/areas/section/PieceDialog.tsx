@@ -31,7 +31,7 @@ export function PieceDialog({ document, vocabulary, violations, onChange, onClos
     });
   const setSchool = (key: string, answer: string) => {
     const { [key]: _, ...others } = document.schools ?? {};
-    onChange({ ...document, schools: answer === '' ? others : { ...others, [key]: answer } });
+    onChange({ ...document, schools: answer === 'studio' ? others : { ...others, [key]: answer } });
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="piece">
@@ -154,13 +154,13 @@ export function PieceDialog({ document, vocabulary, violations, onChange, onClos
         </Button>
         <h3 style={{ margin: '8px 0 0' }}>Schools</h3>
         {vocabulary.schools.map((school) => {
-          const chosen = document.schools?.[school.key] ?? '';
+          const chosen = document.schools?.[school.key] ?? 'studio';
           return (
             <Choice
               key={school.key}
               label={school.question}
               value={chosen}
-              options={[['', 'As in the settings of the studio'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
+              options={[['studio', 'As in the settings of the studio'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
               help={school.choices.find((c) => c.key === chosen)?.why ?? ''}
               onChange={(a) => setSchool(school.key, a)}
             />

@@ -90,7 +90,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
           flex: 1,
           minHeight: 0,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '345px minmax(240px, 1fr) minmax(440px, 1.5fr)' },
+          gridTemplateColumns: { xs: '1fr', md: '362px minmax(220px, 0.6fr) minmax(640px, 1.6fr)' },
           '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
         }}
       >

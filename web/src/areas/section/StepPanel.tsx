@@ -63,12 +63,22 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
   };
 
   return (
-    <Box component="section" aria-label={`Step ${index + 1}`} id="step-panel" sx={{ display: 'grid', gap: 1.75, alignContent: 'start' }}>
-      <Typography variant="h2" sx={{ color: 'primary.main' }}>
+    <Box
+      component="section"
+      aria-label={`Step ${index + 1}`}
+      id="step-panel"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        columnGap: 2,
+        rowGap: 1.5,
+        alignItems: 'start',
+      }}
+    >
+      <Typography variant="h2" sx={{ color: 'primary.main', gridColumn: '1 / -1' }}>
         {index + 1}. {worked?.name ?? step.title}
       </Typography>
-      {worked && <WorkedStep step={step} worked={worked} />}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
         <Choice
           label="Technique"
           value={step.technique}
@@ -77,6 +87,154 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
           help={technique?.does ?? ''}
           error={wrong('technique')}
         />
+        {figures?.takesMaterial && (
+          <IngredientPick
+            label="With what"
+            book={document}
+            inside={null}
+            shelf={shelf}
+            value={step.uses ?? null}
+            error={wrong('uses')}
+            onChange={(uses, material) =>
+              onChange(withoutUnused(withStep(material ? putMaterial(document, material) : document, step.id, { uses })))
+            }
+          />
+        )}
+        {figures?.takesMaterial && step.uses?.material && (
+          <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
+            Thin it, or mix something in
+          </Button>
+        )}
+        {mix && (
+          <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
+            <MixEditor book={document} mix={mix} shelf={shelf} onChange={changeMix} />
+            {others > 0 && (
+              <Typography variant="caption" color="text.secondary">
+                {others === 1 ? 'Another step uses' : `${others} other steps use`} this mix too.
+              </Typography>
+            )}
+          </Box>
+        )}
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+          {figures?.act !== 'waits' && (
+            <NumberEntry
+              label={figures?.act === 'adds' ? 'Coats' : 'Passes'}
+              value={step.coats ?? 1}
+              whole
+              least={1}
+              onChange={(coats) => set({ coats: coats ?? 1 })}
+              error={wrong('coats')}
+            />
+          )}
+          {figures?.act === 'adds' && (
+            <>
+              <Choice
+                label="Film"
+                value={step.weight ?? 'school'}
+                options={[
+                  ['school', 'by school'],
+                  ['thin', 'thin'],
+                  ['normal', 'as on the label'],
+                  ['heavy', 'heavy'],
+                ]}
+                onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
+              />
+              <NumberEntry
+                label="Left after wiping"
+                unit="%"
+                emptyAllowed
+                value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
+                placeholder={String(Math.round(figures.left * 100))}
+                onChange={(left) => set({ left: left === null ? null : left / 100 })}
+                error={wrong('left')}
+              />
+            </>
+          )}
+          {figures?.act === 'takes-away' && (
+            <>
+              <NumberEntry
+                label="Depth"
+                unit="µm"
+                emptyAllowed
+                value={step.depth}
+                placeholder={String(figures.removes)}
+                onChange={(depth) => set({ depth })}
+                error={wrong('depth')}
+              />
+              <NumberEntry
+                label="Grit"
+                emptyAllowed
+                whole
+                least={24}
+                value={step.grit}
+                onChange={(grit) => set({ grit })}
+                error={wrong('grit')}
+              />
+            </>
+          )}
+          {figures?.act !== 'waits' && (
+            <>
+              <NumberEntry
+                label="Dwell"
+                unit="min"
+                emptyAllowed
+                whole
+                value={step.dwell}
+                onChange={(dwell) => set({ dwell })}
+                error={wrong('dwell')}
+              />
+              <NumberEntry
+                label="Hands-on"
+                unit="min"
+                emptyAllowed
+                whole
+                least={1}
+                value={step.handsOn}
+                placeholder={worked ? String(worked.handsOn) : ''}
+                onChange={(handsOn) => set({ handsOn })}
+                error={wrong('handsOn')}
+              />
+            </>
+          )}
+        </Box>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+          <Choice
+            label="Then wait"
+            value={step.wait.until}
+            options={Object.entries(waits) as [Step['wait']['until'], string][]}
+            onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
+            error={wrong('wait')}
+          />
+          {step.wait.until === 'minutes' && (
+            <NumberEntry
+              label="Wait"
+              unit="min"
+              whole
+              value={step.wait.minutes ?? 60}
+              onChange={(m) => set({ wait: { until: 'minutes', minutes: m ?? 60 } })}
+            />
+          )}
+          <Choice
+            label="What it is for"
+            value={step.intent.purpose}
+            options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
+            onChange={(purpose) => set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })}
+          />
+          {step.intent.purpose === 'broken-cover' && (
+            <NumberEntry
+              label="Ground to show"
+              unit="%"
+              value={Math.round((step.intent.shows ?? 0.5) * 100)}
+              onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}
+              error={wrong('intent')}
+            />
+          )}
+        </Box>
+        <PartsPick
+          document={document}
+          value={step.parts ?? []}
+          onChange={(parts) => set({ parts: parts.length === 0 ? null : parts } as Partial<Step>)}
+        />
         <TextEntry
           label="Title"
           value={step.title ?? ''}
@@ -84,156 +242,9 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
           onChange={(title) => set({ title })}
           error={wrong('title')}
         />
+        <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
       </Box>
-      {figures?.takesMaterial && (
-        <IngredientPick
-          label="With what"
-          book={document}
-          inside={null}
-          shelf={shelf}
-          value={step.uses ?? null}
-          error={wrong('uses')}
-          onChange={(uses, material) =>
-            onChange(withoutUnused(withStep(material ? putMaterial(document, material) : document, step.id, { uses })))
-          }
-        />
-      )}
-      {figures?.takesMaterial && step.uses?.material && (
-        <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
-          Thin it, or mix something in
-        </Button>
-      )}
-      {mix && (
-        <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
-          <MixEditor book={document} mix={mix} shelf={shelf} onChange={changeMix} />
-          {others > 0 && (
-            <Typography variant="caption" color="text.secondary">
-              {others === 1 ? 'Another step uses' : `${others} other steps use`} this mix too.
-            </Typography>
-          )}
-        </Box>
-      )}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
-        {figures?.act !== 'waits' && (
-          <NumberEntry
-            label={figures?.act === 'adds' ? 'Coats' : 'Passes'}
-            value={step.coats ?? 1}
-            whole
-            least={1}
-            onChange={(coats) => set({ coats: coats ?? 1 })}
-            error={wrong('coats')}
-          />
-        )}
-        {figures?.act === 'adds' && (
-          <>
-            <Choice
-              label="Film"
-              value={step.weight ?? 'school'}
-              options={[
-                ['school', 'as the school says'],
-                ['thin', 'thin'],
-                ['normal', 'as on the label'],
-                ['heavy', 'heavy'],
-              ]}
-              onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
-            />
-            <NumberEntry
-              label="Left after wiping"
-              unit="%"
-              emptyAllowed
-              value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
-              placeholder={String(Math.round(figures.left * 100))}
-              onChange={(left) => set({ left: left === null ? null : left / 100 })}
-              error={wrong('left')}
-            />
-          </>
-        )}
-        {figures?.act === 'takes-away' && (
-          <>
-            <NumberEntry
-              label="Depth"
-              unit="µm"
-              emptyAllowed
-              value={step.depth}
-              placeholder={String(figures.removes)}
-              onChange={(depth) => set({ depth })}
-              error={wrong('depth')}
-            />
-            <NumberEntry
-              label="Grit"
-              emptyAllowed
-              whole
-              least={24}
-              value={step.grit}
-              onChange={(grit) => set({ grit })}
-              error={wrong('grit')}
-            />
-          </>
-        )}
-        {figures?.act !== 'waits' && (
-          <>
-            <NumberEntry
-              label="Dwell"
-              unit="min"
-              emptyAllowed
-              whole
-              value={step.dwell}
-              onChange={(dwell) => set({ dwell })}
-              error={wrong('dwell')}
-            />
-            <NumberEntry
-              label="Hands-on"
-              unit="min"
-              emptyAllowed
-              whole
-              least={1}
-              value={step.handsOn}
-              placeholder={worked ? String(worked.handsOn) : ''}
-              onChange={(handsOn) => set({ handsOn })}
-              error={wrong('handsOn')}
-            />
-          </>
-        )}
-      </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-        <Choice
-          label="Then wait"
-          value={step.wait.until}
-          options={Object.entries(waits) as [Step['wait']['until'], string][]}
-          onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
-          error={wrong('wait')}
-        />
-        {step.wait.until === 'minutes' && (
-          <NumberEntry
-            label="Wait"
-            unit="min"
-            whole
-            value={step.wait.minutes ?? 60}
-            onChange={(m) => set({ wait: { until: 'minutes', minutes: m ?? 60 } })}
-          />
-        )}
-        <Choice
-          label="What it is for"
-          value={step.intent.purpose}
-          options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
-          onChange={(purpose) => set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })}
-        />
-        {step.intent.purpose === 'broken-cover' && (
-          <NumberEntry
-            label="Ground to show"
-            unit="%"
-            value={Math.round((step.intent.shows ?? 0.5) * 100)}
-            onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}
-            error={wrong('intent')}
-          />
-        )}
-      </Box>
-      <PartsPick
-        document={document}
-        value={step.parts ?? []}
-        onChange={(parts) => set({ parts: parts.length === 0 ? null : parts } as Partial<Step>)}
-      />
-      <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
+      {worked && <WorkedStep step={step} worked={worked} />}
     </Box>
   );
 }

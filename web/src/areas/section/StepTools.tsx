@@ -18,7 +18,7 @@ export function StepTools({ edits }: { edits: StepEdits }) {
         py: 0.75,
         borderBottom: 1,
         borderColor: 'divider',
-        '& button': { px: 1, minWidth: 40 },
+        '& button': { px: 0.9, minWidth: 38 },
       }}
     >
       <Tip text="Insert a step above (i)">
@@ -43,7 +43,7 @@ export function StepTools({ edits }: { edits: StepEdits }) {
       </Tip>
       <Tip text="Duplicate (d)">
         <Button variant="outlined" aria-label="Duplicate" disabled={!edits.any} onClick={edits.duplicate}>
-          ⧉
+          Copy
         </Button>
       </Tip>
       <Tip text="Take out (Delete); undo brings it back">

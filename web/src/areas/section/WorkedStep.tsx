@@ -17,7 +17,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
         <RemarkLine key={remark.text} remark={remark} />
       ))}
       {pour && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(150px, 1fr) auto' }, gap: 1 }}>
+        <Box sx={{ display: 'grid', gap: 1 }}>
           <Box>
             <Box data-testid="need" sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>
               {pour.batch.yield.text}
@@ -41,7 +41,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
           </Box>
           {pour.cup && (
             <Box>
-              <Cup cup={pour.cup} batch={pour.batch} height={190} />
+              <Cup cup={pour.cup} batch={pour.batch} height={180} />
               <Box sx={{ fontSize: 14, color: 'text.secondary', textAlign: 'center' }}>
                 {pour.cup.name}, inside {pour.cup.height.toFixed(0)} mm high
               </Box>

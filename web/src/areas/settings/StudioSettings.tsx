@@ -71,9 +71,9 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           label="Units"
           value={s.units}
           options={[
-            ['metric', 'Metric: ml, g, spoons of 5 and 15 ml'],
-            ['us', 'US: cups, spoons, fluid ounces'],
-            ['imperial', 'Imperial: pints, fluid ounces'],
+            ['metric', 'Metric'],
+            ['us', 'US'],
+            ['imperial', 'Imperial'],
           ]}
           onChange={(units) => set({ units })}
         />

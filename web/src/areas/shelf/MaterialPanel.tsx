@@ -6,7 +6,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Material, Problem } from '../../app/api';
 import { bench } from '../../app/theme';
-import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../shared/Field';
 import { Swatch } from '../../shared/Swatch';
 import { kinds } from '../../shared/words';
 
@@ -116,64 +116,35 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
           error={wrong('body/largestThinning')}
         />
       </Grid>
-      <Grid title="Its times, in minutes at 21 °C and 50 % humidity, one normal coat">
+      <Grid title="Its times at 21 °C and 50 % humidity, one normal coat">
         {times && (
           <>
-            <NumberEntry
-              label="Touch-dry"
-              unit="min"
-              whole
-              value={times.touch}
-              onChange={(v) => time({ touch: v ?? 0 })}
-              error={wrong('handling/times')}
-            />
-            <NumberEntry
+            <TimeEntry label="Touch-dry" value={times.touch} onChange={(v) => time({ touch: v ?? 0 })} error={wrong('handling/times')} />
+            <TimeEntry
               label="Recoat after"
-              unit="min"
-              whole
               value={times.recoat}
               onChange={(v) => time({ recoat: v ?? 0 })}
               error={wrong('handling/times')}
             />
-            <NumberEntry
-              label="Recoat at the latest"
-              unit="min"
-              whole
-              emptyAllowed
-              value={times.recoatMost}
-              onChange={(recoatMost) => time({ recoatMost })}
-            />
-            <NumberEntry
+            <TimeEntry label="Recoat at the latest" emptyAllowed value={times.recoatMost} onChange={(recoatMost) => time({ recoatMost })} />
+            <TimeEntry
               label="Through-dry"
-              unit="min"
-              whole
               value={times.through}
               onChange={(v) => time({ through: v ?? 0 })}
               error={wrong('handling/times')}
             />
-            <NumberEntry
-              label="Cured"
-              unit="min"
-              whole
-              value={times.cure}
-              onChange={(v) => time({ cure: v ?? 0 })}
-              error={wrong('handling/times')}
-            />
+            <TimeEntry label="Cured" value={times.cure} onChange={(v) => time({ cure: v ?? 0 })} error={wrong('handling/times')} />
           </>
         )}
-        <NumberEntry
+        <TimeEntry
           label="Open time"
-          unit="min"
-          whole
           emptyAllowed
           value={edited.handling.openTime}
           onChange={(openTime) => handling({ openTime })}
           error={wrong('handling')}
         />
-        <NumberEntry
+        <TimeEntry
           label="Pot life"
-          unit="min"
-          whole
           emptyAllowed
           value={edited.handling.potLife}
           onChange={(potLife) => handling({ potLife })}
@@ -236,7 +207,8 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
         />
         <ColourEntry label="On pale wood" value={edited.look.onWood} onChange={(onWood) => look({ onWood })} error={wrong('look/onWood')} />
         <NumberEntry
-          label="Hiding, one coat over black and white"
+          label="Hiding (0 to 1)"
+          help="one coat over black and white"
           emptyAllowed
           value={edited.look.hiding}
           onChange={(hiding) => look({ hiding })}

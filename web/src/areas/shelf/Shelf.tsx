@@ -43,8 +43,8 @@ export default function Shelf() {
   if (error) return <Failed error={error} retry={() => void (materials.error ? materials.refetch() : settings.refetch())} />;
   if (!materials.data || !settings.data) return <Loading what="the shelf" />;
   const found = materials.data.filter((m) => `${m.name} ${kinds[m.kind]}`.toLowerCase().includes(query.trim().toLowerCase()));
-  const open = materials.data.find((m) => m.id === chosen) ?? found[0];
   const groups = Object.keys(kinds).filter((k) => found.some((m) => m.kind === k));
+  const open = materials.data.find((m) => m.id === chosen) ?? found.find((m) => m.kind === groups[0]);
   const failed = archive.error ?? copy.error;
 
   return (
