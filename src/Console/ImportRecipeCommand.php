@@ -27,6 +27,8 @@ final class ImportRecipeCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, fn () => $output->writeln($this->book->add($this->read->document(Arguments::jsonFile(Arguments::text($input, 'file'))))->id));
+        return TellRefusal::around($output, function () use ($input, $output): void {
+            $output->writeln($this->book->add($this->read->document(Arguments::jsonFile(Arguments::text($input, 'file'))))->id);
+        });
     }
 }

@@ -15,7 +15,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class TellRefusal
 {
     /**
-     * @param \Closure(): void $run
+     * @param \Closure(): mixed $run
      */
     public static function around(OutputInterface $output, \Closure $run): int
     {

@@ -46,7 +46,7 @@ final readonly class MaterialShelf
      * @param Material $material with the version the change was made from
      *
      * @throws NotThere
-     * @throws Stale if it has been changed since
+     * @throws Stale    if it has been changed since
      */
     public function change(Material $material): StoredMaterial
     {

@@ -70,7 +70,7 @@ final readonly class RecipeBook
 
     /**
      * @throws NotThere
-     * @throws Stale if the draft has moved on from the given version
+     * @throws Stale    if the draft has moved on from the given version
      */
     public function saveDraft(string $id, int $version, RecipeDocument $document): StoredRecipe
     {
@@ -89,8 +89,8 @@ final readonly class RecipeBook
      * Publishes the draft as the next revision.
      *
      * @throws NotThere
-     * @throws Stale   if the draft has moved on, or another revision was published from it
-     * @throws Refused if nothing has changed since the last revision
+     * @throws Stale    if the draft has moved on, or another revision was published from it
+     * @throws Refused  if nothing has changed since the last revision
      */
     public function publish(string $id, int $version, string $reason): StoredRevision
     {

@@ -39,13 +39,23 @@ final readonly class ReadDemoRecipe
             /** @var Doc $doc */
             $doc = $demo + ['mixes' => []];
             $doc['steps'] = array_values(array_filter($doc['steps'], static fn (array $s): bool => !\in_array($s['id'], $revision['without'] ?? [], true)));
-            foreach (['steps', 'mixes'] as $list) {
-                $doc[$list] = array_map(static fn (array $item): array => ($revision[$list][\is_string($item['id']) ? $item['id'] : ''] ?? []) + $item, $doc[$list]);
-            }
+            $doc['steps'] = self::patched($doc['steps'], $revision['steps'] ?? []);
+            $doc['mixes'] = self::patched($doc['mixes'], $revision['mixes'] ?? []);
             $doc = ['format' => 'inlaid-recipe', 'version' => 1] + $doc + ['materials' => $this->copies($doc, $materials)];
 
             return [$this->read->document(Json::decode(Json::encode($doc)), '/'.basename($file)), $revision['reason']];
         }, $revisions);
+    }
+
+    /**
+     * @param list<array<string, mixed>>          $items
+     * @param array<string, array<string, mixed>> $patches by id
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function patched(array $items, array $patches): array
+    {
+        return array_map(static fn (array $item): array => ($patches[\is_string($item['id']) ? $item['id'] : ''] ?? []) + $item, $items);
     }
 
     /**

@@ -21,15 +21,14 @@ final class WriteMaterial
     public function write(Material $m): array
     {
         $times = $m->handling->times;
-        $known = static fn (array $fields): array => array_filter($fields, static fn (mixed $v): bool => null !== $v);
 
-        return $known([
+        return self::known([
             'id' => $m->id,
             'version' => $m->version,
             'name' => $m->name,
             'kind' => $m->kind->value,
             'typical' => $m->typical,
-            'body' => $known([
+            'body' => self::known([
                 'carrier' => $m->body->carrier->value,
                 'density' => ExactNumber::exact($m->body->density),
                 'scooped' => null === $m->body->scooped ? null : ExactNumber::exact($m->body->scooped),
@@ -38,15 +37,15 @@ final class WriteMaterial
                 'spread' => $m->body->spread,
                 'largestThinning' => $m->body->largestThinning,
             ]),
-            'handling' => $known([
+            'handling' => self::known([
                 'dries' => $m->handling->dries->value,
-                'times' => null === $times ? null : $known(get_object_vars($times)),
+                'times' => null === $times ? null : self::known(['touch' => $times->touch, 'recoat' => $times->recoat, 'recoatMost' => $times->recoatMost, 'through' => $times->through, 'cure' => $times->cure]),
                 'openTime' => $m->handling->openTime,
                 'potLife' => $m->handling->potLife,
                 'rewets' => $m->handling->rewets,
                 'lowestTemperature' => $m->handling->lowestTemperature,
             ]),
-            'look' => $known([
+            'look' => self::known([
                 'kind' => $m->look->kind->value,
                 'colour' => $m->look->colour?->hex,
                 'hiding' => $m->look->hiding,
@@ -64,5 +63,15 @@ final class WriteMaterial
             'hazards' => array_map(static fn (Hazard $h): string => $h->value, $m->hazards),
             'cautions' => $m->cautions,
         ]);
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function known(array $fields): array
+    {
+        return array_filter($fields, static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -14,6 +14,9 @@ use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
  */
 final class BodyResolver implements ValueResolverInterface
 {
+    /**
+     * @return list<Body>
+     */
     public function resolve(Request $request, ArgumentMetadata $argument): iterable
     {
         if (Body::class !== $argument->getType()) {

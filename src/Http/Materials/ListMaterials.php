@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Material\MaterialKind;
 use Symfony\Component\HttpFoundation\Request;
@@ -22,7 +23,7 @@ final readonly class ListMaterials
 
     public function __invoke(Request $request): MaterialList
     {
-        $page = max(1, (int) $request->query->getString('page', '1'));
+        $page = PageAsked::of($request);
         [$total, $found] = $this->shelf->search($request->query->getString('query'), MaterialKind::tryFrom($request->query->getString('kind')), 'true' === $request->query->getString('archived'), $page, self::PAGE);
 
         return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));

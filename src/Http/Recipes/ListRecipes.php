@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Recipes;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,7 +20,7 @@ final readonly class ListRecipes
 
     public function __invoke(Request $request): RecipeList
     {
-        $page = max(1, (int) $request->query->getString('page', '1'));
+        $page = PageAsked::of($request);
         [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page);
 
         return new RecipeList($total, $page, RecipeBook::PAGE, array_map(RecipeSummary::of(...), $found));

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Json;
-use Inlaid\App\Store\Card;
+use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\Entity\StoredRecipe;
 
 /**
@@ -14,8 +13,9 @@ use Inlaid\App\Store\Entity\StoredRecipe;
 final readonly class RecipeSummary
 {
     /**
-     * @param int  $head    number of the newest revision, 0 before the first
-     * @param bool $changed the draft differs from it
+     * @param int     $head    number of the newest revision, 0 before the first
+     * @param bool    $changed the draft differs from it
+     * @param RawJson $card    schema card
      */
     public function __construct(
         public string $id,
@@ -24,16 +24,14 @@ final readonly class RecipeSummary
         public bool $changed,
         public bool $archived,
         public \DateTimeImmutable $updatedAt,
-        public Card $card,
+        public RawJson $card,
     ) {
     }
 
     public static function of(StoredRecipe $r): self
     {
         $head = $r->revisions->first();
-        $card = Json::decode($r->card);
-        \assert($card instanceof \stdClass);
 
-        return new self($r->id, $r->title, $r->head, false === $head || $head->document !== $r->draft->document, null !== $r->archivedAt, $r->updatedAt, new Card(...(array) $card));
+        return new self($r->id, $r->title, $r->head, false === $head || $head->document !== $r->draft->document, null !== $r->archivedAt, $r->updatedAt, new RawJson($r->card));
     }
 }

@@ -80,11 +80,12 @@ final readonly class CopyStore
         try {
             $backup = new \SQLite3($source, \SQLITE3_OPEN_READONLY);
             $backup->enableExceptions(true);
-            $isStore = 'ok' === $backup->querySingle('PRAGMA integrity_check') && 2 === $backup->querySingle("SELECT COUNT(*) FROM sqlite_master WHERE type = 'table' AND name IN ('recipe', 'revision')");
+            if ('ok' === $backup->querySingle('PRAGMA integrity_check') && 2 === $backup->querySingle("SELECT COUNT(*) FROM sqlite_master WHERE type = 'table' AND name IN ('recipe', 'revision')")) {
+                return $backup;
+            }
         } catch (\Exception) {
-            $isStore = false;
         }
 
-        return $isStore && isset($backup) ? $backup : throw new \RuntimeException(\sprintf('"%s" is not a sound copy of a store.', $source));
+        throw new \RuntimeException(\sprintf('"%s" is not a sound copy of a store.', $source));
     }
 }

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Api\Openapi;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ProblemDetails;
+use Inlaid\App\Store\Card;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 
@@ -25,10 +26,11 @@ final readonly class DescribeApi
     public function describe(): array
     {
         $classes = new DescribeClass();
+        $classes->ref(Card::class); // kept as JSON by the index, so no property has its type
         $problem = ['description' => 'What is wrong, and where', 'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]]];
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {
-            $controller = explode('::', (string) $route->getDefault('_controller'))[0];
+            $controller = explode('::', \is_string($c = $route->getDefault('_controller')) ? $c : '')[0];
             $describe = class_exists($controller) ? (new \ReflectionClass($controller))->getAttributes(Describe::class)[0] ?? null : null;
             if (null !== $describe && class_exists($controller)) {
                 $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation($route, (new \ReflectionClass($controller))->getShortName(), $describe->newInstance(), $classes, $problem);
@@ -51,7 +53,9 @@ final readonly class DescribeApi
      */
     private function operation(Route $route, string $id, Describe $describe, DescribeClass $classes, array $problem): array
     {
-        $parameters = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'number' === $name ? 'integer' : 'string']], $route->compile()->getPathVariables());
+        /** @var list<string> $inPath */
+        $inPath = $route->compile()->getPathVariables();
+        $parameters = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'number' === $name ? 'integer' : 'string']], $inPath);
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }

@@ -3,11 +3,12 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { answer, api, Problem, type Recipe, type Violation } from '../../app/api';
 
 /** Opens a recipe file and keeps it as a new recipe; what is wrong with it is told place by place. */
 export function ImportButton({ onImported }: { onImported: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null);
   const [violations, setViolations] = useState<readonly Violation[]>([]);
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -28,19 +29,20 @@ export function ImportButton({ onImported }: { onImported: (id: string) => void 
   };
   return (
     <>
-      <Button variant="outlined" component="label">
+      <Button variant="outlined" onClick={() => input.current?.click()}>
         Open a file
-        <input
-          type="file"
-          accept="application/json,.json"
-          aria-label="Open a recipe file"
-          style={{ position: 'absolute', opacity: 0, width: 1, height: 1 }}
-          onChange={(e) => {
-            void take(e.target.files?.[0]);
-            e.target.value = '';
-          }}
-        />
       </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="Open a recipe file"
+        hidden
+        onChange={(e) => {
+          void take(e.target.files?.[0]);
+          e.target.value = '';
+        }}
+      />
       <Dialog open={violations.length > 0} onClose={() => setViolations([])} aria-labelledby="refused">
         <DialogTitle id="refused">This file was not taken</DialogTitle>
         <DialogContent>

@@ -56,32 +56,33 @@ export function Cut({ document, stack, steps, coats, selected, onSelect, onMove 
     }
   };
   return (
-    <Box
-      role="listbox"
-      aria-label="Steps, the last coat on top"
-      aria-activedescendant={selected ? `cut-${selected}` : undefined}
-      tabIndex={0}
-      id="cut"
-      sx={{ borderRadius: 1 }}
-    >
+    <Box>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={order.map((s) => s.id)} strategy={verticalListSortingStrategy}>
-          {order.map((step) => (
-            <CutRow
-              key={step.id}
-              step={step}
-              number={document.steps.indexOf(step) + 1}
-              layer={layers.get(step.id)}
-              elsewhere={stack !== undefined && !layers.has(step.id)}
-              worked={steps.find((s) => s.id === step.id)}
-              wait={coats.waitAfter(step.id)}
-              critical={coats.longest === step.id}
-              bite={bitten.get(step.id)}
-              reaches={(id) => (id === 'wood' ? 'the wood' : `step ${document.steps.findIndex((s) => s.id === id) + 1}`)}
-              selected={selected === step.id}
-              onSelect={() => onSelect(step.id)}
-            />
-          ))}
+          <div
+            role="listbox"
+            aria-label="Steps, the last coat on top"
+            aria-activedescendant={selected ? `cut-${selected}` : undefined}
+            tabIndex={0}
+            id="cut"
+          >
+            {order.map((step) => (
+              <CutRow
+                key={step.id}
+                step={step}
+                number={document.steps.indexOf(step) + 1}
+                layer={layers.get(step.id)}
+                elsewhere={stack !== undefined && !layers.has(step.id)}
+                worked={steps.find((s) => s.id === step.id)}
+                wait={coats.waitAfter(step.id)}
+                critical={coats.longest === step.id}
+                bite={bitten.get(step.id)}
+                reaches={(id) => (id === 'wood' ? 'the wood' : `step ${document.steps.findIndex((s) => s.id === id) + 1}`)}
+                selected={selected === step.id}
+                onSelect={() => onSelect(step.id)}
+              />
+            ))}
+          </div>
         </SortableContext>
       </DndContext>
       {stack && <Wood stack={stack} />}
@@ -129,7 +130,6 @@ function CutRow({ step, number, layer, elsewhere, worked, wait, critical, bite, 
         minHeight: 42,
         background: selected ? '#E3EDE6' : isDragging ? '#fff' : 'transparent',
         boxShadow: selected ? `inset 5px 0 0 ${bench.verdigris}` : undefined,
-        opacity: elsewhere ? 0.62 : 1,
         transform: CSS.Translate.toString(transform),
         transition,
         zIndex: isDragging ? 2 : undefined,
@@ -140,7 +140,7 @@ function CutRow({ step, number, layer, elsewhere, worked, wait, critical, bite, 
         <Drawing step={step} layer={layer} elsewhere={elsewhere} bite={bite} />
       </div>
       <div style={{ padding: '4px 6px 5px 0', alignSelf: 'end', minWidth: 0 }}>
-        <div style={{ fontWeight: selected ? 700 : 600, lineHeight: 1.2 }}>
+        <div style={{ fontWeight: selected ? 700 : 600, fontStyle: elsewhere ? 'italic' : undefined, lineHeight: 1.2 }}>
           {number}. {worked?.name ?? step.title ?? ''}
           {grave && (
             <span style={{ color: grave === 'stop' ? bench.oxide : '#7A5210' }}>

@@ -84,7 +84,7 @@ export function Days({
                       )}
                       <button
                         type="button"
-                        aria-label={`${clock(a.start)} to ${clock(a.end)}: ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}`}
+                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}`}
                         onClick={() => onSelect(a.stepId)}
                         style={{
                           position: 'absolute',

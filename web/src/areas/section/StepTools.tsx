@@ -42,7 +42,7 @@ export function StepTools({ edits }: { edits: StepEdits }) {
         </Button>
       </Tip>
       <Tip text="Duplicate (d)">
-        <Button variant="outlined" aria-label="Duplicate" disabled={!edits.any} onClick={edits.duplicate}>
+        <Button variant="outlined" aria-label="Copy the step" disabled={!edits.any} onClick={edits.duplicate}>
           Copy
         </Button>
       </Tip>

@@ -51,9 +51,12 @@ export function useDraft(opened: RecipeOpened) {
       .catch(() => undefined)
       .then((kept) => {
         if (!here) return;
-        if (kept && (kept.version === opened.version || !kept.saved)) {
+        // Our own last save may have arrived although we never heard of it: then what is kept is what is stored.
+        const same = kept && JSON.stringify(kept.history.present) === JSON.stringify(opened.document);
+        if (kept && (same || !kept.saved)) {
           dispatch({ type: 'load', history: kept.history });
-          if (!kept.saved && kept.version !== opened.version) {
+          if (same) stored.current = kept.history.present;
+          else if (kept.version !== opened.version) {
             setConflict({ version: opened.version, newer: opened.document });
             setSaving('conflict');
           }
@@ -104,7 +107,11 @@ export function useDraft(opened: RecipeOpened) {
     if (!ready || conflict) return;
     const document = history.present;
     void set(key, { version: version.current, saved: document === stored.current, history } satisfies Kept).catch(() => undefined);
-    if (document === stored.current) return;
+    if (document === stored.current) {
+      setSaving('saved');
+      setViolations([]);
+      return;
+    }
     setSaving((s) => (s === 'offline' ? s : 'waiting'));
     const timer = window.setInterval(() => {
       if (latest.current.present === stored.current) window.clearInterval(timer);

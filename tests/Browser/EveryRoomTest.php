@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+
+/**
+ * What must hold in every room: accessible, nothing fetched from elsewhere, nothing thrown, no sideways scroll.
+ */
+final class EveryRoomTest extends Rooms
+{
+    public function testEveryRoom(): void
+    {
+        $axe = (string) file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
+        $id = $this->studio->recipe()->id;
+        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
+        foreach ($rooms as $path => $ready) {
+            $this->go($path);
+            $this->see($ready);
+            $this->checkAccess($axe, $path);
+            $this->checkWidth($path, 1280);
+        }
+        foreach (['Piece', 'Revisions', 'Keep as revision', 'Keys'] as $dialog) {
+            $this->go("/recipes/$id");
+            $this->see('[data-testid=film]');
+            $this->button($dialog)->click();
+            $this->see('[role=dialog]');
+            $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering')) && '1' === $this->browser->executeScript('return getComputedStyle(document.querySelector("[role=dialog]").closest(".MuiDialog-container")).opacity'), 'the dialog has come in');
+            $this->checkAccess($axe, "$path, $dialog");
+        }
+        $this->browser->manage()->window()->setSize(new WebDriverDimension(500, 844));
+        $this->go('/mix');
+        $this->see('svg[role=img]');
+        $this->checkWidth('/mix', 500);
+        $this->checkNothingLeftTheMachine();
+    }
+
+    private function checkAccess(string $axe, string $where): void
+    {
+        $this->browser->executeScript($axe);
+        $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r => done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => v.id + ": " + v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | ")))).catch(e => done([String(e)]));');
+        self::assertSame([], $found, $where);
+    }
+
+    private function checkWidth(string $path, int $width): void
+    {
+        $wide = $this->browser->executeScript('return document.documentElement.scrollWidth');
+        self::assertIsInt($wide);
+        self::assertLessThanOrEqual($width, $wide, "$path scrolls sideways");
+    }
+
+    private function checkNothingLeftTheMachine(): void
+    {
+        $asked = [];
+        foreach ($this->browser->manage()->getLog('performance') as $entry) {
+            $message = json_decode((string) $entry['message'], true);
+            if ('Network.requestWillBeSent' === ($message['message']['method'] ?? '')) {
+                $asked[] = (string) $message['message']['params']['request']['url'];
+            }
+        }
+        self::assertGreaterThan(20, \count($asked));
+        self::assertSame([], array_values(array_filter($asked, static fn (string $url): bool => 1 !== preg_match('~^(http://127\.0\.0\.1:|data:|blob:|chrome:)~', $url))));
+        $complaints = array_filter($this->browser->manage()->getLog('browser'), static fn (array $e): bool => 'SEVERE' === $e['level']);
+        self::assertSame([], array_column($complaints, 'message'));
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Inlaid\Tests\Http\Studio;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/**
+ * The real program in a real browser: a server on a port of its own over a fresh demo store, and headless Chromium.
+ */
+abstract class Rooms extends TestCase
+{
+    private const PATIENCE = 15;
+    private static ?Process $chromedriver = null;
+    private static int $chromedriverPort;
+    protected Studio $studio;
+    protected RemoteWebDriver $browser;
+    private Process $server;
+    private int $port;
+    private string $profile;
+
+    protected function setUp(): void
+    {
+        $this->studio = Studio::open();
+        $this->port = self::freePort();
+        $this->startServer();
+        $this->profile = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(4));
+        $this->browser = $this->newBrowser();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->browser->quit();
+        $this->killServer();
+        $this->studio->close();
+        (new Process(['rm', '-rf', $this->profile]))->run();
+    }
+
+    protected function startServer(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        $this->server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'display_errors=stderr', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/index.php'], $root, ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store, 'PHP_CLI_SERVER_WORKERS' => '4'], null, null);
+        $this->server->disableOutput(); // nobody reads it, and a full pipe would stop the server
+        $this->server->start();
+        $this->until(fn (): bool => self::listens($this->port), 'the server answers');
+    }
+
+    /** At once, as a power cut would; the workers too. */
+    protected function killServer(): void
+    {
+        (new Process(['pkill', '-9', '-f', "127.0.0.1:$this->port"]))->run();
+        $this->until(fn (): bool => !$this->server->isRunning() && !self::listens($this->port), 'the server and its workers are gone');
+    }
+
+    protected function newBrowser(): RemoteWebDriver
+    {
+        self::startChromedriver();
+        $options = new ChromeOptions();
+        $options->setBinary('/usr/bin/chromium');
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.$this->profile.bin2hex(random_bytes(3))]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $browser = RemoteWebDriver::create('http://127.0.0.1:'.self::$chromedriverPort, $capabilities, 60_000, 120_000);
+        $browser->manage()->window()->setSize(new WebDriverDimension(1280, 900));
+
+        return $browser;
+    }
+
+    protected function go(string $path, ?RemoteWebDriver $browser = null): void
+    {
+        ($browser ?? $this->browser)->get("http://127.0.0.1:$this->port$path");
+    }
+
+    protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
+    {
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)), "$css is to be seen");
+        \assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
+    {
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name']")), "the button \"$name\" is to be pressed");
+        \assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    /** The field with the given label. */
+    protected function field(string $label, ?RemoteWebDriver $browser = null): RemoteWebElement
+    {
+        $browser ??= $this->browser;
+        $id = $browser->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")), "the field \"$label\" is there")->getAttribute('for');
+
+        return $browser->findElement(WebDriverBy::id((string) $id));
+    }
+
+    protected function text(string $css, ?RemoteWebDriver $browser = null): string
+    {
+        return $this->see($css, $browser)->getText();
+    }
+
+    /**
+     * @param \Closure(): bool $holds
+     */
+    protected function until(\Closure $holds, string $what): void
+    {
+        $end = hrtime(true) + self::PATIENCE * 1_000_000_000;
+        while (true) {
+            try {
+                if ($holds()) {
+                    self::assertTrue(true);
+
+                    return;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\NoSuchElementException) {
+            }
+            if (hrtime(true) > $end) {
+                self::fail("Waited in vain until $what.");
+            }
+            usleep(30_000);
+        }
+    }
+
+    protected function untilSaved(?RemoteWebDriver $browser = null): void
+    {
+        $this->until(fn (): bool => 'saved' === $this->see('[data-testid=saving]', $browser)->getAttribute('data-state'), 'the draft is saved');
+    }
+
+    private static function startChromedriver(): void
+    {
+        if (null !== self::$chromedriver) {
+            return;
+        }
+        self::$chromedriverPort = self::freePort();
+        self::$chromedriver = new Process(['/usr/bin/chromedriver', '--port='.self::$chromedriverPort], null, null, null, null);
+        self::$chromedriver->disableOutput();
+        self::$chromedriver->start();
+        $end = hrtime(true) + self::PATIENCE * 1_000_000_000;
+        while (!self::listens(self::$chromedriverPort) && hrtime(true) < $end) {
+            usleep(30_000);
+        }
+        register_shutdown_function(static fn () => self::$chromedriver?->stop(0, 9));
+    }
+
+    private static function listens(int $port): bool
+    {
+        $socket = @stream_socket_client('tcp://127.0.0.1:'.$port, $code, $error, 1);
+        if (false !== $socket) {
+            fclose($socket);
+        }
+
+        return false !== $socket;
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}

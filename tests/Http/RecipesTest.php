@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use Inlaid\App\Exchange\Json;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Drafts, revisions, search, and what is refused.
+ */
+final class RecipesTest extends TestCase
+{
+    private Studio $studio;
+
+    protected function setUp(): void
+    {
+        $this->studio = Studio::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->studio->close();
+    }
+
+    public function testADraftIsSavedPublishedAndComparedInWords(): void
+    {
+        $opened = $this->studio->recipe();
+        $document = $opened->document;
+        $document->mixes[0]->parts[1]->share = '3';
+        [$moved] = array_splice($document->steps, 4, 1);
+        $document->steps[] = $moved;
+        $saved = $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]);
+        self::assertSame($opened->version + 1, $saved->version);
+        $published = $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $saved->version, 'reason' => 'Thinner'], 201);
+        self::assertSame([3, 'Thinner'], [$published->revisions[0]->number, $published->revisions[0]->reason]);
+        $changes = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=2&to=3")->changes);
+        self::assertSame([
+            '"Pale lips" was moved from step 5 to step 7.',
+            'Step 4, "Slate wash": what is laid was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 3 Water.',
+        ], $changes);
+        $first = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=1&to=2")->changes);
+        self::assertContains('"Cream undertone" was put in as step 3, after "Dust off".', $first);
+        self::assertContains('Step 4, "Slate wash": coats was 1, now 2.', $first);
+        self::assertSame([], $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=3&to=draft")->changes);
+        self::assertStringContainsString('Nothing has changed', $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $published->version, 'reason' => 'Again'], 422)->detail);
+    }
+
+    public function testTheSecondToSaveIsToldAndNothingIsLost(): void
+    {
+        $opened = $this->studio->recipe();
+        $mine = ['title' => 'Mine'] + (array) $opened->document;
+        $theirs = ['title' => 'Theirs'] + (array) $opened->document;
+        $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $theirs]);
+        $conflict = $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $mine], 409);
+        self::assertSame([$opened->version + 1, 'Theirs'], [$conflict->version, $conflict->newer->title]);
+        $changes = $this->studio->json('POST', '/api/compute/compare', ['before' => $conflict->newer, 'after' => $mine])->changes;
+        self::assertSame('The title was "Theirs", now "Mine".', $changes[0]->text);
+        $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $conflict->version, 'document' => $mine]);
+        self::assertSame('Mine', $this->studio->json('GET', "/api/recipes/$opened->id")->document->title);
+        $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => 'Stale'], 409);
+    }
+
+    public function testARevisionNeverChangesWhateverHappensOnTheShelf(): void
+    {
+        $opened = $this->studio->recipe();
+        $before = $this->studio->ask('GET', "/api/recipes/$opened->id/revisions/1")->getContent();
+        $material = array_values(array_filter($opened->document->materials, static fn (\stdClass $m): bool => 'platform-slate' === $m->id))[0];
+        $material->body->density = '1.5';
+        self::assertSame(2, $this->studio->json('PUT', '/api/materials/platform-slate', ['material' => $material])->material->version);
+        $this->studio->json('PUT', '/api/materials/platform-slate', ['material' => $material], 409);
+        self::assertSame($before, $this->studio->ask('GET', "/api/recipes/$opened->id/revisions/1")->getContent());
+    }
+
+    public function testSearchDuplicateArchiveAndRestore(): void
+    {
+        $titles = fn (string $query): array => array_map(static fn (\stdClass $r): string => $r->title, $this->studio->json('GET', '/api/recipes?'.$query)->recipes);
+        self::assertCount(7, $titles(''));
+        self::assertSame(['Lamp cupboard, engine green and gold'], $titles('query=gilded+larch'));
+        self::assertSame(['Waiting-room settle, limed over grey'], $titles('query=LIMING'));
+        self::assertSame([], $titles('query=velvet'));
+        $id = $this->studio->recipe()->id;
+        $copy = $this->studio->json('POST', "/api/recipes/$id/duplicate", null, 201);
+        self::assertSame('Ticket rack, slate wash (copy)', $copy->document->title);
+        self::assertSame([], $copy->revisions);
+        $this->studio->json('POST', "/api/recipes/$id/archive");
+        self::assertSame(['Ticket rack, slate wash (copy)'], $titles('query=ticket'));
+        self::assertSame(['Ticket rack, slate wash'], $titles('query=ticket&archived=true'));
+        $this->studio->json('POST', "/api/recipes/$id/restore");
+        self::assertCount(2, $titles('query=ticket'));
+    }
+
+    /**
+     * @return iterable<string, array{\Closure(\stdClass): mixed, string, string}>
+     */
+    public static function nonsense(): iterable
+    {
+        yield 'unknown field' => [static fn (\stdClass $d) => $d->steps[2]->colour = 'red', '/document/steps/2/colour', 'no field'];
+        yield 'wrong unit' => [static fn (\stdClass $d) => $d->materials[0]->packs[0]->unit = 'pints', '/document/materials/0/packs/0/unit', 'ml or g'];
+        yield 'missing material' => [static fn (\stdClass $d) => $d->steps[2]->uses->material = 'fog', '/document/steps/2/uses/material', 'no material "fog"'];
+        yield 'missing part' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['lid'], '/document/steps/2/parts/0', 'no part "lid"'];
+        yield 'negative part' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = '-3', '/document/mixes/0/parts/1/share', 'cannot be negative'];
+        yield 'number for an exact one' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = 3, '/document/mixes/0/parts/1/share', 'written as text'];
+        yield 'mix in itself' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->of = (object) ['mix' => $d->mixes[0]->id], '/document/mixes/0', 'contain itself'];
+        yield 'no such technique' => [static fn (\stdClass $d) => $d->steps[0]->technique = 'flung', '/document/steps/0/technique', 'no technique'];
+        yield 'material where none goes' => [static fn (\stdClass $d) => $d->steps[0]->uses = (object) ['material' => 'water'], '/document/steps/0/uses', 'takes no material'];
+        yield 'step twice' => [static fn (\stdClass $d) => $d->steps[1]->id = $d->steps[0]->id, '/document/steps/1/id', 'twice'];
+        yield '500 steps' => [static fn (\stdClass $d) => $d->steps = array_map(static fn (int $i): \stdClass => (object) (['id' => "x$i"] + (array) $d->steps[0]), range(1, 500)), '/document/steps', 'more than 200'];
+        yield 'too long a note' => [static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000), '/document/steps/3/note', 'longer than 2000'];
+        yield 'no piece' => [static function (\stdClass $d): void { unset($d->piece); }, '/document/piece', 'missing'];
+        yield 'area of nothing' => [static fn (\stdClass $d) => $d->piece->parts[0]->area = 0, '/document/piece/parts/0/area', 'more than 0'];
+        yield 'list for an object' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [], '/document/piece/parts/0/substrate', 'must be an object'];
+        yield 'newer format' => [static fn (\stdClass $d) => $d->version = 9, '/document/version', 'newer program'];
+        yield 'school nobody holds' => [static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'], '/document/schools/last-grit', 'no answer'];
+    }
+
+    /**
+     * @param \Closure(\stdClass): mixed $spoil
+     */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsRefusedAtItsPlaceAndNothingIsStored(\Closure $spoil, string $pointer, string $says): void
+    {
+        $opened = $this->studio->recipe();
+        $before = Json::encode($opened);
+        $document = Json::decode(Json::encode($opened->document));
+        \assert($document instanceof \stdClass);
+        $spoil($document);
+        foreach ([['PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]], ['POST', '/api/preview', ['document' => $document]], ['POST', '/api/recipes', ['document' => $document]]] as [$method, $path, $body]) {
+            $response = $this->studio->ask($method, $path, $body);
+            self::assertSame([422, 'application/problem+json'], [$response->getStatusCode(), $response->headers->get('Content-Type')]);
+            $problem = Json::decode((string) $response->getContent());
+            \assert($problem instanceof \stdClass);
+            $messages = array_column($problem->violations, 'message', 'pointer');
+            self::assertArrayHasKey($pointer, $messages, (string) $response->getContent());
+            self::assertStringContainsString($says, $messages[$pointer]);
+        }
+        self::assertSame($before, Json::encode($this->studio->recipe()));
+        self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
+    }
+
+    public function testEveryPlaceIsNamedAtOnce(): void
+    {
+        $document = $this->studio->recipe()->document;
+        $document->steps[0]->coats = 0;
+        $document->steps[3]->dwell = 'long';
+        $document->materials[1]->look->colour = 'grey';
+        $found = array_column($this->studio->json('POST', '/api/preview', ['document' => $document], 422)->violations, 'pointer');
+        self::assertContains('/document/steps/0/coats', $found);
+        self::assertContains('/document/steps/3/dwell', $found);
+        self::assertContains('/document/materials/1/look/colour', $found);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Kernel;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * A studio of its own for a test: a fresh store with the demo in it, asked over HTTP or by commands. The migrated and
+ * filled store is made once and copied.
+ */
+final class Studio
+{
+    private static ?string $template = null;
+
+    private function __construct(public readonly string $store)
+    {
+    }
+
+    public static function open(): self
+    {
+        self::$template ??= self::template();
+        $store = \sprintf('%s/inlaid-test-%d-%s.sqlite', sys_get_temp_dir(), getmypid(), bin2hex(random_bytes(4)));
+        copy(self::$template, $store);
+        $studio = new self($store);
+        register_shutdown_function($studio->close(...));
+
+        return $studio;
+    }
+
+    public function close(): void
+    {
+        array_map(unlink(...), glob($this->store.'*') ?: []);
+    }
+
+    /**
+     * @param array<string, string> $headers
+     */
+    public function ask(string $method, string $path, mixed $body = null, array $headers = []): Response
+    {
+        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_HOST' => 'localhost'];
+        foreach ($headers as $name => $value) {
+            $server['Content-Type' === $name ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
+        }
+        $kernel = $this->kernel();
+        $response = $kernel->handle(Request::create($path, $method, [], [], [], $server, \is_string($body) ? $body : Json::encode($body ?? new \stdClass())));
+        $kernel->shutdown();
+
+        return $response;
+    }
+
+    /**
+     * The JSON of an answer that must have the given status.
+     */
+    public function json(string $method, string $path, mixed $body = null, int $status = 200): \stdClass
+    {
+        $response = $this->ask($method, $path, $body);
+        $text = (string) $response->getContent();
+        if ($response->getStatusCode() !== $status) {
+            throw new \PHPUnit\Framework\AssertionFailedError("$method $path answered {$response->getStatusCode()}: $text");
+        }
+        $json = Json::decode($text);
+        \assert($json instanceof \stdClass);
+
+        return $json;
+    }
+
+    /**
+     * A demo recipe, opened.
+     */
+    public function recipe(string $query = 'ticket'): \stdClass
+    {
+        $found = $this->json('GET', '/api/recipes?query='.rawurlencode($query));
+        \assert(\is_array($found->recipes) && ($found->recipes[0] ?? null) instanceof \stdClass && \is_string($found->recipes[0]->id));
+
+        return $this->json('GET', '/api/recipes/'.$found->recipes[0]->id);
+    }
+
+    /**
+     * @param array<string, string> $arguments
+     *
+     * @return array{int, string}
+     */
+    public function run(string $command, array $arguments = []): array
+    {
+        $kernel = $this->kernel();
+        $application = new Application($kernel);
+        $application->setAutoExit(false);
+        $output = new BufferedOutput();
+        $code = $application->run(new ArrayInput(['command' => $command, ...$arguments, '--no-interaction' => true]), $output);
+        $kernel->shutdown();
+
+        return [$code, $output->fetch()];
+    }
+
+    private function kernel(): Kernel
+    {
+        putenv('INLAID_STORE='.$this->store);
+        $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $this->store;
+        $kernel = new Kernel('test', false);
+        $kernel->boot();
+
+        return $kernel;
+    }
+
+    private static function template(): string
+    {
+        $studio = new self(\sprintf('%s/inlaid-template-%d.sqlite', sys_get_temp_dir(), getmypid()));
+        $studio->close();
+        register_shutdown_function($studio->close(...));
+        [$code, $said] = $studio->run('inlaid:prepare');
+        [$loaded, $saidToo] = $studio->run('inlaid:demo:load');
+        if (0 !== $code + $loaded) {
+            throw new \RuntimeException("The demo could not be loaded: $said $saidToo");
+        }
+        $store = new \SQLite3($studio->store);
+        $store->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+
+        return $studio->store;
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Store;
+
+use Doctrine\DBAL\Configuration;
+use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Schema\Schema;
+use Inlaid\App\Store\Sqlite\SqliteMiddleware;
+use Inlaid\App\Store\Sqlite\StoreMigration;
+use Inlaid\Tests\Http\Studio;
+use PHPUnit\Framework\TestCase;
+use Psr\Log\NullLogger;
+use Symfony\Component\Process\Process;
+
+/**
+ * What the store promises: whole or not at all, no "locked", nothing lost in a migration, a copy while in use.
+ */
+final class StoreTest extends TestCase
+{
+    private Studio $studio;
+
+    protected function setUp(): void
+    {
+        $this->studio = Studio::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->studio->close();
+    }
+
+    /**
+     * A writer is killed at whatever moment it happens to be in, many times; the store must open and hold a draft that was
+     * wholly saved: title and every part of the document from the same save.
+     */
+    public function testKilledInTheMiddleOfASaveTheStoreHoldsTheOldOrTheNew(): void
+    {
+        $id = $this->studio->recipe()->id;
+        $seen = [];
+        for ($round = 0; $round < 12; ++$round) {
+            $writer = $this->writer($id, 1000);
+            $writer->start();
+            $writer->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'saved'));
+            $until = hrtime(true) + $round * 1_700_000;
+            while (hrtime(true) < $until) {
+            }
+            $writer->signal(9);
+            $writer->wait();
+            self::assertSame(9, $writer->getTermSignal());
+            $store = new \SQLite3($this->studio->store);
+            self::assertSame('ok', $store->querySingle('PRAGMA integrity_check'));
+            $opened = $this->studio->json('GET', "/api/recipes/$id");
+            $row = $store->querySingle("SELECT title FROM recipe WHERE id = '$id'");
+            self::assertSame($opened->document->title, $row);
+            self::assertSame($opened->document->title, $opened->document->summary, 'half a document');
+            self::assertSame($opened->document->title, end($opened->document->steps)->note, 'half a document');
+            $seen[] = $opened->version;
+        }
+        self::assertGreaterThan(12, end($seen), 'the writers did write');
+    }
+
+    public function testFourWritersAtOnceAreNeverLockedOut(): void
+    {
+        $ids = array_map(static fn (\stdClass $r): string => $r->id, \array_slice($this->studio->json('GET', '/api/recipes')->recipes, 0, 4));
+        $writers = array_map(fn (string $id): Process => $this->writer($id, 40), $ids);
+        array_map(static fn (Process $w) => $w->start(), $writers);
+        foreach ($writers as $writer) {
+            $writer->wait();
+            self::assertSame(0, $writer->getExitCode(), $writer->getErrorOutput());
+            self::assertSame(40, substr_count($writer->getOutput(), 'saved'));
+        }
+    }
+
+    public function testAMigrationOfAPopulatedStoreLosesNoRow(): void
+    {
+        $connection = $this->connection();
+        $count = static fn (string $table): int => (int) $connection->fetchOne("SELECT COUNT(*) FROM $table");
+        $before = array_map($count, $tables = ['recipe', 'draft', 'revision', 'recipe_term', 'material']);
+        self::assertNotContains(0, $before);
+        // The way SQLite alters a table: copy, drop, rename. With foreign keys on, the drop would empty the children.
+        $this->migration($connection, [
+            'CREATE TABLE new_recipe AS SELECT * FROM recipe WHERE 0',
+            'DROP TABLE new_recipe',
+            'CREATE TABLE new_recipe (id VARCHAR(26) NOT NULL PRIMARY KEY, title VARCHAR(200) NOT NULL, head INTEGER NOT NULL, card CLOB NOT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, archived_at DATETIME DEFAULT NULL)',
+            'INSERT INTO new_recipe SELECT * FROM recipe',
+            'DROP TABLE recipe',
+            'ALTER TABLE new_recipe RENAME TO recipe',
+        ])->up(new Schema());
+        self::assertSame($before, array_map($count, $tables));
+        self::assertSame('1', (string) $connection->fetchOne('PRAGMA foreign_keys'));
+        try {
+            $this->migration($connection, ['DELETE FROM recipe'])->up(new Schema());
+            self::fail('A migration that orphans rows went through.');
+        } catch (\Throwable $error) {
+            self::assertStringContainsString('would orphan', $error->getMessage());
+        }
+        self::assertSame($before, array_map($count, $tables));
+    }
+
+    public function testBackupWhileInUseAndRestore(): void
+    {
+        $copy = $this->studio->store.'.copy';
+        $writer = $this->writer($this->studio->recipe()->id, 60);
+        $writer->start();
+        $writer->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'saved'));
+        [$code, $said] = $this->studio->run('inlaid:backup', ['target' => $copy]);
+        self::assertSame(0, $code, $said);
+        $writer->wait();
+        self::assertSame(0, $writer->getExitCode());
+        self::assertSame('ok', (new \SQLite3($copy))->querySingle('PRAGMA integrity_check'));
+        self::assertSame(1, $this->studio->run('inlaid:backup', ['target' => $copy])[0], 'a file that is there is left alone');
+
+        $this->studio->json('POST', '/api/recipes/'.$this->studio->recipe('stools')->id.'/archive');
+        self::assertSame(6, $this->studio->json('GET', '/api/recipes')->total);
+        [$code, $said] = $this->studio->run('inlaid:restore', ['source' => $copy]);
+        self::assertSame(0, $code, $said);
+        self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
+        self::assertCount(1, glob($this->studio->store.'.before-restore-*') ?: []);
+
+        file_put_contents($copy, 'no store');
+        self::assertSame(1, $this->studio->run('inlaid:restore', ['source' => $copy])[0]);
+        self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
+    }
+
+    public function testTheIndexIsDerivedAndCanBeRebuilt(): void
+    {
+        $connection = $this->connection();
+        $terms = static fn (): array => $connection->fetchFirstColumn('SELECT recipe_id || term FROM recipe_term ORDER BY 1');
+        $before = $terms();
+        $connection->executeStatement('DELETE FROM recipe_term');
+        $connection->executeStatement("UPDATE recipe SET card = '{}'");
+        self::assertSame([0, "7 recipes indexed.\n"], $this->studio->run('inlaid:reindex'));
+        self::assertSame($before, $terms());
+    }
+
+    private function writer(string $id, int $times): Process
+    {
+        return new Process([\PHP_BINARY, __DIR__.'/save-drafts.php', $this->studio->store, $id, (string) $times], null, ['APP_ENV' => 'test'], null, 120);
+    }
+
+    private function connection(): Connection
+    {
+        $configuration = new Configuration();
+        $configuration->setMiddlewares([new SqliteMiddleware()]);
+
+        return DriverManager::getConnection(['driver' => 'pdo_sqlite', 'path' => $this->studio->store], $configuration);
+    }
+
+    /**
+     * @param list<string> $statements
+     */
+    private function migration(Connection $connection, array $statements): StoreMigration
+    {
+        return new class($connection, new NullLogger(), $statements) extends StoreMigration {
+            /**
+             * @param list<string> $statements
+             */
+            public function __construct(Connection $connection, NullLogger $logger, private readonly array $statements)
+            {
+                parent::__construct($connection, $logger);
+            }
+
+            protected function change(): iterable
+            {
+                return $this->statements;
+            }
+        };
+    }
+}
