@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+// The measuring part of bin/bench. Both addresses are asked in turn, so that a busy machine slows both alike.
+[, $base, $build] = $argv;
+
+const MOST_TIMES_BARE = 6.0;
+const MOST_SCRIPT = 250_000;
+
+/** @return array{float, string} milliseconds and answer, over one kept connection */
+function ask(CurlHandle $curl, string $url, ?string $body): array
+{
+    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_POST => null !== $body, CURLOPT_HTTPGET => null === $body] + (null === $body ? [] : [CURLOPT_POSTFIELDS => $body]));
+    $start = hrtime(true);
+    $answer = curl_exec($curl);
+    $took = (hrtime(true) - $start) / 1e6;
+    if (!is_string($answer) || 200 !== curl_getinfo($curl, CURLINFO_RESPONSE_CODE)) {
+        fwrite(STDERR, "No answer from $url: ".(is_string($answer) ? $answer : curl_error($curl))."\n");
+        exit(1);
+    }
+
+    return [$took, $answer];
+}
+
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+$curl = curl_init();
+for ($tries = 0; $tries < 200 && false === @fsockopen('127.0.0.1', (int) parse_url($base, PHP_URL_PORT)); ++$tries) {
+    usleep(50_000);
+}
+$list = json_decode(ask($curl, "$base/api/recipes?query=cupboard", null)[1]);
+$document = json_decode(ask($curl, "$base/api/recipes/{$list->recipes[0]->id}", null)[1])->document;
+// The lamp cupboard has 7 steps, with a mix in a mix; laid once more with other ids it has 14, and one more makes 15.
+foreach ([...$document->steps, $document->steps[4]] as $i => $step) {
+    $again = clone $step;
+    $again->id = "again$i";
+    $document->steps[] = $again;
+}
+$body = json_encode(['document' => $document], JSON_PRESERVE_ZERO_FRACTION);
+$times = ['bare' => [], 'preview' => []];
+for ($round = 0; $round < 220; ++$round) {
+    $bare = ask($curl, "$base/api/health", null)[0];
+    $preview = ask($curl, "$base/api/preview", $body)[0];
+    if ($round >= 60) { // the first rounds warm all workers
+        $times['bare'][] = $bare;
+        $times['preview'][] = $preview;
+    }
+}
+$ratio = median($times['preview']) / median($times['bare']);
+printf("Preview of %d steps: %.1f times a bare JSON endpoint (%.2f ms to %.2f ms, medians of %d); at most %.0f.\n", count($document->steps), $ratio, median($times['preview']), median($times['bare']), count($times['bare']), MOST_TIMES_BARE);
+
+$page = (string) file_get_contents("$build/index.html");
+preg_match_all('~/build/(assets/[\w.-]+\.js)~', $page, $m);
+$entry = array_unique($m[1]);
+// What the book loads besides: every chunk its own chunk names.
+$chunks = $entry;
+foreach (glob("$build/assets/Book-*.js") ?: [] as $book) {
+    $chunks[] = 'assets/'.basename($book);
+}
+for ($i = 0; $i < count($chunks); ++$i) {
+    if (!in_array($chunks[$i], $entry, true)) { // the entry's own dynamic imports are other rooms
+        preg_match_all('~from"\./([\w.-]+\.js)"~', (string) file_get_contents("$build/{$chunks[$i]}"), $n);
+        $chunks = array_values(array_unique([...$chunks, ...array_map(static fn (string $c): string => "assets/$c", $n[1])]));
+    }
+}
+$bytes = array_sum(array_map(static fn (string $c): int => strlen((string) gzencode((string) file_get_contents("$build/$c"), 9)), $chunks));
+printf("First view: %.1f kB of gzipped script in %d files; at most %.0f kB.\n", $bytes / 1000, count($chunks), MOST_SCRIPT / 1000);
+
+exit($ratio > MOST_TIMES_BARE || $bytes > MOST_SCRIPT ? 1 : 0);
