@@ -44,10 +44,10 @@ foreach ([...$document->steps, $document->steps[4]] as $i => $step) {
 }
 $body = json_encode(['document' => $document], JSON_PRESERVE_ZERO_FRACTION);
 $times = ['bare' => [], 'preview' => []];
-for ($round = 0; $round < 220; ++$round) {
+for ($round = 0; $round < 420; ++$round) {
     $bare = ask($curl, "$base/api/health", null)[0];
     $preview = ask($curl, "$base/api/preview", $body)[0];
-    if ($round >= 60) { // the first rounds warm all workers
+    if ($round >= 200) { // the first rounds warm all workers
         $times['bare'][] = $bare;
         $times['preview'][] = $preview;
     }

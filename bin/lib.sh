@@ -25,7 +25,7 @@ need_php() {
   local v
   v=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
   local wanted=()
-  for extension in sqlite3 mbstring xml intl; do
+  for extension in sqlite3 mbstring xml intl gmp curl; do
     local module=$extension
     [ "$extension" = sqlite3 ] && module=pdo_sqlite
     php -m | grep -qix "$module" || wanted+=("php$v-$extension")

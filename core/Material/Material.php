@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Material;
 
+use Brick\Math\BigRational;
+use Inlaid\Core\Measure\Dimension;
+
 /**
  * A material as it stands on the shelf, or as a recipe remembers it.
  *
@@ -69,8 +72,7 @@ final readonly class Material
     {
         $best = null;
         foreach ($this->packs as $pack) {
-            $grams = \Inlaid\Core\Measure\Dimension::Mass === $pack->size->dimension ? $pack->size->amount : $pack->size->amount->multipliedBy($this->body->asMeasured());
-            $price = $pack->price / $grams->toFloat();
+            $price = $pack->price / $pack->size->amount->toFloat() / (Dimension::Mass === $pack->size->dimension ? 1.0 : $this->body->asMeasured()->toFloat());
             $best = null === $best ? $price : min($best, $price);
         }
 
@@ -80,7 +82,7 @@ final readonly class Material
     /**
      * What several amounts cost together, or null where one of them has no known price.
      *
-     * @param list<array{self, \Brick\Math\BigRational}> $amounts materials and their grams
+     * @param list<array{self, BigRational}> $amounts materials and their grams
      */
     public static function cost(array $amounts): ?float
     {

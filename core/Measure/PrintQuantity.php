@@ -17,31 +17,19 @@ final readonly class PrintQuantity
 
     public function inWords(Quantity $quantity): string
     {
-        if (Dimension::Mass === $quantity->dimension) {
-            return $this->scaled($quantity->amount, UnitSystem::Metric === $this->system ? [[Unit::Kilogram, '1000'], [Unit::Gram, '0']] : [[Unit::Pound, '453.59237'], [Unit::Ounce, '0']]);
-        }
-
-        return $this->scaled($quantity->amount, match ($this->system) {
-            UnitSystem::Metric => [[Unit::Litre, '1000'], [Unit::Millilitre, '0']],
-            default => [[Unit::Quart, '900'], [Unit::FluidOunce, '14'], [Unit::Millilitre, '0']],
-        });
-    }
-
-    /**
-     * @param non-empty-list<array{Unit, string}> $steps units from large to small, each with the least amount it is used from
-     */
-    private function scaled(BigRational $amount, array $steps): string
-    {
-        foreach ($steps as [$unit, $from]) {
-            if ($amount->isGreaterThanOrEqualTo(BigRational::of($from))) {
-                break;
-            }
-        }
-        $value = $amount->dividedBy($unit->inBase($this->system, BigRational::one()));
-        $decimals = match (true) {
-            $value->isLessThan(10) => 2, $value->isLessThan(100) => 1, default => 0
+        $large = $quantity->amount->toFloat();
+        $unit = match (true) {
+            Dimension::Mass === $quantity->dimension && UnitSystem::Metric !== $this->system => $large >= 453.59237 ? Unit::Pound : Unit::Ounce,
+            Dimension::Mass === $quantity->dimension => $large >= 1000 ? Unit::Kilogram : Unit::Gram,
+            UnitSystem::Metric !== $this->system && $large >= 14 => $large >= 900 ? Unit::Quart : Unit::FluidOunce,
+            UnitSystem::Metric === $this->system && $large >= 1000 => Unit::Litre,
+            default => Unit::Millilitre,
         };
+        $value = Unit::Millilitre === $unit || Unit::Gram === $unit ? $large : $large / $unit->inBase($this->system, BigRational::one())->toFloat();
+        $text = number_format($value, match (true) {
+            $value < 10 => 2, $value < 100 => 1, default => 0
+        }, '.', '');
 
-        return ExactNumber::decimal($value, $decimals).' '.$unit->value;
+        return (str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text).' '.$unit->value;
     }
 }

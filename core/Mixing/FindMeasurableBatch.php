@@ -40,19 +40,12 @@ final class FindMeasurableBatch
         $search = new MeasurableSearch($mix, $need, $tolerance);
         $first = $search->order[0];
         $least = $search->needFloat / $search->largestYieldPerMl * $search->share[$first] * (1 - $search->toleranceFloat);
-        $options = $this->options($mix->leaves[$first], $measures, $least, $least * self::MOST_TIMES + 1);
-        foreach ($options as [$ml, $line]) {
-            $total = [$ml / ($search->share[$first] * (1 + $search->toleranceFloat)), $ml / ($search->share[$first] * max(1e-6, 1 - $search->toleranceFloat))];
-            if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK) {
+        // Most batches are found close above the need; only where none is, all the larger ones are tried too.
+        foreach ([2, self::MOST_TIMES] as $times) {
+            $most = $least * $times + 1;
+            $this->try($search, $mix, $measures, $least, $most);
+            if ($search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield) {
                 break;
-            }
-            $rest = [];
-            foreach (\array_slice($search->order, 1) as $i) {
-                $low = $total[0] * $search->share[$i] * (1 - $search->toleranceFloat);
-                $rest[] = $this->options($mix->leaves[$i], $measures, $low, $total[1] * $search->share[$i] * (1 + $search->toleranceFloat));
-            }
-            if (!\in_array([], $rest, true)) {
-                $search->complete([[$ml, $line]], $rest);
             }
         }
 
@@ -60,29 +53,56 @@ final class FindMeasurableBatch
     }
 
     /**
-     * Every amount of one ingredient that some measure gives in whole steps within the range, ascending in ml.
+     * Tries every batch whose largest ingredient lies between two amounts in ml, smaller ones first.
+     *
+     * @param list<MeasureAtHand> $measures
+     */
+    private function try(MeasurableSearch $search, FlatMix $mix, array $measures, float $least, float $most): void
+    {
+        $first = $search->order[0];
+        foreach ($this->options($mix->leaves[$first], $measures, $least, $most) as $option) {
+            $total = [$option[0] / ($search->share[$first] * (1 + $search->toleranceFloat)), $option[0] / ($search->share[$first] * (1 - $search->toleranceFloat))];
+            if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK) {
+                return;
+            }
+            $rest = [];
+            foreach (\array_slice($search->order, 1) as $i) {
+                $low = $total[0] * $search->share[$i] * (1 - $search->toleranceFloat);
+                $rest[] = $options = $this->options($mix->leaves[$i], $measures, $low, $total[1] * $search->share[$i] * (1 + $search->toleranceFloat));
+                if ([] === $options) {
+                    continue 2;
+                }
+            }
+            $search->complete([$option], $rest);
+        }
+    }
+
+    /**
+     * Every amount of one ingredient that some measure gives in whole steps within the range, ascending in ml; where two
+     * measures give the same, the one with fewer fills.
      *
      * @param list<MeasureAtHand> $measures
      *
-     * @return list<array{float, MeasuredLine}>
+     * @return list<array{float, MeasureAtHand, int}> ml, measure and its steps
      */
     private function options(Leaf $leaf, array $measures, float $low, float $high): array
     {
-        $found = [];
+        $found = $fills = [];
         foreach ($measures as $measure) {
             $stepMl = $measure->step->toFloat() / (Dimension::Mass === $measure->dimension ? $leaf->material->body->asMeasured()->toFloat() : 1.0);
-            $most = (int) floor(self::MOST_FILLS * $measure->capacity->toFloat() / $measure->step->toFloat() + self::SLACK);
-            $to = (int) min($most, floor($high / $stepMl + self::SLACK));
+            $stepsPerFill = $measure->capacity->toFloat() / $measure->step->toFloat();
+            $to = (int) min(floor(self::MOST_FILLS * $stepsPerFill + self::SLACK), floor($high / $stepMl + self::SLACK));
             for ($k = max(1, (int) ceil($low / $stepMl - self::SLACK)); $k <= $to; ++$k) {
-                $line = new MeasuredLine($leaf->material, $measure, $k);
-                $key = \sprintf('%.9F', $k * $stepMl);
-                if (!isset($found[$key]) || $line->fills() < $found[$key][1]->fills()) {
-                    $found[$key] = [$k * $stepMl, $line];
+                $key = (int) round($k * $stepMl * 1e6);
+                $needs = ceil($k / $stepsPerFill - self::SLACK);
+                if (!isset($found[$key]) || $needs < $fills[$key]) {
+                    $found[$key] = [$k * $stepMl, $measure, $k];
+                    $fills[$key] = $needs;
                 }
             }
         }
-        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        ksort($found);
 
-        return $found;
+        return array_values($found);
     }
 }

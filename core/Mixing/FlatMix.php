@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Mixing;
 
+use Inlaid\Core\Material\Material;
+
 /**
  * What is really in a mix, material by material, in pouring order.
  *
@@ -26,5 +28,13 @@ final readonly class FlatMix
     public function cautions(): array
     {
         return array_values(array_unique(array_merge(...array_map(static fn (Leaf $l): array => $l->material->cautions, $this->leaves))));
+    }
+
+    /**
+     * Price of one ml, or null where something in it has no known price.
+     */
+    public function pricePerMl(): ?float
+    {
+        return Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $this->leaves));
     }
 }

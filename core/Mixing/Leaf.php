@@ -14,8 +14,11 @@ use Inlaid\Core\Material\Material;
  */
 final readonly class Leaf
 {
+    private BigRational $measured;
+
     public function __construct(public Material $material, public BigRational $mass, public BigRational $volume)
     {
+        $this->measured = null === $material->body->scooped ? $volume : $mass->dividedBy($material->body->scooped)->simplified();
     }
 
     /**
@@ -23,6 +26,6 @@ final readonly class Leaf
      */
     public function measured(): BigRational
     {
-        return $this->mass->dividedBy($this->material->body->asMeasured());
+        return $this->measured;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Measure\MeasureAtHand;
 
 /**
  * The state of one search for a measurable batch: what is wanted, and the best found so far.
@@ -15,6 +16,7 @@ final class MeasurableSearch
 {
     public ?MeasuredBatch $best = null;
     public float $bestYield = \INF;
+    private float $bestError = \INF;
     public readonly float $needFloat;
     public readonly float $toleranceFloat;
     public readonly float $largestYieldPerMl;
@@ -57,8 +59,8 @@ final class MeasurableSearch
     /**
      * Tries every completion of what is chosen, cheapest first, cutting what cannot beat the best.
      *
-     * @param non-empty-list<array{float, MeasuredLine}> $chosen in search order
-     * @param list<list<array{float, MeasuredLine}>>     $rest   ascending options of the ingredients still to choose
+     * @param non-empty-list<array{float, MeasureAtHand, int}> $chosen in search order
+     * @param list<list<array{float, MeasureAtHand, int}>>     $rest   ascending options of the ingredients still to choose
      */
     public function complete(array $chosen, array $rest): void
     {
@@ -81,7 +83,7 @@ final class MeasurableSearch
     }
 
     /**
-     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     * @param non-empty-list<array{float, MeasureAtHand, int}> $chosen
      */
     private function yieldOf(array $chosen): float
     {
@@ -94,20 +96,24 @@ final class MeasurableSearch
     }
 
     /**
-     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     * @param non-empty-list<array{float, MeasureAtHand, int}> $chosen
      */
     private function keepIfBetter(array $chosen): void
     {
         $total = array_sum(array_column($chosen, 0));
+        $error = 0.0;
         foreach ($chosen as $k => [$ml]) {
-            if (abs($ml / $total / $this->share[$this->order[$k]] - 1) > $this->toleranceFloat + 1e-9) {
-                return;
-            }
+            $error = max($error, abs($ml / $total / $this->share[$this->order[$k]] - 1));
         }
-        $batch = $this->yieldOf($chosen) < $this->needFloat - 1e-9 ? null : $this->exactly($chosen);
+        $yield = $this->yieldOf($chosen);
+        if ($error > $this->toleranceFloat + 1e-9 || $yield < $this->needFloat - 1e-9 || ($yield > $this->bestYield - 1e-9 && $error > $this->bestError + 1e-9)) {
+            return;
+        }
+        $batch = $this->exactly($chosen);
         if (null !== $batch && (null === $this->best || $this->compare($batch, $this->best) < 0)) {
             $this->best = $batch;
             $this->bestYield = $batch->yield->toFloat();
+            $this->bestError = $batch->error->toFloat();
         }
     }
 
@@ -117,14 +123,15 @@ final class MeasurableSearch
     }
 
     /**
-     * @param non-empty-list<array{float, MeasuredLine}> $chosen
+     * @param non-empty-list<array{float, MeasureAtHand, int}> $chosen
      */
     private function exactly(array $chosen): ?MeasuredBatch
     {
         $amounts = $lines = [];
-        foreach ($chosen as $k => [, $line]) {
-            $lines[$this->order[$k]] = $line;
-            $amounts[$this->order[$k]] = $line->millilitres();
+        foreach ($chosen as $k => [, $measure, $steps]) {
+            $i = $this->order[$k];
+            $lines[$i] = new MeasuredLine($this->mix->leaves[$i]->material, $measure, $steps);
+            $amounts[$i] = $lines[$i]->millilitres();
         }
         $total = array_reduce($amounts, static fn (BigRational $s, BigRational $a): BigRational => $s->plus($a), BigRational::zero());
         $yield = $error = BigRational::zero();

@@ -27,7 +27,9 @@ final readonly class WorkingTime
      */
     public static function of(string $zone, array $week, array $exceptions = []): self
     {
-        if (!\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
+        try {
+            $timeZone = new \DateTimeZone($zone);
+        } catch (\Exception) {
             throw PlanningRefusal::unknownZone($zone);
         }
         foreach ([...array_values($week), ...array_values($exceptions)] as $day) {
@@ -43,7 +45,7 @@ final readonly class WorkingTime
             throw PlanningRefusal::noHours();
         }
 
-        return new self(new \DateTimeZone($zone), $week, $exceptions);
+        return new self($timeZone, $week, $exceptions);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Inlaid\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Recipe\DescribeStep;
 
@@ -16,7 +15,7 @@ use Inlaid\Core\Recipe\DescribeStep;
  */
 final readonly class DescribePour
 {
-    public function __construct(private PourBatch $pour = new PourBatch(), private MakeBatch $make = new MakeBatch())
+    public function __construct(private PourBatch $pour = new PourBatch())
     {
     }
 
@@ -28,6 +27,7 @@ final readonly class DescribePour
         $taken = array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $work->needs);
         $all = array_reduce($taken, static fn (BigRational $sum, BigRational $t): BigRational => $sum->plus($t), BigRational::zero());
         $eachCoat = $this->spoilsBetweenCoats($work);
+        $perMl = $work->mix->pricePerMl();
         $need = $eachCoat ? $taken[0] : $all;
         $batch = $this->pour->measured($work->mix, $need, $context) ?? $this->pour->exactly($work->mix, $need, $context);
 
@@ -42,7 +42,7 @@ final readonly class DescribePour
             $this->pour->cup($batch, $context),
             round($work->character->thinning, 4),
             $work->character->largestThinning,
-            $this->make->toYield($work->mix, $all)->cost(),
+            null === $perMl ? null : round($perMl * $all->toFloat(), 2),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Inlaid\App\Console;
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\Sqlite\CopyStore;
+use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -17,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('inlaid:prepare', 'Bring the store to this version (after a backup, if anything is to change) and stock an empty shelf')]
 final class PrepareCommand extends Command
 {
-    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly LoadMaterials $materials, private readonly string $storePath)
+    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly string $storePath)
     {
         parent::__construct();
     }
@@ -33,6 +34,8 @@ final class PrepareCommand extends Command
         if ($this->shelf->isEmpty()) {
             $this->shelf->put(...array_values($this->materials->catalogue()));
         }
+
+        $this->settings->begin();
 
         return self::SUCCESS;
     }

@@ -10,12 +10,22 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredSettings;
 
 /**
- * The studio's settings; until they are first saved, sensible ones.
+ * The studio's settings. A prepared store has some: those a studio begins with.
  */
 final readonly class StudioSettings
 {
     public function __construct(private EntityManagerInterface $em, private DefaultSettings $default)
     {
+    }
+
+    /**
+     * Keeps the settings a studio begins with, unless it has some.
+     */
+    public function begin(): void
+    {
+        if (null === $this->em->find(StoredSettings::class, StoredSettings::ID)) {
+            $this->save(0, Json::encode($this->default->load()));
+        }
     }
 
     public function get(): StoredSettings

@@ -99,9 +99,9 @@ final class ApiTest extends TestCase
         self::assertSame('/material/handling/times', $this->studio->json('POST', '/api/materials', ['material' => $own], 422)->violations[0]->pointer);
         $kept = $this->studio->json('GET', '/api/settings');
         $kept->settings->climate->temperature = 14;
-        self::assertSame(1, $this->studio->json('PUT', '/api/settings', $kept)->version);
+        self::assertSame(2, $this->studio->json('PUT', '/api/settings', $kept)->version);
         $this->studio->json('PUT', '/api/settings', $kept, 409);
-        $kept->version = 1;
+        $kept->version = 2;
         $kept->settings->hours->mon[0]->to = '07:00';
         self::assertSame('/settings/hours', $this->studio->json('PUT', '/api/settings', $kept, 422)->violations[0]->pointer);
         self::assertSame(14, $this->studio->json('GET', '/api/settings')->settings->climate->temperature);

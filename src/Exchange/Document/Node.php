@@ -15,6 +15,9 @@ use Inlaid\Core\Refusal;
  */
 final class Node
 {
+    /** @var array<array-key, mixed>|null the fields, once they are asked for */
+    private ?array $members = null;
+
     private function __construct(public readonly string $pointer, private readonly mixed $value, private readonly Problems $problems)
     {
     }
@@ -153,12 +156,9 @@ final class Node
     public function enum(string $name, string $enum): \BackedEnum
     {
         $value = $this->take($name);
-        $cases = array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases());
-        if (!\is_string($value) || !\in_array($value, $cases, true)) {
-            $this->refuse($name, \sprintf('This must be one of: %s.', implode(', ', $cases)));
-        }
+        $case = \is_string($value) ? $enum::tryFrom($value) : null;
 
-        return $enum::from($value);
+        return $case ?? $this->refuse($name, \sprintf('This must be one of: %s.', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
     }
 
     /**
@@ -294,7 +294,7 @@ final class Node
      */
     private function members(): array
     {
-        return $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->refuseHere('This must be an object.');
+        return $this->members ??= $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->refuseHere('This must be an object.');
     }
 
     private function at(string $name): string

@@ -51,7 +51,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       >
         <Typography variant="h1">Settings of the studio</Typography>
         <Box sx={{ flex: 1 }} />
-        <span role="status">{changed ? 'Not saved yet' : version === 0 ? 'As delivered' : 'Saved'}</span>
+        <span role="status">{changed ? 'Not saved yet' : version <= 1 ? 'As delivered' : 'Saved'}</span>
         <Button variant="outlined" disabled={!changed} onClick={() => setS(kept)}>
           Back to what was
         </Button>
