@@ -16,16 +16,17 @@ final readonly class ReadRatio
 {
     /**
      * @param non-empty-list<string> $names the ingredients in pouring order; for two, the first is the body and the second thins it
+     * @param string                 $unit  what the parts are measured in: ml, or g for parts by weight
      *
      * @return non-empty-list<Reading> the usual reading first
      *
      * @throws MeasureRefusal if the text is no ratio of these ingredients
      */
-    public function read(string $text, array $names): array
+    public function read(string $text, array $names, string $unit = 'ml'): array
     {
         $text = trim($text);
         if (1 === preg_match('/^(.+?)\s*(?:%|percent|per cent)$/u', $text, $m)) {
-            return $this->percent(ExactNumber::parse($m[1]), $names);
+            return $this->percent(ExactNumber::parse($m[1]), $names, $unit);
         }
         if (1 === preg_match('/^(.+?)\s*parts?$/u', $text, $m)) {
             $text = '1:'.$m[1];
@@ -39,7 +40,7 @@ final readonly class ReadRatio
             throw MeasureRefusal::partsAndNames(\count($shares), \count($names));
         }
 
-        return $this->parts($shares, $names);
+        return $this->parts($shares, $names, $unit);
     }
 
     /**
@@ -50,13 +51,13 @@ final readonly class ReadRatio
      *
      * @throws MeasureRefusal
      */
-    private function parts(array $shares, array $names): array
+    private function parts(array $shares, array $names, string $unit): array
     {
         $asWritten = $this->ratio($names, $shares);
-        $readings = [new Reading('as-written', $asWritten->inWords(), $asWritten)];
+        $readings = [new Reading('as-written', self::sentence($asWritten, $unit), $asWritten)];
         if (2 === \count($names) && !$shares[0]->isEqualTo($shares[1])) {
             $turned = $this->ratio($names, array_reverse($shares));
-            $readings[] = new Reading('turned', $turned->inWords(), $turned);
+            $readings[] = new Reading('turned', self::sentence($turned, $unit), $turned);
         }
 
         return $readings;
@@ -69,7 +70,7 @@ final readonly class ReadRatio
      *
      * @throws MeasureRefusal
      */
-    private function percent(BigRational $percent, array $names): array
+    private function percent(BigRational $percent, array $names, string $unit): array
     {
         if (2 !== \count($names)) {
             throw MeasureRefusal::percentNeedsTwo();
@@ -82,13 +83,20 @@ final readonly class ReadRatio
         }
         $share = $percent->dividedBy(100);
         $shown = ExactNumber::decimal($percent).' %';
-        $added = new Reading('added', \sprintf('%s added: for every 100 ml %s another %s ml %s', $shown, $names[0], ExactNumber::decimal($percent), $names[1]), $this->ratio($names, [BigRational::one(), $share])->inWholeParts());
+        $added = new Reading('added', \sprintf('%s added: for every 100 %s %s another %s %2$s %s', $shown, $unit, $names[0], ExactNumber::decimal($percent), $names[1]), $this->ratio($names, [BigRational::one(), $share])->inWholeParts());
         if ($share->isGreaterThanOrEqualTo(1)) {
             return [$added];
         }
         $ofMix = $this->ratio($names, [BigRational::one()->minus($share), $share])->inWholeParts();
 
-        return [new Reading('of-the-mix', \sprintf('%s of the mix: in every 100 ml mix %s ml are %s', $shown, ExactNumber::decimal($percent), $names[1]), $ofMix), $added];
+        return [new Reading('of-the-mix', \sprintf('%s of the mix: in every 100 %s mix %s %2$s are %s', $shown, $unit, ExactNumber::decimal($percent), $names[1]), $ofMix), $added];
+    }
+
+    private static function sentence(Ratio $ratio, string $unit): string
+    {
+        $hundredth = $ratio->total()->dividedBy(100);
+
+        return \sprintf('%s (in 100 %s: %s)', $ratio->inWords(), $unit, implode(' and ', array_map(static fn (NamedPart $p): string => ExactNumber::decimal($p->share->dividedBy($hundredth), 1).' '.$unit.' '.$p->name, $ratio->parts)));
     }
 
     /**

@@ -23,7 +23,7 @@ final class EveryRoomTest extends Rooms
             $this->checkAccess($axe, $path);
             $this->checkWidth($path, 1280);
         }
-        foreach (['Piece', 'Revisions', 'Keep as revision', 'Keys'] as $dialog) {
+        foreach (['Piece', 'Materials', 'Revisions', 'Keep as revision', 'Keys'] as $dialog) {
             $this->go("/recipes/$id");
             $this->see('[data-testid=film]');
             $this->button($dialog)->click();

@@ -23,7 +23,7 @@ final class PainterTest extends Rooms
         [$film, $ready, $marks] = $this->figures();
 
         $this->write('Ratio, as you say it', '1:3');
-        $this->button('1 Platform Slate, chalk-type : 3 Water')->click();
+        $this->button('1 Platform Slate, chalk-type : 3 Water (in 100 ml: 25 ml Platform Slate, chalk-type and 75 ml Water)')->click();
         $this->until(fn (): bool => $this->figures()[0] !== $film && $this->figures()[2] !== $marks, 'film and marks follow the ratio');
         self::assertStringContainsString('29.2 µm stays → 2.77 µm dry', $this->figures()[0]);
 

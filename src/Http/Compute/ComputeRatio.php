@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Measure\ReadRatio;
+use Inlaid\Core\Mixing\Basis;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/ratio', methods: 'POST')]
@@ -21,9 +22,11 @@ final readonly class ComputeRatio
     public function __invoke(Body $body): RatioRead
     {
         return $body->read(function (Node $n): RatioRead {
-            $names = $n->fields('text', 'names')->list('names', static fn (Node $name): string => $name->asString(120), 30);
+            $names = $n->fields('text', 'names', 'basis')->list('names', static fn (Node $name): string => $name->asString(120), 30);
 
-            return [] === $names ? $n->refuse('names', 'Name the ingredients.') : $n->make(fn (): RatioRead => new RatioRead($this->read->read($n->string('text', 60), $names)), 'text');
+            $unit = Basis::ByMass === $n->enumOrNull('basis', Basis::class) ? 'g' : 'ml';
+
+            return [] === $names ? $n->refuse('names', 'Name the ingredients.') : $n->make(fn (): RatioRead => new RatioRead($this->read->read($n->string('text', 60), $names, $unit)), 'text');
         });
     }
 }

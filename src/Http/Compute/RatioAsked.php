@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\Core\Mixing\Basis;
+
 /**
  * A ratio as it was written, and the ingredients it is of, in pouring order.
  */
@@ -12,7 +14,7 @@ final readonly class RatioAsked
     /**
      * @param list<string> $names
      */
-    public function __construct(public string $text, public array $names)
+    public function __construct(public string $text, public array $names, public Basis $basis = Basis::ByVolume)
     {
     }
 }

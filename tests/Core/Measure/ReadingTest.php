@@ -91,6 +91,13 @@ final class ReadingTest extends TestCase
         ));
     }
 
+    public function testEveryReadingIsSaidInMillilitresOrGrams(): void
+    {
+        $said = static fn (string $text, string $unit): array => array_map(static fn (Reading $r): string => $r->sentence, (new ReadRatio())->read($text, ['paint', 'water'], $unit));
+        self::assertSame(['1 paint : 3 water (in 100 ml: 25 ml paint and 75 ml water)', '3 paint : 1 water (in 100 ml: 75 ml paint and 25 ml water)'], $said('1:3', 'ml'));
+        self::assertSame(['25 % of the mix: in every 100 g mix 25 g are water', '25 % added: for every 100 g paint another 25 g water'], $said('25 %', 'g'));
+    }
+
     /**
      * @param non-empty-list<string> $names
      */

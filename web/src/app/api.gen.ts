@@ -467,6 +467,8 @@ export interface components {
             g: number | null;
             text: string;
         };
+        /** @enum {string} */
+        Basis: "volume" | "mass";
         /** @description One line of a batch to be poured: what, how much, and with which measure if one was found. Immutable. `volume` in ml of true volume in the mix. */
         BatchLinePreview: {
             materialId: string;
@@ -810,6 +812,7 @@ export interface components {
         RatioAsked: {
             text: string;
             names: string[];
+            basis?: components["schemas"]["Basis"];
         };
         /** @description Every sensible reading, the usual one first. */
         RatioRead: {

@@ -52,6 +52,7 @@ export const theme = createTheme({
     MuiIconButton: { styleOverrides: { root: { borderRadius: 4, color: bench.ink } } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${bench.ink}`, borderRadius: 6 } } },
+    MuiDialogTitle: { styleOverrides: { root: { fontFamily: serif, fontWeight: 650 } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true, slotProps: { inputLabel: { shrink: true } } } },
     MuiFormControl: { defaultProps: { size: 'small', fullWidth: true } },
     MuiOutlinedInput: {

@@ -1,31 +1,40 @@
-import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import TextField from '@mui/material/TextField';
-import type { Material, Mix, Named } from '../../app/api';
+import type { Material, Mix } from '../../app/api';
 import { Choice, TextEntry } from '../../shared/Field';
-import { kinds } from '../../shared/words';
-import { type MixBook, nameOf, usableIn } from '../section/edits';
+import { type MixBook, nameOf, newId, putMaterial, putMix } from '../section/edits';
+import { IngredientPick } from './IngredientPick';
 import { RatioEntry } from './RatioEntry';
 
-type Props = {
-  book: MixBook;
+type Props<T extends MixBook> = {
+  book: T;
   mix: Mix;
   shelf: readonly Material[];
-  /** The mix as it is to be, and a material it needs that the book may not have yet. */
-  onChange: (mix: Mix, needs?: Material) => void;
+  /** The book as it is to be: with the mix changed, and whatever material or mix that needs. */
+  onChange: (book: T) => void;
 };
 
-/** The parts of a mix, in pouring order, each with its name; the ratio can also be written as one says it. */
-export function MixEditor({ book, mix, shelf, onChange }: Props) {
+/**
+ * The parts of a mix, in pouring order, each with its name; the ratio can also be written as one says it. A part that is
+ * a mix itself is edited in place below.
+ */
+export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Props<T>) {
   const names = mix.parts.map((p) => nameOf(book, p.of));
+  const set = (changed: Mix, needs?: Material) => onChange(putMix(needs ? putMaterial(book, needs) : book, changed));
   const withPart = (index: number, patch: Partial<Mix['parts'][number]>) => mix.parts.map((p, i) => (i === index ? { ...p, ...patch } : p));
   const plain = ({ written: _, ...rest }: Mix): Mix => rest;
+  const mixItself = (index: number) => {
+    const part = mix.parts[index];
+    if (!part) return;
+    const inner: Mix = { id: newId('x'), name: `${names[index]}, mixed`, basis: 'volume', parts: [{ share: '1', of: part.of }] };
+    onChange(putMix(putMix(book, inner), { ...mix, parts: withPart(index, { of: { mix: inner.id } }) }));
+  };
+  const inner = mix.parts.map((p) => book.mixes.find((m) => m.id === p.of.mix)).filter((m) => m !== undefined);
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 1 }}>
-        <TextEntry label="Name of the mix" value={mix.name} onChange={(name) => onChange({ ...mix, name })} />
+        <TextEntry label="Name of the mix" value={mix.name} onChange={(name) => set({ ...mix, name })} />
         <Choice
           label="Parts"
           value={mix.basis}
@@ -33,16 +42,16 @@ export function MixEditor({ book, mix, shelf, onChange }: Props) {
             ['volume', 'by volume'],
             ['mass', 'by weight'],
           ]}
-          onChange={(basis) => onChange({ ...mix, basis })}
+          onChange={(basis) => set({ ...mix, basis })}
         />
       </Box>
-      <RatioEntry mix={mix} names={names} onChange={onChange} />
+      <RatioEntry mix={mix} names={names} onChange={set} />
       {mix.parts.map((part, i) => (
-        <Box key={i} sx={{ display: 'grid', gridTemplateColumns: '74px 1fr 40px', gap: 1, alignItems: 'start' }}>
+        <Box key={i} sx={{ display: 'grid', gridTemplateColumns: '66px minmax(0, 1fr) 36px', gap: 0.75, alignItems: 'start' }}>
           <TextEntry
             label="Parts"
             value={part.share}
-            onChange={(share) => onChange(plain({ ...mix, parts: withPart(i, { share: share.trim() }) }))}
+            onChange={(share) => set(plain({ ...mix, parts: withPart(i, { share: share.trim() }) }))}
           />
           <IngredientPick
             label={`Ingredient ${i + 1}`}
@@ -50,12 +59,13 @@ export function MixEditor({ book, mix, shelf, onChange }: Props) {
             inside={mix.id}
             shelf={shelf}
             value={part.of}
-            onChange={(of, material) => onChange({ ...mix, parts: withPart(i, { of }) }, material)}
+            onChange={(of, material) => set({ ...mix, parts: withPart(i, { of }) }, material)}
+            onMixItself={part.of.mix ? undefined : () => mixItself(i)}
           />
           <IconButton
             aria-label={`Take out ${names[i]}`}
             disabled={mix.parts.length < 2}
-            onClick={() => onChange(plain({ ...mix, parts: mix.parts.filter((_, k) => k !== i) }))}
+            onClick={() => set(plain({ ...mix, parts: mix.parts.filter((_, k) => k !== i) }))}
           >
             ×
           </IconButton>
@@ -66,56 +76,16 @@ export function MixEditor({ book, mix, shelf, onChange }: Props) {
         sx={{ justifySelf: 'start' }}
         onClick={() => {
           const water = shelf.find((m) => m.id === 'water') ?? shelf[0];
-          if (water) onChange(plain({ ...mix, parts: [...mix.parts, { share: '1', of: { material: water.id } }] }), water);
+          if (water) set(plain({ ...mix, parts: [...mix.parts, { share: '1', of: { material: water.id } }] }), water);
         }}
       >
         Add an ingredient
       </Button>
+      {inner.map((m) => (
+        <Box key={m.id} sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.25, pt: 0.5 }}>
+          <MixEditor book={book} mix={m} shelf={shelf} onChange={onChange} />
+        </Box>
+      ))}
     </Box>
-  );
-}
-
-type Option = { of: Named; name: string; group: string; material?: Material };
-
-/** Chooses a material of the book, one of its mixes, or something from the shelf. */
-export function IngredientPick({
-  label,
-  book,
-  inside,
-  shelf,
-  value,
-  onChange,
-  error,
-}: {
-  label: string;
-  book: MixBook;
-  /** The mix it goes into, so that it cannot contain itself. */
-  inside: string | null;
-  shelf: readonly Material[];
-  value: Named | null;
-  onChange: (of: Named, material?: Material) => void;
-  error?: string | undefined;
-}) {
-  const mixes = inside === null ? book.mixes : usableIn(book, inside).filter((m) => m.id !== inside);
-  const options: Option[] = [
-    ...mixes.map((m) => ({ of: { mix: m.id }, name: m.name, group: 'Mixes here' })),
-    ...book.materials.map((m) => ({ of: { material: m.id }, name: m.name, group: 'In use here' })),
-    ...shelf
-      .filter((m) => !book.materials.some((b) => b.id === m.id))
-      .map((m) => ({ of: { material: m.id }, name: m.name, group: kinds[m.kind] ?? m.kind, material: m })),
-  ];
-  const chosen = options.find((o) => (value?.mix ? o.of.mix === value.mix : o.of.material === value?.material)) ?? null;
-  return (
-    <Autocomplete<Option, false, boolean>
-      options={options}
-      value={chosen}
-      disableClearable={chosen !== null}
-      groupBy={(o) => o.group}
-      getOptionLabel={(o) => o.name}
-      getOptionKey={(o) => o.of.mix ?? o.of.material ?? ''}
-      isOptionEqualToValue={(a, b) => a.of.mix === b.of.mix && a.of.material === b.of.material}
-      onChange={(_, option) => option && onChange(option.of, option.material)}
-      renderInput={(params) => <TextField {...params} label={label} error={error !== undefined} helperText={error} />}
-    />
   );
 }

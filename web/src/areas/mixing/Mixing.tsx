@@ -6,7 +6,7 @@ import { Choice, TextEntry } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
-import { type MixBook, putMaterial, putMix } from '../section/edits';
+import type { MixBook } from '../section/edits';
 import { MixEditor } from './MixEditor';
 import { MixResult } from './MixResult';
 import { useMixWork, type Wanted } from './useMixWork';
@@ -57,12 +57,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(360px, 460px) 1fr' }, flex: 1, minHeight: 0 }}>
       <Box sx={{ p: 2, borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'grid', gap: 1.75, alignContent: 'start' }}>
         <Typography variant="h1">Mix</Typography>
-        <MixEditor
-          book={book}
-          mix={mix}
-          shelf={shelf}
-          onChange={(changed, needs) => setBook(putMix(needs ? putMaterial(book, needs) : book, changed))}
-        />
+        <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
         <Typography variant="h3" component="h2">
           How much
         </Typography>

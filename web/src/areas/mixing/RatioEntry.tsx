@@ -23,7 +23,7 @@ export function RatioEntry({ mix, names, onChange }: { mix: Mix; names: string[]
     setText(said);
     if (said.trim() === '') return;
     try {
-      const { readings: found } = await answer(api.POST('/api/compute/ratio', { body: { text: said, names } }));
+      const { readings: found } = await answer(api.POST('/api/compute/ratio', { body: { text: said, names, basis: mix.basis } }));
       const [first] = found;
       if (found.length === 1 && first) take(first, said);
       else setReadings(found);

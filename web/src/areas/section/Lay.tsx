@@ -27,7 +27,7 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
     <Box
       component="section"
       aria-label="Full-strength colours as they lie"
-      sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, height: '100%', minHeight: 360 }}
+      sx={{ display: 'flex', flexDirection: 'column', gap: 1.25, height: '100%', minHeight: 400 }}
     >
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
         <Typography variant="h3" component="h2">

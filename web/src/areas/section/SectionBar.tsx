@@ -21,12 +21,13 @@ type Props = {
   revision: number;
   unreachable: boolean;
   onPiece: () => void;
+  onNeeds: () => void;
   onHistory: () => void;
   onPublish: () => void;
 };
 
 /** Title, state of the draft, undo and redo, and what can be done with the whole recipe. */
-export function SectionBar({ id, document, draft, revision, unreachable, onPiece, onHistory, onPublish }: Props) {
+export function SectionBar({ id, document, draft, revision, unreachable, onPiece, onNeeds, onHistory, onPublish }: Props) {
   const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
   return (
     <Box
@@ -54,6 +55,9 @@ export function SectionBar({ id, document, draft, revision, unreachable, onPiece
       </Button>
       <Button variant="outlined" onClick={onPiece}>
         Piece
+      </Button>
+      <Button variant="outlined" onClick={onNeeds}>
+        Materials
       </Button>
       <Button variant="outlined" onClick={onHistory}>
         Revisions

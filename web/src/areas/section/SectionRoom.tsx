@@ -10,6 +10,7 @@ import { coatPlans } from './coatPlans';
 import { Days } from './Days';
 import { HistoryDialog } from './HistoryDialog';
 import { Lay } from './Lay';
+import { NeedsDialog } from './NeedsDialog';
 import { PieceDialog } from './PieceDialog';
 import { PublishDialog } from './PublishDialog';
 import { SectionBar } from './SectionBar';
@@ -20,7 +21,7 @@ import { usePreview } from './usePreview';
 import { useStepEdits } from './useStepEdits';
 
 type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string };
-type Open = 'publish' | 'history' | 'piece' | null;
+type Open = 'publish' | 'history' | 'piece' | 'needs' | null;
 
 /** The main room: the cut, the colours, the step and the days, all from one document worked out once. */
 export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
@@ -77,6 +78,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
         revision={revisions[0]?.number ?? 0}
         unreachable={unreachable}
         onPiece={() => setOpen('piece')}
+        onNeeds={() => setOpen('needs')}
         onHistory={() => setOpen('history')}
         onPublish={() => setOpen('publish')}
       />
@@ -149,6 +151,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
         onClose={() => setOpen(null)}
         onPublish={(reason) => void publish(reason)}
       />
+      {open === 'needs' && preview && <NeedsDialog preview={preview} currency={currency} onClose={() => setOpen(null)} />}
       {open === 'history' && (
         <HistoryDialog opened={{ ...opened, revisions, version: draft.currentVersion() }} onClose={() => setOpen(null)} onTake={take} />
       )}

@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import type { Material, Mix, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { purposes, waits } from '../../shared/words';
-import { IngredientPick, MixEditor } from '../mixing/MixEditor';
+import { IngredientPick } from '../mixing/IngredientPick';
+import { MixEditor } from '../mixing/MixEditor';
 import { newId, putMaterial, putMix, withoutUnused, withStep } from './edits';
 import { PartsPick } from './PartsPick';
 import { WorkedStep } from './WorkedStep';
@@ -39,8 +40,6 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
     const own = document.materials[0] ?? first;
     if (own) onChange(withStep(putMaterial(document, own), step.id, { technique: key, uses: { material: own.id } }));
   };
-  const changeMix = (changed: Mix, needs?: Material) =>
-    onChange(withoutUnused(putMix(needs ? putMaterial(document, needs) : document, changed)));
   const thin = () => {
     const material = document.materials.find((m) => m.id === step.uses?.material);
     if (!material) return;
@@ -107,7 +106,7 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
         )}
         {mix && (
           <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
-            <MixEditor book={document} mix={mix} shelf={shelf} onChange={changeMix} />
+            <MixEditor book={document} mix={mix} shelf={shelf} onChange={(book) => onChange(withoutUnused(book))} />
             {others > 0 && (
               <Typography variant="caption" color="text.secondary">
                 {others === 1 ? 'Another step uses' : `${others} other steps use`} this mix too.
