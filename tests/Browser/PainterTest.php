@@ -160,13 +160,6 @@ final class PainterTest extends Rooms
         return $this->browser->findElement(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]"));
     }
 
-    private function write(string $label, string $text, ?RemoteWebDriver $browser = null): void
-    {
-        $field = $this->field($label, $browser);
-        $field->sendKeys(WebDriverKeys::CONTROL.'a');
-        $field->sendKeys($text.WebDriverKeys::ENTER);
-    }
-
     private function keepAs(string $reason): void
     {
         $this->untilSaved();

@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
 use Inlaid\Tests\Http\Studio;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -105,6 +106,14 @@ abstract class Rooms extends TestCase
         $id = $browser->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")), "the field \"$label\" is there")->getAttribute('for');
 
         return $browser->findElement(WebDriverBy::id((string) $id));
+    }
+
+    /** Replaces what is in a field and presses Enter. */
+    protected function write(string $label, string $text, ?RemoteWebDriver $browser = null): void
+    {
+        $field = $this->field($label, $browser);
+        $field->sendKeys(WebDriverKeys::CONTROL.'a');
+        $field->sendKeys($text.WebDriverKeys::ENTER);
     }
 
     protected function text(string $css, ?RemoteWebDriver $browser = null): string

@@ -85,6 +85,31 @@ final class PlanInOrderTest extends TestCase
         });
     }
 
+    /**
+     * On a grid of half hours every start of every operation is tried; where all largest waits can be kept, the plan must
+     * keep them and end as early as the best that was found.
+     */
+    public function testLargestWaitsAreKeptWhereTheyCanBeAndTheEndIsTheEarliest(): void
+    {
+        $kept = 0;
+        $this->manyTimes(60, function () use (&$kept): void {
+            $operations = array_map(function (int $i): Operation {
+                $least = 30 * $this->int(0, 8);
+
+                return new Operation("s$i", 1, 30 * $this->int(1, 6), $least, false, 0 === $this->int(0, 1) ? $least + 30 * $this->int(0, 6) : null);
+            }, range(1, 3));
+            $start = $this->at('Mon 2026-11-23 08:00') + 1800 * $this->int(0, 15);
+            $best = $this->earliestEnd($operations, $start, $start);
+            $plan = $this->plan($operations, '@'.$start);
+            if (null !== $best) {
+                ++$kept;
+                self::assertSame([0, 0, 0], array_map(static fn (Placed $p): int => $p->tooLate, $plan));
+                self::assertSame($best, $plan[2]->end());
+            }
+        });
+        self::assertGreaterThan(30, $kept);
+    }
+
     public function testRefusesHoursNobodyCanWork(): void
     {
         foreach ([['Moon/Base', [1 => [[0, 60]]]], ['UTC', []], ['UTC', [1 => [[60, 30]]]], ['UTC', [1 => [[0, 60], [30, 90]]]]] as [$zone, $week]) {
@@ -95,6 +120,28 @@ final class PlanInOrderTest extends TestCase
                 self::assertNotSame('', $refusal->getMessage());
             }
         }
+    }
+
+    /**
+     * @param list<Operation> $operations
+     */
+    private function earliestEnd(array $operations, int $from, int $start, ?int $latest = null): ?int
+    {
+        $operation = array_shift($operations);
+        if (null === $operation) {
+            return $from;
+        }
+        $best = null;
+        for ($at = $from; $at < $start + 4 * 86400 && $at <= ($latest ?? \PHP_INT_MAX); $at += 1800) {
+            $end = $at + 60 * $operation->handsOn;
+            if (!$this->isWorking($at, $end) || (null !== $best && $end >= $best)) {
+                continue;
+            }
+            $then = [] === $operations ? $end : $this->earliestEnd($operations, $end + 60 * $operation->leastWait, $start, null === $operation->mostWait ? null : $end + 60 * $operation->mostWait);
+            $best = null === $then ? $best : min($best ?? \PHP_INT_MAX, $then);
+        }
+
+        return $best;
     }
 
     /**

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/**
+ * The rooms around the recipe: the book, the mixing bench, the shelf, the settings and the bench sheet.
+ */
+final class StudioTest extends Rooms
+{
+    public function testTheBook(): void
+    {
+        $this->go('/');
+        $this->button('Put away Parcel counter, tea brown and hard oil')->click();
+        $this->until(fn (): bool => 6 === $this->chips(), 'it is put away');
+        $this->button('Take it out again')->click();
+        $this->until(fn (): bool => 7 === $this->chips(), 'and out again');
+
+        $file = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
+        file_put_contents($file, '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector())->sendKeys($file);
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'There is no field "colour" here'), 'a bad file is answered place by place');
+        self::assertStringContainsString('/document/piece', $this->text('[role=dialog]'));
+        unlink($file);
+        self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
+
+        $this->button('Close')->click();
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
+        $this->button('New recipe')->click();
+        $this->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'Bare wood so far'), 'a new recipe is bare wood');
+        $this->button('+ above')->click();
+        $this->until(fn (): bool => str_starts_with($this->text('[data-step]'), '1. Sanded'), 'its first step');
+        $this->untilSaved();
+        self::assertSame(8, $this->studio->json('GET', '/api/recipes')->total);
+    }
+
+    public function testAnyMixForAnAmountOrForAllThereIs(): void
+    {
+        $this->go('/mix');
+        $this->until(fn (): bool => str_contains($this->main(), 'Measure 150 ml'), 'the cup is filled');
+        $this->write('Amount of the mix', '1 1/2 cup');
+        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 375 ml'), 'cups are read');
+        $this->write('Amount of the mix', '3 fl oz');
+        $this->until(fn (): bool => str_contains($this->main(), 'Metric measures have no "fl oz"'), 'and what the studio does not have is said');
+        $this->write('Amount of the mix', '100 ml');
+        $this->write('Ratio, as you say it', '25 %');
+        $this->button('25 % added: for every 100 ml Platform Slate, chalk-type another 25 ml Water')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the chosen reading is mixed');
+        $this->choose('Wanted', 'all I have of Platform Slate, chalk-type');
+        $this->write('What I have', '142 g');
+        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 125 ml'), '100 ml of paint make 125 ml of the mix');
+        $this->write('Ratio, as you say it', '1:6');
+        $this->button('1 Platform Slate, chalk-type : 6 Water (in 100 ml: 14.3 ml Platform Slate, chalk-type and 85.7 ml Water)')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Thinned 6 to 1, more than the 4 to 1 it takes'), 'over-thinning is said');
+    }
+
+    public function testTheShelfAndTheSettingsChangeWhatIsWorkedOut(): void
+    {
+        $this->go('/shelf');
+        $this->see('input[type=search]')->sendKeys('platform');
+        $this->until(fn (): bool => 'Platform Slate, chalk-type' === $this->text('main h2.MuiTypography-h2'), 'the search opens it');
+        $this->write('Recoat after', 'soon');
+        $this->until(fn (): bool => str_contains($this->main(), 'Write it like 30 min'), 'a time that is none is refused');
+        $this->write('Recoat after', '3 h');
+        $this->button('Save changes')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'own figures · version 2'), 'it is a version of its own');
+
+        $recipe = $this->studio->recipe();
+        self::assertSame(120, array_column($recipe->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'the recipe keeps what it was made with');
+
+        $this->go('/settings');
+        $this->write('Temperature', '99');
+        $this->button('Save')->click();
+        $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'between -30 and 60'), 'such air is refused');
+        $this->write('Temperature', '12');
+        $this->write('Monday', '9-12');
+        $this->button('Save')->click();
+        $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'it is saved');
+        $kept = $this->studio->json('GET', '/api/settings')->settings;
+        self::assertSame([12, '09:00'], [$kept->climate->temperature, $kept->hours->mon[0]->from]);
+    }
+
+    public function testThePieceDecidesTheAmountsAndTheBenchSheetSaysThem(): void
+    {
+        $id = $this->studio->recipe()->id;
+        $this->go("/recipes/$id");
+        $need = $this->text('[data-testid=need]');
+        $this->button('Piece')->click();
+        $this->write('How many alike', '3');
+        $this->button('Done')->click();
+        $this->until(fn (): bool => $this->text('[data-testid=need]') !== $need, 'three racks need more');
+        $this->untilSaved();
+        $need = $this->text('[data-testid=need]');
+        $this->button('Bench sheet')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '3 × Ticket rack, 7.28 m²'), 'the sheet is of three');
+        $pour = $this->studio->json('POST', '/api/preview', ['document' => $this->studio->recipe()->document])->preview->steps[3]->pour;
+        self::assertSame($need, $pour->batch->yield->text);
+        foreach ($pour->batch->lines as $line) {
+            self::assertStringContainsString((string) $line->how, $this->main());
+        }
+    }
+
+    private function chips(): int
+    {
+        return \count($this->browser->findElements(WebDriverBy::cssSelector('main li h2')));
+    }
+
+    private function main(): string
+    {
+        return $this->browser->findElement(WebDriverBy::tagName('main'))->getText();
+    }
+
+    private function choose(string $label, string $option): void
+    {
+        $this->field($label)->findElement(WebDriverBy::xpath("ancestor-or-self::*[@role='combobox'] | .//*[@role='combobox'] | ../*[@role='combobox']"))->click();
+        $this->see('[role=listbox]');
+        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=listbox]')), 'the list is gone');
+    }
+}

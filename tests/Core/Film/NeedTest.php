@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Film;
+
+use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Film\JarRunsOut;
+use Inlaid\Core\Film\LayCoat;
+use Inlaid\Core\Film\WorkOutNeed;
+use Inlaid\Core\Mixing\DeriveCharacter;
+use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\School\Habits;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Tests\Core\Given;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Film and need: what must hold for every technique.
+ */
+final class NeedTest extends TestCase
+{
+    use Randomly;
+
+    public function testWhatIsTakenIsWhatIsLaidPlusLossPlusWhatTheToolKeeps(): void
+    {
+        foreach (Given::techniques()->all() as $technique) {
+            $figures = $technique->figures();
+            foreach ((new WorkOutNeed())->need([[1.5, 1.4], [0.5, 1.0]], 80.0, 3, $figures) as $coat => $need) {
+                self::assertEqualsWithDelta(80 * $figures->cover * (0 === $coat ? 1.5 * 1.4 + 0.5 : 2.0), $need->laid, 1e-9, $technique->key());
+                self::assertEqualsWithDelta($need->laid, ($need->taken - $figures->holdUp) * (1 - $figures->loss), 1e-9, $technique->key());
+            }
+        }
+    }
+
+    public function testNoTechniqueLeavesMoreThanItLaysAndThinNeverMoreThanHeavy(): void
+    {
+        $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint()));
+        foreach ($this->laying() as $technique) {
+            $films = array_map(static fn (FilmWeight $w) => (new LayCoat())->lay($mix, $technique->figures(), $w), FilmWeight::cases());
+            foreach ($films as $film) {
+                self::assertNotNull($film);
+                self::assertLessThanOrEqual($film->wet, $film->stays, $technique->key());
+                self::assertLessThanOrEqual($film->stays, $film->dry, $technique->key());
+            }
+            self::assertLessThan($films[1]?->wet, $films[0]?->wet);
+            self::assertLessThan($films[2]?->wet, $films[1]?->wet);
+        }
+        self::assertNull((new LayCoat())->lay((new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::water())), Given::techniques()->named('brushed')->figures(), FilmWeight::Normal));
+    }
+
+    public function testAJarIsEmptyWhereItSaysAndNotBefore(): void
+    {
+        $this->manyTimes(200, function (): void {
+            $coats = array_map(fn (): array => [$this->float(5, 300), $this->float(0.1, 4)], range(1, $this->int(1, 6)));
+            $jar = $this->float(10, 900);
+            $out = JarRunsOut::where($jar, $coats);
+            $all = array_sum(array_column($coats, 0));
+            if (null === $out) {
+                self::assertLessThanOrEqual($jar + 1e-6, $all);
+
+                return;
+            }
+            [$taken, $area] = $coats[$out->coat - 1];
+            $used = array_sum(array_column(\array_slice($coats, 0, $out->coat - 1), 0)) + $taken * $out->area / $area;
+            self::assertEqualsWithDelta($jar, $used, 1e-6);
+            self::assertLessThan($area, $out->area);
+        });
+    }
+
+    /**
+     * A coarser last grit takes up more, 180 is the measure of it, and the ends are kept within reason.
+     */
+    public function testUptakeFallsWithFinerGrit(): void
+    {
+        $last = \INF;
+        foreach ([24, 80, 120, 150, 180, 220, 320, 600, 3000] as $grit) {
+            $now = Habits::uptake($grit);
+            self::assertLessThanOrEqual($last, $now);
+            self::assertGreaterThanOrEqual(0.75, $now);
+            self::assertLessThanOrEqual(1.2, $now);
+            $last = $now;
+        }
+        self::assertSame(1.0, Habits::uptake(180));
+    }
+
+    public function testEveryTechniqueAndSchoolIsWholeAndNamedOnce(): void
+    {
+        $techniques = Given::techniques()->all();
+        self::assertGreaterThanOrEqual(35, \count($techniques));
+        self::assertSameSize($techniques, array_unique(array_map(static fn (Technique $t): string => $t->name(), $techniques)));
+        foreach ($techniques as $t) {
+            self::assertMatchesRegularExpression('/^[a-z-]+$/', $t->key());
+            self::assertNotSame('', $t->does());
+            self::assertTrue(Act::Waits === $t->figures()->act || $t->figures()->rate > 0, $t->key());
+        }
+        $base = Given::schools()->habits([], []);
+        foreach (Given::schools()->all() as $school) {
+            $changes = array_filter($school->choices(), static fn ($c): bool => Given::schools()->habits([$school->key() => $c->key], []) !== $base);
+            self::assertNotEmpty($changes, $school->key().' changes nothing');
+            foreach ($school->choices() as $choice) {
+                self::assertNotSame('', $choice->why);
+            }
+        }
+    }
+
+    /**
+     * @return list<Technique>
+     */
+    private function laying(): array
+    {
+        return array_values(array_filter(Given::techniques()->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Recipe;
+
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Recipe\Change;
+use Inlaid\Core\Recipe\CompareRecipes;
+use Inlaid\Core\Recipe\Grain;
+use Inlaid\Core\Recipe\Ground;
+use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\Piece;
+use Inlaid\Core\Recipe\PiecePart;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\Substrate;
+use Inlaid\Core\Recipe\SubstrateKind;
+use Inlaid\Core\Recipe\WaitRule;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Tests\Core\Given;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Differences in words: none where there is none, each one named, and no more moves than needed.
+ */
+final class CompareRecipesTest extends TestCase
+{
+    use Randomly;
+
+    public function testNothingIsDifferentFromItself(): void
+    {
+        $recipe = $this->recipe([$this->step('a'), $this->step('b')]);
+        self::assertSame([], (new CompareRecipes())->compare($recipe, $recipe));
+    }
+
+    public function testEveryStepTakenOutPutInOrMovedIsNamedOnceAndNoOther(): void
+    {
+        $this->manyTimes(150, function (): void {
+            $ids = range('a', \chr(\ord('a') + $this->int(1, 8)));
+            $before = array_values(array_filter($ids, fn (): bool => 0 < $this->int(0, 3)));
+            $after = array_values(array_filter($ids, fn (): bool => 0 < $this->int(0, 3)));
+            for ($i = \count($after) - 1; $i > 0; --$i) {
+                $k = $this->int(0, $i);
+                [$after[$i], $after[$k]] = [$after[$k], $after[$i]];
+            }
+            $said = $this->compare($before, $after);
+            $about = static fn (string $word): array => array_values(array_map(static fn (Change $c): string => $c->stepId, array_filter($said, static fn (Change $c): bool => str_contains($c->text, $word))));
+            self::assertEqualsCanonicalizing(array_values(array_diff($before, $after)), $about('taken out'));
+            self::assertEqualsCanonicalizing(array_values(array_diff($after, $before)), $about('put in'));
+            $common = array_values(array_intersect($before, $after));
+            self::assertCount(\count($common) - $this->longest($common, array_values(array_intersect($after, $before))), $about('moved'), implode('', $before).' to '.implode('', $after));
+        });
+    }
+
+    public function testWhatChangedInAStepIsSaidWithBothValues(): void
+    {
+        $before = $this->recipe([$this->step('a', StepDetail::of(grit: 180, dwell: 4))]);
+        $after = $this->recipe([$this->step('a', StepDetail::of(grit: 220), 'Slower')], 2);
+        self::assertSame([
+            'The number of pieces was 1, now 2.',
+            'Step 1, "Slower": the title was "Step a", now "Slower".',
+            'Step 1, "Slower": the grit was 180, now 220.',
+            'Step 1, "Slower": the dwell was 4 min, now not stated.',
+        ], array_map(static fn (Change $c): string => $c->text, (new CompareRecipes())->compare($before, $after)));
+    }
+
+    /**
+     * @param list<string> $before
+     * @param list<string> $after
+     *
+     * @return list<Change>
+     */
+    private function compare(array $before, array $after): array
+    {
+        return (new CompareRecipes())->compare($this->recipe(array_map($this->step(...), $before)), $this->recipe(array_map($this->step(...), $after)));
+    }
+
+    /**
+     * The longest common order by trying every subset: the independent way.
+     *
+     * @param list<string> $a
+     * @param list<string> $b
+     */
+    private function longest(array $a, array $b): int
+    {
+        $best = 0;
+        for ($mask = 0; $mask < 1 << \count($a); ++$mask) {
+            $pick = array_values(array_filter($a, static fn (int $i): bool => 0 !== ($mask & (1 << $i)), \ARRAY_FILTER_USE_KEY));
+            if (\count($pick) > $best && $pick === array_values(array_intersect($b, $pick))) {
+                $best = \count($pick);
+            }
+        }
+
+        return $best;
+    }
+
+    private function step(string $id, ?StepDetail $detail = null, ?string $title = null): Step
+    {
+        return Step::of($id, $title ?? "Step $id", Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), [], null, 1, $detail ?? StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
+    }
+
+    /**
+     * @param list<Step> $steps
+     */
+    private function recipe(array $steps, int $count = 1): Recipe
+    {
+        $part = PiecePart::of('whole', 'Whole', 1.0, 1, new Substrate(SubstrateKind::Solid, 'lime', Grain::Close, Ground::Bare, Colour::of('#e5d3b3')));
+
+        return Recipe::of('Test', Piece::of('Case', $count, [$part]), $steps);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The demo recipes, worked out in many kinds of air and in all measures: what must hold for every one of them.
+ */
+final class DemoTest extends TestCase
+{
+    use Randomly;
+
+    private const UNITS = ['metric', 'us', 'imperial'];
+
+    public function testEveryFigureAgreesWithEveryOther(): void
+    {
+        $studio = Studio::open();
+        $recipes = array_map(static fn (\stdClass $r): \stdClass => $studio->json('GET', "/api/recipes/$r->id"), $studio->json('GET', '/api/recipes')->recipes);
+        self::assertCount(7, $recipes);
+        $this->manyTimes(6, function () use ($studio, $recipes): void {
+            $context = [
+                'now' => '2026-11-2'.$this->int(0, 9).'T0'.$this->int(0, 9).':30:00+01:00',
+                'units' => self::UNITS[$this->int(0, 2)],
+                'climate' => ['temperature' => $this->int(13, 28), 'humidity' => $this->int(30, 70), 'air' => ['still', 'moving', 'fan'][$this->int(0, 2)]],
+            ];
+            foreach ($recipes as $recipe) {
+                $worked = $studio->json('POST', '/api/preview', ['document' => $recipe->document, 'context' => $context]);
+                self::assertSame($context['now'], $worked->context->now);
+                $this->checkSteps($worked->preview);
+                $this->checkMaterials($worked->preview);
+                $this->checkStacks($worked->preview);
+                $this->checkPlan($worked->preview, $context['now']);
+            }
+        });
+        $studio->close();
+    }
+
+    private function checkSteps(\stdClass $preview): void
+    {
+        foreach ($preview->steps as $step) {
+            if (null === $step->pour) {
+                self::assertNull($step->film);
+                continue;
+            }
+            $pour = $step->pour;
+            self::assertEqualsWithDelta($pour->need->ml, array_sum(array_map(static fn (\stdClass $a): float => $a->ml, $pour->taken)), 1e-6);
+            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (\stdClass $i): float => $i->share, $pour->ingredients)), 1e-4);
+            self::assertEqualsWithDelta($pour->batch->yield->ml, array_sum(array_map(static fn (\stdClass $l): float => $l->volume, $pour->batch->lines)), 1e-3);
+            self::assertGreaterThanOrEqual(($pour->eachCoat ? $pour->taken[0] : $pour->need)->ml - 1e-6, $pour->batch->yield->ml);
+            self::assertLessThanOrEqual(0.02, $pour->batch->error);
+            $level = 0.0;
+            foreach ($pour->cup->marks ?? [] as $mark) {
+                self::assertGreaterThan($level, $mark->height);
+                self::assertLessThan($pour->cup->height, $mark->height);
+                $level = $mark->height;
+            }
+            self::assertMatchesRegularExpression('/^[\d.]+ (ml|l|fl oz|quart)$/', $pour->need->text);
+        }
+    }
+
+    private function checkMaterials(\stdClass $preview): void
+    {
+        $needed = array_sum(array_map(static fn (\stdClass $s): float => $s->pour->need->ml ?? 0.0, $preview->steps));
+        $liquid = array_sum(array_map(static fn (\stdClass $m): float => $m->amount->ml, $preview->materials));
+        self::assertGreaterThan($needed * 0.9, $liquid, 'what is bought makes what is needed');
+        self::assertEqualsWithDelta($preview->cost, array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)), 0.01);
+        foreach ($preview->materials as $material) {
+            self::assertNotEmpty($material->packs, $material->name);
+        }
+    }
+
+    private function checkStacks(\stdClass $preview): void
+    {
+        self::assertEqualsWithDelta($preview->area, array_sum(array_map(static fn (\stdClass $s): float => $s->area, $preview->stacks)), 1e-3);
+        foreach ($preview->stacks as $stack) {
+            foreach ($stack->layers as $layer) {
+                self::assertGreaterThanOrEqual(0, $layer->thickness);
+                self::assertLessThanOrEqual($layer->laid, $layer->thickness);
+                self::assertSame('takes-away' === $layer->act, null !== $layer->reaches);
+            }
+        }
+    }
+
+    private function checkPlan(\stdClass $preview, string $now): void
+    {
+        $free = $now;
+        $handsOn = 0;
+        foreach ($preview->plan->coats as $coat) {
+            self::assertGreaterThanOrEqual(strtotime($free), strtotime($coat->stretches[0]->start));
+            self::assertSame(0, $coat->tooLate);
+            $handsOn += $coat->handsOn;
+            $free = $coat->nextFrom;
+        }
+        self::assertSame($handsOn, $preview->plan->handsOn);
+        if (null === $preview->plan->stuck) {
+            self::assertGreaterThanOrEqual(strtotime($free), strtotime($preview->plan->readyOn));
+            self::assertGreaterThanOrEqual(strtotime($preview->plan->readyOn), strtotime($preview->plan->curedOn));
+        }
+    }
+}
