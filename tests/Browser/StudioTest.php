@@ -71,6 +71,11 @@ final class StudioTest extends Rooms
         $recipe = $this->studio->recipe();
         self::assertSame(120, array_column($recipe->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'the recipe keeps what it was made with');
 
+        $this->go("/recipes/$recipe->id");
+        $this->button('Take them')->click();
+        $this->untilSaved();
+        self::assertSame(180, array_column($this->studio->recipe()->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'until it is told to take the new figures');
+
         $this->go('/settings');
         $this->write('Temperature', '99');
         $this->button('Save')->click();
@@ -115,7 +120,7 @@ final class StudioTest extends Rooms
 
     private function choose(string $label, string $option): void
     {
-        $this->field($label)->findElement(WebDriverBy::xpath("ancestor-or-self::*[@role='combobox'] | .//*[@role='combobox'] | ../*[@role='combobox']"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]"))->click();
         $this->see('[role=listbox]');
         $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=listbox]')), 'the list is gone');

@@ -62,6 +62,36 @@ final class StoreTest extends TestCase
         self::assertGreaterThan(12, end($seen), 'the writers did write');
     }
 
+    /**
+     * The same with the real server: killed outright while a client saves one draft after the other.
+     */
+    public function testTheServerKilledInTheMiddleOfASaveHoldsTheOldOrTheNew(): void
+    {
+        $id = $this->studio->recipe()->id;
+        for ($round = 0; $round < 6; ++$round) {
+            $socket = stream_socket_server('tcp://127.0.0.1:0') ?: self::fail('No free port.');
+            $address = (string) stream_socket_get_name($socket, false);
+            fclose($socket);
+            $server = new Process([\PHP_BINARY, '-S', $address, '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store]);
+            $server->disableOutput()->start();
+            for ($tries = 0; $tries < 200 && false === ($up = @stream_socket_client("tcp://$address")); ++$tries) {
+                usleep(20_000);
+            }
+            $client = new Process([\PHP_BINARY, __DIR__.'/save-drafts.php', "http://$address", $id, '1000'], null, null, null, 60);
+            $client->start();
+            $client->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'saved'));
+            $until = hrtime(true) + $round * 7_300_000;
+            while (hrtime(true) < $until) {
+            }
+            $server->signal(9);
+            $client->wait();
+            self::assertNotSame(0, $client->getExitCode(), 'the client was cut off');
+            self::assertSame('ok', (new \SQLite3($this->studio->store))->querySingle('PRAGMA integrity_check'));
+            $opened = $this->studio->json('GET', "/api/recipes/$id");
+            self::assertSame([$opened->document->title, $opened->document->title], [$opened->document->summary, end($opened->document->steps)->note]);
+        }
+    }
+
     public function testFourWritersAtOnceAreNeverLockedOut(): void
     {
         $ids = array_map(static fn (\stdClass $r): string => $r->id, \array_slice($this->studio->json('GET', '/api/recipes')->recipes, 0, 4));

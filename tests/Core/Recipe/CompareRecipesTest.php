@@ -47,6 +47,7 @@ final class CompareRecipesTest extends TestCase
                 $k = $this->int(0, $i);
                 [$after[$i], $after[$k]] = [$after[$k], $after[$i]];
             }
+            $after = array_values($after);
             $said = $this->compare($before, $after);
             $about = static fn (string $word): array => array_values(array_map(static fn (Change $c): string => $c->stepId, array_filter($said, static fn (Change $c): bool => str_contains($c->text, $word))));
             self::assertEqualsCanonicalizing(array_values(array_diff($before, $after)), $about('taken out'));

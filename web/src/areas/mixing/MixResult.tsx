@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { BatchPreview, MixPreview } from '../../app/api';
 import { bench } from '../../app/theme';
+import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { Swatch } from '../../shared/Swatch';
@@ -79,12 +80,7 @@ export function MixResult({ worked, currency }: { worked: MixPreview; currency: 
         <dt>Material</dt>
         <dd>{money(batch.cost, currency)}</dd>
       </Box>
-      {worked.cautions.map((c) => (
-        <Box key={c} sx={{ display: 'flex', gap: 1, borderTop: `1px dashed ${bench.line}`, pt: 1 }}>
-          <b style={{ color: bench.oxide, whiteSpace: 'nowrap' }}>Take care</b>
-          <span>{c} Label, safety data sheet and local rules decide.</span>
-        </Box>
-      ))}
+      <Cautions cautions={worked.cautions} />
     </Box>
   );
 }

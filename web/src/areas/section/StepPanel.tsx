@@ -7,6 +7,7 @@ import { purposes, waits } from '../../shared/words';
 import { IngredientPick } from '../mixing/IngredientPick';
 import { MixEditor } from '../mixing/MixEditor';
 import { newId, putMaterial, putMix, withoutUnused, withStep } from './edits';
+import { NewerOnShelf } from './NewerOnShelf';
 import { PartsPick } from './PartsPick';
 import { WorkedStep } from './WorkedStep';
 
@@ -99,6 +100,12 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
             }
           />
         )}
+        <NewerOnShelf
+          document={document}
+          shelf={shelf}
+          using={worked?.pour?.ingredients.map((i) => i.materialId) ?? []}
+          onChange={onChange}
+        />
         {figures?.takesMaterial && step.uses?.material && (
           <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
             Thin it, or mix something in

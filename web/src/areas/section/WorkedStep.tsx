@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Span, Step, StepPreview } from '../../app/api';
 import { bench } from '../../app/theme';
+import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { microns, minutes, percent } from '../../shared/words';
@@ -90,12 +91,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
           </>
         )}
       </Box>
-      {worked.cautions.map((caution) => (
-        <Box key={caution} sx={{ display: 'flex', gap: 1, fontSize: 14, borderTop: `1px dashed ${bench.line}`, pt: 1 }}>
-          <b style={{ color: bench.oxide, whiteSpace: 'nowrap' }}>Take care</b>
-          <span>{caution} Label, safety data sheet and local rules decide.</span>
-        </Box>
-      ))}
+      <Cautions cautions={worked.cautions} />
     </Box>
   );
 }
