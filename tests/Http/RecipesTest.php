@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Http;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -13,6 +14,8 @@ use PHPUnit\Framework\TestCase;
  */
 final class RecipesTest extends TestCase
 {
+    use Randomly;
+
     private Studio $studio;
 
     protected function setUp(): void
@@ -150,5 +153,54 @@ final class RecipesTest extends TestCase
         self::assertContains('/document/steps/0/coats', $found);
         self::assertContains('/document/steps/3/dwell', $found);
         self::assertContains('/document/materials/1/look/colour', $found);
+    }
+
+    /**
+     * Whatever is put in the place of any one value, the answer is figures or a complaint, never our own fault.
+     */
+    public function testNoJunkAnywhereIsOurFault(): void
+    {
+        $recipe = $this->studio->recipe('cupboard')->document;
+        $settings = $this->studio->json('GET', '/api/settings')->settings;
+        $material = $this->studio->json('GET', '/api/materials?query=milk')->materials[0]->material;
+        $kinds = [
+            ['/api/preview', Json::encode(['document' => $recipe]), 300],
+            ['/api/preview', Json::encode(['document' => $recipe, 'context' => ['now' => '2026-11-24T08:00:00+01:00'] + (array) $settings]), 200],
+            ['/api/materials', Json::encode(['material' => $material]), 150],
+            ['/api/compute/mix', Json::encode(['materials' => $recipe->materials, 'mixes' => $recipe->mixes, 'of' => ['mix' => 'glaze'], 'amount' => '120 ml']), 150],
+        ];
+        foreach ($kinds as [$path, $text, $times]) {
+            $seen = [];
+            $this->manyTimes($times, function () use ($path, $text, &$seen): void {
+                $body = $this->withJunkSomewhere($text);
+                $status = $this->studio->ask('POST', $path, $body)->getStatusCode();
+                $seen[$status < 300 ? 'taken' : 'refused'] = true;
+                self::assertContains($status, [200, 201, 422], "$path: $body");
+            });
+            self::assertCount(2, $seen, "$path never took or never refused anything");
+        }
+    }
+
+    private function withJunkSomewhere(string $text): string
+    {
+        $junk = [null, true, 0, -1, 1e300, -0.0001, 1e-300, 99999999999, '', '0', '-1', '1/0', '1/3', '99999999999999999999999', '½', "\u{0}", str_repeat('x', 300), '#12345', [], [[]], new \stdClass(), ['a'], 'smoke', 'glaze', 'overnight', '24:00', 'Mars/Olympus'];
+        $document = Json::decode($text);
+        $at = &$document;
+        for ($depth = $this->int(1, 7); $depth > 0; --$depth) {
+            $keys = \is_object($at) ? array_keys(get_object_vars($at)) : (\is_array($at) ? array_keys($at) : []);
+            if ([] === $keys) {
+                break;
+            }
+            $key = $keys[$this->int(0, \count($keys) - 1)];
+            if (\is_object($at)) {
+                $at = &$at->{$key};
+            } else {
+                $at = &$at[$key];
+            }
+        }
+        $at = $junk[$this->int(0, \count($junk) - 1)];
+        unset($at);
+
+        return Json::encode($document);
     }
 }
