@@ -44,12 +44,12 @@ final class FindMeasurableBatch
         foreach ([2, self::MOST_TIMES] as $times) {
             $most = $least * $times + 1;
             $this->try($search, $mix, $measures, $least, $most);
-            if ($search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield) {
+            if ($search->isOver() || $search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield) {
                 break;
             }
         }
 
-        return $search->best;
+        return $search->result();
     }
 
     /**
@@ -62,7 +62,7 @@ final class FindMeasurableBatch
         $first = $search->order[0];
         foreach ($this->options($mix->leaves[$first], $measures, $least, $most) as $option) {
             $total = [$option[0] / ($search->share[$first] * (1 + $search->toleranceFloat)), $option[0] / ($search->share[$first] * (1 - $search->toleranceFloat))];
-            if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK) {
+            if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK || $search->isOver()) {
                 return;
             }
             $rest = [];

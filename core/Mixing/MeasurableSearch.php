@@ -14,9 +14,15 @@ use Inlaid\Core\Measure\MeasureAtHand;
  */
 final class MeasurableSearch
 {
+    /** So many branches are followed to choose among batches that yield the same … */
+    private const NODES_FOR_TIES = 4_000;
+    /** … and so many to find a smaller one; then the best so far is the answer, and says that it may not be the smallest. */
+    private const MOST_NODES = 60_000;
+
     public ?MeasuredBatch $best = null;
     public float $bestYield = \INF;
     private float $bestError = \INF;
+    private int $nodes = 0;
     public readonly float $needFloat;
     public readonly float $toleranceFloat;
     public readonly float $largestYieldPerMl;
@@ -57,6 +63,22 @@ final class MeasurableSearch
     }
 
     /**
+     * Is there nothing smaller to be found, or no more time to look?
+     */
+    public function isOver(): bool
+    {
+        return $this->nodes >= self::MOST_NODES || ($this->nodes >= self::NODES_FOR_TIES && $this->bestYield <= $this->needFloat + 1e-9);
+    }
+
+    /**
+     * The best batch found, which says whether it is proved to be the smallest.
+     */
+    public function result(): ?MeasuredBatch
+    {
+        return null === $this->best || $this->nodes < self::MOST_NODES ? $this->best : $this->best->perhapsNotSmallest();
+    }
+
+    /**
      * Tries every completion of what is chosen, cheapest first, cutting what cannot beat the best.
      *
      * @param non-empty-list<array{float, MeasureAtHand, int}> $chosen in search order
@@ -69,15 +91,22 @@ final class MeasurableSearch
 
             return;
         }
-        $toCome = 0.0;
+        $least = $most = 0.0;
         foreach (\array_slice($rest, 1) as $k => $options) {
-            $toCome += $options[0][0] * $this->yieldPerMl[$this->order[\count($chosen) + 1 + $k]];
+            $perMl = $this->yieldPerMl[$this->order[\count($chosen) + 1 + $k]];
+            $least += $options[0][0] * $perMl;
+            $most += $options[\count($options) - 1][0] * $perMl;
         }
         $sofar = $this->yieldOf($chosen);
         foreach ($rest[0] as $option) {
-            if ($sofar + $option[0] * $this->yieldPerMl[$this->order[\count($chosen)]] + $toCome > $this->bestYield + 1e-9) {
+            $yield = $sofar + $option[0] * $this->yieldPerMl[$this->order[\count($chosen)]];
+            if ($yield + $most < $this->needFloat - 1e-9) {
+                continue;
+            }
+            if ($yield + $least > $this->bestYield + ($this->nodes < self::NODES_FOR_TIES ? 1e-9 : -1e-9) || $this->isOver()) {
                 return;
             }
+            ++$this->nodes;
             $this->complete([...$chosen, $option], \array_slice($rest, 1));
         }
     }

@@ -10,14 +10,15 @@ use Inlaid\Core\Material\Material;
 /**
  * A batch in whole measures: what it yields, how far off the ratio it is and how much more than needed it makes.
  *
- * Immutable. `yield` and `surplus` in ml; `error` is the largest |share ÷ wanted − 1| over the ingredients.
+ * Immutable. `yield` and `surplus` in ml; `error` is the largest |share ÷ wanted − 1| over the ingredients; `smallest` whether it is
+ * proved that no smaller one keeps to the tolerance.
  */
 final readonly class MeasuredBatch
 {
     /**
      * @param non-empty-list<MeasuredLine> $lines in pouring order
      */
-    public function __construct(public BigRational $yield, public BigRational $surplus, public BigRational $error, public array $lines)
+    public function __construct(public BigRational $yield, public BigRational $surplus, public BigRational $error, public array $lines, public bool $smallest = true)
     {
     }
 
@@ -27,6 +28,11 @@ final readonly class MeasuredBatch
     public function cost(): ?float
     {
         return Material::cost(array_map(static fn (MeasuredLine $l): array => [$l->material, $l->grams()], $this->lines));
+    }
+
+    public function perhapsNotSmallest(): self
+    {
+        return new self($this->yield, $this->surplus, $this->error, $this->lines, false);
     }
 
     public function fills(): int

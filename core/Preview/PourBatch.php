@@ -60,7 +60,7 @@ final readonly class PourBatch
             null,
         ), $batch->lines);
 
-        return new BatchPreview(false, Amount::of($batch->yield, $context->units, $batch->mass()), Amount::of(BigRational::zero(), $context->units), 0.0, $lines, self::money($batch->cost()));
+        return new BatchPreview(false, Amount::of($batch->yield, $context->units, $batch->mass()), Amount::of(BigRational::zero(), $context->units), 0.0, $lines, self::money($batch->cost()), true);
     }
 
     private function inMeasures(MeasuredBatch $batch, Context $context): BatchPreview
@@ -75,7 +75,7 @@ final readonly class PourBatch
         ), $batch->lines);
         $mass = array_reduce($batch->lines, static fn (BigRational $sum, MeasuredLine $l): BigRational => $sum->plus($l->grams()), BigRational::zero());
 
-        return new BatchPreview(true, Amount::of($batch->yield, $context->units, $mass), Amount::of($batch->surplus, $context->units), round($batch->error->toFloat(), 5), $lines, self::money($batch->cost()));
+        return new BatchPreview(true, Amount::of($batch->yield, $context->units, $mass), Amount::of($batch->surplus, $context->units), round($batch->error->toFloat(), 5), $lines, self::money($batch->cost()), $batch->smallest);
     }
 
     private static function money(?float $amount): ?float

@@ -478,7 +478,7 @@ export interface components {
             volume: number;
             how: string | null;
         };
-        /** @description The batch to mix: in whole measures where `measured`, else exact amounts for a scale or a steady hand. Immutable. `error` is the largest ratio error, 0 for an exact batch. */
+        /** @description The batch to mix: in whole measures where `measured`, else exact amounts for a scale or a steady hand. Immutable. `error` is the largest ratio error, 0 for an exact batch; `smallest` whether it is proved that no smaller one can be measured within the tolerance. */
         BatchPreview: {
             measured: boolean;
             yield: components["schemas"]["Amount"];
@@ -486,6 +486,7 @@ export interface components {
             error: number;
             lines: components["schemas"]["BatchLinePreview"][];
             cost: number | null;
+            smallest: boolean;
         };
         /** @description What a chip in the book shows of a recipe. */
         Card: {

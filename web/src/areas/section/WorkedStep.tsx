@@ -37,6 +37,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
               <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
                 {pour.batch.surplus.text} more than needed
                 {pour.batch.error > 0 ? `, ratio within ${percent(pour.batch.error)}` : ', ratio exact'}
+                {pour.batch.smallest ? '' : '; perhaps not the smallest'}
               </Box>
             )}
           </Box>
