@@ -31,6 +31,7 @@ need_php() {
     php -m | grep -qix "$module" || wanted+=("php$v-$extension")
   done
   [ ${#wanted[@]} -eq 0 ] || need_packages "${wanted[@]}"
+  command -v unzip > /dev/null || php -m | grep -qix zip || need_packages unzip # Composer unpacks with it
   command -v composer > /dev/null || { say 'Composer is needed.'; exit 1; }
 }
 
