@@ -147,7 +147,10 @@ final class ApiTest extends TestCase
 
     public function testTenMegabytesAreTooMuch(): void
     {
-        self::assertSame(413, $this->studio->ask('POST', '/api/recipes', '"'.str_repeat('a', 10_000_000).'"')->getStatusCode());
+        self::assertSame('', $this->studio->json('POST', '/api/recipes', '"'.str_repeat('a', 10_000_000).'"', 413)->violations[0]->pointer);
+        $document = $this->studio->recipe()->document;
+        $document->summary = str_repeat('a', 1_900_000);
+        self::assertSame('/document/summary', $this->studio->json('POST', '/api/recipes', ['document' => $document], 422)->violations[0]->pointer);
     }
 
     public function testTheDescriptionIsWholeAndSaysWhatTheFormatsSay(): void

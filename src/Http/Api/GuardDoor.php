@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Api;
 
+use Inlaid\App\Exchange\Document\Violation;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
@@ -36,7 +37,7 @@ final readonly class GuardDoor
             return;
         }
         if (\strlen($request->getContent()) > self::LARGEST_BODY || (int) $request->headers->get('Content-Length', '0') > self::LARGEST_BODY) {
-            throw new Problem(413, 'too-large', 'This is larger than 2 MB. No recipe needs that much.');
+            throw new Problem(413, 'too-large', 'This is larger than 2 MB. No recipe needs that much.', [new Violation('', 'The whole document is too large.')]);
         }
         if ('application/json' !== strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]))) {
             throw new Problem(415, 'not-json', 'Send it as application/json.');
