@@ -20,18 +20,23 @@ need_packages() {
   DEBIAN_FRONTEND=noninteractive "${as[@]}" apt-get install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
 }
 
+# Runs a command silently; if it fails, shows all it said.
+loud_on_failure() {
+  local said
+  said=$("$@" 2>&1) || { printf '%s\n' "$said" >&2; return 1; }
+}
+
 need_php() {
   command -v php > /dev/null || { say 'PHP 8.2 or later is needed, with Composer.'; exit 1; }
   local v
   v=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
   local wanted=()
-  for extension in sqlite3 mbstring xml intl gmp curl; do
+  for extension in sqlite3 mbstring xml intl gmp curl zip; do
     local module=$extension
     [ "$extension" = sqlite3 ] && module=pdo_sqlite
     php -m | grep -qix "$module" || wanted+=("php$v-$extension")
   done
   [ ${#wanted[@]} -eq 0 ] || need_packages "${wanted[@]}"
-  command -v unzip > /dev/null || php -m | grep -qix zip || need_packages unzip # Composer unpacks with it
   command -v composer > /dev/null || { say 'Composer is needed.'; exit 1; }
 }
 
@@ -60,7 +65,7 @@ install_php() {
 }
 install_php_packages() {
   say 'Installing PHP packages …'
-  composer install --no-interaction --no-progress --quiet
+  loud_on_failure composer install --no-interaction --no-progress
 }
 
 install_web() {
@@ -71,7 +76,7 @@ install_web() {
 # Not "npm ci": where a registry lacks a package for some other platform, the lock file cannot name it and ci refuses.
 install_web_packages() {
   say 'Installing front-end packages …'
-  (cd web && npm install --no-save --no-audit --no-fund --loglevel=error > /dev/null)
+  (cd web && loud_on_failure npm install --no-save --no-audit --no-fund --loglevel=error)
 }
 
 build_web() {
