@@ -1,25 +1,26 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { isTyping } from '../shared/keys';
+import { rooms } from './rooms';
 import { Shortcuts } from './Shortcuts';
 import { bench } from './theme';
 
-export const rooms = [
-  { to: '/', name: 'Book', key: 'b' },
-  { to: '/mix', name: 'Mix', key: 'm' },
-  { to: '/shelf', name: 'Shelf', key: 's' },
-  { to: '/settings', name: 'Settings', key: 't' },
-] as const;
+const Palette = lazy(() => import('./Palette'));
 
 /** The frame around every room: the way between them, and the keys that lead there. */
 export function Shell() {
   const navigate = useNavigate();
   const [help, setHelp] = useState(false);
+  const [reaching, setReaching] = useState(false);
   useEffect(() => {
     let going = false;
     const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setReaching(true);
+      }
       if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
       if (going) {
         const room = rooms.find((r) => r.key === event.key);
@@ -89,6 +90,14 @@ export function Shell() {
           ))}
         </Box>
         <Box sx={{ flex: 1 }} />
+        <Button
+          color="inherit"
+          onClick={() => setReaching(true)}
+          aria-keyshortcuts="Control+K"
+          sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
+        >
+          Reach for …
+        </Button>
         <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0 }}>
           Keys
         </Button>
@@ -96,6 +105,11 @@ export function Shell() {
       <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
         <Outlet />
       </Box>
+      {reaching && (
+        <Suspense>
+          <Palette onClose={() => setReaching(false)} />
+        </Suspense>
+      )}
       <Shortcuts open={help} onClose={() => setHelp(false)} />
     </Box>
   );

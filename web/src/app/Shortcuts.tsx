@@ -10,6 +10,7 @@ const groups: [string, [string, string][]][] = [
     'Everywhere',
     [
       ['g then b · m · s · t', 'go to Book, Mix, Shelf, Settings'],
+      ['Ctrl + k', 'reach for a tool, a room or a recipe'],
       ['/', 'search'],
       ['?', 'these keys'],
     ],

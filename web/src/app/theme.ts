@@ -12,6 +12,16 @@ export const bench = {
   line: '#D8CFBF',
 } as const;
 
+/** What is heard but not seen: a label that the row above already shows. */
+export const heardOnly = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+  whiteSpace: 'nowrap',
+} as const;
+
 const serif = '"Bitter Variable", Georgia, serif';
 const sans = '"Atkinson Hyperlegible Next Variable", "Bitter Variable", system-ui, sans-serif';
 
@@ -55,10 +65,31 @@ export const theme = createTheme({
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: serif, fontWeight: 650 } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true, slotProps: { inputLabel: { shrink: true } } } },
     MuiFormControl: { defaultProps: { size: 'small', fullWidth: true } },
-    MuiOutlinedInput: {
-      styleOverrides: { root: { background: '#FFFEFB' }, notchedOutline: { borderColor: '#8C8778' } },
+    // A field is a strip of paper with its name above it, large enough to be read at arm's length.
+    MuiInputLabel: {
+      styleOverrides: {
+        root: {
+          position: 'static',
+          transform: 'none',
+          maxWidth: '100%',
+          marginBottom: 3,
+          fontSize: '0.875rem',
+          lineHeight: 1.2,
+          color: bench.slate,
+          whiteSpace: 'normal',
+          '&.Mui-focused': { color: bench.ink },
+        },
+      },
     },
-    MuiInputLabel: { styleOverrides: { root: { color: bench.slate } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: { background: '#FFFEFB', borderRadius: 2 },
+        input: { paddingTop: 7, paddingBottom: 7 },
+        notchedOutline: { top: 0, borderColor: '#8C8778', borderBottomWidth: 2, '& legend': { display: 'none' } },
+      },
+    },
+    MuiAutocomplete: { styleOverrides: { inputRoot: { '&&.MuiInputBase-sizeSmall': { paddingTop: 3, paddingBottom: 3 } } } },
+    MuiFormHelperText: { styleOverrides: { root: { margin: '3px 0 0', fontSize: '0.875rem', lineHeight: 1.3 } } },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.875rem', background: bench.ink } } },
   },
 });

@@ -1,5 +1,6 @@
 import type { BatchPreview, CupPreview } from '../app/api';
 import { bench } from '../app/theme';
+import { shortName } from './words';
 
 /** Water has no colour of its own; it is drawn as a pale, hatched blue-grey so that its level can be seen. */
 export const clearColour = '#D5DEDD';
@@ -70,8 +71,8 @@ export function Cup({ cup, batch, height = 200 }: { cup: CupPreview; batch: Batc
           <text x={right} y={labels[i]} fontSize="15" fontWeight="650" fill={bench.ink}>
             {`${i + 1} · ${m.height.toFixed(0)} mm`}
           </text>
-          <text x={right} y={(labels[i] ?? 0) + 15} fontSize="13" fill={bench.ink}>
-            {m.name.length > 22 ? `${m.name.slice(0, 21)}…` : m.name}
+          <text x={right} y={(labels[i] ?? 0) + 15} fontSize="14" fill={bench.ink}>
+            {shortName(m.name)}
           </text>
         </g>
       ))}

@@ -1,3 +1,6 @@
+/** Said behind every caution. */
+export const deferring = 'Label, safety data sheet and local rules decide.';
+
 /** "2 h 30 min", "21 days": a time the way it is said. */
 export function minutes(total: number | null | undefined): string {
   if (total === null || total === undefined) return 'no promise';
@@ -75,3 +78,9 @@ export const waits: Record<string, string> = {
   minutes: 'a stated time',
   nothing: 'not at all',
 };
+
+/** Where there is little room: what stands before the comma says which it is ("Platform Slate, chalk-type"). */
+export function shortName(name: string): string {
+  const first = name.length > 22 ? (name.split(',')[0] ?? name) : name;
+  return first.length > 24 ? `${first.slice(0, 23)}…` : first;
+}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import type { Material, Mix } from '../../app/api';
+import { heardOnly } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
 import { type MixBook, nameOf, newId, putMaterial, putMix } from '../section/edits';
 import { IngredientPick } from './IngredientPick';
@@ -47,7 +48,17 @@ export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Pro
       </Box>
       <RatioEntry mix={mix} names={names} onChange={set} />
       {mix.parts.map((part, i) => (
-        <Box key={i} sx={{ display: 'grid', gridTemplateColumns: '66px minmax(0, 1fr) 36px', gap: 0.75, alignItems: 'start' }}>
+        <Box
+          key={i}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '66px minmax(0, 1fr) 36px',
+            gap: 0.75,
+            alignItems: 'end',
+            // The first row's labels stand for the column; the others are there to be heard.
+            ...(i > 0 && { '& label': heardOnly }),
+          }}
+        >
           <TextEntry
             label="Parts"
             value={part.share}

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Recipe, StackPreview, StepPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Swatch, stripes } from '../../shared/Swatch';
-import { percent } from '../../shared/words';
+import { percent, shortName } from '../../shared/words';
 
 type Props = {
   document: Recipe;
@@ -41,7 +41,7 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
         sx={{
           position: 'relative',
           flex: 1,
-          minHeight: 150,
+          minHeight: 250,
           border: `2px solid ${bench.ink}`,
           bgcolor: stack?.substrate.colour,
           overflow: 'hidden',
@@ -114,7 +114,7 @@ export function Lay({ document, stack, steps, selected, onSelect }: Props) {
             {chosen.pour.ingredients.map((i) => (
               <Box component="li" key={i.materialId} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
                 <Swatch colour={i.colour} />
-                <span>{i.name}</span>
+                <span style={{ lineHeight: 1.2 }}>{shortName(i.name)}</span>
                 <span style={{ marginLeft: 'auto', fontWeight: 650, whiteSpace: 'nowrap' }}>{percent(i.share)}</span>
               </Box>
             ))}

@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, type Vocabulary } from '../../app/api';
+import { useOffer } from '../../app/commands';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { ConflictDialog } from './ConflictDialog';
@@ -26,6 +28,7 @@ type Open = 'publish' | 'history' | 'piece' | 'needs' | null;
 /** The main room: the cut, the colours, the step and the days, all from one document worked out once. */
 export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const draft = useDraft(opened);
   const { document } = draft;
   const { preview, violations, unreachable } = usePreview(document);
@@ -48,6 +51,19 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
     onPublish: () => setOpen('publish'),
   });
 
+  useOffer([
+    { name: 'Insert a step above', keys: 'i', run: () => edits.insert(true) },
+    { name: 'Insert a step below', keys: 'Shift + i', run: () => edits.insert(false) },
+    { name: 'Duplicate the step', keys: 'd', run: edits.duplicate },
+    { name: 'Take the step out', keys: 'Delete', run: edits.remove },
+    { name: 'Undo', keys: 'Ctrl + z', run: draft.undo },
+    { name: 'Redo', keys: 'Ctrl + Shift + z', run: draft.redo },
+    { name: 'The piece, its parts and schools', run: () => setOpen('piece') },
+    { name: 'Materials this recipe takes', run: () => setOpen('needs') },
+    { name: 'Compare revisions', run: () => setOpen('history') },
+    { name: 'Bench sheet, to print', run: () => navigate(`/recipes/${opened.id}/sheet`) },
+    { name: 'Keep as revision', keys: 'Ctrl + s', run: () => setOpen('publish') },
+  ]);
   const publish = async (reason: string) => {
     setRefusal(null);
     try {
@@ -92,7 +108,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
           flex: 1,
           minHeight: 0,
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '362px minmax(220px, 0.6fr) minmax(640px, 1.6fr)' },
+          gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '372px minmax(190px, 0.45fr) minmax(690px, 1.8fr)' },
           '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
         }}
       >
@@ -121,7 +137,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
             {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>Bare wood so far. Insert the first step.</Box>}
           </Box>
         </Box>
-        <Box>
+        <Box sx={{ display: { md: 'none', lg: 'block' } }}>
           <Lay document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
         </Box>
         <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>

@@ -69,16 +69,16 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
       id="step-panel"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
         columnGap: 2,
         rowGap: 1.5,
         alignItems: 'start',
       }}
     >
-      <Typography variant="h2" sx={{ color: 'primary.main', gridColumn: '1 / -1' }}>
-        {index + 1}. {worked?.name ?? step.title}
-      </Typography>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <Typography variant="h2" sx={{ color: 'primary.main' }}>
+          {index + 1}. {worked?.name ?? step.title}
+        </Typography>
         <Choice
           label="Technique"
           value={step.technique}

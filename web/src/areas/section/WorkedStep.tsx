@@ -6,109 +6,123 @@ import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { microns, minutes, percent } from '../../shared/words';
 
-/** What follows from a step: the cup, amounts, film, drying, and what is worth knowing. */
+/** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
 export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }) {
   const { pour, film, drying } = worked;
   return (
     <Box
       aria-live="polite"
-      sx={{ display: 'grid', gap: 1.25, bgcolor: '#FFFEFB', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5 }}
+      sx={{ display: 'grid', gap: 1, bgcolor: '#FFFEFB', border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5, lineHeight: 1.35 }}
     >
       {worked.remarks.map((remark) => (
         <RemarkLine key={remark.text} remark={remark} />
       ))}
-      {pour && (
-        <Box sx={{ display: 'grid', gap: 1 }}>
-          <Box>
-            <Box data-testid="need" sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>
-              {pour.batch.yield.text}
-            </Box>
-            <Box sx={{ color: 'text.secondary', mb: 1 }}>
-              {pour.words ?? pour.name}
-              {pour.eachCoat && ', mixed anew for each coat'}
-              {!pour.eachCoat && step.coats !== undefined && step.coats > 1 && `, for ${step.coats} coats`}
-            </Box>
-            {pour.batch.lines.map((line) => (
-              <Box key={line.materialId} sx={{ mb: 0.5 }}>
-                <b>{line.how ?? line.amount.text}</b> {line.name}
-              </Box>
-            ))}
-            {pour.batch.measured && (
-              <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-                {pour.batch.surplus.text} more than needed
-                {pour.batch.error > 0 ? `, ratio within ${percent(pour.batch.error)}` : ', ratio exact'}
-                {pour.batch.smallest ? '' : '; perhaps not the smallest'}
-              </Box>
-            )}
-          </Box>
-          {pour.cup && (
-            <Box>
-              <Cup cup={pour.cup} batch={pour.batch} height={180} />
-              <Box sx={{ fontSize: 14, color: 'text.secondary', textAlign: 'center' }}>
-                {pour.cup.name}, inside {pour.cup.height.toFixed(0)} mm high
-              </Box>
-            </Box>
-          )}
-        </Box>
-      )}
-      <Box
-        component="dl"
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: 'auto 1fr',
-          columnGap: 2,
-          rowGap: 0.5,
-          m: 0,
-          '& dt': { color: 'text.secondary' },
-          '& dd': { m: 0, fontWeight: 600 },
-        }}
-      >
+      {pour && <Batch step={step} pour={pour} />}
+      <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, m: 0 }}>
         {film && (
-          <>
-            <dt>Film, each coat</dt>
-            <dd data-testid="film">
-              {microns(film.wet)} wet{film.stays < film.wet ? `, ${microns(film.stays)} stays` : ''} → {microns(film.dry)} dry
-              {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
-            </dd>
-          </>
+          <Fact name="Film, each coat" wide testId="film">
+            {microns(film.wet)} wet{film.stays < film.wet ? `, ${microns(film.stays)} stays` : ''} → {microns(film.dry)} dry
+            {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
+          </Fact>
         )}
         {worked.act !== 'waits' && (
-          <>
-            <dt>Hands-on</dt>
-            <dd>
-              {minutes(worked.handsOn)} on {worked.area.toFixed(2)} m²
-              {worked.coats > 1 && worked.act === 'adds' ? `, ${worked.coats} times` : ''}
-            </dd>
-          </>
+          <Fact name="Hands-on">
+            {worked.coats > 1 && worked.act === 'adds' ? `${worked.coats} × ` : ''}
+            {minutes(worked.handsOn)}
+          </Fact>
         )}
         {drying && pour && worked.act !== 'alters' && (
           <>
-            <SpanLine name="Touch-dry" span={drying.touch} />
-            <SpanLine name="Recoat" span={drying.recoat} until={drying.recoatMost} />
-            <SpanLine name="Through-dry" span={drying.through} />
-            <SpanLine name="Cured" span={drying.cure} />
-            {drying.openTime && <SpanLine name="Open, to be wiped" span={drying.openTime} />}
-            {drying.potLife && <SpanLine name="Pot life" span={drying.potLife} />}
+            <SpanFact name="Touch-dry" span={drying.touch} />
+            <SpanFact name="Recoat" span={drying.recoat} until={drying.recoatMost} />
+            <SpanFact name="Through-dry" span={drying.through} />
+            <SpanFact name="Cured" span={drying.cure} />
+            {drying.openTime && <SpanFact name="To be wiped in" span={drying.openTime} />}
+            {drying.potLife && <SpanFact name="Pot life" span={drying.potLife} />}
           </>
         )}
       </Box>
+      {pour?.cup && (
+        <Box>
+          <Cup cup={pour.cup} batch={pour.batch} height={168} />
+          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
+            {pour.cup.name}, inside {pour.cup.height.toFixed(0)} mm high
+          </Box>
+        </Box>
+      )}
+      {drying && pour && spans(drying).some(differs) && (
+        <Aside>≈ is what this air and film predict; to be safe, waits are planned no shorter and windows no longer than the label.</Aside>
+      )}
       <Cautions cautions={worked.cautions} />
     </Box>
   );
 }
 
-/** A time to plan with; where this air predicts another, that too, as the estimate it is. */
-function SpanLine({ name, span, until }: { name: string; span: Span; until?: Span | null }) {
+/** How much to mix, and what to measure it with. */
+function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour']> }) {
+  const { batch } = pour;
   return (
-    <>
-      <dt>{name}</dt>
-      <dd>
-        {minutes(span.planned)}
-        {until && until.planned !== null ? `, at the latest ${minutes(until.planned)}` : ''}
-        {span.predicted !== null && span.predicted !== span.planned && (
-          <span style={{ fontWeight: 400, color: bench.slate }}> (in this air perhaps {minutes(span.predicted)})</span>
-        )}
-      </dd>
-    </>
+    <Box>
+      <Box sx={{ display: 'flex', columnGap: 1.25, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Box component="span" data-testid="need" sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>
+          {batch.yield.text}
+        </Box>
+        <Box component="span" sx={{ color: 'text.secondary' }}>
+          {pour.words ?? pour.name}
+          {pour.eachCoat && ', mixed anew for each coat'}
+          {!pour.eachCoat && step.coats !== undefined && step.coats > 1 && `, for ${step.coats} coats`}
+        </Box>
+      </Box>
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, mt: 0.75, p: 0, display: 'grid', gap: 0.25 }}>
+        {batch.lines.map((line) => (
+          <li key={line.materialId}>
+            <b>{line.how ?? line.amount.text}</b> {line.name}
+          </li>
+        ))}
+      </Box>
+      {batch.measured && (
+        <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.25 }}>
+          {batch.surplus.text} more than needed
+          {batch.error > 0 ? `, ratio within ${percent(batch.error)}` : ', ratio exact'}
+          {batch.smallest ? '' : '; perhaps not the smallest'}
+        </Box>
+      )}
+    </Box>
   );
+}
+
+function Fact({ name, wide = false, testId, children }: { name: string; wide?: boolean; testId?: string; children: React.ReactNode }) {
+  return (
+    <Box sx={{ gridColumn: wide ? '1 / -1' : undefined, minWidth: 0 }}>
+      <Box component="dt" sx={{ fontSize: 14, color: 'text.secondary', lineHeight: 1.2 }}>
+        {name}
+      </Box>
+      <Box component="dd" data-testid={testId} sx={{ m: 0, fontWeight: 650, lineHeight: 1.25 }}>
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+/** A time to plan with; where this air predicts another, that too, as the estimate it is. */
+function SpanFact({ name, span, until }: { name: string; span: Span; until?: Span | null }) {
+  return (
+    <Fact name={name}>
+      {minutes(span.planned)}
+      {until && until.planned !== null && <Aside>at the latest {minutes(until.planned)}</Aside>}
+      {differs(span) && <Aside>≈ {minutes(span.predicted)}</Aside>}
+    </Fact>
+  );
+}
+
+function differs(span: Span): boolean {
+  return span.predicted !== null && span.predicted !== span.planned;
+}
+
+function spans(drying: NonNullable<StepPreview['drying']>): Span[] {
+  return [drying.touch, drying.recoat, drying.through, drying.cure, drying.openTime, drying.potLife].filter((s) => s !== null);
+}
+
+function Aside({ children }: { children: React.ReactNode }) {
+  return <Box sx={{ fontSize: 14, fontWeight: 400, color: bench.slate, lineHeight: 1.2 }}>{children}</Box>;
 }

@@ -9,12 +9,10 @@ type Kept = { version: number; saved: boolean; history: History };
 export type Saving = 'saved' | 'waiting' | 'offline' | 'refused' | 'conflict';
 export type Conflict = { version: number; newer: Recipe };
 
-const DEEPEST = 100;
-
 function move(h: History, m: Move): History {
   switch (m.type) {
     case 'edit':
-      return m.to === h.present ? h : { past: [...h.past.slice(-DEEPEST), h.present], present: m.to, future: [] };
+      return m.to === h.present ? h : { past: [...h.past, h.present], present: m.to, future: [] };
     case 'undo': {
       const last = h.past.at(-1);
       return last ? { past: h.past.slice(0, -1), present: last, future: [h.present, ...h.future] } : h;

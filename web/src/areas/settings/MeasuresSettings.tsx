@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Settings } from '../../app/api';
+import { heardOnly } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
 import { Group } from './StudioSettings';
 
@@ -15,7 +16,16 @@ export function MeasuresSettings({ settings, onChange, wrong }: Props) {
     <Group title="Measures at hand">
       <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
         {settings.measures.map((m, i) => (
-          <Box key={i} sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr 1fr 1fr 40px', gap: 1 }}>
+          <Box
+            key={i}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: '2fr 1fr 1fr 1fr 40px',
+              gap: 1,
+              alignItems: 'end',
+              ...(i > 0 && { '& label': heardOnly }),
+            }}
+          >
             <TextEntry label="Measure" value={m.name} onChange={(name) => set(i, { name })} error={wrong(`measures/${i}/name`)} />
             <Choice
               label="Gives"

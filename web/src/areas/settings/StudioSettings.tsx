@@ -84,12 +84,12 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           error={wrong('drop')}
           help="count the drops in 5 ml of your own dropper"
         />
-        <TextEntry
+        <NumberEntry
           label="Largest ratio error of a measured batch"
-          value={s.tolerance}
-          onChange={(tolerance) => set({ tolerance })}
+          unit="%"
+          value={percent(s.tolerance)}
+          onChange={(v) => set({ tolerance: share(v ?? 2) })}
           error={wrong('tolerance')}
-          help="0.02 is two in a hundred"
         />
         <TextEntry label="Currency" value={s.currency} onChange={(currency) => set({ currency })} error={wrong('currency')} />
       </Group>
@@ -140,6 +140,16 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       </Group>
     </Box>
   );
+}
+
+/** Exact numbers travel as text: "0.02" or "1/50" is 2 on the screen. */
+function percent(exact: string): number {
+  const [over = '', under = '1'] = exact.split('/');
+  return Number(((100 * Number(over)) / Number(under)).toPrecision(6));
+}
+
+function share(percents: number): string {
+  return String(Number((percents / 100).toPrecision(6)));
 }
 
 export function Group({ title, children }: { title: string; children: React.ReactNode }) {

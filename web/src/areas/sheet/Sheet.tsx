@@ -43,8 +43,8 @@ export default function Sheet() {
         </Box>
         <Box sx={{ fontSize: 17 }}>
           {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
-          {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `from revision ${revision.number}` : 'draft'} · planned
-          from {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
+          {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `draft from revision ${revision.number}` : 'draft'} ·
+          planned from {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
           {preview.plan.stuck ? 'not to be said' : moment(preview.plan.readyOn)}
         </Box>
       </Box>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
-import { minutes, moment } from '../../shared/words';
+import { deferring, minutes, moment } from '../../shared/words';
 
 type Props = { step: StepPreview; note: string | undefined; dwell: number | null; grit: number | null; coats: Preview['plan']['coats'] };
 
@@ -40,7 +40,7 @@ export function SheetStep({ step, note, dwell, grit, coats }: Props) {
         ))}
         {step.cautions.map((c) => (
           <Box key={c} sx={{ fontSize: 15 }}>
-            Take care: {c}
+            Take care: {c} {deferring}
           </Box>
         ))}
         {coats.map((c) => (

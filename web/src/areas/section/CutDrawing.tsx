@@ -1,0 +1,150 @@
+import type { StackPreview } from '../../app/api';
+import { bench } from '../../app/theme';
+import { clearColour } from '../../shared/Cup';
+import { type Drawn, woodHeight } from './cutLayout';
+
+export const cutWidth = 122;
+/** Where the lines from the films end: at the names beside them. */
+export const leaderWidth = 20;
+
+type Props = {
+  stack: StackPreview;
+  drawn: readonly Drawn[];
+  height: number;
+  /** The middle of each step's name in the list, by step. */
+  names: ReadonlyMap<string, number>;
+  coatsOf: (stepId: string) => number;
+  selected: string | null;
+  onSelect: (id: string) => void;
+};
+
+/** The cut itself, edge-on: wood, every film in its colours, what was sanded or rubbed away, waits as spaces. */
+export function CutDrawing({ stack, drawn, height, names, coatsOf, selected, onSelect }: Props) {
+  return (
+    <svg width={cutWidth + leaderWidth} height={height} aria-hidden="true" style={{ display: 'block' }}>
+      <defs>
+        <pattern id="cut-clear" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(25)">
+          <rect width="9" height="9" fill="#F6FAF9" />
+          <rect width="6" height="9" fill={clearColour} />
+        </pattern>
+      </defs>
+      <Wood stack={stack} top={height - woodHeight} />
+      {drawn.map((d) => {
+        const { stepId, number } = d.layer;
+        const name = names.get(stepId);
+        const middle = d.y + d.height / 2;
+        const isSelected = selected === stepId;
+        return (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the list beside it does the same by key
+          <g key={stepId} data-film={number} onClick={() => onSelect(stepId)} style={{ cursor: 'pointer' }}>
+            <rect x="0" y={middle - Math.max(d.height, 10) / 2} width={cutWidth} height={Math.max(d.height, 10)} fill="transparent" />
+            <Mark drawn={d} coats={coatsOf(stepId)} />
+            {isSelected && d.height > 0 && (
+              <rect x="1.5" y={d.y - 1} width={cutWidth - 3} height={d.height + 2} fill="none" stroke={bench.verdigris} strokeWidth="3" />
+            )}
+            {name !== undefined && (
+              <path
+                d={`M${cutWidth + 1} ${middle} L${cutWidth + leaderWidth - 4} ${name}h4`}
+                fill="none"
+                stroke={isSelected ? bench.verdigris : '#8C8778'}
+                strokeWidth={isSelected ? 2.5 : 1}
+              />
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+function Mark({ drawn, coats }: { drawn: Drawn; coats: number }) {
+  const { layer, y } = drawn;
+  if (layer.act === 'adds') return <Film drawn={drawn} coats={coats} />;
+  if (layer.act === 'takes-away' && layer.cover >= 1) {
+    const teeth = 'l4.35 -5 l4.35 5 '.repeat(14);
+    return <path d={`M0 ${y + 3} ${teeth}`} fill="none" stroke={bench.ink} strokeWidth="1.4" />;
+  }
+  if (layer.act === 'takes-away') {
+    return <path d={`M${cutWidth - 9} ${y + 1} v12 m-4 -5 l4 5 l4 -5`} fill="none" stroke={bench.oxide} strokeWidth="2" />;
+  }
+  return <path d={`M0 ${y}h${cutWidth}`} stroke={bench.ink} strokeDasharray={layer.act === 'waits' ? '1 4' : '6 4'} />;
+}
+
+/** One film: its ingredients side by side in their proportions, its coats as fine lines, bitten where it was rubbed through. */
+function Film({ drawn: { layer, y, height, bite }, coats }: { drawn: Drawn; coats: number }) {
+  const coloured = layer.ingredients.filter((i) => i.colour !== null);
+  const total = coloured.reduce((sum, i) => sum + i.share, 0);
+  // What is laid in places only, on edges or in recesses, does not reach across.
+  const width = layer.cover < 0.5 ? Math.max(14, cutWidth * layer.cover) : cutWidth;
+  const left = cutWidth - width;
+  if (left > 0 && bite === 'through') {
+    return <rect x={left} y={y} width={width} height={height} fill="none" stroke={bench.oxide} strokeDasharray="3 3" />;
+  }
+  const clip = `film-${layer.stepId}`;
+  let x = left;
+  return (
+    <g>
+      <clipPath id={clip}>
+        <path d={outline(left, y, height, bite)} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        {total === 0 && <rect x={left} y={y} width={width} height={height} fill="url(#cut-clear)" />}
+        {coloured.map((i) => {
+          const from = x;
+          x += (width * i.share) / total;
+          return <rect key={i.materialId} x={from} y={y} width={x - from + 0.3} height={height} fill={i.colour ?? clearColour} />;
+        })}
+        {Array.from({ length: coats - 1 }, (_, i) => (
+          <path
+            key={i}
+            d={`M${left} ${y + (height * (i + 1)) / coats}h${width}`}
+            stroke="rgba(251,248,242,.8)"
+            strokeWidth="1.2"
+            strokeDasharray="5 4"
+          />
+        ))}
+      </g>
+      <path
+        d={outline(left, y, height, bite)}
+        fill="none"
+        stroke={bench.ink}
+        strokeWidth="1.3"
+        strokeDasharray={layer.thickness <= 0 && layer.laid > 0 ? '2 3' : undefined}
+      />
+      {bite && <path d={edge(y, height, bite)} fill="none" stroke={bench.oxide} strokeWidth="2" />}
+    </g>
+  );
+}
+
+function outline(left: number, y: number, height: number, bite: Drawn['bite']): string {
+  return `M${left} ${y + height} V${y} ${bite ? edge(y, height, bite).replace('M', 'L') : `H${cutWidth} V${y + height}`} Z`;
+}
+
+/** The slope that wear leaves at the edge, from the top of the film to where it ends. */
+function edge(y: number, height: number, bite: 'through' | 'into'): string {
+  return bite === 'through'
+    ? `M${cutWidth - 32} ${y} L${cutWidth - 24} ${y + height}`
+    : `M${cutWidth - 24} ${y} L${cutWidth - 14} ${y + height * 0.5} L${cutWidth} ${y + height * 0.6} V${y + height}`;
+}
+
+/** The ground, with its grain. */
+function Wood({ stack, top }: { stack: StackPreview; top: number }) {
+  const { substrate } = stack;
+  return (
+    <g transform={`translate(0 ${top})`}>
+      <rect width={cutWidth} height={woodHeight} fill={substrate.colour} />
+      {substrate.grain !== 'none' &&
+        [10, 18, 28, 37].map((y, i) => (
+          <path
+            key={y}
+            d={`M0 ${y} C 34 ${y - 5 + i * 2}, 80 ${y + 6 - i}, ${cutWidth} ${y - 2}`}
+            fill="none"
+            stroke="rgba(60,40,20,.38)"
+            strokeWidth={substrate.grain === 'open' ? 2 : 1}
+            strokeDasharray={substrate.grain === 'open' ? '14 5' : undefined}
+          />
+        ))}
+      <path d={`M0 .75h${cutWidth}`} stroke={bench.ink} strokeWidth="1.5" />
+    </g>
+  );
+}
