@@ -106,7 +106,7 @@ serve() {
   say "Inlaid Recipe is at http://127.0.0.1:$port/"
   say 'Stop it with Ctrl+C.'
   PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 \
-    -d display_errors=stderr -d log_errors=0 -d memory_limit=512M -S "127.0.0.1:$port" -t public public/index.php 2>> var/log/server.log
+    -d display_errors=0 -d log_errors=1 -d memory_limit=512M -S "127.0.0.1:$port" -t public public/index.php 2>> var/log/server.log
 }
 
 # Reads --port and --fresh.

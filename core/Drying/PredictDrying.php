@@ -6,6 +6,7 @@ namespace Inlaid\Core\Drying;
 
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Measure\ExactNumber;
 
 /**
  * Predicts drying from the label's times, the air and the film.
@@ -84,9 +85,9 @@ final class PredictDrying
     private function noPromise(Handling $handling, Climate $climate, float $factor): ?string
     {
         return match (true) {
-            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is colder than the %s °C it needs: no promise.', self::plain($climate->temperature), self::plain($handling->lowestTemperature)),
-            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity nobody can say when it dries: no promise.', self::plain($climate->humidity)),
-            $factor > self::LARGEST_FACTOR => \sprintf('In this air it would take more than %s times as long as on the label: no promise.', self::plain(self::LARGEST_FACTOR)),
+            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is colder than the %s °C it needs: no promise.', ExactNumber::plain($climate->temperature, 1), ExactNumber::plain($handling->lowestTemperature, 1)),
+            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity nobody can say when it dries: no promise.', ExactNumber::plain($climate->humidity, 1)),
+            $factor > self::LARGEST_FACTOR => \sprintf('In this air it would take more than %s times as long as on the label: no promise.', ExactNumber::plain(self::LARGEST_FACTOR, 1)),
             default => null,
         };
     }
@@ -95,11 +96,6 @@ final class PredictDrying
     {
         $above = $climate->surface - $climate->dewPoint();
 
-        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point: moisture may settle under the coat. Warm or dry the place first.', self::plain(max(0.0, round($above, 1)))) : null;
-    }
-
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(\sprintf('%.1F', $value), '0'), '.');
+        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point: moisture may settle under the coat. Warm or dry the place first.', ExactNumber::plain(max(0.0, round($above, 1)), 1)) : null;
     }
 }

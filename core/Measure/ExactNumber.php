@@ -49,9 +49,15 @@ final class ExactNumber
      */
     public static function decimal(BigRational $value, int $decimals = 2): string
     {
-        $text = (string) $value->toScale($decimals, RoundingMode::HALF_UP);
+        return self::withoutTrailingZeros((string) $value->toScale($decimals, RoundingMode::HALF_UP));
+    }
 
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    /**
+     * Prints a worked-out float with at most the given decimals, without trailing zeros.
+     */
+    public static function plain(float $value, int $decimals = 2): string
+    {
+        return self::withoutTrailingZeros(\sprintf('%.'.$decimals.'F', $value));
     }
 
     /**
@@ -86,10 +92,30 @@ final class ExactNumber
     }
 
     /**
+     * Adds up, keeping numbers short on the way: unsimplified denominators multiply with every sum.
+     *
+     * @param iterable<BigRational> $values
+     */
+    public static function sum(iterable $values): BigRational
+    {
+        $sum = BigRational::zero();
+        foreach ($values as $value) {
+            $sum = $sum->plus($value)->simplified();
+        }
+
+        return $sum;
+    }
+
+    /**
      * Takes a worked-out float into exact arithmetic, rounded up to the given decimals, so that a need is never cut short.
      */
     public static function ceil(float $value, int $decimals = 1): BigRational
     {
         return BigRational::of(BigDecimal::of(\sprintf('%.9F', $value))->toScale($decimals, RoundingMode::CEILING));
+    }
+
+    private static function withoutTrailingZeros(string $decimal): string
+    {
+        return str_contains($decimal, '.') ? rtrim(rtrim($decimal, '0'), '.') : $decimal;
     }
 }

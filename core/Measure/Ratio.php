@@ -42,7 +42,7 @@ final readonly class Ratio
 
     public function total(): BigRational
     {
-        return array_reduce($this->parts, static fn (BigRational $sum, NamedPart $p): BigRational => $sum->plus($p->share), BigRational::zero());
+        return ExactNumber::sum(array_map(static fn (NamedPart $p): BigRational => $p->share, $this->parts));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\ExactNumber;
 
 /**
  * A batch of a mix: what to put in, in pouring order, and what it yields in ml.
@@ -23,7 +24,7 @@ final readonly class Batch
 
     public function mass(): BigRational
     {
-        return array_reduce($this->lines, static fn (BigRational $sum, BatchLine $l): BigRational => $sum->plus($l->mass), BigRational::zero());
+        return ExactNumber::sum(array_map(static fn (BatchLine $l): BigRational => $l->mass, $this->lines));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\MeasureAtHand;
 
 /**
@@ -37,7 +38,7 @@ final class MeasurableSearch
 
     public function __construct(private readonly FlatMix $mix, private readonly BigRational $need, private readonly BigRational $tolerance)
     {
-        $total = array_reduce($mix->leaves, static fn (BigRational $sum, Leaf $l): BigRational => $sum->plus($l->measured()), BigRational::zero());
+        $total = ExactNumber::sum(array_map(static fn (Leaf $l): BigRational => $l->measured(), $mix->leaves));
         $this->exactShare = array_map(static fn (Leaf $l): BigRational => $l->measured()->dividedBy($total)->simplified(), $mix->leaves);
         $this->share = array_map(static fn (BigRational $s): float => $s->toFloat(), $this->exactShare);
         $this->yieldPerMl = array_map(static fn (Leaf $l): float => $l->volume->dividedBy($l->measured())->toFloat(), $mix->leaves);
@@ -162,7 +163,7 @@ final class MeasurableSearch
             $lines[$i] = new MeasuredLine($this->mix->leaves[$i]->material, $measure, $steps);
             $amounts[$i] = $lines[$i]->millilitres();
         }
-        $total = array_reduce($amounts, static fn (BigRational $s, BigRational $a): BigRational => $s->plus($a), BigRational::zero());
+        $total = ExactNumber::sum($amounts);
         $yield = $error = BigRational::zero();
         foreach ($amounts as $i => $amount) {
             $leaf = $this->mix->leaves[$i];

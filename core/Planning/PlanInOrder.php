@@ -14,18 +14,25 @@ final class PlanInOrder
 {
     /** A largest wait that pushing by so much does not mend is never kept: nights are longer than it is. */
     private const LARGEST_PUSH = 21 * 24 * 3600;
+    /** Nobody plans further ahead than so many years. */
+    public const MOST_YEARS = 10;
 
     /**
      * @param list<Operation> $operations
      *
-     * @return list<Placed>
+     * @return list<Placed> fewer than the operations where the next one would lie too far ahead
      */
     public function plan(array $operations, WorkingTime $time, int $start): array
     {
         $notBefore = array_fill(0, \count($operations), $start);
         $beforePushing = $givenUp = $placed = [];
         for ($i = 0; $i < \count($operations); ++$i) {
-            $placed[$i] = $this->place($operations[$i], $time, max($notBefore[$i], 0 === $i ? $start : $placed[$i - 1]->nextFrom));
+            $next = $this->place($operations[$i], $time, max($notBefore[$i], 0 === $i ? $start : $placed[$i - 1]->nextFrom), $start + self::MOST_YEARS * 365 * 24 * 3600);
+            if (null === $next) {
+                $placed = \array_slice($placed, 0, $i);
+                break;
+            }
+            $placed[$i] = $next;
             $late = 0 === $i ? 0 : $this->minutesTooLate($placed[$i - 1], $placed[$i]);
             if ($late <= 0 || isset($givenUp[$i])) {
                 continue;
@@ -40,7 +47,7 @@ final class PlanInOrder
             }
             $i = max(-1, $i - 2);
         }
-        foreach (array_keys($givenUp) as $i) {
+        foreach (array_keys(array_intersect_key($givenUp, $placed)) as $i) {
             $before = $placed[$i - 1];
             $placed[$i - 1] = new Placed($before->operation, $before->stretches, $before->nextFrom, max(0, $this->minutesTooLate($before, $placed[$i])));
         }
@@ -55,9 +62,12 @@ final class PlanInOrder
         return null === $most ? 0 : intdiv($after->start() - $before->end() - $most * 60, 60);
     }
 
-    private function place(Operation $operation, WorkingTime $time, int $from): Placed
+    private function place(Operation $operation, WorkingTime $time, int $from, int $until): ?Placed
     {
-        $stretches = 0 === $operation->handsOn ? [new Interval($from, $from)] : $this->stretches($operation->handsOn, $time, $from);
+        $stretches = 0 === $operation->handsOn ? [new Interval($from, $from)] : $this->stretches($operation->handsOn, $time, $from, $until);
+        if ([] === $stretches || $from > $until) {
+            return null;
+        }
         $end = $stretches[\count($stretches) - 1]->end;
         $next = $end + $operation->leastWait * 60;
 
@@ -65,13 +75,16 @@ final class PlanInOrder
     }
 
     /**
-     * @return non-empty-list<Interval>
+     * @return list<Interval> empty where they do not end in time
      */
-    private function stretches(int $minutes, WorkingTime $time, int $from): array
+    private function stretches(int $minutes, WorkingTime $time, int $from, int $until): array
     {
         $split = $minutes > $time->longestStretch();
         $taken = [];
         foreach ($time->from($from) as $interval) {
+            if ($interval->start > $until) {
+                return [];
+            }
             if (!$split && $interval->minutes() < $minutes) {
                 continue;
             }
@@ -82,7 +95,6 @@ final class PlanInOrder
                 break;
             }
         }
-        \assert([] !== $taken);
 
         return $taken;
     }

@@ -27,11 +27,7 @@ final readonly class WorkingTime
      */
     public static function of(string $zone, array $week, array $exceptions = []): self
     {
-        try {
-            $timeZone = new \DateTimeZone($zone);
-        } catch (\Exception) {
-            throw PlanningRefusal::unknownZone($zone);
-        }
+        $timeZone = self::zone($zone);
         foreach ([...array_values($week), ...array_values($exceptions)] as $day) {
             $last = 0;
             foreach ($day as [$from, $to]) {
@@ -46,6 +42,18 @@ final readonly class WorkingTime
         }
 
         return new self($timeZone, $week, $exceptions);
+    }
+
+    /**
+     * @throws PlanningRefusal if there is no such zone
+     */
+    public static function zone(string $name): \DateTimeZone
+    {
+        try {
+            return new \DateTimeZone($name);
+        } catch (\Exception) {
+            throw PlanningRefusal::unknownZone($name);
+        }
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class DescribePour
             return null;
         }
         $taken = array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $work->needs);
-        $all = array_reduce($taken, static fn (BigRational $sum, BigRational $t): BigRational => $sum->plus($t), BigRational::zero());
+        $all = ExactNumber::sum($taken);
         $eachCoat = $this->spoilsBetweenCoats($work);
         $perMl = $work->mix->pricePerMl();
         $need = $eachCoat ? $taken[0] : $all;

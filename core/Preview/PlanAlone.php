@@ -28,6 +28,9 @@ final readonly class PlanAlone
     {
         [$operations, $forecasts, $stuck] = $this->operations($works);
         $placed = $this->planner->plan($operations, $context->working, $context->now);
+        if (\count($placed) < \count($operations)) {
+            $stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $this->nameOf($operations[\count($placed)], $works), PlanInOrder::MOST_YEARS);
+        }
         $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
         $ready = $cured = $context->now;
         $longest = null;
@@ -77,6 +80,20 @@ final readonly class PlanAlone
         }
 
         return [$operations, $forecasts, null];
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    private function nameOf(Operation $operation, array $works): string
+    {
+        foreach ($works as $work) {
+            if ($work->step->id === $operation->stepId) {
+                return $work->step->name();
+            }
+        }
+
+        return '';
     }
 
     /**

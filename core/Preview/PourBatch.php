@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Batch;
 use Inlaid\Core\Mixing\BatchLine;
 use Inlaid\Core\Mixing\FindMeasurableBatch;
@@ -73,7 +74,7 @@ final readonly class PourBatch
             round($l->grams()->dividedBy($l->material->body->density)->toFloat(), 6),
             $l->measure->inWords($l->amount()),
         ), $batch->lines);
-        $mass = array_reduce($batch->lines, static fn (BigRational $sum, MeasuredLine $l): BigRational => $sum->plus($l->grams()), BigRational::zero());
+        $mass = ExactNumber::sum(array_map(static fn (MeasuredLine $l): BigRational => $l->grams(), $batch->lines));
 
         return new BatchPreview(true, Amount::of($batch->yield, $context->units, $mass), Amount::of($batch->surplus, $context->units), round($batch->error->toFloat(), 5), $lines, self::money($batch->cost()), $batch->smallest);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\MixCharacter;
 
 /**
@@ -22,7 +23,7 @@ final class RemarkOnMix
             $remarks[] = new Remark(Gravity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.');
         }
         if ($character->isOverThinned()) {
-            $remarks[] = new Remark(Gravity::Warn, \sprintf('Thinned %s to 1, more than the %s to 1 it takes: the film may rub off until it is sealed.', self::plain($character->thinning), self::plain((float) $character->largestThinning)));
+            $remarks[] = new Remark(Gravity::Warn, \sprintf('Thinned %s to 1, more than the %s to 1 it takes: the film may rub off until it is sealed.', ExactNumber::plain($character->thinning), ExactNumber::plain((float) $character->largestThinning)));
         }
         if (!$batch->measured && \count($batch->lines) > 1) {
             $remarks[] = new Remark(Gravity::Advise, 'The measures at hand cannot make this ratio closely enough: weigh it, or add a finer measure in the settings.');
@@ -32,10 +33,5 @@ final class RemarkOnMix
         }
 
         return $remarks;
-    }
-
-    private static function plain(float $value): string
-    {
-        return rtrim(rtrim(\sprintf('%.2F', $value), '0'), '.');
     }
 }

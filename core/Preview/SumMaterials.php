@@ -29,7 +29,7 @@ final class SumMaterials
         foreach ($works as $work) {
             foreach ($work->mix->leaves ?? [] as $leaf) {
                 foreach ($work->needs as $coat => $need) {
-                    $grams = $leaf->mass->multipliedBy(ExactNumber::ceil($need->taken));
+                    $grams = $leaf->mass->multipliedBy(ExactNumber::ceil($need->taken))->simplified();
                     $uses[$leaf->material->id][] = [$leaf->material, $grams, $need, $work->number, $coat + 1];
                 }
             }
@@ -44,7 +44,7 @@ final class SumMaterials
     private function need(array $uses, Context $context): MaterialNeed
     {
         $material = $uses[0][0];
-        $grams = array_reduce($uses, static fn (BigRational $sum, array $u): BigRational => $sum->plus($u[1]), BigRational::zero());
+        $grams = ExactNumber::sum(array_column($uses, 1));
         $price = $material->pricePerGram();
         $packs = $this->packs($material, $grams->toFloat());
         $print = new PrintQuantity($context->units);
@@ -122,7 +122,7 @@ final class SumMaterials
             $print->inWords($smallest->size),
             $uses[$out->coat - 1][3],
             $uses[$out->coat - 1][4],
-            rtrim(rtrim(\sprintf('%.2F', floor($out->area * 100) / 100), '0'), '.'),
+            ExactNumber::plain(floor($out->area * 100) / 100),
         );
     }
 

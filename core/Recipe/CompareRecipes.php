@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
+use Inlaid\Core\Material\DescribeMaterial;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Mixing\Mixture;
+
 /**
- * Says in words what is different between two recipes: steps by their id, so that a moved step is a moved one and not
- * another. Of moved steps the fewest are named (those outside a longest common order).
+ * Says in words what is different between two recipes: parts, steps and materials by their id, so that a moved step is a
+ * moved one and not another. Of moved steps the fewest are named (those outside a longest common order).
  */
 final readonly class CompareRecipes
 {
-    public function __construct(private DescribeStep $describe = new DescribeStep())
-    {
+    public function __construct(
+        private DescribeRecipe $recipe,
+        private DescribeStep $step = new DescribeStep(),
+        private DescribeMaterial $material = new DescribeMaterial(),
+    ) {
     }
 
     /**
@@ -19,22 +26,24 @@ final readonly class CompareRecipes
      */
     public function compare(Recipe $before, Recipe $after): array
     {
-        $old = self::byId($before);
-        $new = self::byId($after);
+        $old = self::steps($before);
+        $new = self::steps($after);
 
         return [
-            ...$this->changes('', $this->facts($before), $this->facts($after), ''),
-            ...$this->gone($old, $new),
+            ...$this->changes('', $this->recipe->facts($before), $this->recipe->facts($after), ''),
+            ...$this->parts($before, $after),
+            ...array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, "%s", was taken out.', $s[0], $s[1]->name())), array_diff_key($old, $new))),
             ...$this->added($old, $new, $after),
             ...$this->moved($before, $after, $old, $new),
-            ...$this->altered($old, $new),
+            ...$this->altered($before, $after, $old, $new),
+            ...$this->materials($before, $after),
         ];
     }
 
     /**
-     * @return array<string, array{int, Step}>
+     * @return array<string, array{int, Step}> number and step by id
      */
-    private static function byId(Recipe $recipe): array
+    private static function steps(Recipe $recipe): array
     {
         $byId = [];
         foreach ($recipe->steps as $i => $step) {
@@ -45,14 +54,22 @@ final readonly class CompareRecipes
     }
 
     /**
-     * @param array<string, array{int, Step}> $old
-     * @param array<string, array{int, Step}> $new
-     *
      * @return list<Change>
      */
-    private function gone(array $old, array $new): array
+    private function parts(Recipe $before, Recipe $after): array
     {
-        return array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, "%s", was taken out.', $s[0], $s[1]->name())), array_diff_key($old, $new)));
+        $byId = static fn (Recipe $r): array => array_column(array_map(static fn (PiecePart $p): array => [$p->id, $p], $r->piece->parts), 1, 0);
+        [$old, $new] = [$byId($before), $byId($after)];
+        $changes = [];
+        foreach ($old + $new as $id => $part) {
+            $changes = [...$changes, ...match (true) {
+                !isset($new[$id]) => [new Change('', \sprintf('The part "%s" was taken out.', $part->name))],
+                !isset($old[$id]) => [new Change('', \sprintf('The part "%s" was added.', $part->name))],
+                default => $this->changes('', $this->recipe->part($old[$id]), $this->recipe->part($new[$id]), \sprintf('Part "%s": ', $old[$id]->name)),
+            }];
+        }
+
+        return $changes;
     }
 
     /**
@@ -94,14 +111,51 @@ final readonly class CompareRecipes
      *
      * @return list<Change>
      */
-    private function altered(array $old, array $new): array
+    private function altered(Recipe $before, Recipe $after, array $old, array $new): array
     {
         $changes = [];
         foreach (array_intersect_key($new, $old) as $id => [$number, $step]) {
-            $changes = [...$changes, ...$this->changes($step->id, $this->describe->facts($old[$id][1]), $this->describe->facts($step), \sprintf('Step %d, "%s": ', $number, $step->name()))];
+            $changes = [...$changes, ...$this->changes($step->id, $this->step->facts($old[$id][1], $before), $this->step->facts($step, $after), \sprintf('Step %d, "%s": ', $number, $step->name()))];
         }
 
         return $changes;
+    }
+
+    /**
+     * Figures of materials that both recipes use, where a newer copy was taken from the shelf.
+     *
+     * @return list<Change>
+     */
+    private function materials(Recipe $before, Recipe $after): array
+    {
+        [$old, $new] = [self::used($before), self::used($after)];
+        $changes = [];
+        foreach (array_intersect_key($new, $old) as $id => $material) {
+            $changes = [...$changes, ...$this->changes('', $this->material->facts($old[$id]), $this->material->facts($material), \sprintf('%s: ', $old[$id]->name))];
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @return array<string, Material> by id, in order of first use
+     */
+    private static function used(Recipe $recipe): array
+    {
+        $used = [];
+        $look = static function (Material|Mixture|null $of) use (&$look, &$used): void {
+            if ($of instanceof Material) {
+                $used[$of->id] ??= $of;
+            }
+            foreach ($of instanceof Mixture ? $of->parts : [] as $part) {
+                $look($part->of);
+            }
+        };
+        foreach ($recipe->steps as $step) {
+            $look($step->uses);
+        }
+
+        return $used;
     }
 
     /**
@@ -122,23 +176,6 @@ final readonly class CompareRecipes
         }
 
         return $changes;
-    }
-
-    /**
-     * @return array<string, string>
-     */
-    private function facts(Recipe $recipe): array
-    {
-        $facts = ['the title' => '"'.$recipe->title.'"', 'the piece' => $recipe->piece->name, 'the number of pieces' => (string) $recipe->piece->count];
-        foreach ($recipe->piece->parts as $part) {
-            $s = $part->substrate;
-            $facts['the part "'.$part->name.'"'] = \sprintf('%d × %s m² %s, %s', $part->count, DescribeStep::number($part->area), $s->inWords(), $s->ground->value);
-        }
-        foreach ($recipe->schools as $question => $answer) {
-            $facts['the school on "'.$question.'"'] = '"'.$answer.'"';
-        }
-
-        return $facts;
     }
 
     /**

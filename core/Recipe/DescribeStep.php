@@ -18,21 +18,21 @@ final class DescribeStep
     /**
      * @return array<string, string> only what is stated
      */
-    public function facts(Step $step): array
+    public function facts(Step $step, Recipe $recipe): array
     {
         $d = $step->detail;
 
         return array_filter([
             'the title' => '' === $step->title ? null : '"'.$step->title.'"',
             'the technique' => '"'.mb_strtolower($step->technique->name()).'"',
-            'what it is for' => '"'.str_replace('-', ' ', $step->intent->purpose->value).'"'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the ground showing', self::number($step->intent->shows * 100))),
-            'the parts' => [] === $step->parts ? 'the whole piece' : implode(', ', $step->parts),
+            'what it is for' => '"'.str_replace('-', ' ', $step->intent->purpose->value).'"'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the ground showing', ExactNumber::plain($step->intent->shows * 100))),
+            'where it is done' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $recipe->partsOf($step))),
             'what is laid' => null === $step->uses ? null : $this->uses($step->uses),
             'coats' => (string) $step->coats,
             'the film' => $d->weight?->value,
-            'what is left after wiping' => null === $d->left ? null : self::number($d->left * 100).' %',
+            'what is left after wiping' => null === $d->left ? null : ExactNumber::plain($d->left * 100).' %',
             'the grit' => null === $d->grit ? null : (string) $d->grit,
-            'the depth' => null === $d->depth ? null : self::number($d->depth).' µm',
+            'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
             'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
             'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
             'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '"'.$step->wait->until->value.'"',
@@ -48,11 +48,6 @@ final class DescribeStep
         $parts = implode(' : ', array_map(static fn (Part $p): string => ExactNumber::kitchen($p->share).' '.$p->of->name, $mix->parts));
 
         return Basis::ByMass === $mix->basis ? $parts.' by weight' : $parts;
-    }
-
-    public static function number(float $value): string
-    {
-        return rtrim(rtrim(\sprintf('%.2F', $value), '0'), '.');
     }
 
     private function uses(Material|Mixture $uses): string

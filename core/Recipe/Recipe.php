@@ -15,7 +15,7 @@ final readonly class Recipe
      * @param list<Step>            $steps
      * @param array<string, string> $schools chosen answer by question; what is missing is the studio's
      */
-    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools)
+    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class Recipe
      *
      * @throws RecipeRefusal if a step is there twice or names a part the piece does not have
      */
-    public static function of(string $title, Piece $piece, array $steps, array $schools = []): self
+    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = ''): self
     {
         $parts = array_map(static fn (PiecePart $p): string => $p->id, $piece->parts);
         $seen = [];
@@ -39,7 +39,7 @@ final readonly class Recipe
             }
         }
 
-        return new self($title, $piece, $steps, $schools);
+        return new self($title, $piece, $steps, $schools, $summary);
     }
 
     /**

@@ -42,10 +42,26 @@ final readonly class Schools
      */
     public function check(string $key, string $choice): void
     {
+        $this->inWords($key, $choice);
+    }
+
+    /**
+     * The question and the answer as they are asked and given.
+     *
+     * @return array{string, string}
+     *
+     * @throws RecipeRefusal if the question or the answer is unknown
+     */
+    public function inWords(string $key, string $choice): array
+    {
         $school = $this->byKey[$key] ?? throw RecipeRefusal::unknownSchool($key);
-        if ([] === array_filter($school->choices(), static fn (Choice $c): bool => $c->key === $choice)) {
-            throw RecipeRefusal::unknownChoice($key, $choice);
+        foreach ($school->choices() as $c) {
+            if ($c->key === $choice) {
+                return [$school->question(), $c->name];
+            }
         }
+
+        throw RecipeRefusal::unknownChoice($key, $choice);
     }
 
     /**

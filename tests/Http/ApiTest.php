@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Http;
 
 use Inlaid\App\Exchange\Json;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -64,62 +63,6 @@ final class ApiTest extends TestCase
         self::assertGreaterThan($after->plan->readyOn, $cold->plan->readyOn);
     }
 
-    public function testSmallComputations(): void
-    {
-        $document = $this->studio->recipe()->document;
-        $mix = ['materials' => $document->materials, 'mixes' => $document->mixes, 'of' => ['mix' => 'wash']];
-        $worked = $this->studio->json('POST', '/api/compute/mix', $mix + ['amount' => '150 ml']);
-        self::assertSame(['50', '100'], array_map(static fn (\stdClass $l): string => $l->amount->exact, $worked->exact->lines));
-        $all = $this->studio->json('POST', '/api/compute/mix', $mix + ['allOf' => ['material' => 'platform-slate', 'have' => '142 g']]);
-        self::assertSame('300', $all->exact->yield->exact, '142 g at 1.42 g/ml are 100 ml');
-        self::assertGreaterThanOrEqual(43.0, $this->studio->json('POST', '/api/compute/measures', $mix + ['need' => '43 ml'])->batch->yield->ml);
-        $cup = ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 100];
-        self::assertEqualsWithDelta(50.0, $this->studio->json('POST', '/api/compute/marks', ['cup' => $cup, 'pours' => [['name' => 'Paint', 'volume' => 141.371669]]])->marks[0]->height, 1e-4);
-        $film = $this->studio->json('POST', '/api/compute/film', $mix + ['technique' => 'washed-wiped', 'area' => 1, 'coats' => 2]);
-        self::assertEqualsWithDelta(1000 / 12 * 0.35 * 0.38 / 3, $film->film->dry, 1e-9);
-        self::assertCount(2, $film->needs);
-        self::assertSame(120, $this->studio->json('POST', '/api/compute/drying', $mix + ['context' => ['climate' => ['temperature' => 21, 'humidity' => 50, 'air' => 'still']]])->drying->recoat->predicted);
-        self::assertCount(2, $this->studio->json('POST', '/api/compute/ratio', ['text' => '25 %', 'names' => ['paint', 'water']])->readings);
-        foreach ([['ratio', ['text' => '1:0:0', 'names' => ['a', 'b', 'c']], '/text'], ['mix', $mix + ['amount' => '12 buckets'], '/amount'], ['mix', $mix + ['amount' => '12 g'], '/amount'], ['film', $mix + ['technique' => 'brushed', 'area' => -1, 'coats' => 1], '/area'], ['drying', $mix + ['context' => ['climate' => 3]], '/context/climate']] as [$what, $body, $pointer]) {
-            self::assertSame($pointer, $this->studio->json('POST', "/api/compute/$what", $body, 422)->violations[0]->pointer, $what);
-        }
-    }
-
-    public function testOwnMaterialsAndSettings(): void
-    {
-        $list = $this->studio->json('GET', '/api/materials?query=platform');
-        $own = $list->materials[0]->material;
-        $own->name = 'Mix-up Blue';
-        $made = $this->studio->json('POST', '/api/materials', ['material' => $own], 201)->material;
-        self::assertSame(['Mix-up Blue', 1], [$made->name, $made->version]);
-        self::assertNotSame('platform-slate', $made->id);
-        $this->studio->json('POST', "/api/materials/$made->id/archive");
-        self::assertSame(1, $this->studio->json('GET', '/api/materials?archived=true')->total);
-        $own->handling->times->recoat = 5;
-        self::assertSame('/material/handling/times', $this->studio->json('POST', '/api/materials', ['material' => $own], 422)->violations[0]->pointer);
-        $kept = $this->studio->json('GET', '/api/settings');
-        $kept->settings->climate->temperature = 14;
-        self::assertSame(2, $this->studio->json('PUT', '/api/settings', $kept)->version);
-        $this->studio->json('PUT', '/api/settings', $kept, 409);
-        $kept->version = 2;
-        $kept->settings->hours->mon[0]->to = '07:00';
-        self::assertSame('/settings/hours', $this->studio->json('PUT', '/api/settings', $kept, 422)->violations[0]->pointer);
-        self::assertSame(14, $this->studio->json('GET', '/api/settings')->settings->climate->temperature);
-    }
-
-    public function testTheCatalogueCoversTheJobAndEverythingInItIsSound(): void
-    {
-        $materials = $this->studio->json('GET', '/api/materials')->materials;
-        self::assertGreaterThanOrEqual(45, \count($materials));
-        $schema = Json::decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/formats/material.schema.json'));
-        \assert($schema instanceof \stdClass);
-        unset($schema->{'$id'});
-        foreach ($materials as $m) {
-            self::assertTrue((new Validator())->validate($m->material, $schema)->isValid(), $m->material->id);
-        }
-        self::assertCount(16, array_unique(array_map(static fn (\stdClass $m): string => $m->material->kind, $materials)));
-    }
-
     /**
      * @param array<string, string> $headers
      */
@@ -151,6 +94,21 @@ final class ApiTest extends TestCase
         $document = $this->studio->recipe()->document;
         $document->summary = str_repeat('a', 1_900_000);
         self::assertSame('/document/summary', $this->studio->json('POST', '/api/recipes', ['document' => $document], 422)->violations[0]->pointer);
+    }
+
+    /**
+     * The largest recipe there may be, at a minute of work a week: it is worked out, and says that it would never be done.
+     */
+    public function testTheLargestRecipeIsAnsweredInTime(): void
+    {
+        $document = $this->studio->recipe('cupboard')->document;
+        $step = (array) $document->steps[4];
+        $document->steps = array_map(static fn (int $i): array => ['id' => "q$i", 'coats' => 50, 'handsOn' => 2880] + $step, range(1, 200));
+        $worked = $this->studio->json('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT + ['hours' => ['mon' => [['from' => '08:00', 'to' => '08:01']]]]])->preview;
+        self::assertNull($worked->plan->readyOn);
+        self::assertStringContainsString('would not be done within 10 years', $worked->plan->stuck);
+        self::assertCount(200, $worked->steps);
+        self::assertGreaterThan(100_000, $worked->steps[199]->pour->need->ml * 200);
     }
 
     public function testTheDescriptionIsWholeAndSaysWhatTheFormatsSay(): void

@@ -75,7 +75,7 @@ final readonly class ReadRecipe
             $n->refuse('version', 'This recipe was written by a newer program.');
         }
         $title = $n->string('title', 120);
-        $n->text('summary');
+        $summary = $n->text('summary');
         $piece = $this->piece($n->child('piece'));
         $materials = $this->materials($n);
         $mixes = $this->mixes->read($n, $materials);
@@ -88,7 +88,7 @@ final readonly class ReadRecipe
             return $step;
         }, self::MOST_STEPS);
 
-        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n)));
+        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary));
     }
 
     private function piece(Node $n): Piece

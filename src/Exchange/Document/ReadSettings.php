@@ -89,15 +89,29 @@ final readonly class ReadSettings
         foreach (self::DAYS as $name => $number) {
             $week[$number] = $hours->has($name) ? $hours->list($name, $this->stretch(...), 8) : [];
         }
-        $exceptions = $n->has('exceptions') ? $n->list('exceptions', function (Node $e): array {
-            $e->fields('date', 'hours');
-            $date = $e->string('date', 10);
-            1 === preg_match('/^\d{4}-\d\d-\d\d$/', $date) && false !== date_create_immutable($date) || $e->refuse('date', 'A date is written like 2026-12-24.');
+        $zone = $n->string('zone', 60);
+        $n->make(static fn (): \DateTimeZone => WorkingTime::zone($zone), 'zone');
 
-            return [$date, $e->list('hours', $this->stretch(...), 8)];
-        }, 400) : [];
+        return $n->make(fn (): WorkingTime => WorkingTime::of($zone, $week, $this->exceptions($n)), 'hours');
+    }
 
-        return $n->make(static fn (): WorkingTime => WorkingTime::of($n->string('zone', 60), $week, array_column($exceptions, 1, 0)), 'hours');
+    /**
+     * @return array<string, list<array{int, int}>> hours by date
+     */
+    private function exceptions(Node $n): array
+    {
+        $byDate = [];
+        $n->has('exceptions') && $n->list('exceptions', function (Node $e) use (&$byDate): void {
+            $date = $e->fields('date', 'hours')->string('date', 10);
+            if (1 !== preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $date, $m)) {
+                $e->refuse('date', 'A date is written like 2026-12-24.');
+            }
+            checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || $e->refuse('date', \sprintf('There is no %s.', $date));
+            isset($byDate[$date]) && $e->refuse('date', \sprintf('%s is there twice.', $date));
+            $byDate[$date] = $e->list('hours', $this->stretch(...), 8);
+        }, 400);
+
+        return $byDate;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Material\MaterialKind;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +25,9 @@ final readonly class ListMaterials
     public function __invoke(Request $request): MaterialList
     {
         $page = PageAsked::of($request);
-        [$total, $found] = $this->shelf->search($request->query->getString('query'), MaterialKind::tryFrom($request->query->getString('kind')), 'true' === $request->query->getString('archived'), $page, self::PAGE);
+        $named = $request->query->getString('kind');
+        $kind = '' === $named ? null : MaterialKind::tryFrom($named) ?? throw new Problem(400, 'which-kind', \sprintf('Materials are of one of these kinds: %s.', implode(', ', array_column(MaterialKind::cases(), 'value'))));
+        [$total, $found] = $this->shelf->search($request->query->getString('query'), $kind, 'true' === $request->query->getString('archived'), $page, self::PAGE);
 
         return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));
     }

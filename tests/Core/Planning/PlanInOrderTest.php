@@ -110,6 +110,20 @@ final class PlanInOrderTest extends TestCase
         self::assertGreaterThan(30, $kept);
     }
 
+    /**
+     * A minute a week: two days of work are never done, a quarter of an hour is after 15 Mondays; what is placed is kept.
+     */
+    public function testWhatLiesTooFarAheadIsNotPlanned(): void
+    {
+        $mondays = WorkingTime::of('UTC', [1 => [[480, 481]]]);
+        $start = $this->at('Mon 2026-11-23 08:00');
+        $plan = (new PlanInOrder())->plan([new Operation('short', 1, 15, 60), new Operation('long', 1, 2880, 0), new Operation('after', 1, 5, 0)], $mondays, $start);
+        self::assertSame(['short'], array_map(static fn (Placed $p): string => $p->operation->stepId, $plan));
+        self::assertCount(15, $plan[0]->stretches);
+        self::assertSame([], (new PlanInOrder())->plan([new Operation('long', 1, 2880, 0)], $mondays, $start));
+        self::assertCount(1, (new PlanInOrder())->plan([new Operation('wait', 1, 15, 11 * 525_600), new Operation('after', 1, 5, 0)], $mondays, $start));
+    }
+
     public function testRefusesHoursNobodyCanWork(): void
     {
         foreach ([['Moon/Base', [1 => [[0, 60]]]], ['UTC', []], ['UTC', [1 => [[60, 30]]]], ['UTC', [1 => [[0, 60], [30, 90]]]]] as [$zone, $week]) {

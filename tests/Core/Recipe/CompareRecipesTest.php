@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Recipe;
 
+use Brick\Math\BigRational;
 use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Recipe\Change;
 use Inlaid\Core\Recipe\CompareRecipes;
+use Inlaid\Core\Recipe\DescribeRecipe;
 use Inlaid\Core\Recipe\Grain;
 use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
@@ -34,7 +39,7 @@ final class CompareRecipesTest extends TestCase
     public function testNothingIsDifferentFromItself(): void
     {
         $recipe = $this->recipe([$this->step('a'), $this->step('b')]);
-        self::assertSame([], (new CompareRecipes())->compare($recipe, $recipe));
+        self::assertSame([], (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($recipe, $recipe));
     }
 
     public function testEveryStepTakenOutPutInOrMovedIsNamedOnceAndNoOther(): void
@@ -66,7 +71,56 @@ final class CompareRecipesTest extends TestCase
             'Step 1, "Slower": the title was "Step a", now "Slower".',
             'Step 1, "Slower": the grit was 180, now 220.',
             'Step 1, "Slower": the dwell was 4 min, now not stated.',
-        ], array_map(static fn (Change $c): string => $c->text, (new CompareRecipes())->compare($before, $after)));
+        ], $this->words($before, $after));
+    }
+
+    public function testPartsAreComparedByWhatTheyAreNotByTheirNames(): void
+    {
+        $oak = new Substrate(SubstrateKind::Solid, 'oak', Grain::Open, Ground::Bare, Colour::of('#b58f5f'));
+        $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of($id, $name, $area, 1, $oak, $drinks);
+        $recipe = fn (PiecePart ...$parts): Recipe => Recipe::of('Test', Piece::of('Case', 1, array_values($parts)), [$this->step('a', parts: [$parts[0]->id])]);
+        self::assertSame([
+            'Part "Top": the name was "Top", now "Lid".',
+            'Part "Top": the area was 0.5 m², now 0.625 m².',
+            'Part "Top": what it drinks was not stated, now 1.6 times a sealed ground.',
+            'The part "Side" was taken out.',
+            'The part "Back" was added.',
+            'Step 1, "Step a": where it is done was Top, now Lid.',
+        ], $this->words($recipe($part('p1', 'Top', 0.5), $part('p2', 'Side', 0.8)), $recipe($part('p1', 'Lid', 0.625, 1.6), $part('p3', 'Back', 0.3))));
+    }
+
+    public function testSchoolsAndSummaryAreSaidInTheirOwnWords(): void
+    {
+        $recipe = fn (string $summary, array $schools): Recipe => Recipe::of('Test', $this->recipe([])->piece, [], $schools, $summary);
+        self::assertSame([
+            'The school on "What is the last grit on bare wood before the first coat?" was "120", now "220".',
+            'What it is to be was not stated, now "Pale and dry".',
+            'The school on "Which way is the brush drawn?" was not stated, now "Every way, then laid off".',
+        ], $this->words($recipe('', ['last-grit' => '120']), $recipe('Pale and dry', ['brush-direction' => 'every-way', 'last-grit' => '220'])));
+    }
+
+    /**
+     * A newer copy of a material changes what is worked out, so it is a difference though every name is the same; also deep in
+     * a mix, and once only.
+     */
+    public function testNewerFiguresOfAMaterialAreADifference(): void
+    {
+        $laid = static fn (string $density, int $open): Step => Step::of('a', 'Glaze', Given::techniques()->named('glazed-wiped'), Intent::of(Purpose::Pores), [], Mixture::of('glaze', Basis::ByVolume, [
+            Part::of(BigRational::of(2), Given::paint('medium')),
+            Part::of(BigRational::one(), Mixture::of('colour', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint('blue', $density, open: $open))])),
+        ]), 1, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        self::assertSame([
+            'Blue: the density was 1.3 g/ml, now 1.42 g/ml.',
+            'Blue: the open time was 15 min, now 9 min.',
+        ], $this->words($this->recipe([$laid('1.3', 15)]), $this->recipe([$laid('1.42', 9)])));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function words(Recipe $before, Recipe $after): array
+    {
+        return array_map(static fn (Change $c): string => $c->text, (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($before, $after));
     }
 
     /**
@@ -77,7 +131,7 @@ final class CompareRecipesTest extends TestCase
      */
     private function compare(array $before, array $after): array
     {
-        return (new CompareRecipes())->compare($this->recipe(array_map($this->step(...), $before)), $this->recipe(array_map($this->step(...), $after)));
+        return (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($this->recipe(array_map(fn (string $id): Step => $this->step($id), $before)), $this->recipe(array_map(fn (string $id): Step => $this->step($id), $after)));
     }
 
     /**
@@ -99,9 +153,12 @@ final class CompareRecipesTest extends TestCase
         return $best;
     }
 
-    private function step(string $id, ?StepDetail $detail = null, ?string $title = null): Step
+    /**
+     * @param list<string> $parts
+     */
+    private function step(string $id, ?StepDetail $detail = null, ?string $title = null, array $parts = []): Step
     {
-        return Step::of($id, $title ?? "Step $id", Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), [], null, 1, $detail ?? StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
+        return Step::of($id, $title ?? "Step $id", Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), $parts, null, 1, $detail ?? StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
     }
 
     /**

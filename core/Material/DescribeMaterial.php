@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Material;
+
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\PrintQuantity;
+
+/**
+ * Puts what is known of a material into words, fact by fact.
+ */
+final class DescribeMaterial
+{
+    /**
+     * @return array<string, string> only what is stated
+     */
+    public function facts(Material $m): array
+    {
+        $plain = static fn (float $value): string => ExactNumber::plain($value);
+        $minutes = static fn (?int $value): ?string => null === $value ? null : $value.' min';
+        [$body, $handling, $look, $times] = [$m->body, $m->handling, $m->look, $m->handling->times];
+
+        return array_filter([
+            'the name' => '"'.$m->name.'"',
+            'the kind' => $m->kind->value,
+            'what it is carried in' => $body->carrier->value,
+            'the density' => ExactNumber::decimal($body->density, 3).' g/ml',
+            'the scooped density' => null === $body->scooped ? null : ExactNumber::decimal($body->scooped, 3).' g/ml',
+            'the solids' => $plain($body->solids * 100).' % of the volume',
+            'what stays on top' => $plain($body->build * 100).' % of the solids',
+            'the spread rate' => null === $body->spread ? null : $plain($body->spread).' m²/L',
+            'the largest thinning' => null === $body->largestThinning ? null : $plain($body->largestThinning).' to 1',
+            'how it dries' => str_replace('-', ' ', $handling->dries->value),
+            'touch-dry' => $minutes($times?->touch),
+            'the earliest recoat' => $minutes($times?->recoat),
+            'the latest recoat' => $minutes($times?->recoatMost),
+            'through-dry' => $minutes($times?->through),
+            'the cure' => $minutes($times?->cure),
+            'the open time' => $minutes($handling->openTime),
+            'the pot life' => $minutes($handling->potLife),
+            'water on the dry film' => $handling->rewets ? 'dissolves it' : 'does not dissolve it',
+            'the lowest temperature' => $plain($handling->lowestTemperature).' °C',
+            'how it shows' => $look->kind->value,
+            'the colour' => $look->colour?->hex,
+            'the hiding' => null === $look->hiding ? null : $plain($look->hiding * 100).' %',
+            'one part in nine of white' => $look->tint?->hex,
+            'the look on pale wood' => $look->onWood?->hex,
+            'the sheen' => $m->sheen?->value,
+            'ambering' => $m->ambering->value,
+            'the place' => $m->outdoors ? 'outdoors too' : 'indoors only',
+            'the packs' => $this->packs($m),
+            'the cautions' => [] === $m->cautions ? null : '"'.implode(' ', $m->cautions).'"',
+        ], static fn (?string $fact): bool => null !== $fact);
+    }
+
+    private function packs(Material $m): ?string
+    {
+        $print = new PrintQuantity();
+
+        return [] === $m->packs ? null : implode(', ', array_map(static fn (Pack $p): string => \sprintf('%s at %.2F', $print->inWords($p->size), $p->price), $m->packs));
+    }
+}

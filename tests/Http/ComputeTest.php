@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use Inlaid\App\Exchange\Json;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The small stateless computations, against numbers reckoned by hand, and the places they name when something is wrong.
+ */
+final class ComputeTest extends TestCase
+{
+    private static Studio $studio;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$studio = Studio::open();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$studio->close();
+    }
+
+    /**
+     * 2 scoops of milk paint (0.72 g/ml scooped, 2.1 true) to 3 of water: 1.44 g fill 0.685714 ml, so 5 scoops give 3.685714
+     * ml. For 200 ml: 108.527 ml of powder as scooped, which weigh 78.140 g, and 162.791 ml of water.
+     */
+    public function testPowderIsScoopedWeighedAndFillsLess(): void
+    {
+        $worked = $this->compute('mix', $this->asked('stools', ['mix' => 'ochre']) + ['amount' => '200 ml']);
+        [$powder, $water] = $worked->exact->lines;
+        self::assertEqualsWithDelta(108.5271, $powder->amount->ml, 1e-3);
+        self::assertEqualsWithDelta(78.140, $powder->amount->g, 1e-3);
+        self::assertEqualsWithDelta(162.7907, $water->amount->ml, 1e-3);
+        self::assertEqualsWithDelta(200.0, $powder->volume + $water->volume, 1e-6);
+        self::assertSame('200', $worked->exact->yield->exact);
+        self::assertSame(1.5, $worked->thinning, 'three scoops of water to two of powder');
+        self::assertSame(480, $worked->potLife);
+    }
+
+    /**
+     * All there is of the powder, by mass or by volume as scooped: 78.14 g are 108.53 ml, and both make the same 200 ml.
+     */
+    public function testAllThereIsByMassOrByVolume(): void
+    {
+        $asked = $this->asked('stools', ['mix' => 'ochre']);
+        foreach (['78.139534884 g', '108.52713178 ml'] as $have) {
+            $worked = $this->compute('mix', $asked + ['allOf' => ['material' => 'halt-ochre', 'have' => $have]]);
+            self::assertEqualsWithDelta(200.0, $worked->exact->yield->ml, 1e-5, $have);
+        }
+    }
+
+    /**
+     * A glaze of 5 medium to 1 colour, the colour being 4 black, 2 grey, 1 red: of 126 ml, 105 are medium and 12, 6, 3 colour.
+     */
+    public function testAMixInAMixIsTakenApart(): void
+    {
+        $worked = $this->compute('mix', $this->asked('cupboard', ['mix' => 'glaze']) + ['amount' => '126 ml']);
+        self::assertSame(['105', '12', '6', '3'], array_map(static fn (\stdClass $l): string => $l->amount->exact, $worked->exact->lines));
+    }
+
+    /**
+     * On a scale of half a gram every line is whole half grams, within the tolerance, and no less than the need.
+     */
+    public function testABatchOnTheScale(): void
+    {
+        $scale = ['measures' => [['name' => 'scale', 'dimension' => 'mass', 'step' => '1/2', 'capacity' => '1000']], 'tolerance' => '0.01'];
+        $batch = $this->compute('measures', $this->asked('stools', ['mix' => 'ochre']) + ['need' => '90 ml', 'context' => $scale])->batch;
+        self::assertGreaterThanOrEqual(90.0, $batch->yield->ml);
+        self::assertLessThan(91.0, $batch->yield->ml);
+        self::assertLessThanOrEqual(0.01, $batch->error);
+        foreach ($batch->lines as $line) {
+            self::assertEqualsWithDelta(round($line->amount->g * 2) / 2, $line->amount->g, 1e-3);
+            self::assertStringContainsString(' g on the scale', $line->how);
+        }
+        self::assertNull($this->compute('measures', $this->asked('stools', ['mix' => 'ochre']) + ['need' => '90 ml', 'context' => ['measures' => []] + $scale])->batch, 'with nothing to measure with');
+    }
+
+    /**
+     * A tray of 100 × 80 mm below and 120 × 100 above, 50 high: 500 ml would be 49.74 mm; 80 ml of paint stand 9.80 mm high.
+     * Frustum: V(h) = h·(8000 + 1800·t + 400·t²/3)/1000 with t = h/50.
+     */
+    public function testMarksInATray(): void
+    {
+        $tray = ['name' => 'Tray', 'shape' => 'tray', 'bottom' => 100, 'bottomWidth' => 80, 'top' => 120, 'topWidth' => 100, 'height' => 50];
+        $marks = $this->compute('marks', ['cup' => $tray, 'pours' => [['name' => 'Paint', 'volume' => 80], ['name' => 'Water', 'volume' => 120], ['name' => 'Too much', 'volume' => 400]]])->marks;
+        foreach ([80.0, 200.0] as $i => $volume) {
+            $h = $marks[$i]->height;
+            self::assertEqualsWithDelta($volume, $h * (8000 + 1800 * $h / 50 + 400 * ($h / 50) ** 2 / 3) / 1000, 1e-6);
+        }
+        self::assertNull($marks[2]->height, 'it would overflow');
+        self::assertSame(600.0, (float) $marks[2]->upTo);
+    }
+
+    /**
+     * Platform Slate (12 m²/L, 38 % solids) 1:2, sprayed: the technique's wet film, no wiping; its loss is overspray.
+     */
+    public function testFilmAndNeedFollowTechniqueWeightAndWiping(): void
+    {
+        $asked = $this->asked('ticket', ['mix' => 'wash']) + ['area' => 2.0, 'coats' => 1];
+        $film = fn (array $more): \stdClass => $this->compute('film', $more + $asked);
+        $brushed = $film(['technique' => 'brushed']);
+        self::assertEqualsWithDelta(1000 / 12, $brushed->film->wet, 1e-9);
+        self::assertEqualsWithDelta(1000 / 12 * 0.38 / 3, $brushed->film->dry, 1e-9);
+        self::assertEqualsWithDelta(2 * 1000 / 12 / 0.95 + 8, $brushed->needs[0]->taken, 1e-9);
+        self::assertEqualsWithDelta(0.7 * $brushed->film->wet, $film(['technique' => 'brushed', 'weight' => 'thin'])->film->wet, 1e-9);
+        self::assertEqualsWithDelta(0.2 * $brushed->film->dry, $film(['technique' => 'brushed', 'left' => 0.2])->film->dry, 1e-9);
+        self::assertEqualsWithDelta(1.4 * $brushed->needs[0]->laid, $film(['technique' => 'brushed', 'absorption' => 1.4])->needs[0]->laid, 1e-9);
+        self::assertGreaterThan($brushed->needs[0]->taken * $film(['technique' => 'sprayed'])->film->wet / $brushed->film->wet, $film(['technique' => 'sprayed'])->needs[0]->taken, 'the gun loses more than the brush');
+        $water = $this->compute('film', ['of' => ['material' => 'water'], 'technique' => 'brushed'] + $asked);
+        self::assertSame([null, []], [$water->film, $water->needs]);
+    }
+
+    /**
+     * At 12 °C and 70 % a normal coat takes 2.953507 times as long (reckoned apart): recoat after 120 × 2.9535 = 355 min; the
+     * cure doubles for every ten degrees: 30240 × 2^0.9.
+     */
+    public function testDryingInOtherAir(): void
+    {
+        $dry = fn (array $air, array $more = []): \stdClass => $this->compute('drying', $more + $this->asked('ticket', ['mix' => 'wash']) + ['context' => ['climate' => $air]])->drying;
+        $cold = $dry(['temperature' => 12, 'humidity' => 70, 'air' => 'still']);
+        self::assertSame([355, 355, 120], [$cold->recoat->predicted, $cold->recoat->planned, $cold->recoat->stated]);
+        self::assertSame((int) ceil(30240 * 2 ** 0.9), $cold->cure->planned);
+        $warm = $dry(['temperature' => 26, 'humidity' => 40, 'air' => 'fan']);
+        self::assertSame(120, $warm->recoat->planned, 'never before the label');
+        self::assertLessThan(120, $warm->recoat->predicted);
+        self::assertLessThan(8, $warm->openTime->planned, 'but less time to wipe');
+        $thick = $dry(['temperature' => 21, 'humidity' => 50, 'air' => 'still'], ['ofNormal' => 1.4]);
+        self::assertSame((int) ceil(120 * 1.4 ** 1.5), $thick->recoat->predicted);
+        self::assertNotNull($dry(['temperature' => 5, 'humidity' => 50, 'air' => 'still'])->noPromise);
+        self::assertNull($this->compute('drying', ['of' => ['material' => 'water']] + $this->asked('ticket', []))->drying);
+    }
+
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, string, string}>
+     */
+    public static function nonsense(): iterable
+    {
+        yield 'no amount' => ['mix', ['amount' => ''], '/amount', 'must not be empty'];
+        yield 'nothing' => ['mix', ['amount' => '0 ml'], '/amount', 'more than nothing'];
+        yield 'less than nothing' => ['mix', ['amount' => '-4 ml'], '/amount', 'negative'];
+        yield 'a mass of a mix' => ['mix', ['amount' => '40 g'], '/amount', 'must be a volume'];
+        yield 'all of what is not in it' => ['mix', ['allOf' => ['material' => 'fog', 'have' => '4 ml']], '/allOf/have', 'no fog'];
+        yield 'both a mix and a material' => ['mix', ['of' => ['mix' => 'wash', 'material' => 'water'], 'amount' => '4 ml'], '/of', 'either'];
+        yield 'a mix that is not there' => ['mix', ['of' => ['mix' => 'moon'], 'amount' => '4 ml'], '/of/mix', 'no mix "moon"'];
+        yield 'a field nobody knows' => ['mix', ['amount' => '4 ml', 'colour' => 'red'], '/colour', 'no field'];
+        yield 'no need' => ['measures', ['need' => '0 ml'], '/need', 'more than nothing'];
+        yield 'a negative pour' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 90], 'pours' => [['name' => 'a', 'volume' => -1]]], '/pours/0/volume', 'negative'];
+        yield 'a bucket as high as a house' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 9000], 'pours' => []], '/cup/height', 'up to 2000 mm'];
+        yield 'no technique' => ['film', ['technique' => 'flung', 'area' => 1, 'coats' => 1], '/technique', 'no technique "flung"'];
+        yield 'more left than laid' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 1, 'left' => 2], '/left', 'between 0 and 1'];
+        yield 'a field of a square kilometre' => ['film', ['technique' => 'brushed', 'area' => 1e6, 'coats' => 1], '/area', 'between'];
+        yield 'half a coat' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 0.5], '/coats', 'whole number'];
+        yield 'a film of the moon' => ['drying', ['ofNormal' => 99], '/ofNormal', 'between 0 and 10'];
+        yield 'air nobody breathes' => ['drying', ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'between 1 and 100'];
+        yield 'no names' => ['ratio', ['text' => '1:3', 'names' => []], '/names', 'Name the ingredients'];
+        yield 'no ratio' => ['ratio', ['text' => 'quite a lot', 'names' => ['a', 'b']], '/text', 'not a ratio'];
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsAnsweredAtItsPlace(string $what, array $body, string $pointer, string $says): void
+    {
+        $body += \in_array($what, ['marks', 'ratio'], true) ? [] : $this->asked('ticket', ['mix' => 'wash']);
+        $messages = array_column(self::$studio->json('POST', "/api/compute/$what", $body, 422)->violations, 'message', 'pointer');
+        self::assertArrayHasKey($pointer, $messages, Json::encode($messages));
+        self::assertStringContainsString($says, $messages[$pointer]);
+    }
+
+    /**
+     * @param array<string, string> $of
+     *
+     * @return array<string, mixed>
+     */
+    private function asked(string $recipe, array $of): array
+    {
+        $document = self::$studio->recipe($recipe)->document;
+
+        return ['materials' => $document->materials, 'mixes' => $document->mixes, 'of' => $of];
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     */
+    private function compute(string $what, array $body): \stdClass
+    {
+        return self::$studio->json('POST', "/api/compute/$what", $body);
+    }
+}
