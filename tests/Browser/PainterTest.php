@@ -168,37 +168,4 @@ final class PainterTest extends Rooms
         $this->button('Keep it')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'from revision 3'), 'the revision is kept');
     }
-
-    private function press(string $keys): void
-    {
-        $this->browser->switchTo()->activeElement()->sendKeys($keys);
-    }
-
-    private function active(): string
-    {
-        $html = $this->browser->executeScript('return document.activeElement.outerHTML');
-
-        return \is_string($html) ? $html : '';
-    }
-
-    private function labelOfActive(): string
-    {
-        $label = $this->browser->executeScript('const l = document.activeElement.labels; return l && l.length ? l[0].textContent : "";');
-
-        return \is_string($label) ? $label : '';
-    }
-
-    /**
-     * @param \Closure(string): bool $isIt
-     */
-    private function tabTo(\Closure $isIt): void
-    {
-        for ($i = 0; $i < 80; ++$i) {
-            $this->press(WebDriverKeys::TAB);
-            if ($isIt($this->active())) {
-                return;
-            }
-        }
-        self::fail('Tab does not lead there.');
-    }
 }

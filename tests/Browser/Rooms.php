@@ -148,6 +148,76 @@ abstract class Rooms extends TestCase
         $this->until(fn (): bool => 'saved' === $this->see('[data-testid=saving]', $browser)->getAttribute('data-state'), 'the draft is saved');
     }
 
+    /** A window of another size, as a phone or a tablet has it. */
+    protected function resize(int $width, int $height): void
+    {
+        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
+    }
+
+    /**
+     * @param array<string, mixed> $parameters
+     */
+    protected function devtools(string $command, array $parameters = []): mixed
+    {
+        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters]);
+    }
+
+    /** What the room says. */
+    protected function main(): string
+    {
+        return $this->browser->findElement(WebDriverBy::tagName('main'))->getText();
+    }
+
+    /** Scrolled to the middle first: at the rim of a scrolling panel something may lie over it. */
+    protected function clickInView(RemoteWebElement $element): void
+    {
+        $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+        $element->click();
+    }
+
+    /** Picks an option of a list by what it says. */
+    protected function choose(string $label, string $option): void
+    {
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]")));
+        $this->until(fn (): bool => true === $this->browser->executeScript('const p = document.querySelector(".MuiMenu-paper"); return p !== null && getComputedStyle(p).opacity === "1" && ["none", "matrix(1, 0, 0, 1, 0, 0)"].includes(getComputedStyle(p).transform)'), 'the list has opened');
+        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('ul[role=listbox]')), 'the list is gone');
+    }
+
+    /** Sends keys to whatever has the focus. */
+    protected function press(string $keys): void
+    {
+        $this->browser->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    protected function active(): string
+    {
+        $html = $this->browser->executeScript('return document.activeElement.outerHTML');
+
+        return \is_string($html) ? $html : '';
+    }
+
+    protected function labelOfActive(): string
+    {
+        $label = $this->browser->executeScript('const l = document.activeElement.labels; return l && l.length ? l[0].textContent : "";');
+
+        return \is_string($label) ? $label : '';
+    }
+
+    /**
+     * @param \Closure(string): bool $isIt
+     */
+    protected function tabTo(\Closure $isIt): void
+    {
+        for ($i = 0; $i < 80; ++$i) {
+            $this->press(WebDriverKeys::TAB);
+            if ($isIt($this->active())) {
+                return;
+            }
+        }
+        self::fail('Tab does not lead there.');
+    }
+
     private static function startChromedriver(): void
     {
         if (null !== self::$chromedriver) {

@@ -112,17 +112,4 @@ final class StudioTest extends Rooms
     {
         return \count($this->browser->findElements(WebDriverBy::cssSelector('main li h2')));
     }
-
-    private function main(): string
-    {
-        return $this->browser->findElement(WebDriverBy::tagName('main'))->getText();
-    }
-
-    private function choose(string $label, string $option): void
-    {
-        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]"))->click();
-        $this->see('[role=listbox]');
-        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=listbox]')), 'the list is gone');
-    }
 }

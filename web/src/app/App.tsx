@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
 import { Loading } from '../shared/Notice';
+import { Boundary } from './Boundary';
 import { Shell } from './Shell';
 
 const Book = lazy(() => import('../areas/book/Book'));
@@ -13,18 +14,20 @@ const Lost = lazy(() => import('./Lost'));
 
 export function App() {
   return (
-    <Suspense fallback={<Loading what="the room" />}>
-      <Routes>
-        <Route path="/recipes/:id/sheet" element={<Sheet />} />
-        <Route element={<Shell />}>
-          <Route path="/" element={<Book />} />
-          <Route path="/recipes/:id" element={<Section />} />
-          <Route path="/mix" element={<Mixing />} />
-          <Route path="/shelf" element={<Shelf />} />
-          <Route path="/settings" element={<StudioSettings />} />
-          <Route path="*" element={<Lost />} />
-        </Route>
-      </Routes>
-    </Suspense>
+    <Boundary>
+      <Suspense fallback={<Loading what="the room" />}>
+        <Routes>
+          <Route path="/recipes/:id/sheet" element={<Sheet />} />
+          <Route element={<Shell />}>
+            <Route path="/" element={<Book />} />
+            <Route path="/recipes/:id" element={<Section />} />
+            <Route path="/mix" element={<Mixing />} />
+            <Route path="/shelf" element={<Shelf />} />
+            <Route path="/settings" element={<StudioSettings />} />
+            <Route path="*" element={<Lost />} />
+          </Route>
+        </Routes>
+      </Suspense>
+    </Boundary>
   );
 }

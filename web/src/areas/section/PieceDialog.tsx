@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Recipe, Violation, Vocabulary } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
-import { newId } from './edits';
+import { newId, removePart } from './edits';
 
 type Part = Recipe['piece']['parts'][number];
 type Props = {
@@ -23,12 +23,6 @@ export function PieceDialog({ document, vocabulary, violations, onChange, onClos
   const wrong = (pointer: string) => violations.find((v) => v.pointer.startsWith(`/document/${pointer}`))?.message;
   const setPart = (id: string, patch: Partial<Part>) =>
     onChange({ ...document, piece: { ...piece, parts: piece.parts.map((p) => (p.id === id ? { ...p, ...patch } : p)) } });
-  const removePart = (id: string) =>
-    onChange({
-      ...document,
-      piece: { ...piece, parts: piece.parts.filter((p) => p.id !== id) },
-      steps: document.steps.map((s) => ({ ...s, ...(s.parts ? { parts: s.parts.filter((p) => p !== id) } : {}) })),
-    });
   const setSchool = (key: string, answer: string) => {
     const { [key]: _, ...others } = document.schools ?? {};
     onChange({ ...document, schools: answer === 'studio' ? others : { ...others, [key]: answer } });
@@ -134,7 +128,7 @@ export function PieceDialog({ document, vocabulary, violations, onChange, onClos
             <Button
               aria-label={`Take out ${part.name}`}
               disabled={piece.parts.length < 2}
-              onClick={() => removePart(part.id)}
+              onClick={() => onChange(removePart(document, part.id))}
               sx={{ minWidth: 0 }}
             >
               ×

@@ -250,7 +250,7 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
         />
         <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
       </Box>
-      {worked && <WorkedStep step={step} worked={worked} />}
+      {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} />}
     </Box>
   );
 }

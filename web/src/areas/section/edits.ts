@@ -22,6 +22,14 @@ export function removeStep(doc: Recipe, id: string): Recipe {
   return withoutUnused({ ...doc, steps: doc.steps.filter((s) => s.id !== id) });
 }
 
+/** Takes a part out, and with it the steps that were for this part alone: without any part they would be for the whole piece. */
+export function removePart(doc: Recipe, id: string): Recipe {
+  const steps = doc.steps
+    .map((s) => (s.parts?.length ? { ...s, parts: s.parts.filter((p) => p !== id) } : s))
+    .filter((s, i) => s.parts?.length !== 0 || !doc.steps[i]?.parts?.length);
+  return withoutUnused({ ...doc, piece: { ...doc.piece, parts: doc.piece.parts.filter((p) => p.id !== id) }, steps });
+}
+
 export function moveStep(doc: Recipe, from: number, to: number): Recipe {
   if (to < 0 || to >= doc.steps.length || from === to) return doc;
   const steps = [...doc.steps];
@@ -57,12 +65,18 @@ export function usableIn(book: MixBook, mixId: string | null): Mix[] {
   return book.mixes.filter((m) => mixId === null || !reaches(m.id, new Set()));
 }
 
-/** Leaves out copies of materials nothing uses any more. */
+/** Leaves out mixes, and copies of materials, that no step comes to use any more. */
 export function withoutUnused<T extends MixBook & { steps: Step[] }>(doc: T): T {
-  const used = new Set<string>();
-  for (const step of doc.steps) if (step.uses?.material) used.add(step.uses.material);
-  for (const mix of doc.mixes) for (const part of mix.parts) if (part.of.material) used.add(part.of.material);
-  return { ...doc, materials: doc.materials.filter((m) => used.has(m.id)) };
+  const materials = new Set<string>();
+  const mixes = new Set<string>();
+  const use = (of: Named | null | undefined) => {
+    if (of?.material) materials.add(of.material);
+    if (!of?.mix || mixes.has(of.mix)) return;
+    mixes.add(of.mix);
+    for (const part of doc.mixes.find((m) => m.id === of.mix)?.parts ?? []) use(part.of);
+  };
+  for (const step of doc.steps) use(step.uses);
+  return { ...doc, materials: doc.materials.filter((m) => materials.has(m.id)), mixes: doc.mixes.filter((m) => mixes.has(m.id)) };
 }
 
 /** What is null is not stated, and not written. */

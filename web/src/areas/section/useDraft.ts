@@ -39,7 +39,7 @@ export function useDraft(opened: RecipeOpened) {
   const [ready, setReady] = useState(false);
   const version = useRef(opened.version);
   const stored = useRef(opened.document);
-  const busy = useRef(false);
+  const underWay = useRef<Promise<boolean> | null>(null);
   const latest = useRef(history);
   latest.current = history;
 
@@ -66,14 +66,12 @@ export function useDraft(opened: RecipeOpened) {
     };
   }, [key, opened]);
 
-  const save = useCallback(async (): Promise<boolean> => {
-    if (busy.current) return false;
+  const put = useCallback(async (): Promise<boolean> => {
     const document = latest.current.present;
     if (document === stored.current) {
       setSaving('saved');
       return true;
     }
-    busy.current = true;
     try {
       const kept = await answer(
         api.PUT('/api/recipes/{id}/draft', { params: { path: { id: opened.id } }, body: { version: version.current, document } }),
@@ -96,10 +94,19 @@ export function useDraft(opened: RecipeOpened) {
         setSaving('refused');
       }
       return false;
-    } finally {
-      busy.current = false;
     }
   }, [key, opened.id]);
+
+  /** Saves what is there now; one save after the other, never two at once. */
+  const save = useCallback(async (): Promise<boolean> => {
+    while (underWay.current) await underWay.current;
+    underWay.current = put();
+    try {
+      return await underWay.current;
+    } finally {
+      underWay.current = null;
+    }
+  }, [put]);
 
   useEffect(() => {
     if (!ready || conflict) return;
@@ -113,7 +120,7 @@ export function useDraft(opened: RecipeOpened) {
     setSaving((s) => (s === 'offline' ? s : 'waiting'));
     const timer = window.setInterval(() => {
       if (latest.current.present === stored.current) window.clearInterval(timer);
-      else void save().then((done) => done && window.clearInterval(timer));
+      else if (!underWay.current) void save().then((done) => done && window.clearInterval(timer));
     }, 700);
     return () => window.clearInterval(timer);
   }, [history, ready, conflict, save, key]);

@@ -6,6 +6,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, Problem, type Settings, type Vocabulary } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { NewerAlert } from '../../shared/NewerAlert';
 import { Failed, Loading } from '../../shared/Notice';
 import { useSettings } from '../../shared/useSettings';
 import { useVocabulary } from '../../shared/useVocabulary';
@@ -37,7 +38,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
   const queries = useQueryClient();
   const [s, setS] = useState(kept);
   const save = useMutation({
-    mutationFn: () => answer(api.PUT('/api/settings', { body: { version, settings: s } })),
+    mutationFn: (over: number) => answer(api.PUT('/api/settings', { body: { version: over, settings: s } })),
     onSuccess: (saved) => queries.setQueryData(['settings'], saved),
   });
   const problem = save.error instanceof Problem ? save.error : null;
@@ -55,16 +56,18 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
         <Button variant="outlined" disabled={!changed} onClick={() => setS(kept)}>
           Back to what was
         </Button>
-        <Button variant="contained" disabled={!changed || save.isPending} onClick={() => save.mutate()}>
+        <Button variant="contained" disabled={!changed || save.isPending} onClick={() => save.mutate(version)}>
           Save
         </Button>
       </Box>
-      {save.error && (
-        <Alert severity="error">
-          {problem?.status === 409
-            ? 'Somebody has changed the settings in the meantime. Reload the page to see them.'
-            : (problem?.violations[0]?.message ?? save.error.message)}
-        </Alert>
+      {problem?.status === 409 ? (
+        <NewerAlert
+          what="the settings"
+          onTake={() => void queries.invalidateQueries({ queryKey: ['settings'] })}
+          onKeep={() => save.mutate(problem.version ?? version)}
+        />
+      ) : (
+        save.error && <Alert severity="error">{problem?.violations[0]?.message ?? save.error.message}</Alert>
       )}
       <Group title="Measures and money">
         <Choice

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { answer, api, type Material, Problem } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../shared/Field';
+import { NewerAlert } from '../../shared/NewerAlert';
 import { Swatch } from '../../shared/Swatch';
 import { kinds } from '../../shared/words';
 
@@ -50,12 +51,14 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
           Save changes
         </Button>
       </Box>
-      {save.error && (
-        <Alert severity="error">
-          {problem?.status === 409
-            ? 'Somebody has changed this material in the meantime. Open it again before you change it.'
-            : save.error.message}
-        </Alert>
+      {problem?.status === 409 ? (
+        <NewerAlert
+          what="this material"
+          onTake={onSaved}
+          onKeep={() => save.mutate({ ...edited, version: problem.version ?? edited.version })}
+        />
+      ) : (
+        save.error && <Alert severity="error">{save.error.message}</Alert>
       )}
       <Grid title="What it is">
         <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
@@ -117,6 +120,11 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
         />
       </Grid>
       <Grid title="Its times at 21 °C and 50 % humidity, one normal coat">
+        {!times && (
+          <Button variant="outlined" onClick={() => handling({ times: { touch: 60, recoat: 240, through: 1440, cure: 20160 } })}>
+            It dries: give it times
+          </Button>
+        )}
         {times && (
           <>
             <TimeEntry label="Touch-dry" value={times.touch} onChange={(v) => time({ touch: v ?? 0 })} error={wrong('handling/times')} />
@@ -207,11 +215,12 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
         />
         <ColourEntry label="On pale wood" value={edited.look.onWood} onChange={(onWood) => look({ onWood })} error={wrong('look/onWood')} />
         <NumberEntry
-          label="Hiding (0 to 1)"
-          help="one coat over black and white"
+          label="Hiding"
+          unit="%"
+          help="one coat over black and white, at most 99.9"
           emptyAllowed
-          value={edited.look.hiding}
-          onChange={(hiding) => look({ hiding })}
+          value={typeof edited.look.hiding === 'number' ? round(edited.look.hiding * 100) : null}
+          onChange={(v) => look({ hiding: v === null ? null : round(v) / 100 })}
           error={wrong('look')}
         />
         <Choice

@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * The finer work: everything reached from one field, undo without a bottom, mixes within mixes, parts and their steps, every
+ * kind of step, and the work of two hands on one thing.
+ */
+final class CraftTest extends Rooms
+{
+    public function testEverythingIsReachedFromOneField(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->press(WebDriverKeys::CONTROL.'k');
+        $this->see('[role=dialog] input');
+        $this->press('larch gilded');
+        $this->until(fn (): bool => ['Lamp cupboard, engine green and gold'] === $this->offered(), 'a recipe is found by its wood and technique');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('[data-testid=film]');
+        self::assertStringContainsString('Lamp cupboard', $this->text('main h1'));
+
+        $this->press(WebDriverKeys::CONTROL.'k');
+        $this->see('[role=dialog] input');
+        $this->press('duplicate');
+        $this->until(fn (): bool => ['Duplicate the step'] === \array_slice($this->offered(), 0, 1), 'the room offers what it can do');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => 8 === $this->steps(), 'and does it');
+        $this->press(WebDriverKeys::CONTROL.'k');
+        $this->see('[role=dialog] input');
+        $this->press('shelf'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->text('main h1'), 'Shelf'), 'rooms too');
+        $this->press(WebDriverKeys::CONTROL.'k');
+        $this->see('[role=dialog] input');
+        self::assertNotContains('Undo', $this->offered(), 'what belongs to another room is not offered here');
+    }
+
+    /**
+     * Far more edits than a hand remembers, each undone; also those made before a reload.
+     */
+    public function testUndoHasNoBottom(): void
+    {
+        $this->open('stools');
+        $before = $this->order();
+        $this->focusCut();
+        for ($i = 0; $i < 130; ++$i) {
+            $this->press(WebDriverKeys::ALT.(0 === $i % 2 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_DOWN));
+        }
+        $this->press('d');
+        $this->untilSaved();
+        $this->browser->navigate()->refresh();
+        $this->see('[data-testid=film]');
+        $this->focusCut();
+        for ($i = 0; $i < 131; ++$i) {
+            $this->press(WebDriverKeys::CONTROL.'z');
+        }
+        $this->until(fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'), 'all is undone');
+        self::assertSame($before, $this->order());
+        $this->button('Redo')->click();
+        $this->until(fn (): bool => $before !== $this->order(), 'and can be done again');
+    }
+
+    /**
+     * The glaze's colour becomes a mix of its own, gets an ingredient and another ratio; the cup follows at every step.
+     */
+    public function testAMixWithinAMix(): void
+    {
+        $this->go('/mix');
+        $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type : 3 Water'), 'the first mix is worked out');
+        $this->field('Ingredient 1')->click();
+        $this->pick('Mix this one itself');
+        $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type, mixed : 3 Water'), 'it is a mix now');
+        $adds = $this->browser->findElements(WebDriverBy::xpath("//button[.='Add an ingredient']"));
+        self::assertCount(2, $adds);
+        $adds[1]->click();
+        $fields = fn (): array => array_values($this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ingredient 2')]")));
+        $this->until(static fn (): bool => 2 === \count($fields()), 'the inner mix has a second ingredient');
+        $inner = $this->browser->findElement(WebDriverBy::id((string) $fields()[1]->getAttribute('for')));
+        $inner->click();
+        $inner->sendKeys(WebDriverKeys::CONTROL.'a');
+        $inner->sendKeys('Poppy');
+        $this->pick('Poppy Bank, chalk-type');
+        $this->until(fn (): bool => str_contains($this->main(), 'Poppy Bank'), 'it is worked out');
+        $ratios = $this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ratio, as you say it')]"));
+        $ratio = $this->browser->findElement(WebDriverBy::id((string) $ratios[1]->getAttribute('for')));
+        $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
+        $ratio->sendKeys('3:1'.WebDriverKeys::ENTER);
+        $this->button('3 Platform Slate, chalk-type : 1 Poppy Bank, chalk-type (in 100 ml: 75 ml Platform Slate, chalk-type and 25 ml Poppy Bank, chalk-type)')->click();
+        $this->write('Amount of the mix', '160 ml');
+        // A quarter of 160 ml is colour: 30 ml of slate, 10 ml of poppy; 1.42 g/ml.
+        $this->until(fn (): bool => str_contains($this->main(), '42.6 g Platform Slate, chalk-type (30 ml)') && str_contains($this->main(), '14.2 g Poppy Bank, chalk-type (10 ml)') && str_contains($this->main(), '120.0 g Water (120 ml)'), 'the batch is exact through both levels');
+    }
+
+    /**
+     * A part that goes takes along the steps that were only for it: for no part would be for the whole piece.
+     */
+    public function testAPartIsTakenOutWithTheStepsThatWereOnlyForIt(): void
+    {
+        $this->open('ticket');
+        $this->button('Piece')->click();
+        $this->see('[role=dialog]');
+        $this->button('Add a part')->click();
+        $this->button('Take out Pigeon-holes')->click();
+        $this->button('Done')->click();
+        $this->until(fn (): bool => 6 === $this->steps(), 'the corners of the holes are gone with the holes');
+        $this->untilSaved();
+        $document = $this->studio->recipe()->document;
+        self::assertSame(['Case', 'Another part'], array_map(static fn (\stdClass $p): string => $p->name, $document->piece->parts));
+        self::assertNotContains('dark-wax', array_map(static fn (\stdClass $m): string => $m->id, $document->materials), 'nor is its wax kept');
+        $this->button('Undo')->click();
+        $this->until(fn (): bool => 7 === $this->steps(), 'and come back with them');
+    }
+
+    /**
+     * Each kind of step asks for what it needs and no more, and what is typed comes to be worked out.
+     */
+    public function testEveryKindOfStepAsksForItsOwn(): void
+    {
+        $this->open('ticket');
+        $labels = fn (): array => array_map(static fn ($l): string => $l->getText(), $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')));
+        $this->choose('Technique', 'Sanded');
+        $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
+        self::assertNotContains('With what', $labels());
+        self::assertNotContains('Film', $labels());
+        $this->write('Depth', '12');
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12.0 µm off'), 'the cut shows the depth');
+        $this->choose('Technique', 'Left to dry or cure');
+        $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');
+        $this->choose('Then wait', 'a stated time');
+        $this->write('Wait', '90');
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'wait 90 min') || str_contains($this->text('[aria-selected=true]'), 'wait 1 h 30 min'), 'the wait is in the cut');
+        $this->choose('Technique', 'Washed and wiped');
+        $this->until(static fn (): bool => \in_array('With what', $labels(), true), 'a wash asks with what');
+        $this->choose('What it is for', 'Broken cover');
+        $this->write('Ground to show', '40');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
+        $this->untilSaved();
+        $step = $this->studio->recipe()->document->steps[3];
+        self::assertEquals(['washed-wiped', ['holes'], (object) ['purpose' => 'broken-cover', 'shows' => 0.4], (object) ['until' => 'minutes', 'minutes' => 90]], [$step->technique, $step->parts, $step->intent, $step->wait]);
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'on other parts'), 'this cut is through the case, which the step leaves alone');
+    }
+
+    public function testKeepingMineOverTheirsIsPossibleEverywhere(): void
+    {
+        $recipe = $this->open('ticket');
+        $changed = $recipe->document;
+        $changed->steps[3]->dwell = 9;
+        $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $changed]);
+        $this->write('Dwell', '7');
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'the dwell was 9 min, now 7 min'), 'the difference is shown');
+        $this->button('Keep mine')->click();
+        $this->untilSaved();
+        self::assertSame(7, $this->studio->recipe()->document->steps[3]->dwell);
+
+        $this->go('/settings');
+        $this->field('Currency');
+        $settings = $this->studio->json('GET', '/api/settings');
+        $settings->settings->currency = 'kr';
+        $this->studio->json('PUT', '/api/settings', $settings);
+        $this->write('Currency', 'Fr.');
+        $this->button('Save')->click();
+        $this->button('Keep mine')->click();
+        $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'mine is saved over theirs');
+        self::assertSame('Fr.', $this->studio->json('GET', '/api/settings')->settings->currency);
+
+        $this->go('/shelf');
+        $this->see('input[type=search]')->sendKeys('poppy');
+        $this->until(fn (): bool => 'Poppy Bank, chalk-type' === $this->text('main h2.MuiTypography-h2'), 'the paint is open');
+        $material = $this->studio->json('GET', '/api/materials?query=poppy')->materials[0]->material;
+        $material->body->solids = 0.5;
+        $this->studio->json('PUT', '/api/materials/poppy-bank', ['material' => $material]);
+        $this->write('Solids by volume', '44');
+        $this->button('Save changes')->click();
+        $this->button('Take theirs')->click();
+        $this->until(fn (): bool => '50' === $this->field('Solids by volume')->getAttribute('value'), 'theirs is taken');
+    }
+
+    /**
+     * Pressing "keep" the moment something was typed keeps what was typed, though its draft was still under way.
+     */
+    public function testARevisionKeepsTheVeryLastEdit(): void
+    {
+        $this->open('ticket');
+        $this->write('Dwell', '13');
+        $this->press(WebDriverKeys::CONTROL.'s');
+        $this->see('[role=dialog] input');
+        $this->press('Longer dwell'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'from revision 3'), 'it is kept');
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
+        $id = $this->studio->recipe()->id;
+        self::assertSame(13, $this->studio->json('GET', "/api/recipes/$id/revisions/3")->document->steps[3]->dwell);
+        $this->press(WebDriverKeys::CONTROL.'s');
+        $this->see('[role=dialog] input');
+        $this->press('Again'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Nothing has changed since revision 3'), 'and not twice');
+        self::assertCount(3, $this->studio->recipe()->revisions);
+    }
+
+    public function testAnOlderRevisionIsTakenBackIntoTheDraft(): void
+    {
+        $this->open('ticket');
+        $this->button('Revisions')->click();
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '"Cream undertone" was put in as step 3'), 'the two are compared');
+        $takes = $this->browser->findElements(WebDriverBy::xpath("//button[.='Take into the draft']"));
+        self::assertCount(2, $takes);
+        $takes[1]->click();
+        $this->until(fn (): bool => 6 === $this->steps(), 'the first revision had no undertone');
+        $this->untilSaved();
+        $this->button('Undo')->click();
+        $this->until(fn (): bool => 7 === $this->steps(), 'one undo brings the draft back');
+    }
+
+    private function open(string $recipe): \stdClass
+    {
+        $opened = $this->studio->recipe($recipe);
+        $this->go("/recipes/$opened->id");
+        $this->see('[data-testid=film]');
+
+        return $opened;
+    }
+
+    private function focusCut(): void
+    {
+        $this->browser->executeScript('document.getElementById("cut").focus()');
+    }
+
+    private function steps(): int
+    {
+        return \count($this->browser->findElements(WebDriverBy::cssSelector('[data-step]')));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function order(): array
+    {
+        return array_values(array_map(static fn ($row): string => (string) $row->getAttribute('data-step'), $this->browser->findElements(WebDriverBy::cssSelector('[data-step]'))));
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function offered(): array
+    {
+        return array_values(array_map(static fn ($o): string => $o->findElement(WebDriverBy::tagName('span'))->getText(), $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [role=option]'))));
+    }
+
+    private function pick(string $option): void
+    {
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][starts-with(normalize-space(), '$option')]")), "\"$option\" is offered");
+        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][starts-with(normalize-space(), '$option')]"))->click();
+    }
+}

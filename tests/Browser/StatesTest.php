@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/**
+ * The states a room can be in besides the usual one: empty, missing, cut off, small, printed, calm; and every room by keys.
+ */
+final class StatesTest extends Rooms
+{
+    public function testWhatIsMissingOrEmptyIsSaid(): void
+    {
+        foreach ([
+            '/recipes/01UNKNOWN' => 'There is no recipe "01UNKNOWN"',
+            '/recipes/01UNKNOWN/sheet' => 'There is no recipe "01UNKNOWN"',
+            '/nowhere' => 'There is no such room',
+        ] as $path => $says) {
+            $this->go($path);
+            $this->until(fn (): bool => str_contains($this->everything(), $says), "$path says so");
+        }
+        $this->go('/');
+        $this->see('main li h2');
+        $this->see('input[type=search]')->sendKeys('velvet');
+        $this->until(fn (): bool => str_contains($this->main(), 'No recipe speaks of “velvet”.'), 'a search in vain');
+        $this->see('input[type=search]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE);
+        $this->see('main li h2');
+        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Put away'][self::span]"))->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Nothing is put away.'), 'nothing is put away');
+        $this->go('/shelf');
+        $this->see('main section h2');
+        $this->see('input[type=search]')->sendKeys('velvet');
+        $this->until(fn (): bool => str_contains($this->main(), 'No material is called that.'), 'no such material');
+    }
+
+    /**
+     * The power goes while the book is open: rooms say so instead of falling to pieces, and open when it is back.
+     */
+    public function testARoomThatCannotBeFetchedSaysSo(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->killServer();
+        $this->browser->findElement(WebDriverBy::linkText('Shelf'))->click();
+        $this->until(fn (): bool => str_contains($this->everything(), 'Nothing you have done is lost'), 'the painter is told');
+        $this->startServer();
+        $this->button('Try again')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Degreasing cleaner'), 'it opens');
+    }
+
+    #[TestWith([390, 844, '/mix'])]
+    #[TestWith([1024, 768, '/mix'])]
+    #[TestWith([390, 844, '/'])]
+    #[TestWith([1024, 768, '/'])]
+    #[TestWith([1024, 768, 'ticket'])]
+    #[TestWith([390, 844, 'ticket'])]
+    #[TestWith([390, 844, '/shelf'])]
+    #[TestWith([1024, 768, '/settings'])]
+    public function testNothingScrollsSidewaysOnAPhoneOrATablet(int $width, int $height, string $room): void
+    {
+        $this->resize($width, $height);
+        $this->go(str_starts_with($room, '/') ? $room : '/recipes/'.$this->studio->recipe($room)->id);
+        $this->see('/' === $room ? 'main li h2' : ('/settings' === $room || '/shelf' === $room ? 'main h2' : 'svg[role=img]'));
+        self::assertSame($width, $this->browser->executeScript('return document.documentElement.scrollWidth'));
+        $small = $this->browser->executeScript('return [...document.querySelectorAll("main button, main a, main input:not([type=checkbox]):not([type=file]):not([type=color])")].filter(e => e.offsetParent !== null && !e.closest("[aria-hidden=true]")).map(e => [e.closest(".MuiInputBase-root")?.getBoundingClientRect().height ?? e.getBoundingClientRect().height, e.outerHTML.slice(0, 90)]).filter(([h]) => h < 26)');
+        self::assertSame([], $small, 'too small for a finger');
+        $tiny = $this->browser->executeScript('return [...document.querySelectorAll("main *")].filter(e => e.getClientRects().length > 0 && [...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()) && parseFloat(getComputedStyle(e).fontSize) < 13).map(e => e.textContent)');
+        self::assertSame([], $tiny, 'too small to be read');
+    }
+
+    public function testThePaperHasNoButtonsAndNoStepIsTorn(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('cupboard')->id.'/sheet');
+        $this->see('section h2');
+        self::assertTrue($this->button('Print')->isDisplayed());
+        $this->devtools('Emulation.setEmulatedMedia', ['media' => 'print']);
+        self::assertFalse($this->browser->findElement(WebDriverBy::xpath("//button[.='Print']"))->isDisplayed());
+        $torn = $this->browser->executeScript('return [...document.querySelectorAll("main section")].filter(s => getComputedStyle(s).breakInside !== "avoid").length');
+        self::assertSame(0, $torn);
+        $pdf = $this->devtools('Page.printToPDF', ['printBackground' => false]);
+        self::assertIsArray($pdf);
+        $file = base64_decode((string) $pdf['data'], true);
+        self::assertIsString($file);
+        self::assertStringStartsWith('%PDF', $file);
+        self::assertGreaterThanOrEqual(2, preg_match_all('~/Type\s*/Page[^s]~', $file), 'seven steps do not fit one page');
+        $sheet = $this->main();
+        foreach (['Take care: ', 'Label, safety data sheet and local rules decide.', '☐', 'done at', 'Then wait', 'To have at hand'] as $said) {
+            self::assertStringContainsString($said, $sheet);
+        }
+    }
+
+    public function testNothingMovesForThoseWhoAskedForCalm(): void
+    {
+        $this->devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        $this->go('/recipes/'.$this->studio->recipe()->id);
+        $this->see('[data-testid=film]');
+        self::assertSame([], $this->browser->executeScript('return [...document.querySelectorAll("*")].filter(e => getComputedStyle(e).transitionDuration.split(", ").some(d => parseFloat(d) > 0.001)).map(e => e.className).slice(0, 3)'));
+    }
+
+    /**
+     * Another wash in the mixing room without a mouse: to the field, over a reading, to the amount.
+     */
+    public function testTheMixingRoomByKeys(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->press('gm');
+        $this->until(fn (): bool => str_contains($this->main(), 'Measure 150 ml'), 'g m leads to the mixing room');
+        $this->tabTo(fn (string $html): bool => 'Ratio, as you say it' === $this->labelOfActive());
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'25 %'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->active(), '25 % of the mix'), 'the first reading has the focus');
+        $this->press(WebDriverKeys::TAB);
+        self::assertStringContainsString('25 % added', $this->active());
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the second is taken');
+        $this->tabTo(fn (string $html): bool => 'Amount of the mix' === $this->labelOfActive());
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'50 ml'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 50 ml') && str_contains($this->main(), '10.0 g Water'), 'a fifth of 50 ml is water');
+    }
+
+    /**
+     * A material is found, copied, renamed, and taken off the shelf; all by keys.
+     */
+    public function testTheShelfByKeys(): void
+    {
+        $this->go('/shelf');
+        $this->see('main section h2');
+        $this->press('/');
+        $this->press('liming');
+        $this->until(fn (): bool => 'Liming wax' === $this->text('main h2.MuiTypography-h2'), 'the search opens it');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Copy as own'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => 'Liming wax, own' === $this->text('main h2.MuiTypography-h2'), 'the copy is open');
+        $this->tabTo(fn (string $html): bool => 'Name' === $this->labelOfActive());
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'Halt White wax'.WebDriverKeys::ENTER);
+        $this->browser->executeScript('document.querySelector("input[type=search]").focus()');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Save changes'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->main(), 'own figures · version 2'), 'it is saved');
+        self::assertSame(1, $this->studio->json('GET', '/api/materials?query=halt+white')->total);
+        $this->browser->executeScript('document.querySelector("input[type=search]").focus()');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Take off the shelf'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => 0 === $this->studio->json('GET', '/api/materials?query=halt+white')->total, 'it is off the shelf');
+    }
+
+    private function everything(): string
+    {
+        return $this->browser->findElement(WebDriverBy::tagName('body'))->getText();
+    }
+}
