@@ -57,7 +57,7 @@ final class ExactNumber
      */
     public static function plain(float $value, int $decimals = 2): string
     {
-        return self::withoutTrailingZeros(\sprintf('%.'.$decimals.'F', $value));
+        return self::withoutTrailingZeros(\sprintf('%.'.$decimals.'F', round($value, $decimals)));
     }
 
     /**

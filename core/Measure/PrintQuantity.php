@@ -29,7 +29,7 @@ final readonly class PrintQuantity
         };
         $value = Unit::Millilitre === $unit || Unit::Gram === $unit ? $large : $large / $unit->inBase($this->system, BigRational::one())->toFloat();
         $decimals = match (true) {
-            $value < 10 => 2, $value < 100 => 1, default => 0
+            $value < 10 => 2, $value < 200 => 1, default => 0
         };
 
         return ExactNumber::plain($value, $decimals).' '.$unit->value;

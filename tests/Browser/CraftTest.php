@@ -215,6 +215,47 @@ final class CraftTest extends Rooms
         $this->until(fn (): bool => 7 === $this->steps(), 'one undo brings the draft back');
     }
 
+    /**
+     * The drawn cut follows what is worked out: a film for every coat laid on this part, thicker where it is thicker, in
+     * order from the wood up, each line ending at the middle of its step's name; pressing a film selects its step.
+     */
+    public function testTheDrawnCutIsTheStack(): void
+    {
+        foreach (['ticket', 'stools', 'frame'] as $which) {
+            $recipe = $this->open($which);
+            $stack = $this->studio->json('POST', '/api/preview', ['document' => $recipe->document])->preview->stacks[0];
+            $drawn = $this->drawnFilms();
+            $laid = array_values(array_filter($stack->layers, static fn (\stdClass $l): bool => 'adds' === $l->act));
+            self::assertSame(array_map(static fn (\stdClass $l): int => $l->number, $laid), array_column($drawn, 'number'), $which);
+            foreach ($laid as $i => $a) {
+                foreach ($laid as $k => $b) {
+                    self::assertTrue($a->thickness <= $b->thickness || $drawn[$i]['height'] > $drawn[$k]['height'], "$which: film $a->number against $b->number");
+                }
+                self::assertTrue(0 === $i || $drawn[$i]['bottom'] <= $drawn[$i - 1]['top'] + 1, "$which: film $a->number lies on the one below");
+            }
+            $off = $this->browser->executeScript('return [...document.querySelectorAll("[data-film]")].map(g => { const line = [...g.querySelectorAll(":scope > path")].at(-1); const p = line.getPointAtLength(line.getTotalLength()); const svg = g.ownerSVGElement.getBoundingClientRect(); const row = [...document.querySelectorAll("[data-step]")].find(r => r.textContent.startsWith(g.dataset.film + ".")).getBoundingClientRect(); return Math.abs(svg.top + p.y - (row.top + row.height / 2)); }).filter(d => d > 2)');
+            self::assertSame([], $off, "$which: lines that miss their names");
+        }
+        $this->browser->findElement(WebDriverBy::cssSelector('[data-film="3"]'))->click();
+        $this->until(fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '3.'), 'the film that was pressed is selected');
+    }
+
+    /**
+     * @return list<array{number: int, top: float, bottom: float, height: float}> from the wood up
+     */
+    private function drawnFilms(): array
+    {
+        $films = $this->browser->executeScript('return [...document.querySelectorAll("[data-film]")].filter(g => g.querySelector("[data-outline]")).map(g => { const b = g.querySelector("[data-outline]").getBBox(); return { number: Number(g.dataset.film), top: b.y, bottom: b.y + b.height, height: b.height }; })');
+        self::assertIsArray($films);
+        $found = [];
+        foreach ($films as $film) {
+            self::assertIsArray($film);
+            $found[] = ['number' => (int) $film['number'], 'top' => (float) $film['top'], 'bottom' => (float) $film['bottom'], 'height' => (float) $film['height']];
+        }
+
+        return $found;
+    }
+
     private function open(string $recipe): \stdClass
     {
         $opened = $this->studio->recipe($recipe);

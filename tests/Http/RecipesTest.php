@@ -96,6 +96,47 @@ final class RecipesTest extends TestCase
     }
 
     /**
+     * Thirty recipes on two pages, the last changed first, none twice, none left out; a search is paged the same.
+     */
+    public function testTheBookIsPaged(): void
+    {
+        $document = $this->studio->recipe()->document;
+        for ($i = 1; $i <= 23; ++$i) {
+            $document->title = "Board $i";
+            $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
+        }
+        [$first, $second, $third] = array_map(fn (int $page): \stdClass => $this->studio->json('GET', "/api/recipes?page=$page"), [1, 2, 3]);
+        self::assertSame([30, 24, 6, 0], [$first->total, \count($first->recipes), \count($second->recipes), \count($third->recipes)]);
+        self::assertSame('Board 23', $first->recipes[0]->title);
+        $all = [...$first->recipes, ...$second->recipes];
+        self::assertCount(30, array_unique(array_map(static fn (\stdClass $r): string => $r->id, $all)));
+        for ($i = 1; $i < 30; ++$i) {
+            self::assertLessThanOrEqual(strtotime($all[$i - 1]->updatedAt), strtotime($all[$i]->updatedAt));
+        }
+        self::assertSame(23, $this->studio->json('GET', '/api/recipes?query=board+birch')->total);
+    }
+
+    public function testAnArchivedRecipeIsStillReadAndItsRevisionsStay(): void
+    {
+        $opened = $this->studio->recipe('stools');
+        $this->studio->json('POST', "/api/recipes/$opened->id/archive");
+        $away = $this->studio->json('GET', "/api/recipes/$opened->id");
+        self::assertTrue($away->archived);
+        self::assertCount(2, $away->revisions);
+        self::assertNotEmpty($this->studio->json('GET', "/api/recipes/$opened->id/revisions/2")->document->steps);
+        foreach (['archive', 'restore', 'duplicate'] as $act) {
+            $this->studio->json('POST', "/api/recipes/01NOBODY/$act", null, 404);
+        }
+        $this->studio->json('PUT', '/api/recipes/01NOBODY/draft', ['version' => 1, 'document' => $opened->document], 404);
+        foreach (['from=9&to=1', 'from=1&to=99'] as $query) {
+            $this->studio->json('GET', "/api/recipes/$opened->id/compare?$query", null, 404);
+        }
+        $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=first", null, 400);
+        self::assertSame(422, $this->studio->ask('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => '  '])->getStatusCode());
+        self::assertSame(422, $this->studio->ask('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => str_repeat('x', 301)])->getStatusCode());
+    }
+
+    /**
      * @return iterable<string, array{\Closure(\stdClass): mixed, string, string}>
      */
     public static function nonsense(): iterable

@@ -147,6 +147,8 @@ final class UnitsTest extends TestCase
     public static function printed(): iterable
     {
         yield 'millilitres below a litre' => ['999.4', UnitSystem::Metric, Dimension::Volume, '999 ml'];
+        yield 'half a millilitre is not lost' => ['112.5', UnitSystem::Metric, Dimension::Volume, '112.5 ml'];
+        yield 'halves are rounded up' => ['412.5', UnitSystem::Metric, Dimension::Volume, '413 ml'];
         yield 'litres from one on' => ['1000', UnitSystem::Metric, Dimension::Volume, '1 l'];
         yield 'large litres' => ['12345', UnitSystem::Metric, Dimension::Volume, '12.3 l'];
         yield 'grams' => ['12.345', UnitSystem::Metric, Dimension::Mass, '12.3 g'];

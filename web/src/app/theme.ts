@@ -88,7 +88,6 @@ export const theme = createTheme({
         notchedOutline: { top: 0, borderColor: '#8C8778', borderBottomWidth: 2, '& legend': { display: 'none' } },
       },
     },
-    MuiAutocomplete: { styleOverrides: { inputRoot: { '&&.MuiInputBase-sizeSmall': { paddingTop: 3, paddingBottom: 3 } } } },
     MuiFormHelperText: { styleOverrides: { root: { margin: '3px 0 0', fontSize: '0.875rem', lineHeight: 1.3 } } },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.875rem', background: bench.ink } } },
   },

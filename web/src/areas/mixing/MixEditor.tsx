@@ -54,7 +54,7 @@ export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Pro
             display: 'grid',
             gridTemplateColumns: '66px minmax(0, 1fr) 36px',
             gap: 0.75,
-            alignItems: 'end',
+            alignItems: 'start',
             // The first row's labels stand for the column; the others are there to be heard.
             ...(i > 0 && { '& label': heardOnly }),
           }}
@@ -75,6 +75,7 @@ export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Pro
           />
           <IconButton
             aria-label={`Take out ${names[i]}`}
+            sx={{ alignSelf: 'end' }}
             disabled={mix.parts.length < 2}
             onClick={() => set(plain({ ...mix, parts: mix.parts.filter((_, k) => k !== i) }))}
           >

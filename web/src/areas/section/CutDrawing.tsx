@@ -78,7 +78,7 @@ function Film({ drawn: { layer, y, height, bite }, coats }: { drawn: Drawn; coat
   const width = layer.cover < 0.5 ? Math.max(14, cutWidth * layer.cover) : cutWidth;
   const left = cutWidth - width;
   if (left > 0 && bite === 'through') {
-    return <rect x={left} y={y} width={width} height={height} fill="none" stroke={bench.oxide} strokeDasharray="3 3" />;
+    return <rect data-outline x={left} y={y} width={width} height={height} fill="none" stroke={bench.oxide} strokeDasharray="3 3" />;
   }
   const clip = `film-${layer.stepId}`;
   let x = left;
@@ -105,6 +105,7 @@ function Film({ drawn: { layer, y, height, bite }, coats }: { drawn: Drawn; coat
         ))}
       </g>
       <path
+        data-outline
         d={outline(left, y, height, bite)}
         fill="none"
         stroke={bench.ink}

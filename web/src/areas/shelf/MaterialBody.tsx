@@ -1,0 +1,70 @@
+import type { Material } from '../../app/api';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { kinds } from '../../shared/words';
+import { type FiguresProps, Grid, round } from './figures';
+
+/** What a material is made of, as far as measuring and laying it goes. */
+export function MaterialBody({ edited, set, wrong }: FiguresProps) {
+  const body = (patch: Partial<Material['body']>) => set({ body: { ...edited.body, ...patch } });
+  return (
+    <Grid title="What it is">
+      <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
+      <Choice
+        label="Kind"
+        value={edited.kind}
+        options={Object.entries(kinds) as [Material['kind'], string][]}
+        onChange={(kind) => set({ kind })}
+      />
+      <Choice
+        label="Carried in"
+        value={edited.body.carrier}
+        options={(['water', 'oil', 'alcohol', 'solvent', 'dry'] as const).map((c) => [c, c === 'dry' ? 'dry powder' : c] as const)}
+        onChange={(carrier) => body({ carrier })}
+      />
+      <TextEntry
+        label="Density (g/ml)"
+        value={edited.body.density}
+        onChange={(density) => body({ density })}
+        error={wrong('body/density')}
+      />
+      {edited.body.carrier === 'dry' && (
+        <TextEntry
+          label="Density as scooped (g/ml)"
+          value={edited.body.scooped ?? ''}
+          onChange={(scooped) => body({ scooped: scooped === '' ? null : scooped })}
+          error={wrong('body/scooped')}
+        />
+      )}
+      <NumberEntry
+        label="Solids by volume"
+        unit="%"
+        value={round(edited.body.solids * 100)}
+        onChange={(v) => body({ solids: (v ?? 0) / 100 })}
+        error={wrong('body/solids')}
+      />
+      <NumberEntry
+        label="Of these stays on top"
+        unit="%"
+        value={round(edited.body.build * 100)}
+        onChange={(v) => body({ build: (v ?? 0) / 100 })}
+        error={wrong('body/build')}
+      />
+      <NumberEntry
+        label="Spread rate"
+        unit="m²/L"
+        emptyAllowed
+        value={edited.body.spread}
+        onChange={(spread) => body({ spread })}
+        error={wrong('body/spread')}
+      />
+      <NumberEntry
+        label="Largest thinning"
+        unit="to 1"
+        emptyAllowed
+        value={edited.body.largestThinning}
+        onChange={(largestThinning) => body({ largestThinning })}
+        error={wrong('body/largestThinning')}
+      />
+    </Grid>
+  );
+}

@@ -1,0 +1,56 @@
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import type { Material } from '../../app/api';
+import { TextEntry } from '../../shared/Field';
+import { deferring } from '../../shared/words';
+import { type FiguresProps, Grid } from './figures';
+
+const hazards: readonly (readonly [Material['hazards'][number], string])[] = [
+  ['flammable', 'flammable'],
+  ['corrosive', 'corrosive'],
+  ['irritant', 'irritant'],
+  ['vapour', 'harmful vapour'],
+  ['dust', 'harmful dust'],
+  ['self-heating-rags', 'rags heat up by themselves'],
+  ['oxidiser', 'feeds fire'],
+];
+
+/** What it can do to the one who uses it, and what is said where it is used. */
+export function MaterialCare({ edited, set, wrong }: FiguresProps) {
+  return (
+    <Grid title="Take care">
+      <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap' }}>
+        {hazards.map(([key, name]) => (
+          <FormControlLabel
+            key={key}
+            label={name}
+            control={
+              <Checkbox
+                checked={edited.hazards.includes(key)}
+                onChange={(e) => set({ hazards: e.target.checked ? [...edited.hazards, key] : edited.hazards.filter((h) => h !== key) })}
+              />
+            }
+          />
+        ))}
+      </Box>
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <TextEntry
+          label="Cautions, one a line"
+          help={deferring}
+          multiline
+          value={edited.cautions.join('\n')}
+          onChange={(text) =>
+            set({
+              cautions: text
+                .split('\n')
+                .map((l) => l.trim())
+                .filter((l) => l !== ''),
+            })
+          }
+          error={wrong('cautions')}
+        />
+      </Box>
+    </Grid>
+  );
+}

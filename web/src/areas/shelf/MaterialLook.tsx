@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box';
+import type { Material } from '../../app/api';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Swatch } from '../../shared/Swatch';
+import { type FiguresProps, Grid, round } from './figures';
+
+/** How a material shows, and where it may be used. */
+export function MaterialLook({ edited, set, wrong }: FiguresProps) {
+  const look = (patch: Partial<Material['look']>) => set({ look: { ...edited.look, ...patch } });
+  return (
+    <Grid title="Its look">
+      <Choice
+        label="Shows as"
+        value={edited.look.kind}
+        options={[
+          ['opaque', 'a body of colour'],
+          ['translucent', 'a coloured veil'],
+          ['clear', 'a clear film'],
+          ['stain', 'a dye in the wood'],
+          ['flake', 'flakes of metal'],
+          ['none', 'nothing'],
+        ]}
+        onChange={(kind) => look({ kind })}
+      />
+      <ColourEntry
+        label="Full-strength colour"
+        value={edited.look.colour}
+        onChange={(colour) => look({ colour })}
+        error={wrong('look/colour')}
+      />
+      <ColourEntry
+        label="One part in nine of white"
+        value={edited.look.tint}
+        onChange={(tint) => look({ tint })}
+        error={wrong('look/tint')}
+      />
+      <ColourEntry label="On pale wood" value={edited.look.onWood} onChange={(onWood) => look({ onWood })} error={wrong('look/onWood')} />
+      <NumberEntry
+        label="Hiding"
+        unit="%"
+        help="one coat over black and white, at most 99.9"
+        emptyAllowed
+        value={typeof edited.look.hiding === 'number' ? round(edited.look.hiding * 100) : null}
+        onChange={(v) => look({ hiding: v === null ? null : round(v) / 100 })}
+        error={wrong('look')}
+      />
+      <Choice
+        label="Sheen"
+        value={edited.sheen ?? 'none'}
+        options={(['none', 'chalky', 'matt', 'eggshell', 'satin', 'gloss'] as const).map(
+          (s) => [s, s === 'none' ? 'of no account' : s] as const,
+        )}
+        onChange={(sheen) => set({ sheen: sheen === 'none' ? null : sheen })}
+      />
+      <Choice
+        label="Ambers"
+        value={edited.ambering}
+        options={(['none', 'slight', 'strong'] as const).map((a) => [a, a === 'none' ? 'not at all' : `${a}ly`] as const)}
+        onChange={(ambering) => set({ ambering })}
+      />
+      <Choice
+        label="Place"
+        value={edited.outdoors ? 'out' : 'in'}
+        options={[
+          ['in', 'indoors only'],
+          ['out', 'outdoors too'],
+        ]}
+        onChange={(v) => set({ outdoors: v === 'out' })}
+      />
+    </Grid>
+  );
+}
+
+function ColourEntry({
+  label,
+  value,
+  onChange,
+  error,
+}: {
+  label: string;
+  value: string | null | undefined;
+  onChange: (value: string | null) => void;
+  error?: string | undefined;
+}) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+      <Swatch colour={value ?? null} size={38} />
+      <TextEntry
+        label={label}
+        value={value ?? ''}
+        placeholder="none"
+        onChange={(text) => onChange(text.trim() === '' ? null : text.trim())}
+        error={error}
+      />
+    </Box>
+  );
+}
