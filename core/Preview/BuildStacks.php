@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Recipe\PiecePart;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
 
 /**
- * Builds the cut through the finish, once for all parts that share ground and steps.
+ * Builds the cut through the finish, once for all faces that share ground and steps.
  *
  * Sanding all over takes from the uppermost films; what is taken away in places only (distress, release) is kept as a
  * depth, with the layer it ends in.
@@ -25,20 +25,25 @@ final class BuildStacks
     {
         $classes = [];
         foreach ($recipe->piece->parts as $part) {
-            $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part)));
-            $s = $part->substrate;
-            $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->ground->value, $s->colour->hex, ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
-            $classes[$key] = [[...$classes[$key][0] ?? [], $part], $own];
+            foreach (array_keys($part->surface->faces) as $face) {
+                $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touchesFace($part, $face)));
+                $s = $part->substrate;
+                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
+                $classes[$key] = [[...$classes[$key][0] ?? [], [$part, $face]], $own];
+            }
         }
 
         return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $recipe->piece->count), array_values($classes), array_keys(array_values($classes)));
     }
 
     /**
-     * @param non-empty-list<PiecePart> $parts
-     * @param list<StepWork>            $works
+     * The films that some steps leave on one face, from the wood up.
+     *
+     * @param list<StepWork> $works those that touch the face, in order
+     *
+     * @return list<Layer>
      */
-    private function stack(array $parts, array $works, int $number, int $pieces): StackPreview
+    public function layers(array $works): array
     {
         $layers = [];
         foreach ($works as $work) {
@@ -52,15 +57,48 @@ final class BuildStacks
             $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $figures->cover, $depth, $reaches);
         }
 
+        return $layers;
+    }
+
+    /**
+     * @param non-empty-list<array{PiecePart, string}> $places
+     * @param list<StepWork>                           $works
+     */
+    private function stack(array $places, array $works, int $number, int $pieces): StackPreview
+    {
+        $layers = $this->layers($works);
+        [$first] = $places[0];
+
         return new StackPreview(
             's'.$number,
-            array_map(static fn (PiecePart $p): string => $p->name, $parts),
-            $parts[0]->substrate->inWords(),
-            $parts[0]->substrate,
-            round(array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea(), $parts)) * $pieces, 4),
+            $this->names($places),
+            array_map(static fn (array $p): string => $p[0]->id.':'.$p[1], $places),
+            $first->substrate->inWords(),
+            $first->finish->inWords(),
+            $first->substrate,
+            round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $pieces, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
         );
+    }
+
+    /**
+     * Parts by their name; where only some of their faces are meant, with these.
+     *
+     * @param non-empty-list<array{PiecePart, string}> $places
+     *
+     * @return list<string>
+     */
+    private function names(array $places): array
+    {
+        $faces = [];
+        foreach ($places as [$part, $face]) {
+            $faces[$part->id] = [$part, [...$faces[$part->id][1] ?? [], $face]];
+        }
+
+        return array_values(array_map(static fn (array $p): string => \count($p[1]) === \count($p[0]->surface->faces)
+            ? $p[0]->name
+            : $p[0]->name.' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p[0]->surface->faces[$f][0]->name, $p[1]))).')', $faces));
     }
 
     /**

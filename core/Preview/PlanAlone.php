@@ -24,7 +24,7 @@ final readonly class PlanAlone
     /**
      * @param list<StepWork> $works
      */
-    public function plan(array $works, Context $context): PlanPreview
+    public function plan(array $works, Context $context): PlannedAlone
     {
         [$operations, $forecasts, $stuck] = $this->operations($works);
         $placed = $this->planner->plan($operations, $context->working, $context->now);
@@ -34,16 +34,18 @@ final readonly class PlanAlone
         $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
         $ready = $cured = $context->now;
         $longest = null;
+        $curedBy = [];
         foreach ($placed as $i => $p) {
             $ready = max($ready, $p->end() + 60 * ($forecasts[$i]->through->planned ?? 0), $i + 1 === \count($placed) ? $p->nextFrom : 0);
-            $cured = max($cured, $ready, $p->end() + 60 * ($forecasts[$i]->cure->planned ?? 0));
+            $curedBy[$p->operation->stepId] = $p->end() + 60 * ($forecasts[$i]->cure->planned ?? 0);
+            $cured = max($cured, $ready, $curedBy[$p->operation->stepId]);
             if ($i + 1 < \count($placed) && (null === $longest || $p->nextFrom - $p->end() > $placed[$longest]->nextFrom - $placed[$longest]->end())) {
                 $longest = $i;
             }
         }
         $handsOn = array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations));
 
-        return new PlanPreview(
+        return new PlannedAlone($curedBy, new PlanPreview(
             true,
             $iso($context->now),
             array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $placed),
@@ -53,7 +55,7 @@ final readonly class PlanAlone
             [] === $placed ? 0 : intdiv($placed[\count($placed) - 1]->end() - $placed[0]->start(), 60) - $handsOn,
             null === $longest ? null : $placed[$longest]->operation->stepId,
             $stuck,
-        );
+        ));
     }
 
     /**
@@ -71,7 +73,12 @@ final readonly class PlanAlone
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
                 $wait = $this->wait($rule, $work);
                 $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
-                $operations[] = new Operation($work->step->id, $coat, $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null);
+                $after = $this->otherSide($work);
+                if ($after > 0) {
+                    $operations[] = new Operation($work->step->id, $coat, $work->handsOn - $after, $work->drying->touch->planned ?? 0);
+                    $forecasts[] = $work->drying;
+                }
+                $operations[] = new Operation($work->step->id, $coat, $after > 0 ? $after : $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null, $after > 0 ? 2 : 1);
                 $forecasts[] = $work->drying;
                 if (null === $wait) {
                     return [$operations, $forecasts, \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? '')];
@@ -94,6 +101,15 @@ final readonly class PlanAlone
         }
 
         return '';
+    }
+
+    /**
+     * Minutes of a coat that are spent on the other side of parts that were turned, 0 where none are: two lays, with the first
+     * side touch-dry between them.
+     */
+    private function otherSide(StepWork $work): int
+    {
+        return $work->turnedArea > 0 && $work->handsOn > 1 ? (int) min($work->handsOn - 1, max(1, ceil($work->handsOn * $work->turnedArea / $work->area - 1e-9))) : 0;
     }
 
     /**
@@ -132,6 +148,7 @@ final readonly class PlanAlone
             $p->operation->leastWait,
             $p->operation->overnight,
             $p->tooLate,
+            $p->operation->lay,
         );
     }
 }

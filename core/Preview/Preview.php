@@ -12,6 +12,8 @@ namespace Inlaid\Core\Preview;
 final readonly class Preview
 {
     /**
+     * @param list<PartPreview>  $parts
+     * @param list<JointPreview> $joints
      * @param list<StepPreview>  $steps
      * @param list<StackPreview> $stacks
      * @param list<MaterialNeed> $materials
@@ -19,6 +21,8 @@ final readonly class Preview
     public function __construct(
         public string $title,
         public float $area,
+        public array $parts,
+        public array $joints,
         public array $steps,
         public array $stacks,
         public array $materials,

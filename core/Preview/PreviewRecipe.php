@@ -20,6 +20,8 @@ final readonly class PreviewRecipe
         private SumMaterials $materials = new SumMaterials(),
         private PlanAlone $plan = new PlanAlone(),
         private RemarkOnStep $remark = new RemarkOnStep(),
+        private DescribeParts $parts = new DescribeParts(),
+        private WorkOutFit $fit = new WorkOutFit(),
     ) {
     }
 
@@ -33,13 +35,17 @@ final readonly class PreviewRecipe
             $area += $part->totalArea() * $recipe->piece->count;
         }
 
+        $planned = $this->plan->plan($works, $context);
+
         return new Preview(
             $recipe->title,
             round($area, 4),
+            $this->parts->describe($recipe->piece),
+            $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone),
             array_map(fn (StepWork $w): StepPreview => $this->step($w, $context), $works),
             $this->stacks->build($recipe, $works),
             $materials,
-            $this->plan->plan($works, $context),
+            $planned->plan,
             \in_array(null, $costs, true) ? null : round(array_sum($costs), 2),
         );
     }
@@ -58,6 +64,7 @@ final readonly class PreviewRecipe
             $step->technique->figures()->act,
             round($work->area, 4),
             $step->coats,
+            $work->turnedArea > 0 ? 2 : 1,
             $work->handsOn,
             null === $film ? null : new FilmPreview(
                 round($film->wet, 2),

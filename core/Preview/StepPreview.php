@@ -10,7 +10,7 @@ use Inlaid\Core\Technique\Act;
 /**
  * One step, worked out.
  *
- * Immutable. `area` in m²; `handsOn` in minutes for one coat.
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides.
  */
 final readonly class StepPreview
 {
@@ -26,6 +26,7 @@ final readonly class StepPreview
         public Act $act,
         public float $area,
         public int $coats,
+        public int $lays,
         public int $handsOn,
         public ?FilmPreview $film,
         public ?PourPreview $pour,

@@ -15,7 +15,7 @@ use Inlaid\Core\Recipe\Step;
 /**
  * What has been worked out about one step, before it is put into words and pictures.
  *
- * Immutable. @internal to the preview
+ * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned. @internal to the preview
  */
 final readonly class StepWork
 {
@@ -26,6 +26,7 @@ final readonly class StepWork
         public Step $step,
         public int $number,
         public float $area,
+        public float $turnedArea,
         public int $handsOn,
         public ?FlatMix $mix,
         public ?MixCharacter $character,

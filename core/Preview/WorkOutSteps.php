@@ -10,7 +10,7 @@ use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\Recipe\PiecePart;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\School\Habits;
@@ -38,33 +38,50 @@ final readonly class WorkOutSteps
         $sealed = $lastGrit = [];
         $works = [];
         foreach ($recipe->steps as $i => $step) {
-            $parts = $recipe->partsOf($step);
-            $surfaces = [];
-            foreach ($parts as $part) {
-                $drinks = isset($sealed[$part->id]) ? 1.0 : $this->absorption($part, $lastGrit[$part->id] ?? $habits->lastGrit);
-                $surfaces[] = [$part->totalArea() * $recipe->piece->count, $drinks];
-                if (null !== $step->detail->grit && Act::TakesAway === $step->technique->figures()->act) {
-                    $lastGrit[$part->id] = $step->detail->grit;
+            $figures = $step->technique->figures();
+            $surfaces = $places = [];
+            $turned = 0.0;
+            foreach ($recipe->partsOf($step) as $part) {
+                $faces = $step->facesOf($part);
+                $turned += $part->turned && $part->surface->hasTwoSides($faces) ? $this->otherSide($part) * $recipe->piece->count : 0.0;
+                foreach ($faces ?? array_keys($part->surface->faces) as $face) {
+                    $places[] = $place = $part->id.':'.$face;
+                    $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
+                    $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
+                    if (null !== $step->detail->grit && Act::TakesAway === $figures->act) {
+                        $lastGrit[$place] = $step->detail->grit;
+                    }
                 }
             }
-            $works[] = $work = $this->step($step, $i + 1, $surfaces, $climate, $habits);
-            if (null !== $work->film && Act::Adds === $step->technique->figures()->act && $step->technique->figures()->cover >= 0.5) {
-                $sealed += array_fill_keys(array_map(static fn (PiecePart $p): string => $p->id, $parts), true);
+            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits);
+            if (null !== $work->film && Act::Adds === $figures->act && $figures->cover >= 0.5) {
+                $sealed += array_fill_keys($places, true);
             }
         }
 
         return $works;
     }
 
-    private function absorption(PiecePart $part, int $grit): float
+    private function drinks(PiecePart $part, int $grit): float
     {
-        return $part->absorption ?? ($part->substrate->isBareWood() ? max(1.0, $part->substrate->absorption() * Habits::uptake($grit)) : 1.0);
+        return $part->isBareAndThirsty() ? max(1.0, $part->drinks() * Habits::uptake($grit)) : $part->drinks();
     }
 
     /**
-     * @param list<array{float, float}> $surfaces area in m² and absorption, part by part
+     * m² of the broad face that is laid when a part has been turned.
      */
-    private function step(Step $step, int $number, array $surfaces, Climate $climate, Habits $habits): StepWork
+    private function otherSide(PiecePart $part): float
+    {
+        $broad = array_values(array_filter($part->surface->faces, static fn (array $f): bool => $f[0]->broad));
+
+        return $broad[\count($broad) - 1][1]->area * $part->count;
+    }
+
+    /**
+     * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
+     * @param float                     $turned   m² that are laid after parts have been turned
+     */
+    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits): StepWork
     {
         $figures = $step->technique->figures();
         $area = array_sum(array_column($surfaces, 0));
@@ -78,6 +95,7 @@ final readonly class WorkOutSteps
             $step,
             $number,
             $area,
+            $turned,
             $this->handsOn($step, $area, $habits),
             $mix,
             $character,

@@ -7,6 +7,8 @@ namespace Inlaid\Core\Recipe;
 use Inlaid\Core\Material\DescribeMaterial;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Piece\Joint;
+use Inlaid\Core\Piece\PiecePart;
 
 /**
  * Says in words what is different between two recipes: parts, steps and materials by their id, so that a moved step is a
@@ -32,6 +34,7 @@ final readonly class CompareRecipes
         return [
             ...$this->changes('', $this->recipe->facts($before), $this->recipe->facts($after), ''),
             ...$this->parts($before, $after),
+            ...$this->joints($before, $after),
             ...array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, "%s", was taken out.', $s[0], $s[1]->name())), array_diff_key($old, $new))),
             ...$this->added($old, $new, $after),
             ...$this->moved($before, $after, $old, $new),
@@ -58,14 +61,39 @@ final readonly class CompareRecipes
      */
     private function parts(Recipe $before, Recipe $after): array
     {
-        $byId = static fn (Recipe $r): array => array_column(array_map(static fn (PiecePart $p): array => [$p->id, $p], $r->piece->parts), 1, 0);
-        [$old, $new] = [$byId($before), $byId($after)];
+        return $this->named(
+            'part',
+            array_column(array_map(fn (PiecePart $p): array => [$p->id, [$p->name, $this->recipe->part($p)]], $before->piece->parts), 1, 0),
+            array_column(array_map(fn (PiecePart $p): array => [$p->id, [$p->name, $this->recipe->part($p)]], $after->piece->parts), 1, 0),
+        );
+    }
+
+    /**
+     * @return list<Change>
+     */
+    private function joints(Recipe $before, Recipe $after): array
+    {
+        $facts = fn (Recipe $r): array => array_column(array_map(fn (Joint $j): array => [$j->id, [$j->name, $this->recipe->joint($j, $r->piece)]], $r->piece->joints), 1, 0);
+
+        return $this->named('joint', $facts($before), $facts($after));
+    }
+
+    /**
+     * What was taken out, added or altered among things with names of their own.
+     *
+     * @param array<string, array{string, array<string, string>}> $old name and facts by id
+     * @param array<string, array{string, array<string, string>}> $new
+     *
+     * @return list<Change>
+     */
+    private function named(string $what, array $old, array $new): array
+    {
         $changes = [];
-        foreach ($old + $new as $id => $part) {
+        foreach ($old + $new as $id => [$name]) {
             $changes = [...$changes, ...match (true) {
-                !isset($new[$id]) => [new Change('', \sprintf('The part "%s" was taken out.', $part->name))],
-                !isset($old[$id]) => [new Change('', \sprintf('The part "%s" was added.', $part->name))],
-                default => $this->changes('', $this->recipe->part($old[$id]), $this->recipe->part($new[$id]), \sprintf('Part "%s": ', $old[$id]->name)),
+                !isset($new[$id]) => [new Change('', \sprintf('The %s "%s" was taken out.', $what, $name))],
+                !isset($old[$id]) => [new Change('', \sprintf('The %s "%s" was added.', $what, $name))],
+                default => $this->changes('', $old[$id][1], $new[$id][1], \sprintf('%s "%s": ', ucfirst($what), $name)),
             }];
         }
 

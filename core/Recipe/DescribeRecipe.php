@@ -5,6 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\FieldTest;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Joint;
+use Inlaid\Core\Piece\JointSide;
+use Inlaid\Core\Piece\Patch;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\School\Schools;
 
 /**
@@ -25,6 +34,8 @@ final readonly class DescribeRecipe
         if ('' !== $recipe->summary) {
             $facts['what it is to be'] = '"'.$recipe->summary.'"';
         }
+        $use = $recipe->piece->use;
+        $facts += ['where it will stand' => $use->place->inWords(), 'the wear' => $use->wear->value, 'food near it' => $use->food ? 'yes' : 'no', 'a child near it' => $use->child ? 'yes' : 'no'];
         foreach ($recipe->schools as $key => $answer) {
             [$question, $words] = $this->schools->inWords($key, $answer);
             $facts['the school on "'.$question.'"'] = '"'.$words.'"';
@@ -42,13 +53,52 @@ final readonly class DescribeRecipe
 
         return array_filter([
             'the name' => '"'.$part->name.'"',
-            'the area' => ExactNumber::plain($part->area, 3).' m²',
+            'the area' => ExactNumber::plain($part->surface->area(), 3).' m²',
+            'what of it is finished' => mb_strtolower(implode(', ', array_map(static fn (array $f): string => $f[0]->name, $part->surface->faces))),
             'the count' => (string) $part->count,
             'the substrate' => $s->inWords(),
             'the grain' => Grain::None === $s->grain ? 'none' : $s->grain->value.'-grained',
-            'the ground' => $s->ground->value,
+            'the veneer' => null === $s->veneer ? null : ExactNumber::plain($s->veneer).' mm',
+            'what bleeds' => [] === $s->bleeds ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $s->bleeds)),
+            'the ground' => $part->finish->inWords(),
             'the colour of the ground' => $s->colour->hex,
             'what it drinks' => null === $part->absorption ? null : ExactNumber::plain($part->absorption).' times a sealed ground',
+            'how it lies' => $part->turned ? 'flat, turned between its sides' : null,
+            'what is wrong with it' => [] === $part->faults ? null : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
+            'patches' => [] === $part->patches ? null : implode(', ', array_map(static fn (Patch $p): string => $p->name, $part->patches)),
+            ...$this->tests($part),
         ], static fn (?string $fact): bool => null !== $fact);
+    }
+
+    /**
+     * @return array<string, string> only what is stated
+     */
+    public function joint(Joint $joint, Piece $piece): array
+    {
+        $side = static fn (JointSide $s): string => $piece->part($s->part)->name.', '.mb_strtolower($piece->part($s->part)->surface->faces[$s->face][0]->name).($s->coated ? '' : ', left bare');
+
+        return [
+            'the name' => '"'.$joint->name.'"',
+            'the kind' => mb_strtolower($joint->kind->inWords()),
+            'what moves' => $side($joint->moving),
+            'against what' => $side($joint->fixed),
+            'the clearance' => ExactNumber::plain($joint->clearance).' mm',
+            'the least running gap' => ExactNumber::plain($joint->least).' mm',
+            'the width across the grain' => ExactNumber::plain($joint->across, 0).' mm',
+        ];
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function tests(PiecePart $part): array
+    {
+        $facts = [];
+        foreach ($part->tests as $key => $answer) {
+            $test = FieldTest::from($key);
+            $facts['the test "'.$test->question().'"'] = '"'.$test->answers()[$answer].'"';
+        }
+
+        return $facts;
     }
 }

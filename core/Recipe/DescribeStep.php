@@ -9,6 +9,7 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
+use Inlaid\Core\Piece\PiecePart;
 
 /**
  * Puts what a step says into words, fact by fact.
@@ -26,7 +27,7 @@ final class DescribeStep
             'the title' => '' === $step->title ? null : '"'.$step->title.'"',
             'the technique' => '"'.mb_strtolower($step->technique->name()).'"',
             'what it is for' => '"'.str_replace('-', ' ', $step->intent->purpose->value).'"'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the ground showing', ExactNumber::plain($step->intent->shows * 100))),
-            'where it is done' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $recipe->partsOf($step))),
+            'where it is done' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name.(null === ($faces = $step->facesOf($p)) ? '' : ' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces))).')'), $recipe->partsOf($step))),
             'what is laid' => null === $step->uses ? null : $this->uses($step->uses),
             'coats' => (string) $step->coats,
             'the film' => $d->weight?->value,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+
 /**
  * A whole recipe, ready to be worked out.
  *
@@ -27,7 +30,7 @@ final readonly class Recipe
      */
     public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = ''): self
     {
-        $parts = array_map(static fn (PiecePart $p): string => $p->id, $piece->parts);
+        $parts = self::namesOfPlaces($piece);
         $seen = [];
         foreach ($steps as $step) {
             if (isset($seen[$step->id])) {
@@ -40,6 +43,16 @@ final readonly class Recipe
         }
 
         return new self($title, $piece, $steps, $schools, $summary);
+    }
+
+    /**
+     * What the steps of a recipe for this piece may name: its parts, and their faces.
+     *
+     * @return list<string>
+     */
+    public static function namesOfPlaces(Piece $piece): array
+    {
+        return array_merge(...array_map(static fn (PiecePart $p): array => [$p->id, ...array_map(static fn (string $face): string => $p->id.':'.$face, array_keys($p->surface->faces))], $piece->parts));
     }
 
     /**

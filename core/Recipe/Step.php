@@ -6,12 +6,13 @@ namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * One thing done to the whole piece or to named parts of it, in order.
  *
- * Immutable. An empty list of parts means all of them.
+ * Immutable. Parts are named by id, or by id and face ("door:reverse"); an empty list means the whole piece.
  */
 final readonly class Step
 {
@@ -62,6 +63,27 @@ final readonly class Step
 
     public function touches(PiecePart $part): bool
     {
-        return [] === $this->parts || \in_array($part->id, $this->parts, true);
+        return [] !== ($this->facesOf($part) ?? ['all']);
+    }
+
+    /**
+     * The faces of a part it is done to: null for all of them, an empty list where the part is left alone.
+     *
+     * @return list<string>|null
+     */
+    public function facesOf(PiecePart $part): ?array
+    {
+        if ([] === $this->parts || \in_array($part->id, $this->parts, true)) {
+            return null;
+        }
+        $prefix = $part->id.':';
+        $named = array_map(static fn (string $p): string => substr($p, \strlen($prefix)), array_values(array_filter($this->parts, static fn (string $p): bool => str_starts_with($p, $prefix))));
+
+        return array_values(array_intersect(array_keys($part->surface->faces), $named));
+    }
+
+    public function touchesFace(PiecePart $part, string $face): bool
+    {
+        return \in_array($face, $this->facesOf($part) ?? [$face], true);
     }
 }

@@ -11,8 +11,8 @@ use Inlaid\App\Store\Entity\StoredTerm;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Ingredient;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
 

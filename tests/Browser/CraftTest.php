@@ -103,10 +103,11 @@ final class CraftTest extends Rooms
     {
         $this->open('ticket');
         $this->button('Piece')->click();
-        $this->see('[role=dialog]');
         $this->button('Add a part')->click();
+        $this->pick('Just an area', 'menuitem');
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Pigeon-holes')]"))->click();
         $this->button('Take out Pigeon-holes')->click();
-        $this->button('Done')->click();
+        $this->button('Section')->click();
         $this->until(fn (): bool => 6 === $this->steps(), 'the corners of the holes are gone with the holes');
         $this->untilSaved();
         $document = $this->studio->recipe()->document;
@@ -289,11 +290,5 @@ final class CraftTest extends Rooms
     private function offered(): array
     {
         return array_values(array_map(static fn ($o): string => $o->findElement(WebDriverBy::tagName('span'))->getText(), $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [role=option]'))));
-    }
-
-    private function pick(string $option): void
-    {
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][starts-with(normalize-space(), '$option')]")), "\"$option\" is offered");
-        $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][starts-with(normalize-space(), '$option')]"))->click();
     }
 }

@@ -16,14 +16,14 @@ final class EveryRoomTest extends Rooms
     {
         $axe = (string) file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
         $id = $this->studio->recipe()->id;
-        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
+        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/piece" => '[data-testid=part-area]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
         foreach ($rooms as $path => $ready) {
             $this->go($path);
             $this->see($ready);
             $this->checkAccess($axe, $path);
             $this->checkWidth($path, 1280);
         }
-        foreach (['Piece', 'Materials', 'Revisions', 'Keep as revision', 'Keys'] as $dialog) {
+        foreach (['Materials', 'Revisions', 'Keep as revision', 'Keys'] as $dialog) {
             $this->go("/recipes/$id");
             $this->see('[data-testid=film]');
             $this->button($dialog)->click();

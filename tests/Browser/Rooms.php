@@ -179,9 +179,25 @@ abstract class Rooms extends TestCase
     protected function choose(string $label, string $option): void
     {
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]")));
-        $this->until(fn (): bool => true === $this->browser->executeScript('const p = document.querySelector(".MuiMenu-paper"); return p !== null && getComputedStyle(p).opacity === "1" && ["none", "matrix(1, 0, 0, 1, 0, 0)"].includes(getComputedStyle(p).transform)'), 'the list has opened');
+        $this->untilOpen();
         $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('ul[role=listbox]')), 'the list is gone');
+    }
+
+    /** Picks what begins with these words from a list or a menu that is open. */
+    protected function pick(string $option, string $role = 'option'): void
+    {
+        $path = "//*[@role='$role'][starts-with(normalize-space(), '$option')]";
+        'menuitem' === $role && $this->untilOpen();
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath($path)), "\"$option\" is offered");
+        $this->browser->findElement(WebDriverBy::xpath($path))->click();
+        'menuitem' === $role && $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=menu]')), 'the menu is gone');
+    }
+
+    /** A list that is still growing would move away under the pointer. */
+    private function untilOpen(): void
+    {
+        $this->until(fn (): bool => true === $this->browser->executeScript('const p = document.querySelector(".MuiMenu-paper"); return p !== null && getComputedStyle(p).opacity === "1" && ["none", "matrix(1, 0, 0, 1, 0, 0)"].includes(getComputedStyle(p).transform)'), 'the list has opened');
     }
 
     /** Sends keys to whatever has the focus. */

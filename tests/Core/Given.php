@@ -15,6 +15,8 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\StatedTimes;
+use Inlaid\Core\Piece\Shape\Shape;
+use Inlaid\Core\Piece\Shape\Shapes;
 use Inlaid\Core\School\School;
 use Inlaid\Core\School\Schools;
 use Inlaid\Core\Technique\Technique;
@@ -50,6 +52,11 @@ final class Given
         return new Schools(self::all(School::class, 'School'));
     }
 
+    public static function shapes(): Shapes
+    {
+        return new Shapes(self::all(Shape::class, 'Piece/Shape'));
+    }
+
     /**
      * @template T of object
      *
@@ -61,7 +68,7 @@ final class Given
     {
         $made = [];
         foreach (glob(\dirname(__DIR__, 2)."/core/$folder/Kind/*.php") ?: [] as $file) {
-            $class = "Inlaid\\Core\\$folder\\Kind\\".basename($file, '.php');
+            $class = 'Inlaid\\Core\\'.strtr($folder, '/', '\\').'\\Kind\\'.basename($file, '.php');
             $object = new $class();
             if ($object instanceof $type) {
                 $made[] = $object;

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Exchange;
 
+use Inlaid\App\Exchange\Document\ReadPiece;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Tests\Core\Given;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
@@ -16,10 +19,25 @@ use PHPUnit\Framework\TestCase;
  */
 final class FormatTest extends TestCase
 {
-    public function testTheGoldenFileOfVersionOneIsRead(): void
+    /**
+     * A file of every version there was, brought up to this one: what it said it still says.
+     */
+    public function testGoldenFilesOfEveryVersionAreRead(): void
     {
-        $recipe = (new ReadRecipe(Given::techniques(), Given::schools()))->read($this->golden());
-        self::assertSame(['Golden ticket rack', 4], [$recipe->title, \count($recipe->steps)]);
+        for ($version = 1; $version <= UpcastRecipe::VERSION; ++$version) {
+            $recipe = $this->reader()->read($this->golden($version));
+            self::assertSame('Golden ticket rack', $recipe->title);
+            self::assertTrue($recipe->piece->parts[0]->finish->isBare());
+            $now = $this->reader()->document($this->golden($version));
+            self::assertStringContainsString('"version":'.UpcastRecipe::VERSION, $now->text, 'it is kept as this version');
+            self::assertEquals($now->recipe, $this->reader()->read(Json::decode($now->text)));
+        }
+        $painted = $this->golden(1);
+        $painted->piece->parts[0]->substrate->ground = 'painted';
+        self::assertSame(FinishKind::Paint, $this->reader()->read($painted)->piece->parts[0]->finish->kind);
+        $painted->piece->parts[0]->substrate->ground = 'muddy';
+        $this->expectException(Refused::class);
+        $this->reader()->read($painted);
     }
 
     /**
@@ -27,7 +45,7 @@ final class FormatTest extends TestCase
      */
     public function testSchemaAndReaderAgree(): void
     {
-        $reader = new ReadRecipe(Given::techniques(), Given::schools());
+        $reader = $this->reader();
         $schema = $this->validator();
         self::assertTrue($schema->validate($this->golden(), 'https://inlaid.invalid/recipe.schema.json')->isValid());
         $tried = 0;
@@ -62,9 +80,14 @@ final class FormatTest extends TestCase
         return $validator;
     }
 
-    private function golden(): \stdClass
+    private function reader(): ReadRecipe
     {
-        $json = Json::decode((string) file_get_contents(__DIR__.'/golden/recipe-1.json'));
+        return new ReadRecipe(Given::techniques(), Given::schools(), new ReadPiece(Given::shapes()));
+    }
+
+    private function golden(int $version = UpcastRecipe::VERSION): \stdClass
+    {
+        $json = Json::decode((string) file_get_contents(__DIR__."/golden/recipe-$version.json"));
         \assert($json instanceof \stdClass);
 
         return $json;

@@ -155,9 +155,54 @@ final class RecipesTest extends TestCase
         yield 'too long a note' => [static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000), '/document/steps/3/note', 'longer than 2000'];
         yield 'no piece' => [static function (\stdClass $d): void { unset($d->piece); }, '/document/piece', 'missing'];
         yield 'area of nothing' => [static fn (\stdClass $d) => $d->piece->parts[0]->area = 0, '/document/piece/parts/0/area', 'more than 0'];
+        yield 'neither area nor shape' => [static function (\stdClass $d): void { unset($d->piece->parts[0]->area); }, '/document/piece/parts/0/area', 'either an area or a shape'];
+        yield 'area and shape' => [static fn (\stdClass $d) => $d->piece->parts[0]->shape = self::door(), '/document/piece/parts/0/area', 'either an area or a shape'];
+        yield 'a shape nobody turns' => [self::shaped(['kind' => 'blob']), '/document/piece/parts/0/shape/kind', 'no shape "blob"'];
+        yield 'a size that is missing' => [self::shaped(['size' => ['length' => 600, 'width' => 400]]), '/document/piece/parts/0/shape/size/thickness', 'missing'];
+        yield 'a size of another shape' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 19, 'diameter' => 4]]), '/document/piece/parts/0/shape/size/diameter', 'no field'];
+        yield 'a board as thin as nothing' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 0]]), '/document/piece/parts/0/shape', 'between 1 and 20000 mm'];
+        yield 'no face at all' => [self::shaped(['faces' => []]), '/document/piece/parts/0/shape', 'at least one face'];
+        yield 'a face of another shape' => [self::shaped(['faces' => ['profile']]), '/document/piece/parts/0/shape', 'no face "profile"'];
+        yield 'a step on a face left bare' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['case:reverse'], '/document/steps/2/parts/0', 'no part "case:reverse"'];
+        yield 'an answer no test gives' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['water' => 'burns'], '/document/piece/parts/0/tests/water', 'no answer to the test "burns"'];
+        yield 'a test nobody makes' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['moon' => 'full'], '/document/piece/parts/0/tests/moon', 'no test "moon"'];
+        yield 'veneer as thick as a board' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate->veneer = 20, '/document/piece/parts/0/substrate', 'between 0.1 and 6 mm'];
+        yield 'a finish nobody lays' => [static fn (\stdClass $d) => $d->piece->parts[0]->finish = (object) ['kind' => 'honey'], '/document/piece/parts/0/finish/kind', 'one of: bare, oiled'];
+        yield 'a fault nobody has' => [static fn (\stdClass $d) => $d->piece->parts[0]->faults = ['sadness'], '/document/piece/parts/0/faults/0', 'one of: lifting-veneer'];
+        yield 'a joint of a part that is not there' => [static fn (\stdClass $d) => $d->piece->joints = [self::joint('lid')], '/document/piece/joints', 'no part "lid"'];
+        yield 'a joint without clearance' => [static fn (\stdClass $d) => $d->piece->joints = [['clearance' => -1] + self::joint('case')], '/document/piece/joints/0/clearance', 'between 0 and 50 mm'];
+        yield 'a joint against itself' => [static fn (\stdClass $d) => $d->piece->joints = [['fixed' => ['part' => 'holes', 'face' => 'whole', 'coated' => true]] + self::joint('case')], '/document/piece/joints/0/clearance', 'against itself'];
+        yield 'a place on the moon' => [static fn (\stdClass $d) => $d->piece->use = (object) ['place' => 'moon'], '/document/piece/use/place', 'one of: dry, wet'];
         yield 'list for an object' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [], '/document/piece/parts/0/substrate', 'must be an object'];
         yield 'newer format' => [static fn (\stdClass $d) => $d->version = 9, '/document/version', 'newer program'];
         yield 'school nobody holds' => [static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'], '/document/schools/last-grit', 'no answer'];
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     */
+    private static function shaped(array $change): \Closure
+    {
+        return static function (\stdClass $d) use ($change): void {
+            unset($d->piece->parts[0]->area);
+            $d->piece->parts[0]->shape = $change + self::door();
+        };
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function door(): array
+    {
+        return ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 19], 'faces' => ['face', 'reverse']];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function joint(string $fixed): array
+    {
+        return ['id' => 'j', 'name' => 'Holes in the case', 'kind' => 'drawer', 'moving' => ['part' => 'holes', 'face' => 'whole', 'coated' => true], 'fixed' => ['part' => $fixed, 'face' => 'whole', 'coated' => true], 'clearance' => 1.5];
     }
 
     /**

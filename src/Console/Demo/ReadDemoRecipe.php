@@ -6,6 +6,7 @@ namespace Inlaid\App\Console\Demo;
 
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
+use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Material\Material;
@@ -41,7 +42,7 @@ final readonly class ReadDemoRecipe
             $doc['steps'] = array_values(array_filter($doc['steps'], static fn (array $s): bool => !\in_array($s['id'], $revision['without'] ?? [], true)));
             $doc['steps'] = self::patched($doc['steps'], $revision['steps'] ?? []);
             $doc['mixes'] = self::patched($doc['mixes'], $revision['mixes'] ?? []);
-            $doc = ['format' => 'inlaid-recipe', 'version' => 1] + $doc + ['materials' => $this->copies($doc, $materials)];
+            $doc = ['format' => UpcastRecipe::FORMAT, 'version' => UpcastRecipe::VERSION] + $doc + ['materials' => $this->copies($doc, $materials)];
 
             return [$this->read->document(Json::decode(Json::encode($doc)), '/'.basename($file)), $revision['reason']];
         }, $revisions);

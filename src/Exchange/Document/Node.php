@@ -155,10 +155,7 @@ final class Node
      */
     public function enum(string $name, string $enum): \BackedEnum
     {
-        $value = $this->take($name);
-        $case = \is_string($value) ? $enum::tryFrom($value) : null;
-
-        return $case ?? $this->refuse($name, \sprintf('This must be one of: %s.', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
+        return $this->child($name)->asEnum($enum);
     }
 
     /**
@@ -239,6 +236,26 @@ final class Node
     public function asString(int $longest = 400): string
     {
         return \is_string($this->value) && mb_strlen($this->value) <= $longest ? $this->value : $this->refuseHere('This must be text.');
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param class-string<E> $enum
+     *
+     * @return E
+     */
+    public function asEnum(string $enum): \BackedEnum
+    {
+        $case = \is_string($this->value) ? $enum::tryFrom($this->value) : null;
+
+        return $case ?? $this->refuseHere(\sprintf('This must be one of: %s.', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
+    }
+
+    /** The last step of the pointer: the key of a map, unescaped. */
+    public function name(): string
+    {
+        return strtr(substr((string) strrchr($this->pointer, '/'), 1), ['~1' => '/', '~0' => '~']);
     }
 
     public function asFloat(): float

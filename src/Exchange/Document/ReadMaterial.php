@@ -32,7 +32,7 @@ final class ReadMaterial
         $body = $this->body($n->child('body'));
         $handling = $this->handling($n->child('handling'));
         $look = $this->look($n->child('look'));
-        $hazards = $n->list('hazards', static fn (Node $h): Hazard => Hazard::tryFrom($h->asString()) ?? $h->refuseHere(\sprintf('A hazard is one of: %s.', implode(', ', array_column(Hazard::cases(), 'value')))), 20);
+        $hazards = $n->list('hazards', static fn (Node $h): Hazard => $h->asEnum(Hazard::class), 20);
         $cautions = $n->list('cautions', static fn (Node $c): string => $c->asString(), 20);
 
         return $n->make(fn (): Material => Material::of(

@@ -6,21 +6,14 @@ namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Film\FilmWeight;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
-use Inlaid\Core\Recipe\Grain;
-use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
-use Inlaid\Core\Recipe\Piece;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Recipe\Substrate;
-use Inlaid\Core\Recipe\SubstrateKind;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\School\Schools;
@@ -37,6 +30,7 @@ final readonly class ReadRecipe
     public function __construct(
         private Techniques $techniques,
         private Schools $schools,
+        private ReadPiece $piece,
         private ReadMaterial $material = new ReadMaterial(),
         private ReadMixes $mixes = new ReadMixes(),
         private UpcastRecipe $upcast = new UpcastRecipe(),
@@ -76,10 +70,10 @@ final readonly class ReadRecipe
         }
         $title = $n->string('title', 120);
         $summary = $n->text('summary');
-        $piece = $this->piece($n->child('piece'));
+        $piece = $this->piece->read($n->child('piece'));
         $materials = $this->materials($n);
         $mixes = $this->mixes->read($n, $materials);
-        $parts = array_map(static fn (PiecePart $p): string => $p->id, $piece->parts);
+        $parts = Recipe::namesOfPlaces($piece);
         $seen = [];
         $steps = $n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): Step {
             $step = $this->step($s, $materials, $mixes, $parts);
@@ -89,32 +83,6 @@ final readonly class ReadRecipe
         }, self::MOST_STEPS);
 
         return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary));
-    }
-
-    private function piece(Node $n): Piece
-    {
-        $n->fields('name', 'count', 'parts');
-        $parts = $n->list('parts', function (Node $p): PiecePart {
-            $p->fields('id', 'name', 'area', 'count', 'substrate', 'absorption');
-            $substrate = $this->substrate($p->child('substrate'));
-
-            return $p->make(static fn (): PiecePart => PiecePart::of($p->id('id'), $p->string('name', 120), $p->float('area'), $p->int('count', 1), $substrate, $p->floatOrNull('absorption')), 'area');
-        }, 100);
-
-        return $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts), 'parts');
-    }
-
-    private function substrate(Node $n): Substrate
-    {
-        $n->fields('kind', 'species', 'grain', 'ground', 'colour');
-
-        return $n->make(static fn (): Substrate => new Substrate(
-            $n->enum('kind', SubstrateKind::class),
-            $n->string('species', 60, true),
-            $n->enum('grain', Grain::class),
-            $n->enum('ground', Ground::class),
-            Colour::of($n->string('colour', 20)),
-        ), 'colour');
     }
 
     /**
@@ -142,7 +110,7 @@ final readonly class ReadRecipe
         $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
         $uses = $n->childOrNull('uses');
         $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
-        $onParts = $n->has('parts') ? $n->list('parts', static fn (Node $p): string => \in_array($p->asString(64), $parts, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
+        $onParts = $n->has('parts') ? $n->list('parts', static fn (Node $p): string => \in_array($p->asString(120), $parts, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
         $intent = $this->intent($n->child('intent'));
         $wait = $this->wait($n->child('wait'));
         $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn')));
@@ -170,7 +138,7 @@ final readonly class ReadRecipe
     private function schools(Node $n): array
     {
         return $n->has('schools') ? $n->map('schools', function (Node $answer): string {
-            $key = substr((string) strrchr($answer->pointer, '/'), 1);
+            $key = $answer->name();
             $answer->make(fn () => $this->schools->check($key, $answer->asString(60)));
 
             return $answer->asString();

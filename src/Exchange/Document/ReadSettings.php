@@ -75,7 +75,7 @@ final readonly class ReadSettings
             $drop,
             $tolerance,
             $n->has('schools') ? $n->map('schools', function (Node $answer): string {
-                $answer->make(fn () => $this->schools->check(substr((string) strrchr($answer->pointer, '/'), 1), $answer->asString(60)));
+                $answer->make(fn () => $this->schools->check($answer->name(), $answer->asString(60)));
 
                 return $answer->asString();
             }, 50) : [],

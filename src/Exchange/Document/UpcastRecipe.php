@@ -4,18 +4,42 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\App\Exchange\Json;
+
 /**
- * Brings a recipe document of an older version to the present one, before it is read.
+ * Brings a recipe document of an older version to the present one, before it is read; a version that has golden files in
+ * `tests/Exchange/golden/` to prove it.
  *
- * Version 1 is the first; a later one adds its step here and keeps a golden file of the version before.
+ * 1 → 2: a part's `substrate.ground` (bare, sealed, painted) became its `finish`, of which more is known now.
  */
 final class UpcastRecipe
 {
     public const FORMAT = 'inlaid-recipe';
-    public const VERSION = 1;
+    public const VERSION = 2;
 
+    private const FINISHES = ['bare' => 'bare', 'sealed' => 'varnish', 'painted' => 'paint'];
+
+    /**
+     * @param mixed $json as json_decode gives it; left as it is where it makes no sense, for the reader to say so
+     */
     public function upcast(mixed $json): mixed
     {
+        if (!$json instanceof \stdClass || 1 !== ($json->version ?? null)) {
+            return $json;
+        }
+        $json = Json::decode(Json::encode($json));
+        \assert($json instanceof \stdClass);
+        $json->version = self::VERSION;
+        $parts = ($json->piece ?? null) instanceof \stdClass ? $json->piece->parts ?? null : null;
+        foreach (\is_array($parts) ? $parts : [] as $part) {
+            $substrate = $part instanceof \stdClass ? $part->substrate ?? null : null;
+            $ground = $substrate instanceof \stdClass ? $substrate->ground ?? null : null;
+            if ($part instanceof \stdClass && $substrate instanceof \stdClass && \is_string($ground) && isset(self::FINISHES[$ground])) {
+                unset($substrate->ground);
+                $part->finish = (object) ['kind' => self::FINISHES[$ground]];
+            }
+        }
+
         return $json;
     }
 }

@@ -4,21 +4,42 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System;
 
+use Inlaid\App\Exchange\Catalogue\LoadSpecies;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\FieldTest;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\JointKind;
+use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Piece\Shape\Shapes;
 use Inlaid\Core\School\Schools;
 use Inlaid\Core\Technique\Techniques;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/vocabulary', methods: 'GET')]
-#[Describe('List techniques and schools', gives: Vocabulary::class)]
+#[Describe('List techniques, schools, shapes, woods, tests and the other words of a survey', gives: Vocabulary::class)]
 final readonly class ShowVocabulary
 {
-    public function __construct(private Techniques $techniques, private Schools $schools)
+    public function __construct(private Techniques $techniques, private Schools $schools, private Shapes $shapes, private LoadSpecies $species)
     {
     }
 
     public function __invoke(): Vocabulary
     {
-        return new Vocabulary(array_map(TechniqueWord::of(...), $this->techniques->all()), array_map(SchoolWord::of(...), $this->schools->all()));
+        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place $word): NamedWord => new NamedWord($word->value, $word->inWords());
+
+        return new Vocabulary(
+            array_map(TechniqueWord::of(...), $this->techniques->all()),
+            array_map(SchoolWord::of(...), $this->schools->all()),
+            array_map(ShapeWord::of(...), $this->shapes->all()),
+            $this->species->load(),
+            array_map(TestWord::of(...), FieldTest::cases()),
+            array_map($named, FinishKind::cases()),
+            array_map($named, Bleed::cases()),
+            array_map($named, Fault::cases()),
+            array_map($named, JointKind::cases()),
+            array_map($named, Place::cases()),
+        );
     }
 }

@@ -16,22 +16,24 @@ use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Mixing\Vessel;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Amount;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
-use Inlaid\Core\Recipe\Grain;
-use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
-use Inlaid\Core\Recipe\Piece;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Recipe\Substrate;
-use Inlaid\Core\Recipe\SubstrateKind;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
@@ -144,7 +146,7 @@ final class PreviewPropertiesTest extends TestCase
     public function testPartsDoNotDisturbOneAnother(): void
     {
         $this->manyTimes(40, function (): void {
-            $parts = [...$this->parts(), PiecePart::of('apart', 'Apart', 0.7, 1, $this->ground())];
+            $parts = [...$this->parts(), PiecePart::of('apart', 'Apart', Surface::free(0.7), 1, $this->ground(), $this->finish())];
             $steps = $this->steps(array_map(static fn (PiecePart $p): string => $p->id, \array_slice($parts, 0, -1)));
             $alone = $this->preview($parts, $steps);
             self::assertEquals($alone, $this->preview($parts, $steps));
@@ -171,12 +173,17 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function parts(): array
     {
-        return array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", round($this->float(0.1, 2), 3), $this->int(1, 3), $this->ground()), range(1, $this->int(1, 3)));
+        return array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free(round($this->float(0.1, 2), 3)), $this->int(1, 3), $this->ground(), $this->finish()), range(1, $this->int(1, 3)));
     }
 
     private function ground(): Substrate
     {
-        return new Substrate(SubstrateKind::cases()[$this->int(0, 5)], 'lime', Grain::cases()[$this->int(0, 2)], Ground::cases()[$this->int(0, 2)], Colour::of('#e5d3b3'));
+        return Substrate::of(SubstrateKind::cases()[$this->int(0, 5)], 'lime', Grain::cases()[$this->int(0, 2)], Colour::of('#e5d3b3'));
+    }
+
+    private function finish(): OldFinish
+    {
+        return new OldFinish(FinishKind::cases()[$this->int(0, 7)]);
     }
 
     /**

@@ -16,23 +16,23 @@ use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Mixing\Vessel;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
-use Inlaid\Core\Recipe\Grain;
-use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
-use Inlaid\Core\Recipe\Piece;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Recipe\Substrate;
-use Inlaid\Core\Recipe\SubstrateKind;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Tests\Core\Given;
@@ -151,7 +151,6 @@ final class PreviewTest extends TestCase
             fn () => $this->step('base', 'brushed', null),
             fn () => $this->step('base', 'brushed', Given::paint(), coats: 0),
             fn () => Recipe::of('r', $this->piece([]), [$this->step('a', 'sanded', null), $this->step('a', 'sanded', null)]),
-            static fn () => Piece::of('p', 0, []),
             static fn () => StepDetail::of(left: 1.5),
         ] as $nonsense) {
             try {
@@ -178,9 +177,9 @@ final class PreviewTest extends TestCase
      */
     private function piece(array $more): Piece
     {
-        $wood = new Substrate(SubstrateKind::Solid, 'lime', Grain::Close, Ground::Bare, Colour::of('#e5d3b3'));
+        $wood = Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3'));
 
-        return Piece::of('Case', 1, [PiecePart::of('carcass', 'Carcass', 1.0, 2, $wood), ...array_map(static fn (string $id): PiecePart => PiecePart::of($id, ucfirst($id), 1.0, 1, $wood), $more)]);
+        return Piece::of('Case', 1, [PiecePart::of('carcass', 'Carcass', Surface::free(1.0), 2, $wood), ...array_map(static fn (string $id): PiecePart => PiecePart::of($id, ucfirst($id), Surface::free(1.0), 1, $wood), $more)]);
     }
 
     /**

@@ -20,22 +20,22 @@ use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Layer;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
-use Inlaid\Core\Recipe\Grain;
-use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
-use Inlaid\Core\Recipe\Piece;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Recipe\Substrate;
-use Inlaid\Core\Recipe\SubstrateKind;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
@@ -92,7 +92,7 @@ final class StacksAndNeedsTest extends TestCase
     public function testEveryPartHasOneCut(): void
     {
         $this->manyTimes(60, function (): void {
-            $parts = array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", $this->float(0.1, 2), $this->int(1, 4), self::ground(Grain::cases()[$this->int(0, 1)])), range(1, $this->int(1, 5)));
+            $parts = array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free($this->float(0.1, 2)), $this->int(1, 4), self::ground(Grain::cases()[$this->int(0, 1)])), range(1, $this->int(1, 5)));
             $steps = array_map(fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), 1, array_values(array_map(static fn (PiecePart $p): string => $p->id, array_filter($parts, fn (): bool => 1 === $this->int(0, 1))))), range(1, $this->int(1, 4)));
             $preview = $this->preview($steps, $parts);
             $where = [];
@@ -119,7 +119,7 @@ final class StacksAndNeedsTest extends TestCase
         $this->manyTimes(60, function (): void {
             $sizes = array_map(fn (): array => [$this->int(20, 900), 0.5 * $this->int(2, 80)], range(1, $this->int(1, 3)));
             $paint = self::paint(array_map(static fn (array $s): Pack => Pack::of(Quantity::millilitres($s[0]), $s[1]), $sizes));
-            $part = PiecePart::of('p', 'Part', $this->float(0.2, 9), 1, self::ground(Grain::Close));
+            $part = PiecePart::of('p', 'Part', Surface::free($this->float(0.2, 9)), 1, self::ground(Grain::Close));
             $need = $this->preview([$this->step('s', 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint)], [$part])->materials[0];
             $price = array_column(array_map(static fn (array $s): array => [(string) $s[0], min(array_map(static fn (array $t): float => $t[0] === $s[0] ? $t[1] : \INF, $sizes))], $sizes), 1, 0);
             $bought = $paid = 0.0;
@@ -141,7 +141,7 @@ final class StacksAndNeedsTest extends TestCase
         $this->manyTimes(60, function (): void {
             $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), 5.0), Pack::of(Quantity::millilitres(2000), 9.0)]);
             $steps = array_map(fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint), range(1, $this->int(1, 4)));
-            $preview = $this->preview($steps, [PiecePart::of('p', 'Part', $this->float(0.3, 2), 1, self::ground(Grain::Open))]);
+            $preview = $this->preview($steps, [PiecePart::of('p', 'Part', Surface::free($this->float(0.3, 2)), 1, self::ground(Grain::Open))]);
             $need = $preview->materials[0];
             $taken = [];
             foreach ($preview->steps as $step) {
@@ -200,12 +200,12 @@ final class StacksAndNeedsTest extends TestCase
         $week = array_fill(1, 5, [[480, 1020]]);
         $context = new Context(1_764_054_000, WorkingTime::of('UTC', $week), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
 
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', 1.0, 1, self::ground(Grain::Close))]), $steps), $context);
+        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]), $steps), $context);
     }
 
     private static function ground(Grain $grain): Substrate
     {
-        return new Substrate(SubstrateKind::Solid, 'lime', $grain, Ground::Bare, Colour::of('#e5d3b3'));
+        return Substrate::of(SubstrateKind::Solid, 'lime', $grain, Colour::of('#e5d3b3'));
     }
 
     /**

@@ -9,20 +9,20 @@ use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Recipe\Change;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Recipe\DescribeRecipe;
-use Inlaid\Core\Recipe\Grain;
-use Inlaid\Core\Recipe\Ground;
 use Inlaid\Core\Recipe\Intent;
-use Inlaid\Core\Recipe\Piece;
-use Inlaid\Core\Recipe\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
-use Inlaid\Core\Recipe\Substrate;
-use Inlaid\Core\Recipe\SubstrateKind;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Tests\Core\Given;
@@ -76,8 +76,8 @@ final class CompareRecipesTest extends TestCase
 
     public function testPartsAreComparedByWhatTheyAreNotByTheirNames(): void
     {
-        $oak = new Substrate(SubstrateKind::Solid, 'oak', Grain::Open, Ground::Bare, Colour::of('#b58f5f'));
-        $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of($id, $name, $area, 1, $oak, $drinks);
+        $oak = Substrate::of(SubstrateKind::Solid, 'oak', Grain::Open, Colour::of('#b58f5f'));
+        $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of($id, $name, Surface::free($area), 1, $oak, absorption: $drinks);
         $recipe = fn (PiecePart ...$parts): Recipe => Recipe::of('Test', Piece::of('Case', 1, array_values($parts)), [$this->step('a', parts: [$parts[0]->id])]);
         self::assertSame([
             'Part "Top": the name was "Top", now "Lid".',
@@ -166,7 +166,7 @@ final class CompareRecipesTest extends TestCase
      */
     private function recipe(array $steps, int $count = 1): Recipe
     {
-        $part = PiecePart::of('whole', 'Whole', 1.0, 1, new Substrate(SubstrateKind::Solid, 'lime', Grain::Close, Ground::Bare, Colour::of('#e5d3b3')));
+        $part = PiecePart::of('whole', 'Whole', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
 
         return Recipe::of('Test', Piece::of('Case', $count, [$part]), $steps);
     }

@@ -20,7 +20,7 @@ export function App() {
           <Route path="/recipes/:id/sheet" element={<Sheet />} />
           <Route element={<Shell />}>
             <Route path="/" element={<Book />} />
-            <Route path="/recipes/:id" element={<Section />} />
+            <Route path="/recipes/:id/:room?" element={<Section />} />
             <Route path="/mix" element={<Mixing />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/settings" element={<StudioSettings />} />

@@ -439,7 +439,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List techniques and schools */
+        /** List techniques, schools, shapes, woods, tests and the other words of a survey */
         get: operations["showVocabulary"];
         put?: never;
         post?: never;
@@ -488,6 +488,8 @@ export interface components {
             cost: number | null;
             smallest: boolean;
         };
+        /** @enum {string} */
+        Bleed: "tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone";
         /** @description What a chip in the book shows of a recipe. */
         Card: {
             piece: string;
@@ -521,7 +523,7 @@ export interface components {
             laid: number;
             taken: number;
         };
-        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes the latest recoat is missed. */
+        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes the latest recoat is missed; `lay` 2 for the other side of parts that were turned. */
         CoatPlan: {
             stepId: string;
             coat: number;
@@ -532,10 +534,17 @@ export interface components {
             leastWait: number;
             overnight: boolean;
             tooLate: number;
+            lay: number;
         };
         /** @description What is different, in words; empty where nothing is. */
         Comparison: {
             changes: components["schemas"]["Change"][];
+        };
+        /** @description What follows from the tests of a part for the work on it. Immutable. `tested` is false where it rests on what is usual, or on nothing. */
+        Conclusion: {
+            about: string;
+            text: string;
+            tested: boolean;
         };
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
         CupPreview: {
@@ -570,6 +579,22 @@ export interface components {
         DryingFound: {
             drying: components["schemas"]["Forecast"] | null;
         };
+        /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
+        Face: {
+            key: string;
+            name: string;
+            usual?: boolean;
+            broad?: boolean;
+        };
+        /** @description A face of a part that is finished: its area in m² for one such part, and how that was reckoned. Immutable. */
+        FacePreview: {
+            key: string;
+            name: string;
+            area: number;
+            formula: string;
+        };
+        /** @enum {string} */
+        FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
         /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes. */
         Figures: {
             act: components["schemas"]["Act"];
@@ -611,6 +636,24 @@ export interface components {
         };
         /** @enum {string} */
         FilmWeight: "thin" | "normal" | "heavy";
+        /** @enum {string} */
+        FinishKind: "bare" | "oiled" | "waxed" | "shellac" | "varnish" | "lacquer" | "paint" | "unknown";
+        /** @enum {string} */
+        FitEdit: "moving-bare" | "fixed-bare" | "fewer-coats" | "take-off";
+        /** @description One way to keep a joint running, and the gap in mm it would leave. Immutable. `enough` whether that is the least running gap or more; `stepId` for a step that would have a coat fewer. */
+        FitRemedy: {
+            edit: components["schemas"]["FitEdit"];
+            stepId: string | null;
+            text: string;
+            gap: number;
+            enough: boolean;
+        };
+        /** @description What a step leaves of a gap: `films` in µm on both faces together, `gap` in mm with the wood swollen. Immutable. */
+        FitStep: {
+            stepId: string;
+            films: number;
+            gap: number;
+        };
         /** @description When a coat is dry, and for how long it can be worked: an estimate, shown as one. Immutable. `noPromise` says why no number is given; `stop` says why nothing should be laid at all. */
         Forecast: {
             factor: number | null;
@@ -628,8 +671,6 @@ export interface components {
         Grain: "open" | "close" | "none";
         /** @enum {string} */
         Gravity: "stop" | "warn" | "advise";
-        /** @enum {string} */
-        Ground: "bare" | "sealed" | "painted";
         /** @description How the program is. */
         Health: {
             status: string;
@@ -643,6 +684,20 @@ export interface components {
             look: components["schemas"]["LookKind"];
             share: number;
         };
+        /** @description A moving joint, worked out: what films and swelling leave of its gap after every step. Immutable. Lengths in mm. `swelling` is what one gap loses when the wood has taken up the season's moisture; `bindsAfter` the first step after which less than the least running gap is left ("" where it binds already bare), null where it runs; `apartUntil` until when the two fresh films must not touch, in ISO 8601, null where they may. */
+        JointPreview: {
+            id: string;
+            name: string;
+            kind: string;
+            clearance: number;
+            least: number;
+            swelling: number;
+            left: number;
+            steps: components["schemas"]["FitStep"][];
+            bindsAfter: string | null;
+            remedies: components["schemas"]["FitRemedy"][];
+            apartUntil: string | null;
+        };
         /** @description What one step is in the cut through a finish. Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched. */
         Layer: {
             stepId: string;
@@ -654,6 +709,12 @@ export interface components {
             cover: number;
             depth: number | null;
             reaches: string | null;
+        };
+        /** @description A finish an old piece may have, and how probable that is after the tests. Immutable. `probability` from 0 to 1. */
+        LikelyFinish: {
+            kind: components["schemas"]["FinishKind"];
+            name: string;
+            probability: number;
         };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";
@@ -738,15 +799,35 @@ export interface components {
             name: string;
             share: string;
         };
+        /** @description A choice by its key in documents, and what a painter calls it. */
+        NamedWord: {
+            key: string;
+            name: string;
+        };
         /** @description A recipe to be kept. */
         NewRecipe: {
             document: components["schemas"]["Recipe"];
+        };
+        /** @description A part as it is seen from the front, in mm. Immutable. */
+        Outline: {
+            width: number;
+            height: number;
         };
         /** @description So many packs of one size. Immutable. */
         PackCount: {
             count: number;
             size: string;
             price: number;
+        };
+        /** @description A part as surveyed, worked out. Immutable. `area` in m² of all finished faces of all such parts of all pieces; `drinks` what the first film takes against one on a sealed ground; `outline` in mm as it is seen from the front, null where no shape is known. */
+        PartPreview: {
+            id: string;
+            area: number;
+            faces: components["schemas"]["FacePreview"][];
+            drinks: number;
+            twoLays: boolean;
+            outline: components["schemas"]["Outline"] | null;
+            survey: components["schemas"]["Surveyed"];
         };
         /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. Minutes for `handsOn` and `waiting`. */
         PlanPreview: {
@@ -783,6 +864,8 @@ export interface components {
         Preview: {
             title: string;
             area: number;
+            parts: components["schemas"]["PartPreview"][];
+            joints: components["schemas"]["JointPreview"][];
             steps: components["schemas"]["StepPreview"][];
             stacks: components["schemas"]["StackPreview"][];
             materials: components["schemas"]["MaterialNeed"][];
@@ -892,23 +975,48 @@ export interface components {
             version: number;
             settings: components["schemas"]["Settings"];
         };
+        /** @description A shape with what it asks for. */
+        ShapeWord: {
+            key: string;
+            name: string;
+            sizes: components["schemas"]["Size"][];
+            faces: components["schemas"]["Face"][];
+        };
+        /** @description One measurement a shape asks for: in mm, or a number of things. Immutable. `usual` is what to begin with. */
+        Size: {
+            key: string;
+            name: string;
+            usual: number;
+            isCount?: boolean;
+        };
         /** @description A wait or a window, in minutes: what the label states, what this air and film predict, and what to plan with. Immutable. Predicted and planned are null where no promise is made. */
         Span: {
             stated: number;
             predicted: number | null;
             planned: number | null;
         };
-        /** @description Parts that share ground and steps have one stack of layers, and so one cut. Immutable. `ground` names the substrate; `dry` is the whole dry film in µm where nothing local was taken away. */
+        /** @description A wood as it is usually met. Immutable. `drinks` bare against a sealed ground; `moves` in % of its width for each % of moisture. */
+        Species: {
+            name: string;
+            colour: string;
+            grain: components["schemas"]["Grain"];
+            drinks: number;
+            moves: number;
+            bleeds: components["schemas"]["Bleed"][];
+        };
+        /** @description Faces that share ground and steps have one stack of layers, and so one cut. Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm where nothing local was taken away. */
         StackPreview: {
             id: string;
             parts: string[];
+            places: string[];
             ground: string;
+            finish: string;
             substrate: components["schemas"]["Substrate"];
             area: number;
             layers: components["schemas"]["Layer"][];
             dry: number;
         };
-        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat. */
+        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides. */
         StepPreview: {
             id: string;
             number: number;
@@ -917,6 +1025,7 @@ export interface components {
             act: components["schemas"]["Act"];
             area: number;
             coats: number;
+            lays: number;
             handsOn: number;
             film: components["schemas"]["FilmPreview"] | null;
             pour: components["schemas"]["PourPreview"] | null;
@@ -929,16 +1038,26 @@ export interface components {
             start: string;
             end: string;
         };
-        /** @description The ground a finish is built on. Immutable. */
+        /** @description The material a part is made of. Immutable. `veneer` is the thickness of the face veneer in mm, null where there is none; `moves` how much it swells across the grain, in % of its width for each % of moisture it takes up. */
         Substrate: {
             kind: components["schemas"]["SubstrateKind"];
             species: string;
             grain: components["schemas"]["Grain"];
-            ground: components["schemas"]["Ground"];
             colour: string;
+            veneer: number | null;
+            bleeds: components["schemas"]["Bleed"][];
+            moves: number;
         };
         /** @enum {string} */
         SubstrateKind: "solid" | "veneer" | "plywood" | "mdf" | "laminate" | "metal";
+        /** @description What is known of a part: what most likely lies on it, which test tells most next, and what follows. Immutable. `next` is null where no test of the finish is left that would tell anything; `gain` in bits. */
+        Surveyed: {
+            finishes: components["schemas"]["LikelyFinish"][];
+            sure: string;
+            next: components["schemas"]["FieldTest"] | null;
+            gain: number | null;
+            conclusions: components["schemas"]["Conclusion"][];
+        };
         /** @description A technique with its typical figures. */
         TechniqueWord: {
             key: string;
@@ -946,15 +1065,29 @@ export interface components {
             does: string;
             figures: components["schemas"]["Figures"];
         };
+        /** @description A field test with the answers it can give. */
+        TestWord: {
+            key: components["schemas"]["FieldTest"];
+            question: string;
+            answers: components["schemas"]["NamedWord"][];
+        };
         /** @description What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands. */
         Violation: {
             pointer: string;
             message: string;
         };
-        /** @description The words of the trade this program knows: techniques, and questions on which schools differ. */
+        /** @description The words of the trade this program knows: techniques, questions on which schools differ, and what a piece is surveyed by. */
         Vocabulary: {
             techniques: components["schemas"]["TechniqueWord"][];
             schools: components["schemas"]["SchoolWord"][];
+            shapes: components["schemas"]["ShapeWord"][];
+            species: components["schemas"]["Species"][];
+            tests: components["schemas"]["TestWord"][];
+            finishes: components["schemas"]["NamedWord"][];
+            bleeds: components["schemas"]["NamedWord"][];
+            faults: components["schemas"]["NamedWord"][];
+            joints: components["schemas"]["NamedWord"][];
+            places: components["schemas"]["NamedWord"][];
         };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
@@ -1037,6 +1170,29 @@ export interface components {
             schools?: {
                 [key: string]: string;
             };
+        };
+        /** A joint that moves */
+        Joint: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "drawer" | "door" | "lid" | "shelf";
+            moving: {
+                part: string;
+                face: string;
+                coated: boolean;
+            };
+            fixed: {
+                part: string;
+                face: string;
+                coated: boolean;
+            };
+            /** @description mm of one gap, bare. */
+            clearance: number;
+            /** @description mm that must be left; 0.3 where missing. */
+            least?: number | null;
+            /** @description mm of the moving part across its grain. */
+            across?: number | null;
         };
         /** A material */
         Material: {
@@ -1132,38 +1288,84 @@ export interface components {
             material?: string;
             mix?: string;
         };
+        /**
+         * A part as surveyed
+         * @description It has either a free area or a shape whose faces are reckoned.
+         */
+        Part: {
+            id: string;
+            name: string;
+            /** @description m² of one such part, where no shape is entered. */
+            area?: number | null;
+            shape?: {
+                /** @description Key of a shape; the vocabulary lists them with what each asks for. */
+                kind: string;
+                /** @description mm, or counts, by the key of the size. */
+                size: {
+                    [key: string]: number;
+                };
+                /** @description The faces that are finished. */
+                faces: string[];
+            } | null;
+            count?: number;
+            /** @description It lies flat and is turned between its two sides. */
+            turned?: boolean | null;
+            substrate: {
+                /** @enum {string} */
+                kind: "solid" | "veneer" | "plywood" | "mdf" | "laminate" | "metal";
+                species: string;
+                /** @enum {string} */
+                grain: "open" | "close" | "none";
+                colour: string;
+                /** @description Thickness of the face veneer in mm. */
+                veneer?: number | null;
+                bleeds?: ("tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone")[] | null;
+                /** @description % of its width for each % of moisture; typical of its kind where missing. */
+                moves?: number | null;
+            };
+            finish?: {
+                /** @enum {string} */
+                kind: "bare" | "oiled" | "waxed" | "shellac" | "varnish" | "lacquer" | "paint" | "unknown";
+                /** @enum {unknown} */
+                state?: "sound" | "worn" | "lifting" | null;
+            } | null;
+            /** @description What the first film takes against one on a sealed ground; typical where missing. */
+            absorption?: number | null;
+            faults?: ("lifting-veneer" | "missing-veneer" | "hole" | "burn" | "stain" | "smell" | "rust" | "cracks")[] | null;
+            patches?: {
+                name: string;
+                colour: string;
+                drinks: number;
+            }[] | null;
+            /** @description What field tests showed, by the key of the test; untested ones are missing. */
+            tests?: {
+                [key: string]: string;
+            } | null;
+        };
+        /** A surveyed piece */
+        Piece: {
+            name: string;
+            count?: number;
+            parts: components["schemas"]["Part"][];
+            joints?: components["schemas"]["Joint"][];
+            use?: {
+                /** @enum {unknown} */
+                place?: "dry" | "wet" | "covered" | "weather" | null;
+                /** @enum {unknown} */
+                wear?: "light" | "daily" | "hard" | null;
+                food?: boolean | null;
+                child?: boolean | null;
+            } | null;
+        };
         /** A recipe document */
         Recipe: {
             /** @constant */
             format: "inlaid-recipe";
             /** @constant */
-            version: 1;
+            version: 2;
             title: string;
             summary?: string;
-            piece: {
-                name: string;
-                count?: number;
-                parts: {
-                    id: string;
-                    name: string;
-                    /** @description m² of one such part. */
-                    area: number;
-                    count?: number;
-                    substrate: {
-                        /** @enum {string} */
-                        kind: "solid" | "veneer" | "plywood" | "mdf" | "laminate" | "metal";
-                        species: string;
-                        /** @enum {string} */
-                        grain: "open" | "close" | "none";
-                        /** @enum {string} */
-                        ground: "bare" | "sealed" | "painted";
-                        /** @description sRGB, #rrggbb. */
-                        colour: string;
-                    };
-                    /** @description What the first coat on bare ground takes, against a sealed one. */
-                    absorption?: number | null;
-                }[];
-            };
+            piece: components["schemas"]["Piece"];
             /** @description A copy of every material used, so that a revision never changes. */
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
@@ -1256,7 +1458,7 @@ export interface components {
                 /** @description Share of the ground that is to show. */
                 shows?: number | null;
             };
-            /** @description Parts of the piece; empty means all of it. */
+            /** @description Parts by id, or one face of a part: "door:reverse". Empty or missing: the whole piece. */
             parts?: string[];
             uses?: components["schemas"]["Named"] | null;
             coats?: number;
@@ -2235,7 +2437,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List techniques and schools */
+            /** @description List techniques, schools, shapes, woods, tests and the other words of a survey */
             200: {
                 headers: {
                     [name: string]: unknown;

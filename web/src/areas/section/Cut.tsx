@@ -80,8 +80,8 @@ export function Cut({ document, stack, steps, coats, selected, onSelect, onMove 
           <Box sx={{ height: woodHeight, fontSize: 14, color: bench.slate, lineHeight: 1.3, pt: 0.5, pl: 0.5 }}>
             <b style={{ color: bench.ink }}>{stack.ground}</b>
             <br />
-            {stack.substrate.ground}, {stack.substrate.grain === 'none' ? 'no grain' : `${stack.substrate.grain}-grained`} ·{' '}
-            {stack.area.toFixed(2)} m²
+            {stack.finish}, {stack.substrate.grain === 'none' ? 'no grain' : `${stack.substrate.grain}-grained`} · {stack.area.toFixed(2)}{' '}
+            m²
           </Box>
         )}
       </Box>

@@ -12,6 +12,7 @@ type Act = {
   overnight: boolean;
   leastWait: number;
   tooLate: number;
+  lay: number;
 };
 
 /** The recipe over the working days, planned alone: hands-on blocks, the waits after them, and when it is ready. */
@@ -69,7 +70,7 @@ export function Days({
                   const until = a.nextFrom.startsWith(date) ? Math.min(hour(a.nextFrom), to) : to;
                   const critical = plan.longestWait === a.stepId;
                   return (
-                    <span key={`${a.stepId}-${a.coat}-${a.start}`}>
+                    <span key={`${a.stepId}-${a.coat}-${a.lay}-${a.start}`}>
                       {until > hour(a.end) && (
                         <span
                           style={{
@@ -84,7 +85,7 @@ export function Days({
                       )}
                       <button
                         type="button"
-                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}`}
+                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}${a.lay > 1 ? ', other side' : ''}`}
                         onClick={() => onSelect(a.stepId)}
                         style={{
                           position: 'absolute',

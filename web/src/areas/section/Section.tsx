@@ -9,7 +9,7 @@ import { SectionRoom } from './SectionRoom';
 
 /** Opens a recipe and everything its room needs. */
 export default function Section() {
-  const { id = '' } = useParams();
+  const { id = '', room } = useParams();
   const recipe = useQuery({
     queryKey: ['recipe', id],
     queryFn: () => answer(api.GET('/api/recipes/{id}', { params: { path: { id } } })),
@@ -38,6 +38,7 @@ export default function Section() {
       vocabulary={vocabulary.data}
       shelf={materials.data}
       currency={settings.data.settings.currency}
+      room={room === 'piece' ? 'piece' : 'section'}
     />
   );
 }

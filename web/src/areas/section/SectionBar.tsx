@@ -20,14 +20,14 @@ type Props = {
   draft: ReturnType<typeof useDraft>;
   revision: number;
   unreachable: boolean;
-  onPiece: () => void;
+  room: 'section' | 'piece';
   onNeeds: () => void;
   onHistory: () => void;
   onPublish: () => void;
 };
 
 /** Title, state of the draft, undo and redo, and what can be done with the whole recipe. */
-export function SectionBar({ id, document, draft, revision, unreachable, onPiece, onNeeds, onHistory, onPublish }: Props) {
+export function SectionBar({ id, document, draft, revision, unreachable, room, onNeeds, onHistory, onPublish }: Props) {
   const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
   return (
     <Box
@@ -47,14 +47,34 @@ export function SectionBar({ id, document, draft, revision, unreachable, onPiece
           {revision > 0 ? ` · from revision ${revision}` : ' · no revision yet'}
         </Box>
       </Box>
+      <Box component="nav" aria-label="Rooms of this recipe" sx={{ display: 'flex', mr: 1 }}>
+        {(
+          [
+            ['section', 'Section', `/recipes/${id}`],
+            ['piece', 'Piece', `/recipes/${id}/piece`],
+          ] as const
+        ).map(([key, name, to]) => (
+          <Button
+            key={key}
+            component={Link}
+            to={to}
+            color="inherit"
+            aria-current={room === key ? 'page' : undefined}
+            sx={{
+              borderRadius: 0,
+              borderBottom: `4px solid ${room === key ? bench.ochre : 'transparent'}`,
+              fontWeight: room === key ? 700 : 500,
+            }}
+          >
+            {name}
+          </Button>
+        ))}
+      </Box>
       <Button variant="outlined" onClick={draft.undo} disabled={!draft.canUndo}>
         Undo
       </Button>
       <Button variant="outlined" onClick={draft.redo} disabled={!draft.canRedo}>
         Redo
-      </Button>
-      <Button variant="outlined" onClick={onPiece}>
-        Piece
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
         Materials

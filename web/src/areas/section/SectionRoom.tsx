@@ -6,6 +6,7 @@ import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, ty
 import { useOffer } from '../../app/commands';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
+import { PieceRoom } from '../piece/PieceRoom';
 import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
 import { coatPlans } from './coatPlans';
@@ -13,7 +14,6 @@ import { Days } from './Days';
 import { HistoryDialog } from './HistoryDialog';
 import { Lay } from './Lay';
 import { NeedsDialog } from './NeedsDialog';
-import { PieceDialog } from './PieceDialog';
 import { PublishDialog } from './PublishDialog';
 import { SectionBar } from './SectionBar';
 import { StepPanel } from './StepPanel';
@@ -22,11 +22,11 @@ import { useDraft } from './useDraft';
 import { usePreview } from './usePreview';
 import { useStepEdits } from './useStepEdits';
 
-type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string };
-type Open = 'publish' | 'history' | 'piece' | 'needs' | null;
+type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string; room: 'section' | 'piece' };
+type Open = 'publish' | 'history' | 'needs' | null;
 
-/** The main room: the cut, the colours, the step and the days, all from one document worked out once. */
-export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
+/** A recipe, in its cut or in the survey of its piece: all from one document worked out once. */
+export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const draft = useDraft(opened);
@@ -49,6 +49,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
     undo: draft.undo,
     redo: draft.redo,
     onPublish: () => setOpen('publish'),
+    atTheCut: room === 'section',
   });
 
   useOffer([
@@ -58,7 +59,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
     { name: 'Take the step out', keys: 'Delete', run: edits.remove },
     { name: 'Undo', keys: 'Ctrl + z', run: draft.undo },
     { name: 'Redo', keys: 'Ctrl + Shift + z', run: draft.redo },
-    { name: 'The piece, its parts and schools', run: () => setOpen('piece') },
+    { name: 'Section: the cut through the finish', run: () => navigate(`/recipes/${opened.id}`) },
+    { name: 'Piece: survey of its parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
     { name: 'Materials this recipe takes', run: () => setOpen('needs') },
     { name: 'Compare revisions', run: () => setOpen('history') },
     { name: 'Bench sheet, to print', run: () => navigate(`/recipes/${opened.id}/sheet`) },
@@ -93,7 +95,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
         draft={draft}
         revision={revisions[0]?.number ?? 0}
         unreachable={unreachable}
-        onPiece={() => setOpen('piece')}
+        room={room}
         onNeeds={() => setOpen('needs')}
         onHistory={() => setOpen('history')}
         onPublish={() => setOpen('publish')}
@@ -103,63 +105,69 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
           <b>Not worked out as it stands.</b> {(whole[0] ?? violations[0])?.message} The last good figures are shown.
         </Box>
       )}
-      <Box
-        sx={{
-          flex: 1,
-          minHeight: 0,
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '372px minmax(190px, 0.45fr) minmax(690px, 1.8fr)' },
-          '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
-        }}
-      >
-        <Box sx={{ borderRight: 1, borderColor: 'divider', display: 'flex', flexDirection: 'column', p: '0 !important' }}>
-          <StepTools edits={edits} />
-          {preview && preview.stacks.length > 1 && (
-            <Box sx={{ px: 1.5, pt: 1 }}>
-              <Choice
-                label="Cut through"
-                value={stack?.id ?? 's1'}
-                options={preview.stacks.map((s) => [s.id, s.parts.join(', ')] as const)}
-                onChange={setStackId}
-              />
+      {room === 'piece' ? (
+        <PieceRoom document={document} preview={preview} vocabulary={vocabulary} violations={violations} onChange={draft.edit} />
+      ) : (
+        <>
+          <Box
+            sx={{
+              flex: 1,
+              minHeight: 0,
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '372px minmax(190px, 0.45fr) minmax(690px, 1.8fr)' },
+              '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
+            }}
+          >
+            <Box sx={{ borderRight: 1, borderColor: 'divider', display: 'flex', flexDirection: 'column', p: '0 !important' }}>
+              <StepTools edits={edits} />
+              {preview && preview.stacks.length > 1 && (
+                <Box sx={{ px: 1.5, pt: 1 }}>
+                  <Choice
+                    label="Cut through"
+                    value={stack?.id ?? 's1'}
+                    options={preview.stacks.map((s) => [s.id, s.parts.join(', ')] as const)}
+                    onChange={setStackId}
+                  />
+                </Box>
+              )}
+              <Box sx={{ flex: 1, overflowY: 'auto', minHeight: 0, px: 1, py: 1 }}>
+                <Cut
+                  document={document}
+                  stack={stack}
+                  steps={preview?.steps ?? []}
+                  coats={coats}
+                  selected={step?.id ?? null}
+                  onSelect={setSelected}
+                  onMove={edits.move}
+                />
+                {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>Bare wood so far. Insert the first step.</Box>}
+              </Box>
             </Box>
-          )}
-          <Box sx={{ flex: 1, overflowY: 'auto', minHeight: 0, px: 1, py: 1 }}>
-            <Cut
-              document={document}
-              stack={stack}
-              steps={preview?.steps ?? []}
-              coats={coats}
-              selected={step?.id ?? null}
-              onSelect={setSelected}
-              onMove={edits.move}
-            />
-            {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>Bare wood so far. Insert the first step.</Box>}
+            <Box sx={{ display: { md: 'none', lg: 'block' } }}>
+              <Lay document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
+            </Box>
+            <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
+              {step ? (
+                <StepPanel
+                  key={step.id}
+                  document={document}
+                  step={step}
+                  worked={preview?.steps.find((s) => s.id === step.id)}
+                  vocabulary={vocabulary}
+                  shelf={shelf}
+                  violations={violations}
+                  onChange={draft.edit}
+                />
+              ) : (
+                <Box sx={{ color: 'text.secondary' }}>No step is selected.</Box>
+              )}
+            </Box>
           </Box>
-        </Box>
-        <Box sx={{ display: { md: 'none', lg: 'block' } }}>
-          <Lay document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
-        </Box>
-        <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
-          {step ? (
-            <StepPanel
-              key={step.id}
-              document={document}
-              step={step}
-              worked={preview?.steps.find((s) => s.id === step.id)}
-              vocabulary={vocabulary}
-              shelf={shelf}
-              violations={violations}
-              onChange={draft.edit}
-            />
-          ) : (
-            <Box sx={{ color: 'text.secondary' }}>No step is selected.</Box>
-          )}
-        </Box>
-      </Box>
-      <Box sx={{ borderTop: `2px solid ${bench.ink}`, px: 1.5, py: 1, flexShrink: 0 }}>
-        {preview && <Days preview={preview} currency={currency} selected={step?.id ?? null} onSelect={setSelected} />}
-      </Box>
+          <Box sx={{ borderTop: `2px solid ${bench.ink}`, px: 1.5, py: 1, flexShrink: 0 }}>
+            {preview && <Days preview={preview} currency={currency} selected={step?.id ?? null} onSelect={setSelected} />}
+          </Box>
+        </>
+      )}
       <PublishDialog
         open={open === 'publish'}
         number={(revisions[0]?.number ?? 0) + 1}
@@ -170,15 +178,6 @@ export function SectionRoom({ opened, vocabulary, shelf, currency }: Props) {
       {open === 'needs' && preview && <NeedsDialog preview={preview} currency={currency} onClose={() => setOpen(null)} />}
       {open === 'history' && (
         <HistoryDialog opened={{ ...opened, revisions, version: draft.currentVersion() }} onClose={() => setOpen(null)} onTake={take} />
-      )}
-      {open === 'piece' && (
-        <PieceDialog
-          document={document}
-          vocabulary={vocabulary}
-          violations={violations}
-          onChange={draft.edit}
-          onClose={() => setOpen(null)}
-        />
       )}
       {draft.conflict && <ConflictDialog conflict={draft.conflict} mine={document} onSettle={draft.settle} />}
     </Box>

@@ -238,6 +238,7 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
         </Box>
         <PartsPick
           document={document}
+          vocabulary={vocabulary}
           value={step.parts ?? []}
           onChange={(parts) => set({ parts: parts.length === 0 ? null : parts } as Partial<Step>)}
         />

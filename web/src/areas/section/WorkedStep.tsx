@@ -29,6 +29,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
           <Fact name="Hands-on">
             {worked.coats > 1 && worked.act === 'adds' ? `${worked.coats} × ` : ''}
             {minutes(worked.handsOn)}
+            {worked.lays > 1 && <Aside>in two lays: parts are turned</Aside>}
           </Fact>
         )}
         {drying && pour && worked.act !== 'alters' && (

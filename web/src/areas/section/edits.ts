@@ -22,12 +22,22 @@ export function removeStep(doc: Recipe, id: string): Recipe {
   return withoutUnused({ ...doc, steps: doc.steps.filter((s) => s.id !== id) });
 }
 
-/** Takes a part out, and with it the steps that were for this part alone: without any part they would be for the whole piece. */
+/**
+ * Takes a part out, and with it the steps that were for this part alone (without any part they would be for the whole piece)
+ * and the joints it moved in.
+ */
 export function removePart(doc: Recipe, id: string): Recipe {
+  const ofIt = (place: string) => place === id || place.startsWith(`${id}:`);
   const steps = doc.steps
-    .map((s) => (s.parts?.length ? { ...s, parts: s.parts.filter((p) => p !== id) } : s))
+    .map((s) => (s.parts?.length ? { ...s, parts: s.parts.filter((p) => !ofIt(p)) } : s))
     .filter((s, i) => s.parts?.length !== 0 || !doc.steps[i]?.parts?.length);
-  return withoutUnused({ ...doc, piece: { ...doc.piece, parts: doc.piece.parts.filter((p) => p.id !== id) }, steps });
+  const { joints = [], ...piece } = doc.piece;
+  const left = joints.filter((j) => j.moving.part !== id && j.fixed.part !== id);
+  return withoutUnused({
+    ...doc,
+    piece: { ...piece, ...(left.length > 0 ? { joints: left } : {}), parts: piece.parts.filter((p) => p.id !== id) },
+    steps,
+  });
 }
 
 export function moveStep(doc: Recipe, from: number, to: number): Recipe {
@@ -87,7 +97,7 @@ function tidy(step: Step): Step {
 export function emptyRecipe(title: string): Recipe {
   return {
     format: 'inlaid-recipe',
-    version: 1,
+    version: 2,
     title,
     piece: {
       name: 'A piece',
@@ -98,7 +108,7 @@ export function emptyRecipe(title: string): Recipe {
           name: 'The whole piece',
           area: 1,
           count: 1,
-          substrate: { kind: 'solid', species: 'pine', grain: 'close', ground: 'bare', colour: '#e0bd86' },
+          substrate: { kind: 'solid', species: 'pine', grain: 'close', colour: '#e0bd86' },
         },
       ],
     },

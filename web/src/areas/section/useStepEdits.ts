@@ -11,10 +11,12 @@ type Given = {
   undo: () => void;
   redo: () => void;
   onPublish: () => void;
+  /** Whether the cut is what one looks at: only then do plain keys change it. */
+  atTheCut: boolean;
 };
 
 /** The edits of a stack of steps, and the keys that do them. */
-export function useStepEdits({ document, selected, onSelect, onEdit, undo, redo, onPublish }: Given) {
+export function useStepEdits({ document, selected, onSelect, onEdit, undo, redo, onPublish, atTheCut }: Given) {
   const index = document.steps.findIndex((s) => s.id === selected);
 
   const insert = useCallback(
@@ -62,7 +64,9 @@ export function useStepEdits({ document, selected, onSelect, onEdit, undo, redo,
         ? commandKeys(event)
         : isTyping(event) && !(event.target as HTMLElement).closest('#cut')
           ? escapeKey(event)
-          : plainKeys(event);
+          : atTheCut
+            ? plainKeys(event)
+            : undefined;
       if (act) {
         event.preventDefault();
         act();
@@ -105,7 +109,7 @@ export function useStepEdits({ document, selected, onSelect, onEdit, undo, redo,
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [index, insert, move, duplicate, remove, step, undo, redo, onPublish]);
+  }, [index, insert, move, duplicate, remove, step, undo, redo, onPublish, atTheCut]);
 
   return {
     insert,

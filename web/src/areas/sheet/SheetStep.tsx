@@ -44,8 +44,9 @@ export function SheetStep({ step, note, dwell, grit, coats }: Props) {
           </Box>
         ))}
         {coats.map((c) => (
-          <Box key={c.coat} sx={{ mt: 0.5 }}>
-            <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span> {coats.length > 1 ? `coat ${c.coat}, ` : ''}
+          <Box key={`${c.coat}-${c.lay}`} sx={{ mt: 0.5 }}>
+            <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span>{' '}
+            {coats.length > 1 ? `coat ${c.coat}${step.lays > 1 ? (c.lay > 1 ? ', other side' : ', first side') : ''}, ` : ''}
             planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
           </Box>
         ))}

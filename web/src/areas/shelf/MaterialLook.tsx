@@ -1,7 +1,6 @@
-import Box from '@mui/material/Box';
 import type { Material } from '../../app/api';
-import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
-import { Swatch } from '../../shared/Swatch';
+import { ColourEntry } from '../../shared/ColourEntry';
+import { Choice, NumberEntry } from '../../shared/Field';
 import { type FiguresProps, Grid, round } from './figures';
 
 /** How a material shows, and where it may be used. */
@@ -23,18 +22,26 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
         onChange={(kind) => look({ kind })}
       />
       <ColourEntry
+        emptyAllowed
         label="Full-strength colour"
         value={edited.look.colour}
         onChange={(colour) => look({ colour })}
         error={wrong('look/colour')}
       />
       <ColourEntry
+        emptyAllowed
         label="One part in nine of white"
         value={edited.look.tint}
         onChange={(tint) => look({ tint })}
         error={wrong('look/tint')}
       />
-      <ColourEntry label="On pale wood" value={edited.look.onWood} onChange={(onWood) => look({ onWood })} error={wrong('look/onWood')} />
+      <ColourEntry
+        emptyAllowed
+        label="On pale wood"
+        value={edited.look.onWood}
+        onChange={(onWood) => look({ onWood })}
+        error={wrong('look/onWood')}
+      />
       <NumberEntry
         label="Hiding"
         unit="%"
@@ -68,30 +75,5 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
         onChange={(v) => set({ outdoors: v === 'out' })}
       />
     </Grid>
-  );
-}
-
-function ColourEntry({
-  label,
-  value,
-  onChange,
-  error,
-}: {
-  label: string;
-  value: string | null | undefined;
-  onChange: (value: string | null) => void;
-  error?: string | undefined;
-}) {
-  return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-      <Swatch colour={value ?? null} size={38} />
-      <TextEntry
-        label={label}
-        value={value ?? ''}
-        placeholder="none"
-        onChange={(text) => onChange(text.trim() === '' ? null : text.trim())}
-        error={error}
-      />
-    </Box>
   );
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Inlaid\Core\Recipe;
+namespace Inlaid\Core\Piece;
 
 /**
  * How open the pores of a wood stand.

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * Something one does to a part to find out what it is, with the answers it can give. Untested is no answer: it stays unknown.
+ *
+ * General craft: each of the tests of an old finish looks for what dissolves it.
+ */
+enum FieldTest: string
+{
+    case Water = 'water';
+    case Spirit = 'spirit';
+    case Alcohol = 'alcohol';
+    case Thinner = 'thinner';
+    case Rag = 'rag';
+    case Edge = 'edge';
+    case Tape = 'tape';
+    case Age = 'age';
+    case Lead = 'lead';
+
+    public function question(): string
+    {
+        return match ($this) {
+            self::Water => 'A drop of water, after a minute',
+            self::Spirit => 'A rag with mineral spirit, rubbed hard',
+            self::Alcohol => 'A drop of alcohol on a hidden spot',
+            self::Thinner => 'A drop of lacquer thinner on a hidden spot',
+            self::Rag => 'A damp white rag, laid on for ten minutes',
+            self::Edge => 'The grain at an edge or in a hole',
+            self::Tape => 'Tape over a small crosscut, pulled off',
+            self::Age => 'When the oldest paint was laid',
+            self::Lead => 'A lead test on every layer',
+        };
+    }
+
+    /**
+     * @return non-empty-array<string, string> what is seen, by key
+     */
+    public function answers(): array
+    {
+        return match ($this) {
+            self::Water => ['darkens' => 'soaks in and darkens', 'beads' => 'stands in a bead'],
+            self::Spirit => ['smears' => 'smears, the rag goes yellow and waxy', 'nothing' => 'only shines while wet'],
+            self::Alcohol, self::Thinner => ['softens' => 'gets soft and sticky', 'nothing' => 'stays hard'],
+            self::Rag => ['coloured' => 'the rag takes colour', 'clean' => 'the rag stays white'],
+            self::Edge => ['layers' => 'shows thin layers', 'through' => 'runs through from the face'],
+            self::Tape => ['lifts' => 'takes flakes along', 'holds' => 'comes off clean'],
+            self::Age => ['before' => 'before the law banned lead, or nobody knows', 'after' => 'surely later'],
+            self::Lead => ['found' => 'shows lead', 'none' => 'shows none, in no layer'],
+        };
+    }
+
+    /**
+     * @throws PieceRefusal if it cannot have that answer
+     */
+    public function check(string $answer): void
+    {
+        isset($this->answers()[$answer]) || throw PieceRefusal::noSuch('answer to the test', $answer);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * What lies on a part before the work begins.
+ */
+enum FinishKind: string
+{
+    case Bare = 'bare';
+    case Oiled = 'oiled';
+    case Waxed = 'waxed';
+    case Shellac = 'shellac';
+    case Varnish = 'varnish';
+    case Lacquer = 'lacquer';
+    case Paint = 'paint';
+    case Unknown = 'unknown';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Bare => 'bare', self::Oiled => 'oiled', self::Waxed => 'waxed', self::Shellac => 'shellac',
+            self::Varnish => 'varnish', self::Lacquer => 'factory lacquer', self::Paint => 'old paint', self::Unknown => 'a finish nobody knows',
+        };
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * How one part moves in or against another.
+ */
+enum JointKind: string
+{
+    case Drawer = 'drawer';
+    case Door = 'door';
+    case Lid = 'lid';
+    case Shelf = 'shelf';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Drawer => 'Drawer in its opening', self::Door => 'Door in its frame', self::Lid => 'Lid on its rim', self::Shelf => 'Shelf that slides',
+        };
+    }
+
+    /**
+     * How many gaps share what the moving part swells: a drawer or door has one on either side.
+     */
+    public function gaps(): int
+    {
+        return self::Lid === $this ? 1 : 2;
+    }
+}

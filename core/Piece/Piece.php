@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * What is being finished: so many alike, each of these parts, with the joints that move and the place it will stand.
+ *
+ * Immutable.
+ */
+final readonly class Piece
+{
+    /**
+     * @param non-empty-list<PiecePart> $parts
+     * @param list<Joint>               $joints
+     */
+    private function __construct(public string $name, public int $count, public array $parts, public array $joints, public PieceUse $use)
+    {
+    }
+
+    /**
+     * @param list<PiecePart> $parts
+     * @param list<Joint>     $joints
+     *
+     * @throws PieceRefusal if there is no part, something is there twice, a joint names a face that is not finished, or the count cannot be true
+     */
+    public static function of(string $name, int $count, array $parts, array $joints = [], PieceUse $use = new PieceUse()): self
+    {
+        if ($count < 1 || $count > 1000) {
+            throw PieceRefusal::outOfRange('The number of pieces', 'between 1 and 1000');
+        }
+        if ([] === $parts) {
+            throw PieceRefusal::outOfRange('A piece', 'made of at least one part');
+        }
+        $byId = [];
+        foreach ($parts as $part) {
+            isset($byId[$part->id]) && throw PieceRefusal::twice('The part', $part->id);
+            $byId[$part->id] = $part;
+        }
+        foreach ($joints as $joint) {
+            foreach ([$joint->moving, $joint->fixed] as $side) {
+                $part = $byId[$side->part] ?? throw PieceRefusal::noSuch('part', $side->part);
+                isset($part->surface->faces[$side->face]) || throw PieceRefusal::faceMissing($part->name, $side->face);
+            }
+        }
+
+        return new self($name, $count, $parts, $joints, $use);
+    }
+
+    /**
+     * @throws PieceRefusal
+     */
+    public function part(string $id): PiecePart
+    {
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return $part;
+            }
+        }
+
+        throw PieceRefusal::noSuch('part', $id);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * A part of a piece that steps can be applied to, as it was surveyed.
+ *
+ * Immutable. `count` how many there are; `absorption` what the first film takes against one on a sealed ground, where the
+ * typical value is overridden; `turned` whether it lies flat and has to be turned between its two sides.
+ */
+final readonly class PiecePart
+{
+    /**
+     * @param list<Fault>           $faults
+     * @param list<Patch>           $patches
+     * @param array<string, string> $tests   answers of field tests by key
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Surface $surface,
+        public int $count,
+        public Substrate $substrate,
+        public OldFinish $finish,
+        public ?float $absorption,
+        public bool $turned,
+        public array $faults,
+        public array $patches,
+        public array $tests,
+    ) {
+    }
+
+    /**
+     * @param list<Fault>           $faults
+     * @param list<Patch>           $patches
+     * @param array<string, string> $tests
+     *
+     * @throws PieceRefusal if count, absorption or a test's answer cannot be true
+     */
+    public static function of(
+        string $id,
+        string $name,
+        Surface $surface,
+        int $count,
+        Substrate $substrate,
+        OldFinish $finish = new OldFinish(),
+        ?float $absorption = null,
+        bool $turned = false,
+        array $faults = [],
+        array $patches = [],
+        array $tests = [],
+    ): self {
+        if ($count < 1 || $count > 1000) {
+            throw PieceRefusal::outOfRange('A count', 'between 1 and 1000');
+        }
+        if (null !== $absorption && ($absorption < 0.5 || $absorption > 5.0)) {
+            throw PieceRefusal::outOfRange('What a part drinks', 'between 0.5 and 5 times a sealed ground');
+        }
+        foreach ($tests as $test => $answer) {
+            (FieldTest::tryFrom($test) ?? throw PieceRefusal::noSuch('test', $test))->check($answer);
+        }
+
+        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests);
+    }
+
+    /**
+     * m² of all its finished faces, or of some of them, over all there are.
+     *
+     * @param list<string>|null $faces
+     */
+    public function totalArea(?array $faces = null): float
+    {
+        return $this->surface->area($faces) * $this->count;
+    }
+
+    /**
+     * What the first film on it takes, against one that lies on a sealed ground.
+     */
+    public function drinks(): float
+    {
+        return $this->absorption ?? ($this->finish->isBare() ? $this->substrate->absorption() : 1.0);
+    }
+
+    /**
+     * Is it bare material whose thirst its last sanding changes?
+     */
+    public function isBareAndThirsty(): bool
+    {
+        return null === $this->absorption && $this->finish->isBare() && $this->substrate->drinksAtAll();
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece\Shape;
+
+/**
+ * What all flat parts share: a face, its reverse, and two pairs of edges.
+ *
+ * length × width each, and 2 × length × thickness, 2 × width × thickness for the edges.
+ */
+abstract class Board implements Shape
+{
+    public function sizes(): array
+    {
+        [$length, $width, $thickness] = $this->usual();
+
+        return [new Size('length', 'Length', $length), new Size('width', 'Width', $width), new Size('thickness', 'Thickness', $thickness)];
+    }
+
+    public function faces(): array
+    {
+        $usual = $this->finished();
+
+        return [
+            new Face('face', 'Face', \in_array('face', $usual, true), true),
+            new Face('reverse', 'Reverse', \in_array('reverse', $usual, true), true),
+            new Face('long-edges', 'Long edges', \in_array('long-edges', $usual, true)),
+            new Face('short-edges', 'Short edges', \in_array('short-edges', $usual, true)),
+        ];
+    }
+
+    public function measure(string $face, array $sizes): Measured
+    {
+        ['length' => $l, 'width' => $w, 'thickness' => $t] = $sizes;
+
+        return match ($face) {
+            'long-edges' => Measured::squareMillimetres(2 * $l * $t, \sprintf('2 × %g × %g mm', $l, $t)),
+            'short-edges' => Measured::squareMillimetres(2 * $w * $t, \sprintf('2 × %g × %g mm', $w, $t)),
+            default => Measured::squareMillimetres($l * $w, \sprintf('%g × %g mm', $l, $w)),
+        };
+    }
+
+    public function outline(array $sizes): Outline
+    {
+        return new Outline($sizes['length'], $sizes['width']);
+    }
+
+    /**
+     * Length, width and thickness to begin with, in mm.
+     *
+     * @return array{float, float, float}
+     */
+    abstract protected function usual(): array;
+
+    /**
+     * @return list<string> the faces that mostly are finished
+     */
+    abstract protected function finished(): array;
+}

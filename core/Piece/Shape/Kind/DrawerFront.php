@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece\Shape\Kind;
+
+use Inlaid\Core\Piece\Shape\Board;
+
+/**
+ * The front of a drawer; its box is left bare.
+ */
+final class DrawerFront extends Board
+{
+    public function key(): string
+    {
+        return 'drawer';
+    }
+
+    public function name(): string
+    {
+        return 'Drawer';
+    }
+
+    protected function usual(): array
+    {
+        return [500.0, 150.0, 19.0];
+    }
+
+    protected function finished(): array
+    {
+        return ['face', 'long-edges', 'short-edges'];
+    }
+}

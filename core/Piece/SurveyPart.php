@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Piece;
+
+/**
+ * Draws together what is known of a part: what it most likely carries, what to find out next, what bleeds, and what that
+ * means for the work. What was not tested is said to be so.
+ */
+final readonly class SurveyPart
+{
+    private const SURE = 0.9;
+    private const LIKELY = 0.6;
+
+    public function __construct(private DecideFinish $decide = new DecideFinish())
+    {
+    }
+
+    public function survey(PiecePart $part): Surveyed
+    {
+        $finishes = $this->decide->decide($part->finish->kind, $part->tests);
+        $next = $part->finish->isBare() && [] === $part->tests ? null : $this->decide->next($part->finish->kind, $part->tests);
+
+        return new Surveyed($finishes, $this->sure($part, $finishes[0]), $next[0] ?? null, null === $next ? null : round($next[1], 2), [
+            ...$this->finish($part, $finishes[0]),
+            ...$this->bleeds($part),
+            ...$this->ground($part),
+            ...$this->lead($part),
+            ...array_map(static fn (Fault $f): Conclusion => new Conclusion($f->inWords(), $f->asksFor(), true), $part->faults),
+            ...$this->patches($part),
+        ]);
+    }
+
+    private function sure(PiecePart $part, LikelyFinish $first): string
+    {
+        $tested = [] !== array_intersect_key($part->tests, ['water' => 1, 'spirit' => 1, 'alcohol' => 1, 'thinner' => 1]);
+
+        return match (true) {
+            !$tested => FinishKind::Unknown === $part->finish->kind ? 'not tested' : 'as you say, not tested',
+            $first->probability >= self::SURE => 'nearly certain',
+            $first->probability >= self::LIKELY => 'likely',
+            default => 'open',
+        };
+    }
+
+    /**
+     * @return list<Conclusion>
+     */
+    private function finish(PiecePart $part, LikelyFinish $first): array
+    {
+        $stated = $part->finish->kind;
+        if (\in_array($stated, [$first->kind, FinishKind::Unknown], true)) {
+            return [];
+        }
+
+        return [new Conclusion('Old finish', \sprintf('You say %s; the tests speak for %s (%.0f %%).', $stated->inWords(), $first->name, 100 * $first->probability), true)];
+    }
+
+    /**
+     * @return list<Conclusion>
+     */
+    private function bleeds(PiecePart $part): array
+    {
+        $rag = $part->tests['rag'] ?? null;
+        $bleeds = $part->substrate->bleeds;
+        $found = array_map(static fn (Bleed $b): Conclusion => new Conclusion($b->inWords(), $b->heldBackBy(), 'coloured' === $rag), $bleeds);
+        if ('coloured' === $rag && [] === $bleeds) {
+            $found[] = new Conclusion('Bleeding', 'Something dissolves in water: an old stain or a dye wood. '.Bleed::OldStain->heldBackBy(), true);
+        }
+        if (null === $rag && [] === $bleeds && !$part->finish->isBare()) {
+            $found[] = new Conclusion('Bleeding', 'Not tested: lay a damp white rag on it before a pale coat.', false);
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return list<Conclusion>
+     */
+    private function ground(PiecePart $part): array
+    {
+        $found = [];
+        $edge = $part->tests['edge'] ?? null;
+        if ('layers' === $edge && null === $part->substrate->veneer) {
+            $found[] = new Conclusion('Veneer', 'The edge shows layers: measure the face veneer before anything is sanded.', true);
+        }
+        if ('lifts' === ($part->tests['tape'] ?? null)) {
+            $found[] = new Conclusion('Hold', 'The old finish does not hold: whatever is laid on it comes off with it. Take it off.', true);
+        }
+        if (!$part->finish->isBare() && !isset($part->tests['tape'])) {
+            $found[] = new Conclusion('Hold', 'Not tested: cut a small cross, press tape on it and pull.', false);
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return list<Conclusion>
+     */
+    private function lead(PiecePart $part): array
+    {
+        if (!\in_array($part->finish->kind, [FinishKind::Paint, FinishKind::Unknown, FinishKind::Varnish], true)) {
+            return [];
+        }
+        $lead = $part->tests['lead'] ?? null;
+
+        return match (true) {
+            'found' === $lead => [new Conclusion('Lead', 'Lead was found: no dry sanding, scraping or heat. Local rules and licensed practice decide what may be done, and by whom.', true)],
+            'none' === $lead, 'after' === ($part->tests['age'] ?? null) => [],
+            default => [new Conclusion('Lead', 'Old paint of unknown age may hold lead: no dry sanding until it is tested. Follow local rules.', false)],
+        };
+    }
+
+    /**
+     * @return list<Conclusion>
+     */
+    private function patches(PiecePart $part): array
+    {
+        return array_map(static function (Patch $patch) use ($part): Conclusion {
+            $thirst = $patch->drinks / $part->drinks();
+            $text = match (true) {
+                $thirst > 1.1 => \sprintf('drinks %.1f times as much as the wood beside it: stains and washes go darker there. Seal it thinly first.', $thirst),
+                $thirst < 0.9 => \sprintf('drinks only %.1f times as much as the wood beside it: stains and washes stay paler there. Tint it, or stain it first by itself.', $thirst),
+                default => 'drinks like the wood beside it.',
+            };
+
+            return new Conclusion($patch->name, ucfirst($text), false);
+        }, $part->patches);
+    }
+}

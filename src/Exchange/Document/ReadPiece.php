@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\FieldTest;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\FinishState;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Joint;
+use Inlaid\Core\Piece\JointKind;
+use Inlaid\Core\Piece\JointSide;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Patch;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\PieceRefusal;
+use Inlaid\Core\Piece\PieceUse;
+use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Piece\Shape\Shape;
+use Inlaid\Core\Piece\Shape\Shapes;
+use Inlaid\Core\Piece\Shape\Size;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Piece\Wear;
+
+/**
+ * Reads a surveyed piece, as `docs/formats/piece.schema.json` defines it.
+ */
+final readonly class ReadPiece
+{
+    public function __construct(private Shapes $shapes)
+    {
+    }
+
+    public function read(Node $n): Piece
+    {
+        $n->fields('name', 'count', 'parts', 'joints', 'use');
+        $parts = $n->list('parts', $this->part(...), 100);
+        $joints = $n->has('joints') ? $n->list('joints', $this->joint(...), 50) : [];
+        $use = $n->childOrNull('use');
+        $where = null === $use ? new PieceUse() : new PieceUse(
+            $use->fields('place', 'wear', 'food', 'child')->enumOrNull('place', Place::class) ?? Place::Dry,
+            $use->enumOrNull('wear', Wear::class) ?? Wear::Light,
+            $use->has('food') && $use->bool('food'),
+            $use->has('child') && $use->bool('child'),
+        );
+
+        $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts), 'parts');
+
+        return $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts, $joints, $where), 'joints');
+    }
+
+    private function part(Node $n): PiecePart
+    {
+        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests');
+        if ($n->has('area') === $n->has('shape')) {
+            $n->refuse('area', 'A part has either an area or a shape.');
+        }
+        $surface = $n->has('shape') ? $this->shaped($n->child('shape')) : $n->make(static fn (): Surface => Surface::free($n->float('area')), 'area');
+        $substrate = $this->substrate($n->child('substrate'));
+        $finish = $n->childOrNull('finish')?->fields('kind', 'state');
+        $lies = null === $finish ? new OldFinish() : new OldFinish($finish->enum('kind', FinishKind::class), $finish->enumOrNull('state', FinishState::class) ?? FinishState::Sound);
+
+        return $n->make(fn (): PiecePart => PiecePart::of(
+            $n->id('id'),
+            $n->string('name', 120),
+            $surface,
+            $n->int('count', 1),
+            $substrate,
+            $lies,
+            $n->floatOrNull('absorption'),
+            $n->has('turned') && $n->bool('turned'),
+            $this->enums($n, 'faults', Fault::class),
+            $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
+            $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
+        ), 'count');
+    }
+
+    private function shaped(Node $n): Surface
+    {
+        $n->fields('kind', 'size', 'faces');
+        $shape = $n->make(fn (): Shape => $this->shapes->named($n->string('kind', 40)), 'kind');
+        $asked = array_map(static fn (Size $s): string => $s->key, $shape->sizes());
+        $size = $n->child('size')->fields(...$asked);
+        $sizes = array_combine($asked, array_map(static fn (string $key): float => $size->float($key), $asked));
+        $faces = $n->list('faces', static fn (Node $f): string => $f->asString(40), 20);
+
+        return $n->make(static fn (): Surface => Surface::of($shape, $sizes, $faces));
+    }
+
+    private function substrate(Node $n): Substrate
+    {
+        $n->fields('kind', 'species', 'grain', 'colour', 'veneer', 'bleeds', 'moves');
+
+        return $n->make(fn (): Substrate => Substrate::of(
+            $n->enum('kind', SubstrateKind::class),
+            $n->string('species', 60, true),
+            $n->enum('grain', Grain::class),
+            $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'),
+            $n->floatOrNull('veneer'),
+            $this->enums($n, 'bleeds', Bleed::class),
+            $n->floatOrNull('moves'),
+        ));
+    }
+
+    private function patch(Node $n): Patch
+    {
+        $n->fields('name', 'colour', 'drinks');
+
+        return $n->make(static fn (): Patch => Patch::of($n->string('name', 60), $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'), $n->float('drinks')), 'drinks');
+    }
+
+    /** The answer to one field test; the key names the test. */
+    private function answer(Node $n): string
+    {
+        $test = FieldTest::tryFrom($n->name()) ?? $n->refuseHere(PieceRefusal::noSuch('test', $n->name())->getMessage());
+        $answer = $n->asString(40);
+        $n->make(static fn () => $test->check($answer));
+
+        return $answer;
+    }
+
+    private function joint(Node $n): Joint
+    {
+        $n->fields('id', 'name', 'kind', 'moving', 'fixed', 'clearance', 'least', 'across');
+        $side = static fn (Node $s): JointSide => new JointSide($s->fields('part', 'face', 'coated')->id('part'), $s->string('face', 40), $s->bool('coated'));
+        [$moving, $fixed] = [$side($n->child('moving')), $side($n->child('fixed'))];
+
+        return $n->make(static fn (): Joint => Joint::of($n->id('id'), $n->string('name', 120), $n->enum('kind', JointKind::class), $moving, $fixed, $n->float('clearance'), $n->floatOrNull('least') ?? 0.3, $n->floatOrNull('across') ?? 0.0), 'clearance');
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param class-string<E> $enum
+     *
+     * @return list<E>
+     */
+    private function enums(Node $n, string $name, string $enum): array
+    {
+        return $n->has($name) ? $n->list($name, static fn (Node $i): \BackedEnum => $i->asEnum($enum), 20) : [];
+    }
+}

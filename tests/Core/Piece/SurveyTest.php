@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Piece;
+
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\Conclusion;
+use Inlaid\Core\Piece\DecideFinish;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\FieldTest;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Patch;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\PieceRefusal;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Piece\SurveyPart;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * What field tests tell of an old piece.
+ */
+final class SurveyTest extends TestCase
+{
+    use Randomly;
+
+    /**
+     * @param array<string, string> $tests
+     */
+    #[TestWith([['alcohol' => 'softens'], FinishKind::Shellac])]
+    #[TestWith([['spirit' => 'smears'], FinishKind::Waxed])]
+    #[TestWith([['water' => 'darkens', 'spirit' => 'nothing'], FinishKind::Bare])]
+    #[TestWith([['alcohol' => 'nothing', 'thinner' => 'softens', 'water' => 'beads', 'spirit' => 'nothing'], FinishKind::Lacquer])]
+    #[TestWith([['alcohol' => 'nothing', 'thinner' => 'nothing', 'water' => 'beads', 'spirit' => 'nothing'], FinishKind::Varnish])]
+    public function testTheDropThatDissolvesItNamesIt(array $tests, FinishKind $kind): void
+    {
+        $found = (new DecideFinish())->decide(FinishKind::Unknown, $tests);
+        self::assertSame($kind, $found[0]->kind);
+        self::assertGreaterThan($found[1]->probability, $found[0]->probability);
+    }
+
+    /**
+     * Bayes' rule by hand: shellac 0.18 × 0.96 = 0.1728 of all that alcohol softens, 0.0016 + 0.0048 + 0.007 + 0.1728 + 0.0132
+     * + 0.018 + 0.0168 = 0.2342: 73.78 %.
+     */
+    public function testOneDropOfAlcoholReckonedByHand(): void
+    {
+        self::assertEqualsWithDelta(0.7378, (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability, 5e-4);
+    }
+
+    public function testProbabilitiesSumToOneAndTheOrderOfTestsDoesNotMatter(): void
+    {
+        $this->manyTimes(120, function (): void {
+            $tests = $this->tests();
+            $believed = FinishKind::cases()[$this->int(0, 7)];
+            $found = (new DecideFinish())->decide($believed, $tests);
+            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($f): float => $f->probability, $found)), 1e-3);
+            self::assertEquals($found, (new DecideFinish())->decide($believed, array_reverse($tests, true)));
+            self::assertCount(7, $found);
+        });
+    }
+
+    /**
+     * No test that is left is expected to tell more than the one that is asked for next: worked out again from the answers'
+     * own chances, which the law of total probability gives from the probabilities before and after.
+     */
+    public function testTheNextTestIsTheOneThatTellsMost(): void
+    {
+        $this->manyTimes(60, function (): void {
+            $tests = array_intersect_key($this->tests(), ['water' => 1, 'spirit' => 1, 'alcohol' => 1, 'thinner' => 1]);
+            $decide = new DecideFinish();
+            $gains = [];
+            foreach (array_diff(['water', 'spirit', 'alcohol', 'thinner'], array_keys($tests)) as $key) {
+                $now = $this->byKind($tests);
+                [$one, $other] = array_map(fn (string $answer): array => $this->byKind([$key => $answer] + $tests), array_keys(FieldTest::from($key)->answers()));
+                // p = c·p₁ + (1 − c)·p₂ for every kind; the kind that differs most gives the chance c most sharply.
+                $kinds = array_keys($now);
+                usort($kinds, static fn (string $a, string $b): int => abs($one[$b] - $other[$b]) <=> abs($one[$a] - $other[$a]));
+                $chance = ($now[$kinds[0]] - $other[$kinds[0]]) / ($one[$kinds[0]] - $other[$kinds[0]]);
+                $gains[$key] = self::bits($now) - $chance * self::bits($one) - (1 - $chance) * self::bits($other);
+            }
+            $next = $decide->next(FinishKind::Unknown, $tests);
+            if (null === $next) {
+                self::assertLessThan(0.06, max([0.0, ...array_values($gains)]));
+
+                return;
+            }
+            $most = max([0.0, ...array_values($gains)]);
+            self::assertEqualsWithDelta($most, $next[1], 0.01);
+            self::assertEqualsWithDelta($most, $gains[$next[0]->value] ?? -1.0, 0.01);
+        });
+    }
+
+    public function testEveryAnswerChangesWhatFollows(): void
+    {
+        $survey = static fn (array $tests, OldFinish $finish = new OldFinish(FinishKind::Unknown)): array => array_column(array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey(self::part($finish, $tests))->conclusions), 1, 0);
+        $untested = $survey([]);
+        self::assertStringContainsString('Not tested', $untested['Bleeding']);
+        self::assertStringContainsString('Not tested', $untested['Hold']);
+        self::assertStringContainsString('no dry sanding until it is tested', $untested['Lead']);
+        self::assertStringContainsString('dissolves in water', $survey(['rag' => 'coloured'])['Bleeding']);
+        self::assertArrayNotHasKey('Bleeding', $survey(['rag' => 'clean']));
+        self::assertStringContainsString('Take it off', $survey(['tape' => 'lifts'])['Hold']);
+        self::assertArrayNotHasKey('Hold', $survey(['tape' => 'holds']));
+        self::assertStringContainsString('measure the face veneer', $survey(['edge' => 'layers'])['Veneer']);
+        self::assertStringContainsString('licensed practice', $survey(['lead' => 'found'])['Lead']);
+        self::assertArrayNotHasKey('Lead', $survey(['lead' => 'none']));
+        self::assertArrayNotHasKey('Lead', $survey(['age' => 'after']));
+        self::assertArrayHasKey('Lead', $survey(['age' => 'before']));
+        self::assertStringContainsString('You say varnish; the tests speak for shellac', $survey(['alcohol' => 'softens', 'thinner' => 'nothing', 'spirit' => 'nothing', 'water' => 'beads'], new OldFinish(FinishKind::Varnish))['Old finish']);
+        self::assertSame([], $survey([], new OldFinish()), 'bare new wood asks for nothing');
+    }
+
+    public function testHowSureIsSaid(): void
+    {
+        $sure = static fn (FinishKind $kind, array $tests): string => (new SurveyPart())->survey(self::part(new OldFinish($kind), $tests))->sure;
+        self::assertSame('not tested', $sure(FinishKind::Unknown, []));
+        self::assertSame('as you say, not tested', $sure(FinishKind::Shellac, ['rag' => 'clean']));
+        self::assertSame('nearly certain', $sure(FinishKind::Shellac, ['alcohol' => 'softens']));
+        self::assertSame('likely', $sure(FinishKind::Unknown, ['alcohol' => 'softens']));
+        self::assertSame('open', $sure(FinishKind::Unknown, ['water' => 'beads']));
+    }
+
+    public function testBleedsFaultsAndPatchesAreEachAnswered(): void
+    {
+        foreach (Bleed::cases() as $bleed) {
+            $found = (new SurveyPart())->survey(self::part(new OldFinish(), [], [$bleed]))->conclusions;
+            self::assertSame([$bleed->inWords(), $bleed->heldBackBy()], [$found[0]->about, $found[0]->text]);
+        }
+        $part = PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::wood(), faults: Fault::cases(), patches: [Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4), Patch::of('Closed', Colour::of('#ccaa88'), 0.6), Patch::of('Alike', Colour::of('#ccaa88'), 1.2)]);
+        $found = array_column(array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey($part)->conclusions), 1, 0);
+        self::assertCount(\count(Fault::cases()) + 3, $found);
+        self::assertStringContainsString('2.0 times as much', $found['Thirsty']);
+        self::assertStringContainsString('only 0.5 times as much', $found['Closed']);
+        self::assertSame('Drinks like the wood beside it.', $found['Alike']);
+    }
+
+    public function testAnswersNoTestCanHaveAreRefused(): void
+    {
+        foreach ([['moon' => 'full'], ['water' => 'burns']] as $tests) {
+            try {
+                self::part(new OldFinish(), $tests);
+                self::fail('Nonsense was accepted.');
+            } catch (PieceRefusal $refusal) {
+                self::assertStringContainsString('There is no', $refusal->getMessage());
+            }
+        }
+    }
+
+    /**
+     * @param array<string, string> $tests
+     *
+     * @return array<string, float>
+     */
+    private function byKind(array $tests): array
+    {
+        $by = array_column(array_map(static fn ($f): array => [$f->kind->value, $f->probability], (new DecideFinish())->decide(FinishKind::Unknown, $tests)), 1, 0);
+        ksort($by);
+
+        return $by;
+    }
+
+    /**
+     * @param array<string, float> $probability
+     */
+    private static function bits(array $probability): float
+    {
+        return array_sum(array_map(static fn (float $p): float => $p > 0 ? -$p * log($p, 2) : 0.0, $probability));
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function tests(): array
+    {
+        $tests = [];
+        foreach (FieldTest::cases() as $test) {
+            if (1 === $this->int(0, 1)) {
+                $tests[$test->value] = array_keys($test->answers())[$this->int(0, 1)];
+            }
+        }
+
+        return $tests;
+    }
+
+    /**
+     * @param array<string, string> $tests
+     * @param list<Bleed>           $bleeds
+     */
+    private static function part(OldFinish $finish, array $tests, array $bleeds = []): PiecePart
+    {
+        return PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::wood($bleeds), $finish, tests: $tests);
+    }
+
+    /**
+     * @param list<Bleed> $bleeds
+     */
+    private static function wood(array $bleeds = []): Substrate
+    {
+        return Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3'), bleeds: $bleeds);
+    }
+}

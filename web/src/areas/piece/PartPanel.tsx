@@ -1,0 +1,89 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import type { Preview, Vocabulary } from '../../app/api';
+import { bench } from '../../app/theme';
+import { NumberEntry, TextEntry } from '../../shared/Field';
+import { FaultFields } from './FaultFields';
+import { FinishFields } from './FinishFields';
+import type { Part } from './parts';
+import { ShapeFields } from './ShapeFields';
+import { WoodFields } from './WoodFields';
+
+export type PartProps = {
+  part: Part;
+  worked: Preview['parts'][number] | undefined;
+  vocabulary: Vocabulary;
+  set: (patch: Partial<Part>) => void;
+  wrong: (field: string) => string | undefined;
+};
+
+/** m² with as many digits as a painter can use. */
+export function square(area: number): string {
+  return `${area.toFixed(area < 0.1 ? 4 : area < 1 ? 3 : 2)} m²`;
+}
+
+/** One part as surveyed: its faces, its wood, what lies on it, what is wrong with it, and what all that means. */
+export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() => void) | null }) {
+  const { part, worked, set, wrong } = props;
+  return (
+    <Box component="section" aria-label={part.name} sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 110px auto auto', gap: 1.5, alignItems: 'end' }}>
+        <TextEntry label="Part" value={part.name} onChange={(name) => set({ name })} error={wrong('name')} />
+        <NumberEntry
+          label="How many"
+          whole
+          least={1}
+          value={part.count ?? 1}
+          onChange={(count) => set({ count: count ?? 1 })}
+          error={wrong('count')}
+        />
+        <Box data-testid="part-area" sx={{ fontSize: 22, fontWeight: 700, whiteSpace: 'nowrap', pb: 0.5 }}>
+          {worked ? square(worked.area) : ''}
+        </Box>
+        <Button
+          variant="outlined"
+          color="secondary"
+          disabled={onRemove === null}
+          onClick={() => onRemove?.()}
+          aria-label={`Take out ${part.name}`}
+        >
+          Take out
+        </Button>
+      </Box>
+      {worked && worked.survey.conclusions.length > 0 && (
+        <Box component="ul" aria-label="What follows" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+          {worked.survey.conclusions.map((c) => (
+            <li key={c.about + c.text} style={{ borderLeft: `4px solid ${c.tested ? bench.oxide : bench.ochre}`, paddingLeft: 10 }}>
+              <b>{c.about}.</b> {c.text}
+            </li>
+          ))}
+        </Box>
+      )}
+      <Fields title="Shape and faces">
+        <ShapeFields {...props} />
+      </Fields>
+      <Fields title="What it is made of">
+        <WoodFields {...props} />
+      </Fields>
+      <Fields title="What lies on it">
+        <FinishFields {...props} />
+      </Fields>
+      <Fields title="Faults and patches">
+        <FaultFields {...props} />
+      </Fields>
+    </Box>
+  );
+}
+
+export function Fields({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box component="section">
+      <Typography variant="h3" component="h2" sx={{ mb: 1, borderBottom: 1, borderColor: 'divider' }}>
+        {title}
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-fill, minmax(185px, 1fr))' }}>{children}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import type { Recipe, Violation, Vocabulary } from '../../app/api';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Fields } from './PartPanel';
+
+type Props = { document: Recipe; vocabulary: Vocabulary; violations: readonly Violation[]; onChange: (document: Recipe) => void };
+type Use = NonNullable<Recipe['piece']['use']>;
+
+/** What holds for the whole: the recipe's title, the piece, where it will stand, and the schools held against the studio's. */
+export function WholePanel({ document, vocabulary, violations, onChange }: Props) {
+  const { piece } = document;
+  const use = piece.use ?? {};
+  const wrong = (pointer: string) => violations.find((v) => v.pointer.startsWith(`/document/${pointer}`))?.message;
+  const setPiece = (patch: Partial<Recipe['piece']>) => onChange({ ...document, piece: { ...piece, ...patch } });
+  const setUse = (patch: Partial<Use>) => setPiece({ use: { ...use, ...patch } });
+  const setSchool = (key: string, answer: string) => {
+    const { [key]: _, ...others } = document.schools ?? {};
+    onChange({ ...document, schools: answer === 'studio' ? others : { ...others, [key]: answer } });
+  };
+  return (
+    <Box component="section" aria-label="The whole" sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
+      <Fields title="The recipe and its piece">
+        <TextEntry
+          label="Title of the recipe"
+          value={document.title}
+          onChange={(title) => onChange({ ...document, title })}
+          error={wrong('title')}
+        />
+        <TextEntry label="Piece" value={piece.name} onChange={(name) => setPiece({ name })} error={wrong('piece/name')} />
+        <NumberEntry
+          label="How many alike"
+          whole
+          least={1}
+          value={piece.count ?? 1}
+          onChange={(count) => setPiece({ count: count ?? 1 })}
+          error={wrong('piece/count')}
+        />
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <TextEntry
+            label="What it is to be"
+            multiline
+            value={document.summary ?? ''}
+            onChange={(summary) => onChange({ ...document, summary })}
+          />
+        </Box>
+      </Fields>
+      <Fields title="Where it will stand">
+        <Choice
+          label="Place"
+          value={use.place ?? 'dry'}
+          options={vocabulary.places.map((p) => [p.key as NonNullable<Use['place']>, p.name] as const)}
+          onChange={(place) => setUse({ place })}
+        />
+        <Choice
+          label="Wear"
+          value={use.wear ?? 'light'}
+          options={[
+            ['light', 'light'],
+            ['daily', 'daily'],
+            ['hard', 'hard'],
+          ]}
+          onChange={(wear) => setUse({ wear })}
+        />
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <FormControlLabel
+            label="Food near it"
+            control={<Checkbox checked={use.food ?? false} onChange={(e) => setUse({ food: e.target.checked })} />}
+          />
+          <FormControlLabel
+            label="A child near it"
+            control={<Checkbox checked={use.child ?? false} onChange={(e) => setUse({ child: e.target.checked })} />}
+          />
+        </Box>
+      </Fields>
+      <Fields title="Schools">
+        {vocabulary.schools.map((school) => {
+          const chosen = document.schools?.[school.key] ?? 'studio';
+          return (
+            <Box key={school.key} sx={{ gridColumn: '1 / -1' }}>
+              <Choice
+                label={school.question}
+                value={chosen}
+                options={[['studio', 'As in the settings of the studio'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
+                help={school.choices.find((c) => c.key === chosen)?.why ?? ''}
+                onChange={(a) => setSchool(school.key, a)}
+              />
+            </Box>
+          );
+        })}
+      </Fields>
+    </Box>
+  );
+}
