@@ -94,7 +94,8 @@ final class StudioTest extends Rooms
         $this->go("/recipes/$id");
         $need = $this->text('[data-testid=need]');
         $this->button('Piece')->click();
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Title, place, wear')]"))->click();
+        $this->see('[data-testid=part-area]');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Title, place, wear')]")));
         $this->write('How many alike', '3');
         $this->button('Section')->click();
         $this->until(fn (): bool => $this->text('[data-testid=need]') !== $need, 'three racks need more');
