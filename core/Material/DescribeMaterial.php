@@ -6,6 +6,7 @@ namespace Inlaid\Core\Material;
 
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
+use Inlaid\Core\Piece\Bleed;
 
 /**
  * Puts what is known of a material into words, fact by fact.
@@ -49,6 +50,8 @@ final class DescribeMaterial
             'the sheen' => $m->sheen?->value,
             'ambering' => $m->ambering->value,
             'the place' => $m->outdoors ? 'outdoors too' : 'indoors only',
+            'what it holds back' => [] === $m->blocks ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $m->blocks)),
+            'gloss' => $m->grips ? 'it holds on it' : null,
             'the packs' => $this->packs($m),
             'the cautions' => [] === $m->cautions ? null : '"'.implode(' ', $m->cautions).'"',
         ], static fn (?string $fact): bool => null !== $fact);

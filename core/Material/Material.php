@@ -6,12 +6,14 @@ namespace Inlaid\Core\Material;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Piece\Bleed;
 
 /**
  * A material as it stands on the shelf, or as a recipe remembers it.
  *
  * Immutable. `id` and `version` name the shelf's entry; a recipe keeps its own copy, so that a revision never changes.
- * `typical` says that the figures are typical of the class and not from a label.
+ * `typical` says that the figures are typical of the class and not from a label; `blocks` what it holds back from below;
+ * `grips` whether it holds on glossy grounds.
  */
 final readonly class Material
 {
@@ -19,6 +21,7 @@ final readonly class Material
      * @param list<Pack>   $packs
      * @param list<Hazard> $hazards
      * @param list<string> $cautions
+     * @param list<Bleed>  $blocks
      */
     private function __construct(
         public string $id,
@@ -35,6 +38,8 @@ final readonly class Material
         public array $packs,
         public array $hazards,
         public array $cautions,
+        public array $blocks,
+        public bool $grips,
     ) {
     }
 
@@ -42,6 +47,7 @@ final readonly class Material
      * @param list<Pack>   $packs
      * @param list<Hazard> $hazards
      * @param list<string> $cautions
+     * @param list<Bleed>  $blocks
      *
      * @throws MaterialRefusal if it has no name
      */
@@ -60,9 +66,11 @@ final readonly class Material
         array $packs = [],
         array $hazards = [],
         array $cautions = [],
+        array $blocks = [],
+        bool $grips = false,
     ): self {
         return '' === trim($name) ? throw MaterialRefusal::outOfRange('A name', 'at least one letter')
-            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions);
+            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips);
     }
 
     /**

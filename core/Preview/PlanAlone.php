@@ -34,9 +34,11 @@ final readonly class PlanAlone
         $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
         $ready = $cured = $context->now;
         $longest = null;
-        $curedBy = [];
+        $curedBy = $starts = $ends = [];
         foreach ($placed as $i => $p) {
             $ready = max($ready, $p->end() + 60 * ($forecasts[$i]->through->planned ?? 0), $i + 1 === \count($placed) ? $p->nextFrom : 0);
+            $starts[$p->operation->stepId] ??= $p->start();
+            $ends[$p->operation->stepId] = $p->end();
             $curedBy[$p->operation->stepId] = $p->end() + 60 * ($forecasts[$i]->cure->planned ?? 0);
             $cured = max($cured, $ready, $curedBy[$p->operation->stepId]);
             if ($i + 1 < \count($placed) && (null === $longest || $p->nextFrom - $p->end() > $placed[$longest]->nextFrom - $placed[$longest]->end())) {
@@ -45,7 +47,7 @@ final readonly class PlanAlone
         }
         $handsOn = array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations));
 
-        return new PlannedAlone($curedBy, new PlanPreview(
+        return new PlannedAlone($starts, $ends, $curedBy, new PlanPreview(
             true,
             $iso($context->now),
             array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $placed),

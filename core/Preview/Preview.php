@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Findings\Finding;
+
 /**
  * A recipe, worked out.
  *
@@ -17,6 +19,7 @@ final readonly class Preview
      * @param list<StepPreview>  $steps
      * @param list<StackPreview> $stacks
      * @param list<MaterialNeed> $materials
+     * @param list<Finding>      $findings  the gravest first
      */
     public function __construct(
         public string $title,
@@ -28,6 +31,7 @@ final readonly class Preview
         public array $materials,
         public PlanPreview $plan,
         public ?float $cost,
+        public array $findings,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Findings\CheckRecipe;
+use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
 
@@ -14,6 +16,7 @@ final readonly class PreviewRecipe
 {
     public function __construct(
         private Schools $schools,
+        private CheckRecipe $check = new CheckRecipe([]),
         private WorkOutSteps $steps = new WorkOutSteps(),
         private DescribePour $pour = new DescribePour(),
         private BuildStacks $stacks = new BuildStacks(),
@@ -27,7 +30,8 @@ final readonly class PreviewRecipe
 
     public function preview(Recipe $recipe, Context $context): Preview
     {
-        $works = $this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools));
+        $habits = $this->schools->habits($context->schools, $recipe->schools);
+        $works = $this->steps->workOut($recipe, $context->climate, $habits);
         $materials = $this->materials->sum($works, $context);
         $costs = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
         $area = 0.0;
@@ -36,17 +40,20 @@ final readonly class PreviewRecipe
         }
 
         $planned = $this->plan->plan($works, $context);
+        $stacks = $this->stacks->build($recipe, $works);
+        $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
 
         return new Preview(
             $recipe->title,
             round($area, 4),
             $this->parts->describe($recipe->piece),
-            $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone),
+            $joints,
             array_map(fn (StepWork $w): StepPreview => $this->step($w, $context), $works),
-            $this->stacks->build($recipe, $works),
+            $stacks,
             $materials,
             $planned->plan,
             \in_array(null, $costs, true) ? null : round(array_sum($costs), 2),
+            $this->check->check(new Whole($recipe, $works, $stacks, $joints, $planned, $habits)),
         );
     }
 

@@ -41,6 +41,10 @@ final readonly class DescribeRecipe
             $facts['the school on "'.$question.'"'] = '"'.$words.'"';
         }
 
+        foreach ($recipe->accepted as $finding => $reason) {
+            $facts['what is accepted of "'.$finding.'"'] = '"'.$reason.'"';
+        }
+
         return $facts;
     }
 

@@ -16,19 +16,21 @@ final readonly class Recipe
 {
     /**
      * @param list<Step>            $steps
-     * @param array<string, string> $schools chosen answer by question; what is missing is the studio's
+     * @param array<string, string> $schools  chosen answer by question; what is missing is the studio's
+     * @param array<string, string> $accepted why a finding is kept, by its key
      */
-    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary)
+    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted)
     {
     }
 
     /**
      * @param list<Step>            $steps
      * @param array<string, string> $schools
+     * @param array<string, string> $accepted
      *
      * @throws RecipeRefusal if a step is there twice or names a part the piece does not have
      */
-    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = ''): self
+    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = []): self
     {
         $parts = self::namesOfPlaces($piece);
         $seen = [];
@@ -42,7 +44,7 @@ final readonly class Recipe
             }
         }
 
-        return new self($title, $piece, $steps, $schools, $summary);
+        return new self($title, $piece, $steps, $schools, $summary, $accepted);
     }
 
     /**

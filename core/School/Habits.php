@@ -9,30 +9,45 @@ use Inlaid\Core\Film\FilmWeight;
 /**
  * How this painter works where a step does not say: the sum of the schools chosen.
  *
- * Immutable. `brushing` multiplies hands-on time of brushed coats; `lastGrit` is the paper bare wood is left with.
+ * Immutable. `brushing` multiplies hands-on time of brushed coats; `lastGrit` is the paper bare wood is left with;
+ * `held` every answer by its question, for the rules that judge by it.
  */
 final readonly class Habits
 {
+    /**
+     * @param array<string, string> $held
+     */
     public function __construct(
         public FilmWeight $weight = FilmWeight::Normal,
         public float $brushing = 1.0,
         public int $lastGrit = 180,
+        public array $held = [],
     ) {
     }
 
     public function withWeight(FilmWeight $weight): self
     {
-        return new self($weight, $this->brushing, $this->lastGrit);
+        return new self($weight, $this->brushing, $this->lastGrit, $this->held);
     }
 
     public function withBrushing(float $factor): self
     {
-        return new self($this->weight, $factor, $this->lastGrit);
+        return new self($this->weight, $factor, $this->lastGrit, $this->held);
     }
 
     public function withLastGrit(int $grit): self
     {
-        return new self($this->weight, $this->brushing, $grit);
+        return new self($this->weight, $this->brushing, $grit, $this->held);
+    }
+
+    public function holding(string $question, string $answer): self
+    {
+        return new self($this->weight, $this->brushing, $this->lastGrit, [$question => $answer] + $this->held);
+    }
+
+    public function holds(string $question, string $answer): bool
+    {
+        return ($this->held[$question] ?? null) === $answer;
     }
 
     /**

@@ -74,7 +74,8 @@ final readonly class Schools
     {
         $habits = new Habits();
         foreach ($this->byKey as $key => $school) {
-            $habits = $school->apply($habits, $recipe[$key] ?? $studio[$key] ?? $school->choices()[0]->key);
+            $answer = $recipe[$key] ?? $studio[$key] ?? $school->choices()[0]->key;
+            $habits = $school->apply($habits, $answer)->holding($key, $answer);
         }
 
         return $habits;

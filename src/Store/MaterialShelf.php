@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadMaterial;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredMaterial;
@@ -16,7 +18,7 @@ use Inlaid\Core\Material\MaterialKind;
  */
 final readonly class MaterialShelf
 {
-    public function __construct(private EntityManagerInterface $em, private WriteMaterial $write = new WriteMaterial())
+    public function __construct(private EntityManagerInterface $em, private WriteMaterial $write = new WriteMaterial(), private ReadMaterial $read = new ReadMaterial())
     {
     }
 
@@ -35,6 +37,18 @@ final readonly class MaterialShelf
     public function get(string $id): StoredMaterial
     {
         return $this->em->find(StoredMaterial::class, $id) ?? throw NotThere::of('material', $id);
+    }
+
+    /**
+     * Everything that stands on the shelf, generic ones first: by kind, then as they came.
+     *
+     * @return list<Material>
+     */
+    public function all(): array
+    {
+        $stored = $this->em->getRepository(StoredMaterial::class)->findBy(['archivedAt' => null], ['kind' => 'ASC', 'id' => 'ASC']);
+
+        return array_map(fn (StoredMaterial $m): Material => Node::read(Json::decode($m->document), $this->read->read(...)), $stored);
     }
 
     public function isEmpty(): bool

@@ -20,6 +20,7 @@ use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Piece\Bleed;
 
 /**
  * Reads a material, as `docs/formats/material.schema.json` defines it.
@@ -28,7 +29,7 @@ final class ReadMaterial
 {
     public function read(Node $n): Material
     {
-        $n->fields('id', 'version', 'name', 'kind', 'typical', 'body', 'handling', 'look', 'sheen', 'ambering', 'outdoors', 'packs', 'hazards', 'cautions');
+        $n->fields('id', 'version', 'name', 'kind', 'typical', 'body', 'handling', 'look', 'sheen', 'ambering', 'outdoors', 'packs', 'hazards', 'cautions', 'blocks', 'grips');
         $body = $this->body($n->child('body'));
         $handling = $this->handling($n->child('handling'));
         $look = $this->look($n->child('look'));
@@ -50,6 +51,8 @@ final class ReadMaterial
             $n->list('packs', $this->pack(...), 20),
             $hazards,
             $cautions,
+            $n->has('blocks') ? $n->list('blocks', static fn (Node $b): Bleed => $b->asEnum(Bleed::class), 10) : [],
+            $n->has('grips') && $n->bool('grips'),
         ));
     }
 

@@ -61,7 +61,7 @@ final readonly class ReadRecipe
 
     private function recipe(Node $n): Recipe
     {
-        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools');
+        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted');
         if (UpcastRecipe::FORMAT !== $n->string('format')) {
             $n->refuse('format', 'This is no recipe document.');
         }
@@ -82,7 +82,7 @@ final readonly class ReadRecipe
             return $step;
         }, self::MOST_STEPS);
 
-        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary));
+        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n)));
     }
 
     /**
@@ -143,5 +143,18 @@ final readonly class ReadRecipe
 
             return $answer->asString();
         }, 50) : [];
+    }
+
+    /**
+     * @return array<string, string> reason by the key of a finding
+     */
+    private function accepted(Node $n): array
+    {
+        $byKey = [];
+        $n->has('accepted') && $n->list('accepted', static function (Node $a) use (&$byKey): void {
+            $byKey[$a->fields('finding', 'reason')->string('finding')] = $a->string('reason', 300);
+        }, 100);
+
+        return $byKey;
     }
 }

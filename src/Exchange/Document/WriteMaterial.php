@@ -9,6 +9,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\Bleed;
 
 /**
  * Writes a material as `docs/formats/material.schema.json` defines it; what is unknown is left out.
@@ -62,6 +63,8 @@ final class WriteMaterial
             ], $m->packs),
             'hazards' => array_map(static fn (Hazard $h): string => $h->value, $m->hazards),
             'cautions' => $m->cautions,
+            'blocks' => [] === $m->blocks ? null : array_map(static fn (Bleed $b): string => $b->value, $m->blocks),
+            'grips' => $m->grips ? true : null,
         ]);
     }
 

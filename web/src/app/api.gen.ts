@@ -123,6 +123,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/remedy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one */
+        post: operations["computeRemedy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -499,6 +516,8 @@ export interface components {
             colours: string[];
             steps: number;
         };
+        /** @enum {string} */
+        Carrier: "water" | "oil" | "alcohol" | "solvent" | "dry";
         /** @description One difference between two recipes, in words. Immutable. `stepId` is empty for what concerns the whole recipe. */
         Change: {
             stepId: string;
@@ -579,6 +598,18 @@ export interface components {
         DryingFound: {
             drying: components["schemas"]["Forecast"] | null;
         };
+        /** @description One change of a recipe document that a remedy makes. The last step is meant by a null `before`. Immutable. */
+        Edit: {
+            do: components["schemas"]["EditKind"];
+            step: string | null;
+            before: string | null;
+            new: components["schemas"]["NewStep"] | null;
+            set: {
+                [key: string]: number | null;
+            };
+        };
+        /** @enum {string} */
+        EditKind: "insert" | "move" | "change" | "take-out" | "leave-bare";
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
             key: string;
@@ -636,6 +667,17 @@ export interface components {
         };
         /** @enum {string} */
         FilmWeight: "thin" | "normal" | "heavy";
+        /** @description Something that will go wrong, or might: where, why, how much it matters, and what would mend it. Immutable. `key` names it as long as it is the same one; `school` the question on which the trade differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted. */
+        Finding: {
+            key: string;
+            rule: string;
+            gravity: components["schemas"]["Gravity"];
+            steps: string[];
+            why: string;
+            remedies: components["schemas"]["Remedy"][];
+            school: string | null;
+            accepted: string | null;
+        };
         /** @enum {string} */
         FinishKind: "bare" | "oiled" | "waxed" | "shellac" | "varnish" | "lacquer" | "paint" | "unknown";
         /** @enum {string} */
@@ -730,6 +772,8 @@ export interface components {
             cup: components["schemas"]["Vessel"];
             pours: components["schemas"]["Pour"][];
         };
+        /** @enum {string} */
+        MaterialKind: "cleaner" | "stripper" | "neutraliser" | "filler" | "bleach" | "conditioner" | "primer" | "paint" | "stain" | "glazing-medium" | "resist" | "wax" | "oil" | "topcoat" | "thinner" | "plaster";
         /** @description One page of materials, by kind and name. */
         MaterialList: {
             total: number;
@@ -755,6 +799,15 @@ export interface components {
         /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
         MaterialToKeep: {
             material: components["schemas"]["Material"];
+        };
+        /** @description What kind of material a remedy needs; which one it is, the shelf decides. Immutable. */
+        MaterialWanted: {
+            kind: components["schemas"]["MaterialKind"];
+            carrier: components["schemas"]["Carrier"] | null;
+            blocks: components["schemas"]["Bleed"][];
+            grips: boolean;
+            clear: boolean;
+            outdoors: boolean;
         };
         /** @description A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's. */
         MeasuresAsked: {
@@ -807,6 +860,17 @@ export interface components {
         /** @description A recipe to be kept. */
         NewRecipe: {
             document: components["schemas"]["Recipe"];
+        };
+        /** @description A step that a remedy puts in. Immutable. An empty list of parts means the whole piece. */
+        NewStep: {
+            title: string;
+            technique: string;
+            parts?: string[];
+            uses?: components["schemas"]["MaterialWanted"] | null;
+            grit?: number | null;
+            coats?: number;
+            wait?: components["schemas"]["WaitUntil"];
+            purpose?: components["schemas"]["Purpose"];
         };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
@@ -871,6 +935,7 @@ export interface components {
             materials: components["schemas"]["MaterialNeed"][];
             plan: components["schemas"]["PlanPreview"];
             cost: number | null;
+            findings: components["schemas"]["Finding"][];
         };
         /** @description A recipe to be worked out; what the context does not state is the studio's. */
         PreviewRequest: {
@@ -888,6 +953,8 @@ export interface components {
             /** @description The document that is stored now. */
             newer: Record<string, never> | null;
         };
+        /** @enum {string} */
+        Purpose: "hide" | "broken-cover" | "pores" | "edges" | "relief" | "functional";
         /** @description An exact ratio of named parts, in pouring order. Immutable. */
         Ratio: {
             parts: components["schemas"]["NamedPart"][];
@@ -946,6 +1013,25 @@ export interface components {
         Remark: {
             gravity: components["schemas"]["Gravity"];
             text: string;
+        };
+        /** @description A recipe after a remedy, worked out, with what has changed in words. */
+        Remedied: {
+            document: components["schemas"]["Recipe"];
+            preview: components["schemas"]["Preview"];
+            changes: components["schemas"]["Change"][];
+        };
+        /** @description A way to clear a finding: what it says it does, and the changes that do it. Immutable. */
+        Remedy: {
+            edits?: components["schemas"]["Edit"][];
+            key: string;
+            text: string;
+        };
+        /** @description A remedy to be applied to a recipe: the keys of the finding and of one of its remedies. */
+        RemedyAsked: {
+            document: components["schemas"]["Recipe"];
+            finding: string;
+            remedy: string;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description A revision with its document. */
         RevisionOpened: {
@@ -1089,6 +1175,8 @@ export interface components {
             joints: components["schemas"]["NamedWord"][];
             places: components["schemas"]["NamedWord"][];
         };
+        /** @enum {string} */
+        WaitUntil: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
             context: components["schemas"]["Context"];
@@ -1265,6 +1353,10 @@ export interface components {
             }[];
             hazards: ("flammable" | "corrosive" | "irritant" | "vapour" | "dust" | "self-heating-rags" | "oxidiser")[];
             cautions: string[];
+            /** @description What it holds back from below. */
+            blocks?: ("tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone")[] | null;
+            /** @description Whether it holds on glossy grounds. */
+            grips?: boolean | null;
         };
         /** A mix */
         Mix: {
@@ -1374,6 +1466,11 @@ export interface components {
             schools?: {
                 [key: string]: string;
             };
+            /** @description Findings the painter keeps, each with the reason. */
+            accepted?: {
+                finding: string;
+                reason: string;
+            }[] | null;
         };
         /** Studio settings */
         Settings: {
@@ -1721,6 +1818,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RatioRead"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeRemedy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemedyAsked"];
+            };
+        };
+        responses: {
+            /** @description Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remedied"];
                 };
             };
             /** @description What is wrong, and where */

@@ -2,7 +2,7 @@ import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor,
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import type { Recipe, StackPreview, StepPreview } from '../../app/api';
+import type { Preview, Recipe, StackPreview, StepPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { CutDrawing } from './CutDrawing';
 import { CutRow } from './CutRow';
@@ -14,6 +14,7 @@ type Props = {
   document: Recipe;
   stack: StackPreview | undefined;
   steps: readonly StepPreview[];
+  findings: Preview['findings'];
   coats: CoatPlans;
   selected: string | null;
   onSelect: (id: string) => void;
@@ -21,7 +22,7 @@ type Props = {
 };
 
 /** The cut through the finish: wood at the bottom, every step above it in order, each film joined to its name. */
-export function Cut({ document, stack, steps, coats, selected, onSelect, onMove }: Props) {
+export function Cut({ document, stack, steps, findings, coats, selected, onSelect, onMove }: Props) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const layers = new Map(stack?.layers.map((l) => [l.stepId, l]));
   const order = [...document.steps].reverse();
@@ -66,6 +67,7 @@ export function Cut({ document, stack, steps, coats, selected, onSelect, onMove 
                   layer={layers.get(step.id)}
                   elsewhere={stack !== undefined && !layers.has(step.id)}
                   worked={steps.find((s) => s.id === step.id)}
+                  grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.gravity}
                   wait={coats.waitAfter(step.id)}
                   critical={coats.longest === step.id}
                   reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(id)}`)}

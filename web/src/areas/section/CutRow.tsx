@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { Layer, Step, StepPreview } from '../../app/api';
+import type { Layer, Remark, Step, StepPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { microns } from '../../shared/words';
 
@@ -10,6 +10,8 @@ type Props = {
   layer: Layer | undefined;
   elsewhere: boolean;
   worked: StepPreview | undefined;
+  /** Of the gravest finding at this step. */
+  grave: Remark['gravity'] | undefined;
   wait: string | null;
   critical: boolean;
   reaches: (id: string) => string;
@@ -18,10 +20,11 @@ type Props = {
 };
 
 /** The name of a step beside the cut: to be selected, dragged, and read for its true thickness and wait. */
-export function CutRow({ step, number, layer, elsewhere, worked, wait, critical, reaches, selected, onSelect }: Props) {
+export function CutRow({ step, number, layer, elsewhere, worked, grave: found, wait, critical, reaches, selected, onSelect }: Props) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const { role: _role, tabIndex: _tab, ...handle } = attributes;
-  const grave = worked?.remarks[0]?.gravity;
+  const gravities = [found, worked?.remarks[0]?.gravity];
+  const grave = gravities.includes('stop') ? 'stop' : gravities.includes('warn') ? 'warn' : undefined;
   const facts = [film(step, layer), taken(layer, reaches), elsewhere ? 'on other parts' : null].filter((f) => f !== null);
   return (
     // biome-ignore lint/a11y/useFocusableInteractive: the listbox has the focus and names the active option
@@ -52,7 +55,7 @@ export function CutRow({ step, number, layer, elsewhere, worked, wait, critical,
       <div style={{ fontWeight: selected ? 700 : 600, fontStyle: elsewhere ? 'italic' : undefined, lineHeight: 1.2 }}>
         {number}. {worked?.name ?? step.title ?? ''}
         {(grave === 'stop' || grave === 'warn') && (
-          <span style={{ color: grave === 'stop' ? bench.oxide : '#7A5210' }}>{grave === 'stop' ? ' ⊠' : ' △'}</span>
+          <span style={{ color: grave === 'stop' ? bench.oxide : '#7A5210' }}>{grave === 'stop' ? '\u00a0⊠' : '\u00a0△'}</span>
         )}
       </div>
       <div style={{ fontSize: 14, color: bench.slate, lineHeight: 1.25 }}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import type { Recipe } from '../../app/api';
+import type { Preview, Recipe } from '../../app/api';
 import { bench } from '../../app/theme';
 import type { Saving, useDraft } from './useDraft';
 
@@ -21,17 +21,42 @@ type Props = {
   revision: number;
   unreachable: boolean;
   room: 'section' | 'piece';
+  findings: Preview['findings'];
+  onFindings: () => void;
   onNeeds: () => void;
   onHistory: () => void;
   onPublish: () => void;
 };
 
 /** Title, state of the draft, undo and redo, and what can be done with the whole recipe. */
-export function SectionBar({ id, document, draft, revision, unreachable, room, onNeeds, onHistory, onPublish }: Props) {
+export function SectionBar({
+  id,
+  document,
+  draft,
+  revision,
+  unreachable,
+  room,
+  findings,
+  onFindings,
+  onNeeds,
+  onHistory,
+  onPublish,
+}: Props) {
+  const open = findings.filter((f) => f.accepted === null);
   const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
   return (
     <Box
-      sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, py: 0.75, borderBottom: 1, borderColor: 'divider', flexWrap: 'wrap' }}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        px: 1.5,
+        py: 0.75,
+        borderBottom: 1,
+        borderColor: 'divider',
+        flexWrap: 'wrap',
+        '& > .MuiButton-root': { px: 1.25, minWidth: 0 },
+      }}
     >
       <Box sx={{ minWidth: 0, flex: '1 1 260px' }}>
         <Typography variant="h1" sx={{ fontSize: '1.35rem', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
@@ -75,6 +100,14 @@ export function SectionBar({ id, document, draft, revision, unreachable, room, o
       </Button>
       <Button variant="outlined" onClick={draft.redo} disabled={!draft.canRedo}>
         Redo
+      </Button>
+      <Button
+        variant="outlined"
+        color={open.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
+        onClick={onFindings}
+        aria-label={`Findings: ${open.length}`}
+      >
+        {open.length === 0 ? '✓ Sound' : `${open.some((f) => f.gravity === 'stop') ? '⊠' : '△'} ${open.length} to mind`}
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
         Materials

@@ -6,6 +6,7 @@ import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, ty
 import { useOffer } from '../../app/commands';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
+import { FindingsDialog } from '../findings/FindingsDialog';
 import { PieceRoom } from '../piece/PieceRoom';
 import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
@@ -23,7 +24,7 @@ import { usePreview } from './usePreview';
 import { useStepEdits } from './useStepEdits';
 
 type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string; room: 'section' | 'piece' };
-type Open = 'publish' | 'history' | 'needs' | null;
+type Open = 'publish' | 'history' | 'needs' | 'findings' | null;
 
 /** A recipe, in its cut or in the survey of its piece: all from one document worked out once. */
 export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props) {
@@ -61,6 +62,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     { name: 'Redo', keys: 'Ctrl + Shift + z', run: draft.redo },
     { name: 'Section: the cut through the finish', run: () => navigate(`/recipes/${opened.id}`) },
     { name: 'Piece: survey of its parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
+    { name: 'Findings: what to mind', run: () => setOpen('findings') },
     { name: 'Materials this recipe takes', run: () => setOpen('needs') },
     { name: 'Compare revisions', run: () => setOpen('history') },
     { name: 'Bench sheet, to print', run: () => navigate(`/recipes/${opened.id}/sheet`) },
@@ -96,6 +98,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
         revision={revisions[0]?.number ?? 0}
         unreachable={unreachable}
         room={room}
+        findings={preview?.findings ?? []}
+        onFindings={() => setOpen('findings')}
         onNeeds={() => setOpen('needs')}
         onHistory={() => setOpen('history')}
         onPublish={() => setOpen('publish')}
@@ -135,6 +139,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   document={document}
                   stack={stack}
                   steps={preview?.steps ?? []}
+                  findings={preview?.findings ?? []}
                   coats={coats}
                   selected={step?.id ?? null}
                   onSelect={setSelected}
@@ -153,6 +158,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   document={document}
                   step={step}
                   worked={preview?.steps.find((s) => s.id === step.id)}
+                  findings={preview?.findings.filter((f) => f.steps[0] === step.id) ?? []}
                   vocabulary={vocabulary}
                   shelf={shelf}
                   violations={violations}
@@ -175,6 +181,19 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
         onClose={() => setOpen(null)}
         onPublish={(reason) => void publish(reason)}
       />
+      {open === 'findings' && preview && (
+        <FindingsDialog
+          document={document}
+          preview={preview}
+          onChange={draft.edit}
+          onStep={(stepId) => {
+            setSelected(stepId);
+            setOpen(null);
+            if (room !== 'section') navigate(`/recipes/${opened.id}`);
+          }}
+          onClose={() => setOpen(null)}
+        />
+      )}
       {open === 'needs' && preview && <NeedsDialog preview={preview} currency={currency} onClose={() => setOpen(null)} />}
       {open === 'history' && (
         <HistoryDialog opened={{ ...opened, revisions, version: draft.currentVersion() }} onClose={() => setOpen(null)} onTake={take} />

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Material, Mix, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { purposes, waits } from '../../shared/words';
+import { type Finding, FindingCard } from '../findings/FindingCard';
 import { IngredientPick } from '../mixing/IngredientPick';
 import { MixEditor } from '../mixing/MixEditor';
 import { newId, putMaterial, putMix, withoutUnused, withStep } from './edits';
@@ -15,6 +16,7 @@ type Props = {
   document: Recipe;
   step: Step;
   worked: StepPreview | undefined;
+  findings: readonly Finding[];
   vocabulary: Vocabulary;
   shelf: readonly Material[];
   violations: readonly Violation[];
@@ -22,7 +24,7 @@ type Props = {
 };
 
 /** One step: what is worked out from it, and next to that what is typed. */
-export function StepPanel({ document, step, worked, vocabulary, shelf, violations, onChange }: Props) {
+export function StepPanel({ document, step, worked, findings, vocabulary, shelf, violations, onChange }: Props) {
   const index = document.steps.indexOf(step);
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const figures = technique?.figures;
@@ -251,7 +253,12 @@ export function StepPanel({ document, step, worked, vocabulary, shelf, violation
         />
         <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
       </Box>
-      {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} />}
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        {findings.map((f) => (
+          <FindingCard key={f.key} document={document} finding={f} onChange={onChange} />
+        ))}
+        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} />}
+      </Box>
     </Box>
   );
 }

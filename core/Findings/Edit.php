@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings;
+
+/**
+ * One change of a recipe document that a remedy makes. The last step is meant by a null `before`.
+ *
+ * Immutable.
+ */
+final readonly class Edit
+{
+    /**
+     * @param array<string, int|float|string|list<string>|array<string, string>|null> $set fields of a step, null to leave one unstated
+     */
+    private function __construct(public EditKind $do, public ?string $step, public ?string $before, public ?NewStep $new, public array $set)
+    {
+    }
+
+    public static function insert(NewStep $step, ?string $before): self
+    {
+        return new self(EditKind::Insert, null, $before, $step, []);
+    }
+
+    public static function move(string $step, ?string $before): self
+    {
+        return new self(EditKind::Move, $step, $before, null, []);
+    }
+
+    /**
+     * @param array<string, int|float|string|list<string>|array<string, string>|null> $set
+     */
+    public static function change(string $step, array $set): self
+    {
+        return new self(EditKind::Change, $step, null, null, $set);
+    }
+
+    public static function takeOut(string $step): self
+    {
+        return new self(EditKind::TakeOut, $step, null, null, []);
+    }
+
+    /**
+     * @param string $side "moving" or "fixed"
+     */
+    public static function leaveBare(string $joint, string $side): self
+    {
+        return new self(EditKind::LeaveBare, $joint, null, null, ['side' => $side]);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings;
+
+/**
+ * What a remedy does to a recipe.
+ */
+enum EditKind: string
+{
+    case Insert = 'insert';
+    case Move = 'move';
+    case Change = 'change';
+    case TakeOut = 'take-out';
+    case LeaveBare = 'leave-bare';
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings;
+
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
+ *
+ * Immutable. `key` names it as long as it is the same one; `school` the question on which the trade differs about it;
+ * `accepted` the reason for which the painter keeps it, null where it is not accepted.
+ */
+final readonly class Finding
+{
+    /**
+     * @param list<string> $steps    ids, the first is where it shows
+     * @param list<Remedy> $remedies
+     */
+    private function __construct(
+        public string $key,
+        public string $rule,
+        public Gravity $gravity,
+        public array $steps,
+        public string $why,
+        public array $remedies,
+        public ?string $school,
+        public ?string $accepted,
+    ) {
+    }
+
+    /**
+     * @param list<string> $steps
+     * @param list<Remedy> $remedies
+     * @param string       $about    what tells it from others of the same rule and steps, for example a part
+     */
+    public static function of(Rule $rule, Gravity $gravity, array $steps, string $why, array $remedies = [], ?string $school = null, string $about = ''): self
+    {
+        return new self(implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]), $rule->key(), $gravity, $steps, $why, $remedies, $school, null);
+    }
+
+    public function acceptedFor(?string $reason): self
+    {
+        return new self($this->key, $this->rule, $this->gravity, $this->steps, $this->why, $this->remedies, $this->school, $reason);
+    }
+}

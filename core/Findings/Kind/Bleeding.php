@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Something will bleed through.
+ */
+final class Bleeding implements Rule
+{
+    public function key(): string
+    {
+        return 'bleeding';
+    }
+
+    public function name(): string
+    {
+        return 'Something will bleed through';
+    }
+
+    public function reason(): string
+    {
+        return 'Tannin, resin, dyes, old stain and smoke rise into the coats above; each is held back by its own blocker, or by none.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        if ($whole->habits->holds('stain-blocking', 'never')) {
+            return;
+        }
+        $found = $whole->byStep(fn (PiecePart $part): ?StepWork => [] === $this->open($whole, $part) ? null : Whole::first($whole->on($part), self::covers(...)));
+        foreach ($found as [$work, $parts]) {
+            $open = array_values(array_unique(array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)), \SORT_REGULAR));
+            $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
+            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('%s of %s will rise into "%s": nothing holds it back.', implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open)), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
+                new Remedy('block', 'A stain-blocking primer first', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialWanted::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
+            ], 'stain-blocking');
+        }
+    }
+
+    /**
+     * What rises from a part into its first covering coat, with nothing to hold it back.
+     *
+     * @return list<Bleed>
+     */
+    private function open(Whole $whole, PiecePart $part): array
+    {
+        $shows = Whole::first($whole->on($part), self::covers(...));
+        $bleeds = $part->substrate->bleeds;
+        if ('coloured' === ($part->tests['rag'] ?? null) && [] === $bleeds) {
+            $bleeds = [Bleed::OldStain];
+        }
+
+        return null === $shows ? [] : array_values(array_filter($bleeds, fn (Bleed $b): bool => $this->rises($b, $shows) && !$this->isHeldBack($b, $whole->before($shows, $part))));
+    }
+
+    /**
+     * A coat meant to hide the ground, in which a mark would be seen.
+     */
+    private static function covers(StepWork $work): bool
+    {
+        return Whole::lays($work) && Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => LookKind::Opaque === $l->material->look->kind);
+    }
+
+    /**
+     * Tannin dissolves in water and is seen in pale colours; the others go into most things.
+     */
+    private function rises(Bleed $bleed, StepWork $work): bool
+    {
+        if ([] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => \in_array($bleed, $l->material->blocks, true))) {
+            return false;
+        }
+
+        return Bleed::Tannin !== $bleed || Whole::isCarriedIn($work, Carrier::Water) && $this->isPale($work);
+    }
+
+    private function isPale(StepWork $work): bool
+    {
+        $light = $share = 0.0;
+        foreach ($work->mix->leaves ?? [] as $leaf) {
+            $hex = $leaf->material->look->colour?->hex;
+            if (null !== $hex) {
+                [$r, $g, $b] = array_map(hexdec(...), str_split(substr($hex, 1), 2));
+                $light += $leaf->volume->toFloat() * (0.2126 * $r + 0.7152 * $g + 0.0722 * $b) / 255;
+                $share += $leaf->volume->toFloat();
+            }
+        }
+
+        return $share > 0 && $light / $share > 0.45;
+    }
+
+    /**
+     * @param list<StepWork> $before
+     */
+    private function isHeldBack(Bleed $bleed, array $before): bool
+    {
+        return null !== Whole::first($before, static fn (StepWork $w): bool => Whole::lays($w) && [] !== array_filter($w->mix->leaves ?? [], static fn (Leaf $l): bool => \in_array($bleed, $l->material->blocks, true)));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Coloured wax goes straight on porous paint.
+ */
+final class ColouredWaxOnBarePaint implements Rule
+{
+    public function key(): string
+    {
+        return 'coloured-wax-on-bare-paint';
+    }
+
+    public function name(): string
+    {
+        return 'Coloured wax goes straight on porous paint';
+    }
+
+    public function reason(): string
+    {
+        return 'Chalky paint drinks dark wax in blotches that cannot be moved again; over a thin clear wax it can be pushed about and wiped back.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        if ($whole->habits->holds('coloured-wax', 'straight-on')) {
+            return;
+        }
+        foreach ($whole->works as $work) {
+            if ([] === array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Wax === $l->material->kind && LookKind::Translucent === $l->material->look->kind)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $below = Whole::last($whole->before($work, $part), Whole::lays(...));
+                $porous = null !== $below && [] !== array_filter($below->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Paint === $l->material->kind && Sheen::Chalky === $l->material->sheen);
+                if ($porous) {
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes straight on "%s", which drinks it in blotches.', $work->step->name(), $below->step->name()), [
+                        new Remedy('clear', 'A thin clear wax first', Edit::insert(new NewStep('Clear wax as a barrier', 'waxed', $whole->named($whole->recipe->partsOf($work->step)), MaterialWanted::clearWax(), wait: WaitUntil::Recoat), $work->step->id)),
+                    ], 'coloured-wax');
+                    break;
+                }
+            }
+        }
+    }
+}

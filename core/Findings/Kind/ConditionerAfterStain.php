@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * The conditioner comes after the stain.
+ */
+final class ConditionerAfterStain implements Rule
+{
+    public function key(): string
+    {
+        return 'conditioner-after-stain';
+    }
+
+    public function name(): string
+    {
+        return 'The conditioner comes after the stain';
+    }
+
+    public function reason(): string
+    {
+        return 'A conditioner evens out how much wood drinks; once the stain is in there is nothing left to even out.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::uses($work, MaterialKind::Conditioner)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $stain = Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Stain));
+                if (null !== $stain) {
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $stain->step->id], \sprintf('"%s" comes after "%s" and can no longer even it out.', $work->step->name(), $stain->step->name()), [
+                        new Remedy('before', \sprintf('Condition before "%s"', $stain->step->name()), Edit::move($work->step->id, $stain->step->id)),
+                    ]);
+                    break;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * Dust of sanding is left under a coat.
+ */
+final class DustLeft implements Rule
+{
+    public function key(): string
+    {
+        return 'dust-left';
+    }
+
+    public function name(): string
+    {
+        return 'Dust of sanding is left under a coat';
+    }
+
+    public function reason(): string
+    {
+        return 'Dust makes a wet coat gritty and takes up stain in specks; a vacuum and a tack cloth take two minutes.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::is($work, 'sanded', 'scuff-sanded')) {
+                continue;
+            }
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {
+                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) || Whole::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'));
+
+                return null !== $next && Whole::lays($next);
+            }));
+            if ([] !== $parts) {
+                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('The dust of "%s" is still there when the next coat goes on.', $work->step->name()), [
+                    new Remedy('dust', 'Take the dust off', Edit::insert(new NewStep('Dust off', 'dusted', $whole->named($parts)), $whole->works[$work->number]->step->id ?? null)),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * A filling is stained with the wood.
+ */
+final class FillerBeforeStain implements Rule
+{
+    public function key(): string
+    {
+        return 'filler-before-stain';
+    }
+
+    public function name(): string
+    {
+        return 'A filling is stained with the wood';
+    }
+
+    public function reason(): string
+    {
+        return 'Most fillers take up almost nothing of a stain and stay as pale spots; filled and tinted after the stain they can be matched.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::uses($work, MaterialKind::Filler)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $stain = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Stain));
+                if (null !== $stain) {
+                    yield Finding::of($this, Gravity::Advise, [$work->step->id, $stain->step->id], \sprintf('"%s" takes little of "%s" and stays paler.', $work->step->name(), $stain->step->name()), [
+                        new Remedy('after', \sprintf('Fill after "%s", tinted to it', $stain->step->name()), Edit::move($work->step->id, $whole->works[$stain->number]->step->id ?? null)),
+                    ]);
+                    break;
+                }
+            }
+        }
+    }
+}

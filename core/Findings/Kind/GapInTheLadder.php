@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * A step of the grit ladder is missing.
+ */
+final class GapInTheLadder implements Rule
+{
+    public function key(): string
+    {
+        return 'gap-in-the-ladder';
+    }
+
+    public function name(): string
+    {
+        return 'A step of the grit ladder is missing';
+    }
+
+    public function reason(): string
+    {
+        return 'Each paper takes out the scratches of the one before; particles less than half as large leave them, and stain shows every one.';
+    }
+
+    /** Mean particle size in µm of abrasive on paper, by grit (FEPA P scale). */
+    private const PARTICLE = [40 => 425, 60 => 269, 80 => 201, 100 => 162, 120 => 125, 150 => 100, 180 => 82, 220 => 68, 240 => 58.5, 280 => 52.2, 320 => 46.2, 400 => 35, 600 => 25.8];
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::is($work, 'sanded') || null === $work->step->detail->grit) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $before = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') || Whole::lays($w) || Whole::is($w, 'filled'));
+                $from = null !== $before && Whole::is($before, 'sanded') ? $before->step->detail->grit : null;
+                $to = $work->step->detail->grit;
+                if (null === $from || $to <= $from || self::size($from) / self::size($to) <= 2.05) {
+                    continue;
+                }
+                $middle = self::between($from, $to);
+                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(self::size($from), 0), ExactNumber::plain(self::size($to), 0)), [
+                    new Remedy('between', \sprintf('Sand with %d between them', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
+                ]);
+                break;
+            }
+        }
+    }
+
+    private static function size(int $grit): float
+    {
+        $known = array_keys(self::PARTICLE);
+        usort($known, static fn (int $a, int $b): int => abs($a - $grit) <=> abs($b - $grit));
+
+        return (float) self::PARTICLE[$known[0]];
+    }
+
+    /**
+     * The paper whose particles lie nearest the geometric mean of the two.
+     */
+    private static function between(int $from, int $to): int
+    {
+        $middle = sqrt(self::size($from) * self::size($to));
+        $known = array_keys(array_filter(self::PARTICLE, static fn (int $grit): bool => $grit > $from && $grit < $to, \ARRAY_FILTER_USE_KEY));
+        usort($known, static fn (int $a, int $b): int => abs(log(self::size($a) / $middle)) <=> abs(log(self::size($b) / $middle)));
+
+        return $known[0] ?? $to;
+    }
+}

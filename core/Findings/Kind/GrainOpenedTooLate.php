@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * The grain is opened after it was closed.
+ */
+final class GrainOpenedTooLate implements Rule
+{
+    /** A sealer that still leaves the pores open when dry, µm: one coat of a thinned one is about ten. */
+    private const THIN = 12.0;
+
+    public function key(): string
+    {
+        return 'grain-opened-too-late';
+    }
+
+    public function name(): string
+    {
+        return 'The grain is opened after it was closed';
+    }
+
+    public function reason(): string
+    {
+        return 'A brush opens the pores of bare wood; through a film or filling it only scratches, and what was filled is pulled out.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::is($work, 'grain-brushed')) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $closed = Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'filled') || Whole::seals($w));
+                if (null === $closed || Whole::seals($closed) && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN && Whole::uses($closed, MaterialKind::Topcoat)) {
+                    continue; // a light clearing pass after one thin sealer is right
+                }
+                yield Finding::of($this, Gravity::Warn, [$work->step->id, $closed->step->id], \sprintf('"%s" comes after "%s" has closed the pores.', $work->step->name(), $closed->step->name()), [
+                    new Remedy('before', \sprintf('Brush the grain before "%s"', $closed->step->name()), Edit::move($work->step->id, $closed->step->id)),
+                ]);
+                break;
+            }
+        }
+    }
+}

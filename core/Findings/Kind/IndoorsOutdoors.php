@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A finish for indoors stands outdoors.
+ */
+final class IndoorsOutdoors implements Rule
+{
+    public function key(): string
+    {
+        return 'indoors-outdoors';
+    }
+
+    public function name(): string
+    {
+        return 'A finish for indoors stands outdoors';
+    }
+
+    public function reason(): string
+    {
+        return 'What is not made for rain, sun and frost chalks, cracks or grows mould within a year.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $use = $whole->recipe->piece->use->place;
+        if (!$use->isOutdoors()) {
+            return;
+        }
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
+            $last = Whole::last($whole->on($part), Whole::lays(...));
+
+            return null !== $last && [] !== array_filter($last->mix->leaves ?? [], static fn (Leaf $l): bool => !$l->material->outdoors && !$l->material->kind->thins()) ? $last : null;
+        });
+        foreach ($found as [$work, $parts]) {
+            yield Finding::of($this, Place::Weather === $use ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" is the last coat and for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
+                new Remedy('topcoat', 'An outdoor topcoat over it', Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat(true), coats: 2, wait: WaitUntil::Through), null)),
+            ]);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\FitEdit;
+use Inlaid\Core\Preview\FitRemedy;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * A moving part will bind.
+ */
+final class JointBinds implements Rule
+{
+    public function key(): string
+    {
+        return 'joint-binds';
+    }
+
+    public function name(): string
+    {
+        return 'A moving part will bind';
+    }
+
+    public function reason(): string
+    {
+        return 'Every coat on two facing surfaces takes from the gap between them, and damp wood takes the rest.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->joints as $joint) {
+            if (null === $joint->bindsAfter) {
+                continue;
+            }
+            $remedies = array_map(static fn (FitRemedy $r): ?Remedy => match ($r->edit) {
+                FitEdit::MovingBare => new Remedy('moving', $r->text, Edit::leaveBare($joint->id, 'moving')),
+                FitEdit::FixedBare => new Remedy('fixed', $r->text, Edit::leaveBare($joint->id, 'fixed')),
+                default => null,
+            }, array_values(array_filter($joint->remedies, static fn (FitRemedy $r): bool => $r->enough)));
+            yield Finding::of($this, Gravity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], \sprintf('%s: %s mm are left of %s, and %s must be.', $joint->name, ExactNumber::plain($joint->left), ExactNumber::plain($joint->clearance), ExactNumber::plain($joint->least)), array_values(array_filter($remedies)), about: $joint->id);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Old paint is sanded dry though it may hold lead.
+ */
+final class LeadUntested implements Rule
+{
+    public function key(): string
+    {
+        return 'lead-untested';
+    }
+
+    public function name(): string
+    {
+        return 'Old paint is sanded dry though it may hold lead';
+    }
+
+    public function reason(): string
+    {
+        return 'Dust of old lead paint harms whoever breathes it, children most. Test every layer first; local rules and licensed practice decide the rest.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'distressed-dry')) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $old = \in_array($part->finish->kind, [FinishKind::Paint, FinishKind::Unknown, FinishKind::Varnish], true);
+                $clear = 'none' === ($part->tests['lead'] ?? null) || 'after' === ($part->tests['age'] ?? null) && 'found' !== ($part->tests['lead'] ?? null);
+                if ($old && !$clear && !$whole->isStripped($part, $work)) {
+                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s carries %s that %s: no dry sanding. Follow the label, the safety data sheet and local rules.', $part->name, $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'holds lead' : 'was not tested for lead'), about: $part->id);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A coat goes on a glossy or unknown ground without a key.
+ */
+final class NothingToHoldOn implements Rule
+{
+    public function key(): string
+    {
+        return 'nothing-to-hold-on';
+    }
+
+    public function name(): string
+    {
+        return 'A coat goes on a glossy or unknown ground without a key';
+    }
+
+    public function reason(): string
+    {
+        return 'Paint holds in scratches or on a primer made to grip; on gloss, laminate and factory lacquer it has neither and comes off with a fingernail.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        if ($whole->habits->holds('scuffing', 'no-prep')) {
+            return;
+        }
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
+            $glossy = \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Varnish, FinishKind::Lacquer, FinishKind::Paint, FinishKind::Unknown], true)
+                || \in_array($part->substrate->kind, [SubstrateKind::Laminate, SubstrateKind::Metal], true);
+            $first = $glossy ? Whole::first($whole->on($part), Whole::lays(...)) : null;
+            if (null === $first || self::grips($first)) {
+                return null;
+            }
+
+            return null === Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'scuff-sanded', 'stripped')) ? $first : null;
+        });
+        foreach ($found as [$work, $parts]) {
+            $on = $whole->named($parts);
+            $ground = $parts[0]->finish->isBare() ? $parts[0]->substrate->inWords() : $parts[0]->finish->inWords();
+            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" goes straight on %s: it has nothing to hold on.', $work->step->name(), $ground), [
+                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id), Edit::insert(new NewStep('Dust off', 'dusted', $on), $work->step->id)),
+                new Remedy('prime', 'A grip primer first', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialWanted::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
+            ], 'scuffing');
+        }
+    }
+
+    private static function grips(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => $l->material->grips);
+    }
+}

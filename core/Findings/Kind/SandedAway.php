@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\Layer;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Sanding takes a whole effect off.
+ */
+final class SandedAway implements Rule
+{
+    public function key(): string
+    {
+        return 'sanded-away';
+    }
+
+    public function name(): string
+    {
+        return 'Sanding takes a whole effect off';
+    }
+
+    public function reason(): string
+    {
+        return 'Denibbing takes a few µm; a wash or glaze may be thinner than that and is gone with the nibs.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->stacks as $stack) {
+            foreach ($stack->layers as $i => $layer) {
+                $later = \array_slice($stack->layers, $i + 1);
+                $sanding = array_values(array_filter($later, static fn (Layer $l): bool => null !== $l->depth && $l->cover >= 1.0));
+                if (Act::Adds !== $layer->act || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
+                    continue;
+                }
+                $by = $sanding[0];
+                $half = round($layer->laid / 2, 1);
+                yield Finding::of($this, Gravity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d takes %s µm off: nothing is left of step %d, which is %s µm.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
+                    new Remedy('lightly', \sprintf('Only %s µm: a light denibbing', ExactNumber::plain($half, 1)), Edit::change($by->stepId, ['depth' => $half])),
+                    new Remedy('leave', 'Leave that sanding out', Edit::takeOut($by->stepId)),
+                ]);
+                break 2;
+            }
+        }
+    }
+}

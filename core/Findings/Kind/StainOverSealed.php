@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A dye stain or conditioner goes on a closed surface.
+ */
+final class StainOverSealed implements Rule
+{
+    public function key(): string
+    {
+        return 'stain-over-sealed';
+    }
+
+    public function name(): string
+    {
+        return 'A dye stain or conditioner goes on a closed surface';
+    }
+
+    public function reason(): string
+    {
+        return 'Dye and conditioner work in the wood; on a film or an old finish they only stand, and wipe off in streaks.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!self::worksInTheWood($work)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $film = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::seals($w) || Whole::is($w, 'sanded'));
+                if (null !== $film && Whole::seals($film)) {
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $film->step->id], \sprintf('"%s" cannot go into the wood: "%s" has closed it.', $work->step->name(), $film->step->name()), [
+                        new Remedy('before', \sprintf('Stain before "%s"', $film->step->name()), Edit::move($work->step->id, $film->step->id)),
+                    ]);
+                    break;
+                }
+                $opened = null !== Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'stripped'));
+                if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" cannot go into the wood of %s: %s lies on it.', $work->step->name(), $part->name, $part->finish->inWords()), [
+                        new Remedy('strip', 'Strip and rinse first', Edit::insert(new NewStep('Strip', 'stripped', [$part->id], MaterialWanted::stripper()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', [$part->id], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
+                    ], about: $part->id);
+                }
+            }
+        }
+    }
+
+    private static function worksInTheWood(StepWork $work): bool
+    {
+        return Whole::is($work, 'conditioned') || [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind && LookKind::Stain === $l->material->look->kind);
+    }
+}

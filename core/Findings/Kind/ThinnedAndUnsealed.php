@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Over-thinned paint is left unsealed.
+ */
+final class ThinnedAndUnsealed implements Rule
+{
+    public function key(): string
+    {
+        return 'thinned-and-unsealed';
+    }
+
+    public function name(): string
+    {
+        return 'Over-thinned paint is left unsealed';
+    }
+
+    public function reason(): string
+    {
+        return 'Past its largest thinning a paint has too little binder to hold its pigment; it rubs off until something seals it.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (true !== $work->character?->isOverThinned() || !Whole::lays($work)) {
+                continue;
+            }
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) && Whole::uses($w, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil))));
+            if ([] !== $parts) {
+                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" is thinned %s to 1 (it takes %s) and nothing seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
+                    new Remedy('seal', 'A clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Wear;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Nothing stands up to the wear.
+ */
+final class TooLittleForTheWear implements Rule
+{
+    public function key(): string
+    {
+        return 'too-little-for-the-wear';
+    }
+
+    public function name(): string
+    {
+        return 'Nothing stands up to the wear';
+    }
+
+    public function reason(): string
+    {
+        return 'Chalky paints and bare stain mark at once where hands and things rub; daily wear wants a wax, oil or clear coat, hard wear one that cures.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $wear = $whole->recipe->piece->use->wear;
+        if (Wear::Light === $wear) {
+            return;
+        }
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
+            $last = Whole::last($whole->on($part), Whole::lays(...));
+            $soft = null !== $last && !Whole::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
+                && [] !== array_filter($last->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind || \in_array($l->material->sheen, [Sheen::Chalky], true));
+
+            return $soft ? $last : null;
+        });
+        foreach ($found as [$work, $parts]) {
+            yield Finding::of($this, Wear::Hard === $wear ? Gravity::Warn : Gravity::Advise, [$work->step->id], \sprintf('"%s" is the last coat, and the wear is %s.', $work->step->name(), $wear->value), [
+                new Remedy('topcoat', 'A clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
+            ]);
+        }
+    }
+}

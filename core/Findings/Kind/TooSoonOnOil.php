@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Oil and water meet before the oil is dry through.
+ */
+final class TooSoonOnOil implements Rule
+{
+    public function key(): string
+    {
+        return 'too-soon-on-oil';
+    }
+
+    public function name(): string
+    {
+        return 'Oil and water meet before the oil is dry through';
+    }
+
+    public function reason(): string
+    {
+        return 'A water-based film over oil that is still drying below wrinkles and lets go; the reverse wrinkles too.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::lays($work)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $below = Whole::last($whole->before($work, $part), Whole::lays(...));
+                if (null === $below || !(Whole::isCarriedIn($below, Carrier::Oil) && Whole::isCarriedIn($work, Carrier::Water) || Whole::isCarriedIn($below, Carrier::Water) && Whole::isCarriedIn($work, Carrier::Oil))) {
+                    continue;
+                }
+                $waited = $whole->minutesBetween($below, $work);
+                $needs = $below->drying?->through->planned;
+                if (null === $waited || null === $needs || $waited >= $needs) {
+                    continue;
+                }
+                yield Finding::of($this, Gravity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes on %s h after "%s", which is dry through only after %s h.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                    new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
+                ]);
+                break;
+            }
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A water-based coat goes over wax.
+ */
+final class WaterOverWax implements Rule
+{
+    public function key(): string
+    {
+        return 'water-over-wax';
+    }
+
+    public function name(): string
+    {
+        return 'A water-based coat goes over wax';
+    }
+
+    public function reason(): string
+    {
+        return 'Water-based films bead up on wax and peel off it. Wax comes last, or in that school is sparse, cured and only in details.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::lays($work) || !Whole::isCarriedIn($work, Carrier::Water) || Whole::uses($work, MaterialKind::Wax)) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $wax = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Wax) || Whole::is($w, 'stripped', 'sanded'));
+                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && null === Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'stripped', 'sanded'));
+                if ($old) {
+                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('"%s" is water-based and %s is waxed.', $work->step->name(), $part->name), [
+                        new Remedy('strip', 'Take the wax off first', Edit::insert(new NewStep('Take the wax off', 'stripped', [$part->id], MaterialWanted::stripper()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', [$part->id], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
+                    ], about: $part->id);
+                }
+                if (null === $wax || !Whole::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
+                    continue;
+                }
+                yield Finding::of($this, Gravity::Stop, [$work->step->id, $wax->step->id], \sprintf('"%s" is water-based and goes over "%s": it will peel.', $work->step->name(), $wax->step->name()), [
+                    new Remedy('last', \sprintf('Wax after "%s"', $work->step->name()), Edit::move($wax->step->id, $whole->works[$work->number]->step->id ?? null)),
+                ], 'wax-and-topcoat');
+                break;
+            }
+        }
+    }
+
+    private function isDetail(Whole $whole, StepWork $wax): bool
+    {
+        return $whole->habits->holds('wax-and-topcoat', 'detail-under') && $wax->step->technique->figures()->cover < 0.5 && WaitUntil::Cure === $wax->step->wait->until;
+    }
+}

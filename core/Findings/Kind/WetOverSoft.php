@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Wiping a wet coat lifts the one below.
+ */
+final class WetOverSoft implements Rule
+{
+    public function key(): string
+    {
+        return 'wet-over-soft';
+    }
+
+    public function name(): string
+    {
+        return 'Wiping a wet coat lifts the one below';
+    }
+
+    public function reason(): string
+    {
+        return 'Some paints dissolve again in water until they are dry through: a wet rag then takes yesterday\'s coat along.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::isCarriedIn($work, Carrier::Water) || !Whole::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $below = Whole::last($whole->before($work, $part), Whole::lays(...));
+                $waited = null === $below ? null : $whole->minutesBetween($below, $work);
+                $needs = $below?->drying?->through->planned;
+                if (null === $below || true !== $below->character?->handling->rewets || null === $waited || null === $needs || $waited >= $needs) {
+                    continue;
+                }
+                yield Finding::of($this, Gravity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping "%s" can lift "%s": water dissolves it until it is dry through, after %s h.', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                    new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
+                ]);
+                break;
+            }
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings;
+
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\Bleed;
+
+/**
+ * What kind of material a remedy needs; which one it is, the shelf decides.
+ *
+ * Immutable.
+ */
+final readonly class MaterialWanted
+{
+    /**
+     * @param list<Bleed> $blocks what it has to hold back
+     */
+    private function __construct(public MaterialKind $kind, public ?Carrier $carrier, public array $blocks, public bool $grips, public bool $clear, public bool $outdoors)
+    {
+    }
+
+    public static function cleaner(): self
+    {
+        return new self(MaterialKind::Cleaner, Carrier::Water, [], false, false, false);
+    }
+
+    public static function water(): self
+    {
+        return new self(MaterialKind::Thinner, Carrier::Water, [], false, false, false);
+    }
+
+    public static function gripPrimer(): self
+    {
+        return new self(MaterialKind::Primer, null, [], true, false, false);
+    }
+
+    /**
+     * @param list<Bleed> $blocks
+     */
+    public static function blocker(array $blocks): self
+    {
+        return new self(MaterialKind::Primer, null, $blocks, false, false, false);
+    }
+
+    public static function clearWax(): self
+    {
+        return new self(MaterialKind::Wax, null, [], false, true, false);
+    }
+
+    public static function topcoat(bool $outdoors): self
+    {
+        return new self(MaterialKind::Topcoat, Carrier::Water, [], false, true, $outdoors);
+    }
+
+    public static function stripper(): self
+    {
+        return new self(MaterialKind::Stripper, null, [], false, false, false);
+    }
+
+    public function isMetBy(Material $m): bool
+    {
+        return $m->kind === $this->kind
+            && (null === $this->carrier || $m->body->carrier === $this->carrier)
+            && [] === array_udiff($this->blocks, $m->blocks, static fn (Bleed $a, Bleed $b): int => $a->value <=> $b->value)
+            && (!$this->grips || $m->grips)
+            && (!$this->clear || LookKind::Clear === $m->look->kind)
+            && (!$this->outdoors || $m->outdoors);
+    }
+}

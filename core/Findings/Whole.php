@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings;
+
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\JointPreview;
+use Inlaid\Core\Preview\PlannedAlone;
+use Inlaid\Core\Preview\StackPreview;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\School\Habits;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * A whole recipe, worked out, as rules look at it; with the questions many of them ask.
+ *
+ * Immutable.
+ */
+final readonly class Whole
+{
+    /**
+     * @param list<StepWork>     $works
+     * @param list<StackPreview> $stacks
+     * @param list<JointPreview> $joints
+     */
+    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits)
+    {
+    }
+
+    /**
+     * The steps that touch a part, in order.
+     *
+     * @return list<StepWork>
+     */
+    public function on(PiecePart $part): array
+    {
+        return array_values(array_filter($this->works, static fn (StepWork $w): bool => $w->step->touches($part)));
+    }
+
+    /**
+     * Those of them before a step.
+     *
+     * @return list<StepWork>
+     */
+    public function before(StepWork $work, PiecePart $part): array
+    {
+        return array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number < $work->number));
+    }
+
+    /**
+     * @return list<StepWork>
+     */
+    public function after(StepWork $work, PiecePart $part): array
+    {
+        return array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number > $work->number));
+    }
+
+    /**
+     * Does a step lay a film over most of what it touches?
+     */
+    public static function lays(StepWork $work): bool
+    {
+        return Act::Adds === self::act($work) && null !== $work->film && $work->step->technique->figures()->cover >= 0.45;
+    }
+
+    /**
+     * Does it leave a film that closes the ground, and not just colour in it?
+     */
+    public static function seals(StepWork $work): bool
+    {
+        return self::lays($work) && ($work->film->dry ?? 0.0) * $work->step->coats >= 2.0;
+    }
+
+    public static function act(StepWork $work): Act
+    {
+        return $work->step->technique->figures()->act;
+    }
+
+    public static function is(StepWork $work, string ...$techniques): bool
+    {
+        return \in_array($work->step->technique->key(), $techniques, true);
+    }
+
+    /**
+     * Is anything of this kind in what a step uses?
+     */
+    public static function uses(StepWork $work, MaterialKind ...$kinds): bool
+    {
+        foreach ($work->mix->leaves ?? [] as $leaf) {
+            if (\in_array($leaf->material->kind, $kinds, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public static function isCarriedIn(StepWork $work, Carrier $carrier): bool
+    {
+        return \in_array($carrier, $work->character->carriers ?? [], true);
+    }
+
+    /**
+     * Is the old finish of a part taken off before a step?
+     */
+    public function isStripped(PiecePart $part, ?StepWork $before = null): bool
+    {
+        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepWork $w): bool => self::is($w, 'stripped'));
+    }
+
+    /**
+     * The last step that does so, or null.
+     *
+     * @param list<StepWork>           $works
+     * @param \Closure(StepWork): bool $does
+     */
+    public static function last(array $works, \Closure $does): ?StepWork
+    {
+        foreach (array_reverse($works) as $work) {
+            if ($does($work)) {
+                return $work;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<StepWork>           $works
+     * @param \Closure(StepWork): bool $does
+     */
+    public static function first(array $works, \Closure $does): ?StepWork
+    {
+        foreach ($works as $work) {
+            if ($does($work)) {
+                return $work;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Minutes from the end of one step's last coat to the start of another's first, as planned; null where not planned.
+     */
+    public function minutesBetween(StepWork $one, StepWork $other): ?int
+    {
+        $end = $this->planned->ends[$one->step->id] ?? null;
+        $start = $this->planned->starts[$other->step->id] ?? null;
+
+        return null === $end || null === $start ? null : intdiv($start - $end, 60);
+    }
+
+    /**
+     * The parts of a finding, grouped: for each step that shows it, the parts on which it does.
+     *
+     * @param \Closure(PiecePart): (StepWork|null) $shows the step at which it shows on a part
+     *
+     * @return list<array{StepWork, non-empty-list<PiecePart>}>
+     */
+    public function byStep(\Closure $shows): array
+    {
+        $found = [];
+        foreach ($this->recipe->piece->parts as $part) {
+            $work = $shows($part);
+            if (null !== $work) {
+                $found[$work->number] = [$work, [...$found[$work->number][1] ?? [], $part]];
+            }
+        }
+        ksort($found);
+
+        return array_values($found);
+    }
+
+    /**
+     * How these parts are named in a step that is only for them: not at all where they are the whole piece.
+     *
+     * @param list<PiecePart> $parts
+     *
+     * @return list<string>
+     */
+    public function named(array $parts): array
+    {
+        return \count($parts) === \count($this->recipe->piece->parts) ? [] : array_map(static fn (PiecePart $p): string => $p->id, $parts);
+    }
+}

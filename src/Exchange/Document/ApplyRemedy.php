@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\EditKind;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Material\Material;
+
+/**
+ * Makes the changes of a remedy in a recipe document. What a new step needs is taken from the recipe's own materials, or a
+ * copy from the shelf.
+ */
+final readonly class ApplyRemedy
+{
+    public function __construct(private ReadMaterial $read = new ReadMaterial(), private WriteMaterial $write = new WriteMaterial())
+    {
+    }
+
+    /**
+     * @param \stdClass                      $document of the present version; left as it is
+     * @param \Closure(): iterable<Material> $shelf    what could be taken, the one to prefer first
+     *
+     * @throws Refused if the shelf has nothing of the kind a new step needs
+     */
+    public function apply(\stdClass $document, Remedy $remedy, \Closure $shelf): \stdClass
+    {
+        $doc = Json::decode(Json::encode($document));
+        \assert($doc instanceof \stdClass);
+        foreach ($remedy->edits as $edit) {
+            $this->edit($doc, $edit, $shelf);
+        }
+
+        return $doc;
+    }
+
+    /**
+     * @param \Closure(): iterable<Material> $shelf
+     */
+    private function edit(\stdClass $doc, Edit $edit, \Closure $shelf): void
+    {
+        $steps = self::objects($doc, 'steps');
+        $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
+        match ($edit->do) {
+            EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
+            EditKind::Move => $doc->steps = self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
+            EditKind::TakeOut => $doc->steps = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)),
+            EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
+                foreach ($edit->set as $field => $value) {
+                    $step->{$field} = \is_array($value) && !array_is_list($value) ? (object) $value : $value;
+                }
+            }),
+            EditKind::LeaveBare => self::leaveBare($doc, $edit),
+        };
+    }
+
+    /**
+     * @param list<\stdClass> $steps
+     *
+     * @return list<\stdClass>
+     */
+    private static function placed(array $steps, \stdClass $step, ?string $before): array
+    {
+        $at = null === $before ? false : array_search($before, array_map(static fn (\stdClass $s): mixed => $s->id, $steps), true);
+        array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
+
+        return $steps;
+    }
+
+    /**
+     * @param \Closure(): iterable<Material> $shelf
+     */
+    private function step(\stdClass $doc, NewStep $new, \Closure $shelf): \stdClass
+    {
+        $taken = array_map(static fn (\stdClass $s): mixed => $s->id, self::objects($doc, 'steps'));
+        for ($i = 1; \in_array("r$i", $taken, true); ++$i) {
+        }
+        $step = ['id' => "r$i", 'title' => $new->title, 'technique' => $new->technique, 'intent' => (object) ['purpose' => $new->purpose->value], 'coats' => $new->coats, 'wait' => (object) ['until' => $new->wait->value]];
+        if (null !== $new->grit) {
+            $step['grit'] = $new->grit;
+        }
+        if ([] !== $new->parts) {
+            $step['parts'] = $new->parts;
+        }
+        if (null !== $new->uses) {
+            $step['uses'] = (object) ['material' => $this->material($doc, $new->uses, $shelf)];
+        }
+
+        return (object) $step;
+    }
+
+    /**
+     * The id of a material that will do, with a copy of it in the document.
+     *
+     * @param \Closure(): iterable<Material> $shelf
+     */
+    private function material(\stdClass $doc, MaterialWanted $wanted, \Closure $shelf): string
+    {
+        $taken = [];
+        foreach (self::objects($doc, 'materials') as $json) {
+            $own = Node::read($json, $this->read->read(...));
+            $taken[] = $own->id;
+            if ($wanted->isMetBy($own)) {
+                return $own->id;
+            }
+        }
+        foreach ($shelf() as $material) {
+            if ($wanted->isMetBy($material) && !\in_array($material->id, $taken, true)) {
+                $doc->materials = [...self::objects($doc, 'materials'), Json::decode(Json::encode($this->write->write($material)))];
+
+                return $material->id;
+            }
+        }
+
+        throw Refused::at('/remedy', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
+    }
+
+    private static function leaveBare(\stdClass $doc, Edit $edit): void
+    {
+        \assert($doc->piece instanceof \stdClass);
+        $side = \is_string($edit->set['side'] ?? null) ? $edit->set['side'] : '';
+        foreach (self::objects($doc->piece, 'joints') as $joint) {
+            if ($joint->id === $edit->step && $joint->{$side} instanceof \stdClass) {
+                $joint->{$side}->coated = false;
+            }
+        }
+    }
+
+    /**
+     * @return list<\stdClass>
+     */
+    private static function objects(\stdClass $of, string $name): array
+    {
+        $list = $of->{$name} ?? null;
+
+        return array_values(array_filter(\is_array($list) ? $list : [], static fn (mixed $v): bool => $v instanceof \stdClass));
+    }
+}

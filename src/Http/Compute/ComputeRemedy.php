@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\ApplyRemedy;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\Preview;
+use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\CompareRecipes;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/remedy', methods: 'POST')]
+#[Describe('Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one', takes: RemedyAsked::class, gives: Remedied::class)]
+final readonly class ComputeRemedy
+{
+    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private ApplyRemedy $apply, private MaterialShelf $shelf, private CompareRecipes $compare)
+    {
+    }
+
+    public function __invoke(Body $body): Remedied
+    {
+        [$json, $key, $which, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'finding', 'remedy', 'context')->child('document')->raw(), $n->string('finding'), $n->string('remedy'), $n->childOrNull('context')?->raw()]);
+        $before = $this->read->document($json, '/document');
+        [$context] = $this->context->with($stated);
+        $was = $this->preview->preview($before->recipe, $context);
+        $remedy = $this->remedy($was, $key, $which);
+        $document = Json::decode($before->text);
+        \assert($document instanceof \stdClass);
+        $after = $this->read->document($this->apply->apply($document, $remedy, $this->shelf->all(...)), '/document');
+        $is = $this->preview->preview($after->recipe, $context);
+        $this->verify($was, $is, $key);
+
+        return new Remedied(new RawJson($after->text), $is, $this->compare->compare($before->recipe, $after->recipe));
+    }
+
+    /**
+     * @throws Refused if there is no such finding or remedy
+     */
+    private function remedy(Preview $preview, string $finding, string $remedy): Remedy
+    {
+        foreach ($preview->findings as $found) {
+            foreach ($found->key === $finding ? $found->remedies : [] as $offered) {
+                if ($offered->key === $remedy) {
+                    return $offered;
+                }
+            }
+        }
+
+        throw Refused::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'This is no longer offered: the recipe has changed.');
+    }
+
+    /**
+     * @throws Problem if the remedy would not help, or make matters worse
+     */
+    private function verify(Preview $was, Preview $is, string $key): void
+    {
+        $rank = static fn (Gravity $g): int => match ($g) {
+            Gravity::Stop => 2, Gravity::Warn => 1, Gravity::Advise => 0,
+        };
+        $old = array_column(array_map(static fn (Finding $f): array => [$f->key, $f], $was->findings), 1, 0);
+        foreach ($is->findings as $finding) {
+            if ($finding->key === $key) {
+                throw new Problem(422, 'remedy-does-not-help', 'This would not mend it: '.$finding->why);
+            }
+            if (!isset($old[$finding->key]) && $rank($finding->gravity) > $rank($old[$key]->gravity)) {
+                throw new Problem(422, 'remedy-makes-worse', 'This would raise something worse: '.$finding->why);
+            }
+        }
+    }
+}

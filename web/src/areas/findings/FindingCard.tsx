@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Preview, Recipe } from '../../app/api';
+import { bench } from '../../app/theme';
+import { RemarkLine } from '../../shared/RemarkLine';
+import { ChangeList } from '../section/ChangeList';
+import { useRemedy } from './useRemedy';
+
+export type Finding = Preview['findings'][number];
+type Props = { document: Recipe; finding: Finding; onChange: (document: Recipe) => void; onStep?: (stepId: string) => void };
+
+/** One finding: why, what would mend it (shown before it is done), and the way to keep it with a reason. */
+export function FindingCard({ document, finding, onChange, onStep }: Props) {
+  const remedy = useRemedy(document);
+  const [reason, setReason] = useState<string | null>(null);
+  const first = finding.steps[0];
+  const accept = (why: string | null) => {
+    const others = (document.accepted ?? []).filter((a) => a.finding !== finding.key);
+    const { accepted: _, ...rest } = document;
+    const all = why === null ? others : [...others, { finding: finding.key, reason: why }];
+    onChange(all.length === 0 ? rest : { ...rest, accepted: all });
+    setReason(null);
+  };
+  return (
+    <Box data-finding={finding.rule} sx={{ display: 'grid', gap: 0.75, opacity: finding.accepted === null ? 1 : 0.75 }}>
+      <RemarkLine remark={{ gravity: finding.gravity, text: finding.why }} />
+      {finding.accepted !== null && (
+        <Box sx={{ pl: 4 }}>
+          Kept because: {finding.accepted}{' '}
+          <Button size="small" onClick={() => accept(null)}>
+            Mind it again
+          </Button>
+        </Box>
+      )}
+      {finding.accepted === null && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, pl: 3.5 }}>
+          {finding.remedies.map((r) => (
+            <Button
+              key={r.key}
+              variant="outlined"
+              size="small"
+              aria-pressed={remedy.variables?.remedy === r.key && remedy.data !== undefined}
+              onClick={() => remedy.mutate({ finding: finding.key, remedy: r.key })}
+            >
+              {r.text}
+            </Button>
+          ))}
+          {onStep && first && (
+            <Button size="small" onClick={() => onStep(first)}>
+              To the step
+            </Button>
+          )}
+          <Button size="small" color="inherit" onClick={() => setReason('')}>
+            Keep it so …
+          </Button>
+        </Box>
+      )}
+      {finding.school !== null && finding.accepted === null && (
+        <Box sx={{ pl: 4, fontSize: 14, color: bench.slate }}>Schools differ on this: choose yours in Piece, under “The whole”.</Box>
+      )}
+      {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
+      {remedy.data && (
+        <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: '#EEF4EF', py: 0.5 }} aria-live="polite">
+          <b>This would change:</b>
+          <ChangeList changes={remedy.data.changes} />
+          <Button
+            variant="contained"
+            size="small"
+            onClick={() => {
+              if (remedy.data) onChange(remedy.data.document);
+              remedy.reset();
+            }}
+          >
+            Do it
+          </Button>{' '}
+          <Button size="small" onClick={() => remedy.reset()}>
+            Not now
+          </Button>
+        </Box>
+      )}
+      {reason !== null && (
+        <Box
+          component="form"
+          sx={{ ml: 3.5, display: 'flex', gap: 1, alignItems: 'end' }}
+          onSubmit={(e) => {
+            e.preventDefault();
+            accept(reason.trim());
+          }}
+        >
+          <TextField
+            autoFocus
+            label="Why it may stay so"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }}
+          />
+          <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
+            Keep
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}
