@@ -207,15 +207,15 @@ final class FindingsTest extends TestCase
     }
 
     /**
-     * A topcoat for outdoors would keep the weather off, and peel from the wax below it.
+     * Paint holds better on scuffed paint, but paint of unknown age is not sanded dry.
      */
     public function testARemedyThatWouldRaiseSomethingWorseIsRefused(): void
     {
-        $document = self::document(['steps' => [['brushed', 'footplate-grey'], ['waxed', 'clear-wax']], 'use' => ['place' => 'covered']]);
-        $found = $this->of('indoors-outdoors', $document)[0];
-        $said = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $found->key, 'remedy' => 'topcoat'], 422);
+        $document = self::document(['steps' => [['cleaned', 'degreaser'], ['rinsed', 'water'], ['brushed', 'signal-cream']], 'part' => ['finish' => ['kind' => 'paint']]]);
+        $found = $this->of('nothing-to-hold-on', $document)[0];
+        $said = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $found->key, 'remedy' => 'scuff'], 422);
         self::assertSame('/problems/remedy-makes-worse', $said->type);
-        self::assertStringContainsString('will peel', $said->detail);
+        self::assertStringContainsString('not tested for lead', $said->detail);
     }
 
     /**

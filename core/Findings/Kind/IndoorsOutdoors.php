@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Place;
@@ -45,14 +46,21 @@ final class IndoorsOutdoors implements Rule
             return;
         }
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $last = Whole::last($whole->on($part), Whole::lays(...));
+            $protects = Whole::last($whole->on($part), static fn (StepWork $w): bool => Whole::lays($w) && !self::polishes($w)) ?? Whole::last($whole->on($part), Whole::lays(...));
 
-            return null !== $last && [] !== array_filter($last->mix->leaves ?? [], static fn (Leaf $l): bool => !$l->material->outdoors && !$l->material->kind->thins()) ? $last : null;
+            return null !== $protects && [] !== array_filter($protects->mix->leaves ?? [], static fn (Leaf $l): bool => !$l->material->outdoors && !$l->material->kind->thins()) ? $protects : null;
         });
         foreach ($found as [$work, $parts]) {
-            yield Finding::of($this, Place::Weather === $use ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" is the last coat and for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
-                new Remedy('topcoat', 'An outdoor topcoat over it', Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat(true), coats: 2, wait: WaitUntil::Through), null)),
+            $wax = self::polishes($work) ? $work : Whole::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax
+            yield Finding::of($this, Place::Weather === $use ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" is what should protect it and is for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
+                new Remedy('topcoat', null === $wax ? 'An outdoor topcoat over it' : \sprintf('An outdoor topcoat before "%s"', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
             ]);
         }
+    }
+
+    /** Wax is a polish over what protects, and wears off outdoors without harm. */
+    private static function polishes(StepWork $work): bool
+    {
+        return Whole::uses($work, MaterialKind::Wax);
     }
 }

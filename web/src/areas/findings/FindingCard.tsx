@@ -41,8 +41,8 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
               key={r.key}
               variant="outlined"
               size="small"
-              aria-pressed={remedy.variables?.remedy === r.key && remedy.data !== undefined}
-              onClick={() => remedy.mutate({ finding: finding.key, remedy: r.key })}
+              aria-pressed={remedy.asked === r.key && remedy.would !== undefined}
+              onClick={() => remedy.ask(finding.key, r.key)}
             >
               {r.text}
             </Button>
@@ -61,15 +61,15 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
         <Box sx={{ pl: 4, fontSize: 14, color: bench.slate }}>Schools differ on this: choose yours in Piece, under “The whole”.</Box>
       )}
       {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
-      {remedy.data && (
+      {remedy.would && (
         <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: '#EEF4EF', py: 0.5 }} aria-live="polite">
           <b>This would change:</b>
-          <ChangeList changes={remedy.data.changes} />
+          <ChangeList changes={remedy.would.changes} />
           <Button
             variant="contained"
             size="small"
             onClick={() => {
-              if (remedy.data) onChange(remedy.data.document);
+              if (remedy.would) onChange(remedy.would.document);
               remedy.reset();
             }}
           >

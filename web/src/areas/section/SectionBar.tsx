@@ -105,9 +105,10 @@ export function SectionBar({
         variant="outlined"
         color={open.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
         onClick={onFindings}
-        aria-label={`Findings: ${open.length}`}
+        data-testid="findings"
+        startIcon={<span aria-hidden>{open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}</span>}
       >
-        {open.length === 0 ? '✓ Sound' : `${open.some((f) => f.gravity === 'stop') ? '⊠' : '△'} ${open.length} to mind`}
+        {open.length === 0 ? 'Sound' : `${open.length} to mind`}
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
         Materials

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+
+/**
+ * The flawed recipe: what will go wrong is seen, mended at a press, taken back, or kept with a reason.
+ */
+final class FindingsTest extends Rooms
+{
+    public function testTheFlawedRecipeIsMendedByRemediesAlone(): void
+    {
+        $frame = $this->studio->recipe('frame');
+        $this->go("/recipes/$frame->id");
+        $this->see('[data-testid=film]');
+        $this->findings('8 to mind')->click();
+        $this->until(fn (): bool => 8 === \count($this->rules()), 'eight findings, all different');
+        self::assertSame('water-over-wax', $this->rules()[0], 'the gravest first');
+
+        $before = $this->studio->recipe('frame')->document;
+        $this->firstRemedy();
+        $this->until(fn (): bool => str_contains($this->dialog(), 'This would change:'), 'it is shown what it would change');
+        $this->button('Not now')->click();
+        self::assertEquals($before, $this->studio->recipe('frame')->document, 'to ask changes nothing');
+
+        while (0 < $left = \count($this->rules())) {
+            $this->firstRemedy();
+            $this->button('Do it')->click();
+            $this->until(fn (): bool => \count($this->rules()) < $left, 'it is mended');
+        }
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Nothing to mind'), 'all is mended');
+        $this->button('Close')->click();
+        $this->untilSaved();
+        self::assertCount(\count($before->steps) + 7, $this->studio->recipe('frame')->document->steps, 'dust, a primer, a rinse, a scuff and its dust, a topcoat, a grit between');
+
+        $this->button('Undo')->click();
+        $this->findings('1 to mind');
+        $this->button('Redo')->click();
+        $this->findings('Sound');
+    }
+
+    public function testAFindingIsKeptWithAReasonAndIsLookedUpAtItsStep(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('frame')->id);
+        $this->see('[data-testid=film]');
+        $this->findings('8 to mind')->click();
+        $this->click("//button[.='Keep it so …']");
+        self::assertFalse($this->inDialog("//button[.='Keep']")->isEnabled(), 'not without a reason');
+        $this->write('Why it may stay so', 'Only a sample board');
+        $this->until(fn (): bool => str_contains($this->dialog(), '7 things to mind') && str_contains($this->dialog(), 'Kept because: Only a sample board'), 'it is kept, and why');
+        $this->untilSaved();
+        self::assertSame('Only a sample board', $this->studio->recipe('frame')->document->accepted[0]->reason);
+        $this->click("//button[.='Mind it again']");
+        $this->until(fn (): bool => str_contains($this->dialog(), '8 things to mind'), 'it counts again');
+        $this->click("//button[.='To the step']");
+        $this->until(fn (): bool => str_contains($this->main(), 'it will peel'), 'the finding stands at its step');
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function rules(): array
+    {
+        return array_values(array_unique(array_map(static fn ($e): string => (string) $e->getAttribute('data-finding'), $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [data-finding]')))));
+    }
+
+    private function firstRemedy(): void
+    {
+        $this->click('//*[@data-finding]//button[@aria-pressed]');
+    }
+
+    /** Presses a button of the dialog, as soon as it stands still. */
+    private function click(string $xpath): void
+    {
+        $this->until(function () use ($xpath): bool {
+            try {
+                $this->inDialog($xpath)->click();
+
+                return true;
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+        }, "$xpath is pressed");
+    }
+
+    private function inDialog(string $xpath): RemoteWebElement
+    {
+        return $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']$xpath)[1]"));
+    }
+
+    private function findings(string $said): RemoteWebElement
+    {
+        $this->until(fn (): bool => str_ends_with($this->text('[data-testid=findings]'), $said), "it says $said");
+
+        return $this->see('[data-testid=findings]');
+    }
+
+    private function dialog(): string
+    {
+        return $this->text('[role=dialog]');
+    }
+}
