@@ -20,6 +20,9 @@ interface Rule
     /** Why it holds: general craft or science, in a sentence or two. */
     public function reason(): string;
 
+    /** Where that is known from: general craft or science, never a maker's literature. */
+    public function source(): string;
+
     /**
      * @return iterable<Finding>
      */

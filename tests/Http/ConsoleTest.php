@@ -43,6 +43,11 @@ final class ConsoleTest extends TestCase
         self::assertSame(14, $this->studio->json('GET', '/api/recipes')->total);
     }
 
+    public function testTheCatalogueOfRulesIsUpToDate(): void
+    {
+        self::assertStringEqualsFile(\dirname(__DIR__, 2).'/docs/findings.md', $this->studio->run('inlaid:findings')[1], 'bin/console inlaid:findings > docs/findings.md');
+    }
+
     public function testARevisionIsExportedAsItWas(): void
     {
         $id = $this->studio->recipe()->id;

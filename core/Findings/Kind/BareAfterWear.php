@@ -37,6 +37,11 @@ final class BareAfterWear implements Rule
         return 'Where a clear coat is sanded through to the wood, hands and damp get in and grey it.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: a film protects only where it is whole.';
+    }
+
     public function check(Whole $whole): iterable
     {
         if ($whole->habits->holds('distress-and-wax', 'after')) {

@@ -41,6 +41,11 @@ final class Bleeding implements Rule
         return 'Tannin, resin, dyes, old stain and smoke rise into the coats above; each is held back by its own blocker, or by none.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings chemistry: what dissolves in water or solvent migrates through a film laid in either.';
+    }
+
     public function check(Whole $whole): iterable
     {
         if ($whole->habits->holds('stain-blocking', 'never')) {

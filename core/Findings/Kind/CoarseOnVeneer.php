@@ -32,6 +32,11 @@ final class CoarseOnVeneer implements Rule
         return 'Coarse scratches in a thin veneer cannot be sanded out again before it is through.';
     }
 
+    public function source(): string
+    {
+        return 'Abrasive grading: mean particle size of each grit.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

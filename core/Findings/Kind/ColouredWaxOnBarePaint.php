@@ -38,6 +38,11 @@ final class ColouredWaxOnBarePaint implements Rule
         return 'Chalky paint drinks dark wax in blotches that cannot be moved again; over a thin clear wax it can be pushed about and wiped back.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: capillary uptake of a porous film.';
+    }
+
     public function check(Whole $whole): iterable
     {
         if ($whole->habits->holds('coloured-wax', 'straight-on')) {

@@ -33,6 +33,11 @@ final class ConditionerAfterStain implements Rule
         return 'A conditioner evens out how much wood drinks; once the stain is in there is nothing left to even out.';
     }
 
+    public function source(): string
+    {
+        return 'Wood science: uptake of end grain and soft grain.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -34,6 +34,11 @@ final class DustLeft implements Rule
         return 'Dust makes a wet coat gritty and takes up stain in specks; a vacuum and a tack cloth take two minutes.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -33,6 +33,11 @@ final class FillerBeforeStain implements Rule
         return 'Most fillers take up almost nothing of a stain and stay as pale spots; filled and tinted after the stain they can be matched.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: uptake of bound dust against that of wood.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -34,6 +34,11 @@ final class GapInTheLadder implements Rule
         return 'Each paper takes out the scratches of the one before; particles less than half as large leave them, and stain shows every one.';
     }
 
+    public function source(): string
+    {
+        return 'Abrasive grading: mean particle size of each grit.';
+    }
+
     /** Mean particle size in µm of abrasive on paper, by grit (FEPA P scale). */
     private const PARTICLE = [40 => 425, 60 => 269, 80 => 201, 100 => 162, 120 => 125, 150 => 100, 180 => 82, 220 => 68, 240 => 58.5, 280 => 52.2, 320 => 46.2, 400 => 35, 600 => 25.8];
 

@@ -36,6 +36,11 @@ final class GrainOpenedTooLate implements Rule
         return 'A brush opens the pores of bare wood; through a film or filling it only scratches, and what was filled is pulled out.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice for open-pored wood.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

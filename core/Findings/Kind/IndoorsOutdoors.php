@@ -39,6 +39,11 @@ final class IndoorsOutdoors implements Rule
         return 'What is not made for rain, sun and frost chalks, cracks or grows mould within a year.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: weathering by water, sun and frost.';
+    }
+
     public function check(Whole $whole): iterable
     {
         $use = $whole->recipe->piece->use->place;

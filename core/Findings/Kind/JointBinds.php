@@ -34,6 +34,11 @@ final class JointBinds implements Rule
         return 'Every coat on two facing surfaces takes from the gap between them, and damp wood takes the rest.';
     }
 
+    public function source(): string
+    {
+        return 'Wood science: movement across the grain with humidity; the sum of the films.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->joints as $joint) {

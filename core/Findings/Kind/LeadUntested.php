@@ -30,6 +30,11 @@ final class LeadUntested implements Rule
         return 'Dust of old lead paint harms whoever breathes it, children most. Test every layer first; local rules and licensed practice decide the rest.';
     }
 
+    public function source(): string
+    {
+        return 'Occupational health: dust of old lead paint.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -37,6 +37,11 @@ final class NeverMeet implements Rule
         return 'Peroxide bleach makes solvents, alcohol and their rags burn; what is left of it in the wood has to be rinsed out first.';
     }
 
+    public function source(): string
+    {
+        return 'Chemistry: oxidisers and what burns; the safety data sheets of both.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -36,6 +36,11 @@ final class NotCleaned implements Rule
         return 'Grease, polish and wax from years of hands keep every coat from holding; washing takes minutes, stripping what peels takes days.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: a film wets and joins only what is clean.';
+    }
+
     public function check(Whole $whole): iterable
     {
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {

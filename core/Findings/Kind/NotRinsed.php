@@ -36,6 +36,11 @@ final class NotRinsed implements Rule
         return 'What is left of a cleaner, stripper or bleach goes on working under the next coat, or keeps it from drying.';
     }
 
+    public function source(): string
+    {
+        return 'Chemistry: residues of alkali, solvent and peroxide.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

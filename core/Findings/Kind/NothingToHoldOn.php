@@ -39,6 +39,11 @@ final class NothingToHoldOn implements Rule
         return 'Paint holds in scratches or on a primer made to grip; on gloss, laminate and factory lacquer it has neither and comes off with a fingernail.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: a film holds by scratches, by solvent bite or by a primer for the purpose.';
+    }
+
     public function check(Whole $whole): iterable
     {
         if ($whole->habits->holds('scuffing', 'no-prep')) {

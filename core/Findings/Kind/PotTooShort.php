@@ -29,6 +29,11 @@ final class PotTooShort implements Rule
         return 'A pot that sets or spoils is mixed in portions that are laid before they do.';
     }
 
+    public function source(): string
+    {
+        return 'Chemistry: setting begins at mixing and is quicker in the warm; the label gives the time.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

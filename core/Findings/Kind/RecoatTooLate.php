@@ -33,6 +33,11 @@ final class RecoatTooLate implements Rule
         return 'After the latest recoat a film has closed: the next coat lies on it without joining. A scuff gives it a key.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: a cured film no longer joins with the next coat; the label gives the window.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->planned->plan->coats as $i => $coat) {

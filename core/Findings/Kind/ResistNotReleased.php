@@ -36,6 +36,11 @@ final class ResistNotReleased implements Rule
         return 'What lies on a resist is meant to come off; a clear coat or wax over it holds it for ever, until it flakes.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: a resist is a layer without hold.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

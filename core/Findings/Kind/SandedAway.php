@@ -34,6 +34,11 @@ final class SandedAway implements Rule
         return 'Denibbing takes a few µm; a wash or glaze may be thinner than that and is gone with the nibs.';
     }
 
+    public function source(): string
+    {
+        return 'Arithmetic: film thickness against what a grit takes off.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->stacks as $stack) {

@@ -34,6 +34,11 @@ final class SandedThrough implements Rule
         return 'A face veneer is often thinner than a postcard is stiff; what is sanded through shows glue for ever.';
     }
 
+    public function source(): string
+    {
+        return 'Arithmetic: thickness of the veneer against what the grits take off.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {

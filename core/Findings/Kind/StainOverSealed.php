@@ -39,6 +39,11 @@ final class StainOverSealed implements Rule
         return 'Dye and conditioner work in the wood; on a film or an old finish they only stand, and wipe off in streaks.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: a dye colours only where it goes in.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

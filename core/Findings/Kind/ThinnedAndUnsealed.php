@@ -38,6 +38,11 @@ final class ThinnedAndUnsealed implements Rule
         return 'Past its largest thinning a paint has too little binder to hold its pigment; it rubs off until something seals it.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: pigment held by too little binder.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -40,6 +40,11 @@ final class TooLittleForTheWear implements Rule
         return 'Chalky paints and bare stain mark at once where hands and things rub; daily wear wants a wax, oil or clear coat, hard wear one that cures.';
     }
 
+    public function source(): string
+    {
+        return 'Finishing practice: resistance of each class of film to rubbing.';
+    }
+
     public function check(Whole $whole): iterable
     {
         $wear = $whole->recipe->piece->use->wear;

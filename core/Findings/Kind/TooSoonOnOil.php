@@ -33,6 +33,11 @@ final class TooSoonOnOil implements Rule
         return 'A water-based film over oil that is still drying below wrinkles and lets go; the reverse wrinkles too.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings chemistry: oil dries by taking up oxygen and needs to reach the air.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -38,6 +38,11 @@ final class WaterOverWax implements Rule
         return 'Water-based films bead up on wax and peel off it. Wax comes last, or in that school is sparse, cured and only in details.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings science: surface tension of water on wax.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

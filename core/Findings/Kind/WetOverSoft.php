@@ -33,6 +33,11 @@ final class WetOverSoft implements Rule
         return 'Some paints dissolve again in water until they are dry through: a wet rag then takes yesterday\'s coat along.';
     }
 
+    public function source(): string
+    {
+        return 'Coatings chemistry: films that dry by losing water dissolve again until they have joined.';
+    }
+
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {

@@ -106,8 +106,10 @@ export function SectionBar({
         color={open.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
         onClick={onFindings}
         data-testid="findings"
-        startIcon={<span aria-hidden>{open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}</span>}
       >
+        <span aria-hidden style={{ marginRight: 6 }}>
+          {open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}
+        </span>
         {open.length === 0 ? 'Sound' : `${open.length} to mind`}
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
