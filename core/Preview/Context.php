@@ -14,7 +14,8 @@ use Inlaid\Core\Planning\WorkingTime;
 /**
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
- * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch.
+ * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
+ * for an hour of work, null where work is not counted.
  */
 final readonly class Context
 {
@@ -33,6 +34,7 @@ final readonly class Context
         public BigRational $drop,
         public BigRational $tolerance,
         public array $schools = [],
+        public ?float $rate = null,
     ) {
     }
 }

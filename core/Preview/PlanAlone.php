@@ -69,7 +69,7 @@ final readonly class PlanAlone
     {
         $operations = $forecasts = [];
         foreach ($works as $w => $work) {
-            $coats = Act::Waits === $work->step->technique->figures()->act ? 1 : $work->step->coats;
+            $coats = $work->rounds();
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $between = $coat < $coats;
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;

@@ -9,7 +9,8 @@ use Inlaid\Core\Findings\Finding;
 /**
  * A recipe, worked out.
  *
- * Immutable. `area` in m² over all parts and pieces, `cost` of the material used, null where a price is unknown.
+ * Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `bought` of whole packs of all
+ * that is needed, null where something has no pack.
  */
 final readonly class Preview
 {
@@ -30,7 +31,8 @@ final readonly class Preview
         public array $stacks,
         public array $materials,
         public PlanPreview $plan,
-        public ?float $cost,
+        public Cost $cost,
+        public ?float $bought,
         public array $findings,
     ) {
     }

@@ -33,7 +33,6 @@ final readonly class PreviewRecipe
         $habits = $this->schools->habits($context->schools, $recipe->schools);
         $works = $this->steps->workOut($recipe, $context->climate, $habits);
         $materials = $this->materials->sum($works, $context);
-        $costs = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
         $area = 0.0;
         foreach ($recipe->piece->parts as $part) {
             $area += $part->totalArea() * $recipe->piece->count;
@@ -52,9 +51,37 @@ final readonly class PreviewRecipe
             $stacks,
             $materials,
             $planned->plan,
-            \in_array(null, $costs, true) ? null : round(array_sum($costs), 2),
+            $this->cost($works, $materials, $context),
+            $this->bought($materials),
             $this->check->check(new Whole($recipe, $works, $stacks, $joints, $planned, $habits)),
         );
+    }
+
+    /**
+     * @param list<StepWork>     $works
+     * @param list<MaterialNeed> $materials
+     */
+    private function cost(array $works, array $materials, Context $context): Cost
+    {
+        $used = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
+
+        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->rounds() * $w->handsOn, $works)), $context->rate);
+    }
+
+    /**
+     * @param list<MaterialNeed> $materials
+     */
+    private function bought(array $materials): ?float
+    {
+        $sum = 0.0;
+        foreach ($materials as $need) {
+            if ([] === $need->packs) {
+                return null;
+            }
+            $sum += array_sum(array_map(static fn (PackCount $p): float => $p->count * $p->price, $need->packs));
+        }
+
+        return round($sum, 2);
     }
 
     private function step(StepWork $work, Context $context): StepPreview
@@ -73,6 +100,8 @@ final readonly class PreviewRecipe
             $step->coats,
             $work->turnedArea > 0 ? 2 : 1,
             $work->handsOn,
+            $work->cost($context->rate),
+            $work->costOfAnother($context->rate),
             null === $film ? null : new FilmPreview(
                 round($film->wet, 2),
                 round($film->stays, 2),

@@ -10,7 +10,8 @@ use Inlaid\Core\Technique\Act;
 /**
  * One step, worked out.
  *
- * Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides.
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides;
+ * `another` what one more coat of it would cost.
  */
 final readonly class StepPreview
 {
@@ -28,6 +29,8 @@ final readonly class StepPreview
         public int $coats,
         public int $lays,
         public int $handsOn,
+        public Cost $cost,
+        public Cost $another,
         public ?FilmPreview $film,
         public ?PourPreview $pour,
         public ?Forecast $drying,

@@ -8,9 +8,11 @@ use Inlaid\Core\Drying\Forecast;
 use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Act;
 
 /**
  * What has been worked out about one step, before it is put into words and pictures.
@@ -35,5 +37,37 @@ final readonly class StepWork
         public array $needs,
         public ?Forecast $drying,
     ) {
+    }
+
+    /** How often the work is done: coats, passes or rounds; once where only time passes. */
+    public function rounds(): int
+    {
+        return Act::Waits === $this->step->technique->figures()->act ? 1 : $this->step->coats;
+    }
+
+    /**
+     * What it costs; and what one more coat on top of it would, which takes as much as its last.
+     *
+     * @param float|null $rate money for an hour of work
+     */
+    public function cost(?float $rate): Cost
+    {
+        return $this->costOf($this->needs, $this->rounds(), $rate);
+    }
+
+    public function costOfAnother(?float $rate): Cost
+    {
+        return $this->costOf(\array_slice($this->needs, -1), 1, $rate);
+    }
+
+    /**
+     * @param list<CoatNeed> $needs
+     */
+    private function costOf(array $needs, int $rounds, ?float $rate): Cost
+    {
+        $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl();
+        $taken = array_sum(array_map(static fn (CoatNeed $n): float => ExactNumber::ceil($n->taken)->toFloat(), $needs));
+
+        return Cost::of(null === $price ? null : $price * $taken, $rounds * $this->handsOn, $rate);
     }
 }

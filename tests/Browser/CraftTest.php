@@ -146,6 +146,25 @@ final class CraftTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'on other parts'), 'this cut is through the case, which the step leaves alone');
     }
 
+    /**
+     * What an hour costs is set once; from then on every step says what it costs, and a coat more what it was said to.
+     */
+    public function testAFurtherCoatHasItsPrice(): void
+    {
+        $this->go('/settings');
+        $this->write('An hour of your work', '60');
+        $this->button('Save')->click();
+        $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'the rate is kept');
+        $this->open('clock');
+        $this->browser->findElement(WebDriverBy::xpath("//*[@aria-selected][contains(., 'Pale base')]"))->click();
+        $says = fn (): array => preg_match('/€ ([\d.]+)\s.*work\s+one more coat: € ([\d.]+)/s', $this->text('[data-testid=cost]'), $m) ? [(float) $m[1], (float) $m[2]] : [0.0, 0.0];
+        $this->until(static fn (): bool => $says()[1] > 0, 'it says what one more coat would cost');
+        [$costs, $another] = $says();
+        $coats = (int) $this->field('Coats')->getAttribute('value');
+        $this->write('Coats', (string) ($coats + 1));
+        $this->until(static fn (): bool => abs($says()[0] - $costs - $another) < 0.03, 'and so it does');
+    }
+
     public function testKeepingMineOverTheirsIsPossibleEverywhere(): void
     {
         $recipe = $this->open('ticket');

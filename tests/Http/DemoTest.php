@@ -67,7 +67,7 @@ final class DemoTest extends TestCase
         $needed = array_sum(array_map(static fn (\stdClass $s): float => $s->pour->need->ml ?? 0.0, $preview->steps));
         $liquid = array_sum(array_map(static fn (\stdClass $m): float => $m->amount->ml, $preview->materials));
         self::assertGreaterThan($needed * 0.9, $liquid, 'what is bought makes what is needed');
-        self::assertEqualsWithDelta($preview->cost, array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)), 0.01);
+        self::assertEqualsWithDelta($preview->cost->material, array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)), 0.01);
         foreach ($preview->materials as $material) {
             self::assertNotEmpty($material->packs, $material->name);
         }

@@ -54,6 +54,7 @@ final class SettingsTest extends TestCase
         yield 'a tray of one width' => [static fn (\stdClass $s) => $s->cups[1]->shape = 'tray', '/cups/1/bottomWidth', 'missing'];
         yield 'a question nobody asks' => [static fn (\stdClass $s) => $s->schools = (object) ['moon' => 'full'], '/schools/moon', 'no question "moon"'];
         yield 'something else' => [static fn (\stdClass $s) => $s->theme = 'dark', '/theme', 'no field "theme"'];
+        yield 'a rate below nothing' => [static fn (\stdClass $s) => $s->rate = -1, '/rate', 'between 0 and 100 000'];
         yield 'no currency' => [static fn (\stdClass $s) => $s->currency = '', '/currency', 'must not be empty'];
     }
 

@@ -6,12 +6,16 @@ namespace Inlaid\App\Console\Demo;
 
 use Inlaid\App\Console\TellRefusal;
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
+use Inlaid\App\Exchange\Document\ReadSettings;
+use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Yaml\Yaml;
 
 #[AsCommand('inlaid:demo:load', 'Load the demo studio Fernhollow, unless its recipes are there already')]
 final class LoadDemoCommand extends Command
@@ -22,6 +26,8 @@ final class LoadDemoCommand extends Command
         private readonly MaterialShelf $shelf,
         private readonly RecipeBook $book,
         private readonly ReadDemoRecipe $recipes,
+        private readonly StudioSettings $settings,
+        private readonly ReadSettings $readSettings,
     ) {
         parent::__construct();
     }
@@ -35,6 +41,7 @@ final class LoadDemoCommand extends Command
         }
 
         return TellRefusal::around($output, function () use ($output): void {
+            $this->set($this->projectDir.'/data/demo/settings.yaml');
             $catalogue = $this->materials->catalogue();
             $all = $this->materials->with($this->projectDir.'/data/demo/shelf.yaml');
             $this->shelf->put(...array_values(array_diff_key($all, $catalogue)));
@@ -44,6 +51,14 @@ final class LoadDemoCommand extends Command
             }
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
         });
+    }
+
+    private function set(string $file): void
+    {
+        $kept = $this->settings->get();
+        $settings = (object) [...(array) Json::decode($kept->document), ...(array) Yaml::parseFile($file)];
+        $this->readSettings->check($settings);
+        $this->settings->save($kept->version, Json::encode($settings));
     }
 
     /**

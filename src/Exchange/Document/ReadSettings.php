@@ -19,7 +19,7 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'zone', 'hours', 'exceptions', 'climate', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'climate', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Schools $schools)
@@ -63,6 +63,10 @@ final readonly class ReadSettings
         if (!$tolerance->isPositive() || $tolerance->isGreaterThan('1/4')) {
             $n->refuse('tolerance', 'The tolerance is above 0 and at most 0.25.');
         }
+        $rate = $n->floatOrNull('rate');
+        if (null !== $rate && ($rate < 0 || $rate > 100_000)) {
+            $n->refuse('rate', 'An hour of work costs between 0 and 100 000.');
+        }
         $climate = $n->child('climate')->fields('temperature', 'humidity', 'air', 'surface');
 
         return new Context(
@@ -79,6 +83,7 @@ final readonly class ReadSettings
 
                 return $answer->asString();
             }, 50) : [],
+            $rate,
         );
     }
 

@@ -31,6 +31,7 @@ use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Layer;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Preview\StepPreview;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -164,6 +165,27 @@ final class StacksAndNeedsTest extends TestCase
     }
 
     /**
+     * The steps cost what the whole does, one coat more just what it was said to, and whole packs never less than what is used.
+     */
+    public function testACoatCostsWhatItWasSaidTo(): void
+    {
+        $this->manyTimes(60, function (): void {
+            $rate = (float) $this->int(0, 90);
+            $coats = $this->int(2, 4);
+            $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), (float) $this->int(1, 60))]);
+            $parts = [PiecePart::of('p', 'Part', Surface::free($this->float(0.3, 2)), 1, self::ground(Grain::Open))];
+            $work = fn (int $coats): Preview => $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint), $this->step('b', 'sanded', StepDetail::of(grit: 240))], $parts, $rate);
+            $one = $work($coats);
+            self::assertEqualsWithDelta($one->steps[0]->another->whole, ($work($coats + 1)->cost->whole ?? \NAN) - ($one->cost->whole ?? \NAN), 0.03);
+            self::assertSame($coats * $one->steps[0]->handsOn + $one->steps[1]->handsOn, $one->cost->minutes);
+            self::assertEqualsWithDelta($one->cost->minutes / 60 * $rate, $one->cost->labour, 0.006);
+            self::assertEqualsWithDelta($one->cost->whole, array_sum(array_map(static fn (StepPreview $s): float => $s->cost->whole ?? \NAN, $one->steps)), 0.02);
+            self::assertGreaterThanOrEqual($one->cost->material, $one->bought);
+            self::assertSame($one->cost->material, $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint)], $parts)->cost->whole, 'no rate, no work counted');
+        });
+    }
+
+    /**
      * @param list<array{float, float}> $packs ml and price
      */
     private function cheapest(array $packs, float $need): float
@@ -195,10 +217,10 @@ final class StacksAndNeedsTest extends TestCase
      * @param list<Step>           $steps
      * @param list<PiecePart>|null $parts
      */
-    private function preview(array $steps, ?array $parts = null): Preview
+    private function preview(array $steps, ?array $parts = null, ?float $rate = null): Preview
     {
         $week = array_fill(1, 5, [[480, 1020]]);
-        $context = new Context(1_764_054_000, WorkingTime::of('UTC', $week), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
+        $context = new Context(1_764_054_000, WorkingTime::of('UTC', $week), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'), rate: $rate);
 
         return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]), $steps), $context);
     }

@@ -565,6 +565,13 @@ export interface components {
             text: string;
             tested: boolean;
         };
+        /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
+        Cost: {
+            material: number | null;
+            minutes: number;
+            labour: number | null;
+            whole: number | null;
+        };
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
         CupPreview: {
             name: string;
@@ -924,7 +931,7 @@ export interface components {
             largestThinning: number | null;
             cost: number | null;
         };
-        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used, null where a price is unknown. */
+        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `bought` of whole packs of all that is needed, null where something has no pack. */
         Preview: {
             title: string;
             area: number;
@@ -934,7 +941,8 @@ export interface components {
             stacks: components["schemas"]["StackPreview"][];
             materials: components["schemas"]["MaterialNeed"][];
             plan: components["schemas"]["PlanPreview"];
-            cost: number | null;
+            cost: components["schemas"]["Cost"];
+            bought: number | null;
             findings: components["schemas"]["Finding"][];
         };
         /** @description A recipe to be worked out; what the context does not state is the studio's. */
@@ -1102,7 +1110,7 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             dry: number;
         };
-        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides. */
+        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
@@ -1113,6 +1121,8 @@ export interface components {
             coats: number;
             lays: number;
             handsOn: number;
+            cost: components["schemas"]["Cost"];
+            another: components["schemas"]["Cost"];
             film: components["schemas"]["FilmPreview"] | null;
             pour: components["schemas"]["PourPreview"] | null;
             drying: components["schemas"]["Forecast"] | null;
@@ -1194,6 +1204,8 @@ export interface components {
             /** @description ml of one drop. An exact number as text, for example 1/3 or 43.7. */
             drop?: string;
             currency?: string;
+            /** @description Money for an hour of work; left out where work is not counted. */
+            rate?: number | null;
             zone?: string;
             hours?: {
                 mon?: {
@@ -1479,6 +1491,8 @@ export interface components {
             /** @description ml of one drop. An exact number as text, for example 1/3 or 43.7. */
             drop: string;
             currency: string;
+            /** @description Money for an hour of work; left out where work is not counted. */
+            rate?: number | null;
             zone: string;
             hours: {
                 mon?: {

@@ -125,7 +125,8 @@ export function Days({
         </Box>
         <Box sx={{ fontSize: 14 }}>{plan.stuck ?? `cured on ${day(plan.curedOn ?? '')}`}</Box>
         <Box sx={{ fontSize: 14 }}>
-          {minutes(plan.handsOn)} hands-on · {money(preview.cost, currency)} of material
+          {minutes(preview.cost.minutes)} hands-on · {money(preview.cost.whole, currency)}{' '}
+          {preview.cost.labour === null ? 'of material' : 'in all'}
         </Box>
         {acts.some((a) => a.tooLate > 0) && (
           <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>A latest recoat is missed: see the steps.</Box>

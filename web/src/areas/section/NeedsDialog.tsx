@@ -6,10 +6,11 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Preview } from '../../app/api';
 import { Swatch } from '../../shared/Swatch';
-import { money } from '../../shared/words';
+import { minutes, money } from '../../shared/words';
 
 /** What the whole recipe takes of every material: amount, packs to have, cost, and where one small pack would run out. */
 export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; currency: string; onClose: () => void }) {
+  const { cost } = preview;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="needs">
       <DialogTitle id="needs">What it takes, over {preview.area.toFixed(2)} m²</DialogTitle>
@@ -38,11 +39,32 @@ export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; 
             <Box sx={{ textAlign: 'right' }}>{money(m.cost, currency)}</Box>
           </Box>
         ))}
-        <Box sx={{ textAlign: 'right', fontWeight: 700, pt: 1.5 }}>Used in all: {money(preview.cost, currency)}</Box>
+        <Box
+          component="dl"
+          sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.5, m: 0, pt: 1.5, textAlign: 'right' }}
+        >
+          <Sum name="Material used" amount={money(cost.material, currency)} />
+          {cost.labour !== null && <Sum name={`Work, ${minutes(cost.minutes)} hands-on`} amount={money(cost.labour, currency)} />}
+          <Sum name="The piece costs" amount={money(cost.whole, currency)} strong />
+          <Sum name="All packs bought new" amount={money(preview.bought, currency)} />
+        </Box>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+function Sum({ name, amount, strong = false }: { name: string; amount: string; strong?: boolean }) {
+  return (
+    <>
+      <Box component="dt" sx={{ fontWeight: strong ? 700 : 400 }}>
+        {name}
+      </Box>
+      <Box component="dd" sx={{ m: 0, fontWeight: strong ? 700 : 400 }}>
+        {amount}
+      </Box>
+    </>
   );
 }

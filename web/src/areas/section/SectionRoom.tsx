@@ -154,6 +154,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
             <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
               {step ? (
                 <StepPanel
+                  currency={currency}
                   key={step.id}
                   document={document}
                   step={step}

@@ -19,12 +19,13 @@ type Props = {
   findings: readonly Finding[];
   vocabulary: Vocabulary;
   shelf: readonly Material[];
+  currency: string;
   violations: readonly Violation[];
   onChange: (document: Recipe) => void;
 };
 
 /** One step: what is worked out from it, and next to that what is typed. */
-export function StepPanel({ document, step, worked, findings, vocabulary, shelf, violations, onChange }: Props) {
+export function StepPanel({ document, step, worked, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
   const index = document.steps.indexOf(step);
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const figures = technique?.figures;
@@ -257,7 +258,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         {findings.map((f) => (
           <FindingCard key={f.key} document={document} finding={f} onChange={onChange} />
         ))}
-        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} />}
+        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} currency={currency} />}
       </Box>
     </Box>
   );

@@ -4,10 +4,10 @@ import { bench } from '../../app/theme';
 import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
-import { microns, minutes, percent } from '../../shared/words';
+import { microns, minutes, money, percent } from '../../shared/words';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
-export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }) {
+export function WorkedStep({ step, worked, currency }: { step: Step; worked: StepPreview; currency: string }) {
   const { pour, film, drying } = worked;
   return (
     <Box
@@ -20,7 +20,7 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
       {pour && <Batch step={step} pour={pour} />}
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, m: 0 }}>
         {film && (
-          <Fact name="Film, each coat" wide testId="film">
+          <Fact name="Film, each coat" columns="1 / -1" testId="film">
             {microns(film.wet)} wet{film.stays < film.wet ? `, ${microns(film.stays)} stays` : ''} → {microns(film.dry)} dry
             {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
           </Fact>
@@ -30,6 +30,17 @@ export function WorkedStep({ step, worked }: { step: Step; worked: StepPreview }
             {worked.coats > 1 && worked.act === 'adds' ? `${worked.coats} × ` : ''}
             {minutes(worked.handsOn)}
             {worked.lays > 1 && <Aside>in two lays: parts are turned</Aside>}
+          </Fact>
+        )}
+        {worked.act !== 'waits' && (
+          <Fact name="Costs" columns="span 2" testId="cost">
+            {money(worked.cost.whole, currency)}
+            {worked.cost.labour !== null && (
+              <Aside>
+                {money(worked.cost.material, currency)} material, {money(worked.cost.labour, currency)} work
+              </Aside>
+            )}
+            {worked.act === 'adds' && <Aside>one more coat: {money(worked.another.whole, currency)}</Aside>}
           </Fact>
         )}
         {drying && pour && worked.act !== 'alters' && (
@@ -92,9 +103,9 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
   );
 }
 
-function Fact({ name, wide = false, testId, children }: { name: string; wide?: boolean; testId?: string; children: React.ReactNode }) {
+function Fact({ name, columns, testId, children }: { name: string; columns?: string; testId?: string; children: React.ReactNode }) {
   return (
-    <Box sx={{ gridColumn: wide ? '1 / -1' : undefined, minWidth: 0 }}>
+    <Box sx={{ gridColumn: columns, minWidth: 0 }}>
       <Box component="dt" sx={{ fontSize: 14, color: 'text.secondary', lineHeight: 1.2 }}>
         {name}
       </Box>

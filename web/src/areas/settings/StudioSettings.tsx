@@ -95,6 +95,15 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           error={wrong('tolerance')}
         />
         <TextEntry label="Currency" value={s.currency} onChange={(currency) => set({ currency })} error={wrong('currency')} />
+        <NumberEntry
+          label="An hour of your work"
+          unit={s.currency}
+          emptyAllowed
+          value={s.rate}
+          onChange={(rate) => set({ rate })}
+          error={wrong('rate')}
+          help="left empty, only material is counted"
+        />
       </Group>
       <Group title="The usual air">
         <NumberEntry
