@@ -16,4 +16,7 @@ enum Hazard: string
     case Dust = 'dust';
     case SelfHeatingRags = 'self-heating-rags';
     case Oxidiser = 'oxidiser';
+    case Chlorine = 'chlorine';
+    case Acid = 'acid';
+    case Ammonia = 'ammonia';
 }

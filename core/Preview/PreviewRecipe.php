@@ -22,7 +22,7 @@ final readonly class PreviewRecipe
         private BuildStacks $stacks = new BuildStacks(),
         private SumMaterials $materials = new SumMaterials(),
         private PlanAlone $plan = new PlanAlone(),
-        private RemarkOnStep $remark = new RemarkOnStep(),
+        private RemarkOnMix $remark = new RemarkOnMix(),
         private DescribeParts $parts = new DescribeParts(),
         private WorkOutFit $fit = new WorkOutFit(),
     ) {
@@ -112,7 +112,7 @@ final readonly class PreviewRecipe
             ),
             $pour,
             $work->drying,
-            $this->remark->remark($work, $pour),
+            null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
             $work->mix?->cautions() ?? [],
         );
     }

@@ -59,6 +59,8 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->dialog(), '8 things to mind'), 'it counts again');
         $this->click("//button[.='To the step']");
         $this->until(fn (): bool => str_contains($this->main(), 'it will peel'), 'the finding stands at its step');
+        $this->button('Bench sheet')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'), 'and on the paper that lies on the bench');
     }
 
     /**

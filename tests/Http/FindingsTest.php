@@ -79,6 +79,14 @@ final class FindingsTest extends TestCase
         yield 'filler-before-stain' => ['filler-before-stain', ['steps' => [['filled', 'wood-filler'], ['stained-wiped', 'rain-grey-stain']]], ['steps' => [['stained-wiped', 'rain-grey-stain'], ['filled', 'wood-filler']]]];
         yield 'lead-untested' => ['lead-untested', ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'paint']]], ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'paint'], 'tests' => ['lead' => 'none']]]];
         yield 'never-meet' => ['never-meet', ['steps' => [['bleached', 'two-part-bleach'], ['stained-wiped', 'tea-brown-stain']]], ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water'], ['stained-wiped', 'tea-brown-stain']]]];
+        yield 'never-meet, bleach and acid' => ['never-meet', ['steps' => [['bleached', 'two-part-bleach'], ['neutralised', 'vinegar-rinse']]], ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water'], ['neutralised', 'vinegar-rinse']]]];
+        yield 'not-tested' => ['not-tested', ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown']]], ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown'], 'tests' => ['alcohol' => 'softens']]]];
+        yield 'films-block' => ['films-block', ['steps' => [$paint], 'joint' => 3.0], ['steps' => [$paint], 'joint' => 3.0, 'bare' => true]];
+        yield 'section-too-large' => ['section-too-large', ['steps' => [['glazed-wiped', 'glazing-medium']]], ['steps' => [['glazed-wiped', 'glazing-medium', ['handsOn' => 4]]]]];
+        yield 'air-unfit, cold' => ['air-unfit', ['steps' => [$paint], 'climate' => ['temperature' => 4, 'humidity' => 50, 'air' => 'still']], ['steps' => [['sanded', null, ['grit' => 180]]], 'climate' => ['temperature' => 4, 'humidity' => 50, 'air' => 'still']]];
+        yield 'air-unfit, dew' => ['air-unfit', ['steps' => [$paint], 'climate' => ['temperature' => 12, 'humidity' => 84, 'air' => 'still']], ['steps' => [$paint], 'climate' => ['temperature' => 12, 'humidity' => 60, 'air' => 'still']]];
+        yield 'resist-residue' => ['resist-residue', ['steps' => [['resist-laid', 'wax-resist'], $paint, ['resist-released'], ['padded', 'topcoat-matt']]], ['steps' => [['resist-laid', 'wax-resist'], $paint, ['resist-released'], ['oiled-wiped', 'penetrating-oil']]]];
+        yield 'home-made-sheen' => ['home-made-sheen', ['steps' => [['brushed', ['engine-green' => '3', 'plaster' => '1', 'water' => '1']]]], ['steps' => [['brushed', ['matt-emulsion' => '3', 'plaster' => '1', 'water' => '1']]]]];
         yield 'bare-after-wear' => ['bare-after-wear', ['steps' => [$paint, ['waxed', 'clear-wax'], ['distressed-dry']]], ['steps' => [$paint, ['distressed-dry'], ['dusted'], ['waxed', 'clear-wax']]]];
         yield 'joint-binds' => ['joint-binds', ['steps' => [$paint], 'joint' => 0.3], ['steps' => [$paint], 'joint' => 3.0]];
     }
@@ -90,11 +98,11 @@ final class FindingsTest extends TestCase
     #[DataProvider('rules')]
     public function testARuleFiresIsSilentNextDoorAndIsMended(string $rule, array $broken, array $kept): void
     {
-        self::assertSame([], $this->of($rule, self::document($kept)), 'silent next door');
+        self::assertSame([], $this->of($rule, self::document($kept), self::context($kept)), 'silent next door');
         $document = self::document($broken);
-        $found = $this->of($rule, $document);
+        $found = $this->of($rule, $document, self::context($broken));
         self::assertNotEmpty($found, 'it fires');
-        self::assertSame(!\in_array($rule, ['pot-too-short', 'lead-untested'], true), [] !== $found[0]->remedies, 'it can be mended, or only minded');
+        self::assertSame(!\in_array($rule, ['pot-too-short', 'lead-untested', 'not-tested', 'section-too-large', 'air-unfit', 'home-made-sheen'], true), [] !== $found[0]->remedies, 'it can be mended, or only minded');
         foreach ($found[0]->remedies as $remedy) {
             $mended = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $found[0]->key, 'remedy' => $remedy->key]);
             self::assertNotContains($found[0]->key, array_map(static fn (\stdClass $f): string => $f->key, $mended->preview->findings), $remedy->text);
@@ -219,6 +227,25 @@ final class FindingsTest extends TestCase
     }
 
     /**
+     * Chlorine bleach and an acid in one recipe: a rinse between does not make the rags and the drain safe.
+     */
+    public function testChlorineAndAcidNeverMeetEvenInTheCleanUp(): void
+    {
+        $document = self::document(['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water', ['coats' => 3]], ['neutralised', 'vinegar-rinse']]]);
+        self::assertSame([], $this->of('never-meet', $document));
+        $document->materials = array_map(static function (\stdClass $m): \stdClass {
+            $m->hazards = 'two-part-bleach' === $m->id ? ['chlorine'] : $m->hazards;
+
+            return $m;
+        }, $document->materials);
+        $said = fn (): string => implode('', array_map(static fn (\stdClass $f): string => "$f->gravity: $f->why", $this->of('never-meet', $document)));
+        self::assertStringContainsString('pots, rags and rinsing water must never meet', $said());
+        $document->steps[1]->technique = 'dusted';
+        unset($document->steps[1]->uses);
+        self::assertMatchesRegularExpression('/^stop: .* meets what is left of/', $said());
+    }
+
+    /**
      * What a remedy needs and the shelf has not is said, and nothing is changed.
      */
     public function testAnEmptyShelfIsSaid(): void
@@ -233,19 +260,33 @@ final class FindingsTest extends TestCase
     }
 
     /**
+     * @param array<string, mixed> $context
+     *
      * @return list<\stdClass>
      */
-    private static function findings(\stdClass $document): array
+    private static function findings(\stdClass $document, array $context = self::CONTEXT): array
     {
-        return self::$studio->json('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT])->preview->findings;
+        return self::$studio->json('POST', '/api/preview', ['document' => $document, 'context' => $context])->preview->findings;
     }
 
     /**
+     * @param array<mixed> $recipe
+     *
+     * @return array<string, mixed>
+     */
+    private static function context(array $recipe): array
+    {
+        return (isset($recipe['climate']) ? ['climate' => $recipe['climate']] : []) + self::CONTEXT;
+    }
+
+    /**
+     * @param array<string, mixed> $context
+     *
      * @return list<\stdClass>
      */
-    private function of(string $rule, \stdClass $document): array
+    private function of(string $rule, \stdClass $document, array $context = self::CONTEXT): array
     {
-        return array_values(array_filter(self::findings($document), static fn (\stdClass $f): bool => $rule === $f->rule));
+        return array_values(array_filter(self::findings($document, $context), static fn (\stdClass $f): bool => $rule === $f->rule));
     }
 
     /**
@@ -275,7 +316,7 @@ final class FindingsTest extends TestCase
         $part['substrate'] = ($part['substrate'] ?? []) + ['kind' => 'solid', 'species' => 'lime', 'grain' => 'close', 'colour' => '#e5d3b3'];
         $piece = ['name' => 'Board', 'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + $part]] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
         if (isset($recipe['joint'])) {
-            $side = static fn (string $of): array => ['part' => $of, 'face' => 'whole', 'coated' => true];
+            $side = static fn (string $of): array => ['part' => $of, 'face' => 'whole', 'coated' => 'whole' === $of || !($recipe['bare'] ?? false)];
             $piece['joints'] = [['id' => 'j', 'name' => 'Panel in its frame', 'kind' => 'door', 'moving' => $side('whole'), 'fixed' => $side('other'), 'clearance' => $recipe['joint'], 'least' => 0.25]];
         }
         $document = Json::decode(Json::encode(['format' => 'inlaid-recipe', 'version' => 2, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key(self::$shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + (isset($recipe['schools']) ? ['schools' => $recipe['schools']] : [])));

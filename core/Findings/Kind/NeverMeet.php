@@ -13,6 +13,7 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\WaitUntil;
@@ -22,6 +23,18 @@ use Inlaid\Core\Recipe\WaitUntil;
  */
 final class NeverMeet implements Rule
 {
+    private const DEFER = 'Follow the label, the safety data sheet and local rules.';
+
+    /** What must not meet what, whether a rinse between is not enough, and what would happen. */
+    private const PAIRS = [
+        [Hazard::Oxidiser, Hazard::Flammable, false, 'it can set fire to solvent, alcohol and their rags'],
+        [Hazard::Oxidiser, Hazard::Acid, false, 'bleach and acid make a stronger, burning bleach'],
+        [Hazard::Chlorine, Hazard::Acid, true, 'chlorine bleach and acid give off chlorine, a poison to breathe'],
+        [Hazard::Chlorine, Hazard::Ammonia, true, 'chlorine bleach and ammonia give off a poisonous gas'],
+        [Hazard::Chlorine, Hazard::Flammable, true, 'chlorine bleach makes poisons of alcohol and solvents'],
+        [Hazard::Chlorine, Hazard::Oxidiser, true, 'two bleaches set oxygen free at once'],
+    ];
+
     public function key(): string
     {
         return 'never-meet';
@@ -34,7 +47,7 @@ final class NeverMeet implements Rule
 
     public function reason(): string
     {
-        return 'Peroxide bleach makes solvents, alcohol and their rags burn; what is left of it in the wood has to be rinsed out first.';
+        return 'Peroxide bleach makes solvents, alcohol and their rags burn and must be rinsed out first; chlorine bleach with acid, vinegar, ammonia or alcohol poisons the air, in the pot, the rag and the drain.';
     }
 
     public function source(): string
@@ -45,20 +58,45 @@ final class NeverMeet implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!self::has($work, Hazard::Oxidiser)) {
-                continue;
-            }
-            foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'rinsed') || self::has($w, Hazard::Flammable));
-                if (null === $next || !self::has($next, Hazard::Flammable)) {
-                    continue;
+            foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
+                [$hasOne, $hasOther] = [self::has($work, $one), self::has($work, $other)];
+                if ($hasOne && $hasOther) {
+                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
+                } elseif ($hasOne || $hasOther) {
+                    $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
+                    if (null !== $found) {
+                        yield $found;
+                    }
                 }
-                yield Finding::of($this, Gravity::Stop, [$next->step->id, $work->step->id], \sprintf('"%s" is flammable and meets what is left of "%s". Follow the label, the safety data sheet and local rules.', $next->step->name(), $work->step->name()), [
-                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($whole->recipe->partsOf($work->step)), MaterialWanted::water(), coats: 2, wait: WaitUntil::Overnight), $whole->works[$work->number]->step->id ?? null)),
-                ]);
-                break;
             }
         }
+    }
+
+    /**
+     * The first later step that must not meet one, unless they are only on the same piece and a rinse between is enough.
+     */
+    private function meets(Whole $whole, StepWork $work, Hazard $with, bool $evenApart, string $what): ?Finding
+    {
+        $parts = $whole->recipe->partsOf($work->step);
+        $apart = null;
+        foreach (\array_slice($whole->works, $work->number) as $later) {
+            if (!self::has($later, $with)) {
+                continue;
+            }
+            if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
+                return Finding::of($this, Gravity::Stop, [$later->step->id, $work->step->id], \sprintf('"%s" meets what is left of "%s": %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
+                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Overnight), $whole->works[$work->number]->step->id)),
+                ]);
+            }
+            $apart ??= $later;
+        }
+
+        return null === $apart || !$evenApart ? null : Finding::of($this, Gravity::Stop, [$apart->step->id, $work->step->id], \sprintf('"%s" and "%s" are in one recipe; their pots, rags and rinsing water must never meet: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
+    }
+
+    private function isRinsed(Whole $whole, PiecePart $part, StepWork $one, StepWork $other): bool
+    {
+        return null !== Whole::first($whole->after($one, $part), static fn (StepWork $w): bool => $w->number < $other->number && Whole::is($w, 'rinsed'));
     }
 
     private static function has(StepWork $work, Hazard $hazard): bool

@@ -1363,7 +1363,7 @@ export interface components {
                 unit: "ml" | "g";
                 price: number;
             }[];
-            hazards: ("flammable" | "corrosive" | "irritant" | "vapour" | "dust" | "self-heating-rags" | "oxidiser")[];
+            hazards: ("flammable" | "corrosive" | "irritant" | "vapour" | "dust" | "self-heating-rags" | "oxidiser" | "chlorine" | "acid" | "ammonia")[];
             cautions: string[];
             /** @description What it holds back from below. */
             blocks?: ("tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone")[] | null;

@@ -159,7 +159,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   document={document}
                   step={step}
                   worked={preview?.steps.find((s) => s.id === step.id)}
-                  findings={preview?.findings.filter((f) => f.steps[0] === step.id) ?? []}
+                  findings={preview?.findings.filter((f) => f.steps.includes(step.id)) ?? []}
                   vocabulary={vocabulary}
                   shelf={shelf}
                   violations={violations}

@@ -56,6 +56,7 @@ export default function Sheet() {
           dwell={recipe.document.steps.find((s) => s.id === step.id)?.dwell ?? null}
           grit={recipe.document.steps.find((s) => s.id === step.id)?.grit ?? null}
           coats={preview.plan.coats.filter((c) => c.stepId === step.id)}
+          findings={preview.findings.filter((f) => f.steps[0] === step.id)}
         />
       ))}
       <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>

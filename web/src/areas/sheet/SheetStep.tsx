@@ -3,10 +3,17 @@ import type { Preview, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
 import { deferring, minutes, moment } from '../../shared/words';
 
-type Props = { step: StepPreview; note: string | undefined; dwell: number | null; grit: number | null; coats: Preview['plan']['coats'] };
+type Props = {
+  step: StepPreview;
+  note: string | undefined;
+  dwell: number | null;
+  grit: number | null;
+  coats: Preview['plan']['coats'];
+  findings: Preview['findings'];
+};
 
 /** One step on the bench sheet. It is never torn over two pages. */
-export function SheetStep({ step, note, dwell, grit, coats }: Props) {
+export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
   const last = coats.at(-1);
   return (
     <Box
@@ -33,6 +40,13 @@ export function SheetStep({ step, note, dwell, grit, coats }: Props) {
           </Box>
         )}
         {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
+        {findings.map((f) => (
+          <Box key={f.key} sx={{ fontWeight: f.gravity === 'advise' ? 400 : 650 }}>
+            {f.gravity === 'stop' ? 'Stop: ' : '! '}
+            {f.why}
+            {f.accepted !== null && ` Kept because: ${f.accepted}`}
+          </Box>
+        ))}
         {step.remarks.map((r) => (
           <Box key={r.text} sx={{ fontWeight: 650 }}>
             ! {r.text}

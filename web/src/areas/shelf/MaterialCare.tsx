@@ -14,6 +14,9 @@ const hazards: readonly (readonly [Material['hazards'][number], string])[] = [
   ['dust', 'harmful dust'],
   ['self-heating-rags', 'rags heat up by themselves'],
   ['oxidiser', 'feeds fire'],
+  ['chlorine', 'gives off chlorine'],
+  ['acid', 'acid'],
+  ['ammonia', 'holds ammonia'],
 ];
 
 /** What it can do to the one who uses it, and what is said where it is used. */

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * The air or the surface is not fit for a coat.
+ */
+final class AirUnfit implements Rule
+{
+    public function key(): string
+    {
+        return 'air-unfit';
+    }
+
+    public function name(): string
+    {
+        return 'Too cold, too damp, or dew';
+    }
+
+    public function reason(): string
+    {
+        return 'A film that cannot dry stays soft, clouds or lets go; on a surface near the dew point water settles under it.';
+    }
+
+    public function source(): string
+    {
+        return 'Physics: dew point by the Magnus formula; coatings science: the least temperature at which a film forms.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $steps = [];
+        foreach ($whole->works as $work) {
+            $why = $work->drying->stop ?? $work->drying->noPromise ?? null;
+            if (null !== $why && null !== $work->mix) {
+                $steps[$why][] = $work;
+            }
+        }
+        foreach ($steps as $why => $works) {
+            yield Finding::of($this, null !== $works[0]->drying?->stop ? Gravity::Stop : Gravity::Warn, array_map(static fn (StepWork $w): string => $w->step->id, $works), $why);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Piece\Joint;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * Two fresh films of a joint touch before they have cured.
+ */
+final class FilmsBlock implements Rule
+{
+    public function key(): string
+    {
+        return 'films-block';
+    }
+
+    public function name(): string
+    {
+        return 'Fresh films touch and stick';
+    }
+
+    public function reason(): string
+    {
+        return 'Films that feel dry still join under pressure until they have cured; a door closed too soon is torn open again.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: blocking of uncured films.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $ready = self::instant($whole->planned->plan->readyOn);
+        foreach ($whole->joints as $i => $joint) {
+            $apartUntil = self::instant($joint->apartUntil);
+            if (null === $apartUntil || null === $ready || $apartUntil <= $ready) {
+                continue;
+            }
+            $last = $this->last($whole, $whole->recipe->piece->joints[$i]);
+            if (null !== $last) {
+                yield Finding::of($this, Gravity::Advise, [$last->step->id], \sprintf('%s is ready on %s, but its fresh films stick together until %s: keep them apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
+                    new Remedy('cure', 'Let it cure before it is put together', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
+                ], about: $joint->id);
+            }
+        }
+    }
+
+    private function last(Whole $whole, Joint $joint): ?StepWork
+    {
+        $on = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, [$joint->moving->part, $joint->fixed->part], true));
+
+        return Whole::last($whole->works, static fn (StepWork $w): bool => Whole::lays($w) && [] !== array_filter($on, $w->step->touches(...)));
+    }
+
+    private static function instant(?string $iso): ?\DateTimeImmutable
+    {
+        return null === $iso ? null : (\DateTimeImmutable::createFromFormat(\DATE_ATOM, $iso) ?: null);
+    }
+}

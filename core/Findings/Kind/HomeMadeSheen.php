@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Plaster is stirred into a paint that is not matt.
+ */
+final class HomeMadeSheen implements Rule
+{
+    public function key(): string
+    {
+        return 'home-made-sheen';
+    }
+
+    public function name(): string
+    {
+        return 'Home-made chalk-type paint from a paint with a sheen';
+    }
+
+    public function reason(): string
+    {
+        return 'Plaster or chalk stirred into satin or gloss paint makes it coarse, not matt: there is binder enough to close over the powder.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: sheen by the share of pigment and filler to binder.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::uses($work, MaterialKind::Plaster)) {
+                continue;
+            }
+            $shiny = array_values(array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Paint === $l->material->kind && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true)));
+            if ([] !== $shiny) {
+                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" is made of %s, which is %s: take a matt one.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
+            }
+        }
+    }
+}

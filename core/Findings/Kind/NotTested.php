@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+
+/**
+ * A finish nobody knows is coated without a test.
+ */
+final class NotTested implements Rule
+{
+    public function key(): string
+    {
+        return 'not-tested';
+    }
+
+    public function name(): string
+    {
+        return 'What lies on a part was not tested';
+    }
+
+    public function reason(): string
+    {
+        return 'Wax, silicone and shellac under a coat each fail in their own way; a rag and three drops tell them apart in minutes.';
+    }
+
+    public function source(): string
+    {
+        return 'Finishing practice: each test looks for what dissolves the finish.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->recipe->piece->parts as $part) {
+            $first = Whole::first($whole->on($part), static fn (StepWork $w): bool => Whole::is($w, 'stripped') || Whole::lays($w));
+            if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !Whole::is($first, 'stripped')) {
+                yield Finding::of($this, Gravity::Advise, [$first->step->id], \sprintf('Nobody knows what lies on %s, and nothing was tested: the field tests in the room Piece take ten minutes.', $part->name), about: $part->id);
+            }
+        }
+    }
+}

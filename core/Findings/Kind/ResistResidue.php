@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A water-based coat goes over what a resist left behind.
+ */
+final class ResistResidue implements Rule
+{
+    public function key(): string
+    {
+        return 'resist-residue';
+    }
+
+    public function name(): string
+    {
+        return 'What is left of a resist is coated';
+    }
+
+    public function reason(): string
+    {
+        return 'Wax or grease of a resist stays on the bared places; water-based paint and topcoats crawl back from it.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: surface tension of water on wax.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            if (!Whole::is($work, 'resist-released')) {
+                continue;
+            }
+            $parts = $whole->recipe->partsOf($work->step);
+            foreach ($parts as $part) {
+                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet') || Whole::lays($w));
+                if (null === $next || !Whole::lays($next) || !Whole::isCarriedIn($next, Carrier::Water)) {
+                    continue;
+                }
+                yield Finding::of($this, Gravity::Warn, [$next->step->id, $work->step->id], \sprintf('"%s" is water-based and goes over what "%s" left of the resist.', $next->step->name(), $work->step->name()), [
+                    new Remedy('clean', 'Clean and rinse first', Edit::insert(new NewStep('Clean off the resist', 'cleaned', $whole->named($parts), MaterialWanted::cleaner(), wait: WaitUntil::Nothing), $next->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), wait: WaitUntil::Recoat), $next->step->id)),
+                ]);
+                break;
+            }
+        }
+    }
+}
