@@ -57,6 +57,22 @@ final readonly class MaterialWanted
         return new self(MaterialKind::Topcoat, Carrier::Water, [], false, true, $outdoors);
     }
 
+    public static function filler(): self
+    {
+        return new self(MaterialKind::Filler, Carrier::Water, [], false, false, false);
+    }
+
+    public static function conditioner(): self
+    {
+        return new self(MaterialKind::Conditioner, null, [], false, false, false);
+    }
+
+    /** For stains and greyed wood: the mild kind, which comes as a powder. */
+    public static function bleach(): self
+    {
+        return new self(MaterialKind::Bleach, Carrier::Dry, [], false, false, false);
+    }
+
     public static function stripper(): self
     {
         return new self(MaterialKind::Stripper, null, [], false, false, false);

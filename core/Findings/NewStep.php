@@ -8,9 +8,9 @@ use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
- * A step that a remedy puts in.
+ * A step that a remedy or a proposed preparation puts in.
  *
- * Immutable. An empty list of parts means the whole piece.
+ * Immutable. An empty list of parts means the whole piece; `dwell` in minutes.
  */
 final readonly class NewStep
 {
@@ -26,6 +26,15 @@ final readonly class NewStep
         public int $coats = 1,
         public WaitUntil $wait = WaitUntil::Nothing,
         public Purpose $purpose = Purpose::Functional,
+        public ?int $dwell = null,
     ) {
+    }
+
+    /**
+     * @param list<string> $parts
+     */
+    public function on(array $parts): self
+    {
+        return new self($this->title, $this->technique, $parts, $this->uses, $this->grit, $this->coats, $this->wait, $this->purpose, $this->dwell);
     }
 }

@@ -84,6 +84,17 @@ final readonly class PiecePart
     }
 
     /**
+     * Is there old paint or varnish on it that may hold lead: found, or neither tested for nor surely later than the ban?
+     */
+    public function mayHoldLead(): bool
+    {
+        $lead = $this->tests['lead'] ?? null;
+
+        return \in_array($this->finish->kind, [FinishKind::Paint, FinishKind::Unknown, FinishKind::Varnish], true)
+            && 'none' !== $lead && ('found' === $lead || 'after' !== ($this->tests['age'] ?? null));
+    }
+
+    /**
      * Is it bare material whose thirst its last sanding changes?
      */
     public function isBareAndThirsty(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Prep\PrepLine;
 
 /**
  * A recipe, worked out.
@@ -21,6 +22,7 @@ final readonly class Preview
      * @param list<StackPreview> $stacks
      * @param list<MaterialNeed> $materials
      * @param list<Finding>      $findings  the gravest first
+     * @param list<PrepLine>     $prep      what the piece needs before its first coat and does not get yet
      */
     public function __construct(
         public string $title,
@@ -34,6 +36,7 @@ final readonly class Preview
         public Cost $cost,
         public ?float $bought,
         public array $findings,
+        public array $prep,
     ) {
     }
 }

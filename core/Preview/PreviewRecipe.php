@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
 
@@ -25,6 +26,7 @@ final readonly class PreviewRecipe
         private RemarkOnMix $remark = new RemarkOnMix(),
         private DescribeParts $parts = new DescribeParts(),
         private WorkOutFit $fit = new WorkOutFit(),
+        private ProposePrep $prep = new ProposePrep(),
     ) {
     }
 
@@ -42,6 +44,8 @@ final readonly class PreviewRecipe
         $stacks = $this->stacks->build($recipe, $works);
         $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
 
+        $whole = new Whole($recipe, $works, $stacks, $joints, $planned, $habits);
+
         return new Preview(
             $recipe->title,
             round($area, 4),
@@ -53,7 +57,8 @@ final readonly class PreviewRecipe
             $planned->plan,
             $this->cost($works, $materials, $context),
             $this->bought($materials),
-            $this->check->check(new Whole($recipe, $works, $stacks, $joints, $planned, $habits)),
+            $this->check->check($whole),
+            $this->prep->propose($whole),
         );
     }
 

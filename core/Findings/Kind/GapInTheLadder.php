@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\NewStep;
@@ -39,9 +40,6 @@ final class GapInTheLadder implements Rule
         return 'Abrasive grading: mean particle size of each grit.';
     }
 
-    /** Mean particle size in µm of abrasive on paper, by grit (FEPA P scale). */
-    private const PARTICLE = [40 => 425, 60 => 269, 80 => 201, 100 => 162, 120 => 125, 150 => 100, 180 => 82, 220 => 68, 240 => 58.5, 280 => 52.2, 320 => 46.2, 400 => 35, 600 => 25.8];
-
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {
@@ -52,35 +50,15 @@ final class GapInTheLadder implements Rule
                 $before = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') || Whole::lays($w) || Whole::is($w, 'filled'));
                 $from = null !== $before && Whole::is($before, 'sanded') ? $before->step->detail->grit : null;
                 $to = $work->step->detail->grit;
-                if (null === $from || $to <= $from || self::size($from) / self::size($to) <= 2.05) {
+                if (null === $from || !GritLadder::isGap($from, $to)) {
                     continue;
                 }
-                $middle = self::between($from, $to);
-                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(self::size($from), 0), ExactNumber::plain(self::size($to), 0)), [
+                $middle = GritLadder::between($from, $to);
+                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
                     new Remedy('between', \sprintf('Sand with %d between them', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
                 ]);
                 break;
             }
         }
-    }
-
-    private static function size(int $grit): float
-    {
-        $known = array_keys(self::PARTICLE);
-        usort($known, static fn (int $a, int $b): int => abs($a - $grit) <=> abs($b - $grit));
-
-        return (float) self::PARTICLE[$known[0]];
-    }
-
-    /**
-     * The paper whose particles lie nearest the geometric mean of the two.
-     */
-    private static function between(int $from, int $to): int
-    {
-        $middle = sqrt(self::size($from) * self::size($to));
-        $known = array_keys(array_filter(self::PARTICLE, static fn (int $grit): bool => $grit > $from && $grit < $to, \ARRAY_FILTER_USE_KEY));
-        usort($known, static fn (int $a, int $b): int => abs(log(self::size($a) / $middle)) <=> abs(log(self::size($b) / $middle)));
-
-        return $known[0] ?? $to;
     }
 }

@@ -7,7 +7,6 @@ namespace Inlaid\Core\Findings\Kind;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Preview\Gravity;
 
 /**
@@ -42,9 +41,7 @@ final class LeadUntested implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $old = \in_array($part->finish->kind, [FinishKind::Paint, FinishKind::Unknown, FinishKind::Varnish], true);
-                $clear = 'none' === ($part->tests['lead'] ?? null) || 'after' === ($part->tests['age'] ?? null) && 'found' !== ($part->tests['lead'] ?? null);
-                if ($old && !$clear && !$whole->isStripped($part, $work)) {
+                if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
                     yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s carries %s that %s: no dry sanding. Follow the label, the safety data sheet and local rules.', $part->name, $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'holds lead' : 'was not tested for lead'), about: $part->id);
                 }
             }

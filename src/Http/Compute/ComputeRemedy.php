@@ -4,30 +4,25 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\ApplyRemedy;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\Refused;
-use Inlaid\App\Exchange\Json;
-use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
-use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
-use Inlaid\Core\Recipe\CompareRecipes;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/remedy', methods: 'POST')]
 #[Describe('Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one', takes: RemedyAsked::class, gives: Remedied::class)]
 final readonly class ComputeRemedy
 {
-    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private ApplyRemedy $apply, private MaterialShelf $shelf, private CompareRecipes $compare)
+    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
     {
     }
 
@@ -38,13 +33,10 @@ final readonly class ComputeRemedy
         [$context] = $this->context->with($stated);
         $was = $this->preview->preview($before->recipe, $context);
         $remedy = $this->remedy($was, $key, $which);
-        $document = Json::decode($before->text);
-        \assert($document instanceof \stdClass);
-        $after = $this->read->document($this->apply->apply($document, $remedy, $this->shelf->all(...)), '/document');
-        $is = $this->preview->preview($after->recipe, $context);
-        $this->verify($was, $is, $key);
+        $remedied = $this->try->on($before, $remedy->edits, $context);
+        $this->verify($was, $remedied->preview, $key);
 
-        return new Remedied(new RawJson($after->text), $is, $this->compare->compare($before->recipe, $after->recipe));
+        return $remedied;
     }
 
     /**

@@ -106,6 +106,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/prep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take lines of the proposed preparation into a recipe */
+        post: operations["computePrep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/ratio": {
         parameters: {
             query?: never;
@@ -868,7 +885,7 @@ export interface components {
         NewRecipe: {
             document: components["schemas"]["Recipe"];
         };
-        /** @description A step that a remedy puts in. Immutable. An empty list of parts means the whole piece. */
+        /** @description A step that a remedy or a proposed preparation puts in. Immutable. An empty list of parts means the whole piece; `dwell` in minutes. */
         NewStep: {
             title: string;
             technique: string;
@@ -878,6 +895,7 @@ export interface components {
             coats?: number;
             wait?: components["schemas"]["WaitUntil"];
             purpose?: components["schemas"]["Purpose"];
+            dwell?: number | null;
         };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
@@ -931,6 +949,19 @@ export interface components {
             largestThinning: number | null;
             cost: number | null;
         };
+        /** @description Lines of the proposed preparation to be taken into a recipe, by their keys. */
+        PrepAsked: {
+            document: components["schemas"]["Recipe"];
+            take: string[];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description One line of a proposed preparation: the step, why, and before which step of the recipe it belongs (the end where null). Immutable. `key` tells it from the other lines of one proposal. */
+        PrepLine: {
+            key: string;
+            reason: string;
+            step: components["schemas"]["NewStep"];
+            before: string | null;
+        };
         /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `bought` of whole packs of all that is needed, null where something has no pack. */
         Preview: {
             title: string;
@@ -944,6 +975,7 @@ export interface components {
             cost: components["schemas"]["Cost"];
             bought: number | null;
             findings: components["schemas"]["Finding"][];
+            prep: components["schemas"]["PrepLine"][];
         };
         /** @description A recipe to be worked out; what the context does not state is the studio's. */
         PreviewRequest: {
@@ -1799,6 +1831,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MixPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computePrep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrepAsked"];
+            };
+        };
+        responses: {
+            /** @description Take lines of the proposed preparation into a recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remedied"];
                 };
             };
             /** @description What is wrong, and where */

@@ -10,6 +10,7 @@ import { newId, removePart } from '../section/edits';
 import { Elevation } from './Elevation';
 import { JointPanel } from './JointPanel';
 import { PartPanel, square } from './PartPanel';
+import { PrepPanel } from './PrepPanel';
 import { addPart, type Joint, withJoints, withPart } from './parts';
 import { WholePanel } from './WholePanel';
 
@@ -67,6 +68,22 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
     >
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' } }}>
         <Elevation document={document} parts={preview?.parts ?? []} selected={chosen} onSelect={setChosen} />
+        <List title="The whole">
+          <Item
+            chosen={chosen === 'prep'}
+            onChoose={() => setChosen('prep')}
+            name="Preparation before the first coat"
+            figure={preview ? `${preview.prep.length === 0 ? 'nothing' : preview.prep.length} proposed` : ''}
+            mark=""
+          />
+          <Item
+            chosen={chosen === 'whole'}
+            onChoose={() => setChosen('whole')}
+            name="Title, place, wear and schools"
+            figure={vocabulary.places.find((p) => p.key === (document.piece.use?.place ?? 'dry'))?.name ?? ''}
+            mark=""
+          />
+        </List>
         <List title={`Parts${preview ? `, ${preview.area.toFixed(2)} m² in all` : ''}`}>
           {parts.map((p) => (
             <Item
@@ -109,15 +126,6 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
             Add a joint
           </Button>
         </List>
-        <List title="The whole">
-          <Item
-            chosen={chosen === 'whole'}
-            onChoose={() => setChosen('whole')}
-            name="Title, place, wear and schools"
-            figure={vocabulary.places.find((p) => p.key === (document.piece.use?.place ?? 'dry'))?.name ?? ''}
-            mark=""
-          />
-        </List>
       </Box>
       <Box sx={{ bgcolor: 'background.paper' }}>
         {part ? (
@@ -140,6 +148,8 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
             vocabulary={vocabulary}
             onChange={onChange}
           />
+        ) : chosen === 'prep' && preview ? (
+          <PrepPanel document={document} preview={preview} onChange={onChange} />
         ) : (
           <WholePanel document={document} vocabulary={vocabulary} violations={violations} onChange={onChange} />
         )}

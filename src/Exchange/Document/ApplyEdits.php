@@ -9,14 +9,13 @@ use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Findings\EditKind;
 use Inlaid\Core\Findings\MaterialWanted;
 use Inlaid\Core\Findings\NewStep;
-use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Material\Material;
 
 /**
- * Makes the changes of a remedy in a recipe document. What a new step needs is taken from the recipe's own materials, or a
+ * Makes changes in a recipe document: those of a remedy, or of a preparation. What a new step needs is taken from the recipe's own materials, or a
  * copy from the shelf.
  */
-final readonly class ApplyRemedy
+final readonly class ApplyEdits
 {
     public function __construct(private ReadMaterial $read = new ReadMaterial(), private WriteMaterial $write = new WriteMaterial())
     {
@@ -24,15 +23,16 @@ final readonly class ApplyRemedy
 
     /**
      * @param \stdClass                      $document of the present version; left as it is
+     * @param list<Edit>                     $edits
      * @param \Closure(): iterable<Material> $shelf    what could be taken, the one to prefer first
      *
      * @throws Refused if the shelf has nothing of the kind a new step needs
      */
-    public function apply(\stdClass $document, Remedy $remedy, \Closure $shelf): \stdClass
+    public function apply(\stdClass $document, array $edits, \Closure $shelf): \stdClass
     {
         $doc = Json::decode(Json::encode($document));
         \assert($doc instanceof \stdClass);
-        foreach ($remedy->edits as $edit) {
+        foreach ($edits as $edit) {
             $this->edit($doc, $edit, $shelf);
         }
 
@@ -84,6 +84,9 @@ final readonly class ApplyRemedy
         if (null !== $new->grit) {
             $step['grit'] = $new->grit;
         }
+        if (null !== $new->dwell) {
+            $step['dwell'] = $new->dwell;
+        }
         if ([] !== $new->parts) {
             $step['parts'] = $new->parts;
         }
@@ -117,7 +120,7 @@ final readonly class ApplyRemedy
             }
         }
 
-        throw Refused::at('/remedy', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
+        throw Refused::at('', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
     }
 
     private static function leaveBare(\stdClass $doc, Edit $edit): void

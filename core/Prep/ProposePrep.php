@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Prep;
+
+use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Findings\Kind\Bleeding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\FinishState;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Proposes what a piece needs before its first coat, from what the survey found, the coat that comes first, and the schools.
+ *
+ * What a part already gets is not proposed again: who sands has decided how. Nothing is forced.
+ */
+final readonly class ProposePrep
+{
+    /** The places of the work in order; what is not here is a coat. */
+    private const PLACE = ['cleaned' => 10, 'rinsed' => 11, 'stripped' => 20, 'neutralised' => 22, 'filled' => 30, 'sanded' => 40, 'scuff-sanded' => 40, 'grain-brushed' => 50, 'bleached' => 60, 'dusted' => 80, 'conditioned' => 90];
+    private const COAT = 99;
+    private const SANDING = ['sanded', 'scuff-sanded'];
+
+    /** What has to be rinsed off: the title of the rinse, how often, and why. */
+    private const RINSES = [
+        'cleaned' => ['Rinse', 1, 'What is left of the cleaner goes on working under the coat.'],
+        'stripped' => ['Rinse off the stripper', 2, 'What is left of the stripper keeps every coat from drying; neutralise too, if its label asks for it.'],
+        'bleached' => ['Rinse off the bleach', 2, 'What is left of the bleach goes on working, and must meet nothing that burns.'],
+    ];
+    private const PAPER_ON_SOLID = 120;
+    private const PAPER_ON_VENEER = 150;
+    private const PAPER_ON_RUST = 120;
+
+    public function __construct(private Bleeding $bleeding = new Bleeding())
+    {
+    }
+
+    /**
+     * @return list<PrepLine> in the order of the work
+     */
+    public function propose(Whole $whole): array
+    {
+        $lines = [];
+        foreach ($whole->recipe->piece->parts as $part) {
+            foreach ($this->forPart($whole, $part) as $place => [$reason, $step]) {
+                $key = \sprintf('%d-%s', $place, $this->key($step));
+                $lines[$key] = [$place, [...$lines[$key][1] ?? [], $reason], $step, [...$lines[$key][3] ?? [], $part]];
+            }
+        }
+        uasort($lines, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $proposed = [];
+        foreach ($lines as $key => [$place, $reasons, $step, $parts]) {
+            $proposed[] = new PrepLine($key, implode(' ', array_unique($reasons)), $step->on($whole->named($parts)), $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit)));
+        }
+
+        return [...$proposed, ...$this->blockers($whole)];
+    }
+
+    /**
+     * @return array<int, array{string, NewStep}> reason and step, by place
+     */
+    private function forPart(Whole $whole, PiecePart $part): array
+    {
+        $first = Whole::first($whole->on($part), Whole::lays(...));
+        if (null === $first) {
+            return []; // what gets no coat needs no preparation
+        }
+        $done = array_map(static fn (StepWork $w): string => $w->step->technique->key(), $whole->before($first, $part));
+        $strip = \in_array('stripped', $done, true) ? null : $this->whyStrip($part, $first);
+        $bare = $part->finish->isBare() || null !== $strip || \in_array('stripped', $done, true);
+        $sanding = $bare ? $this->ladder($whole, $part, $first) : ([] === array_intersect(self::SANDING, $done) ? $this->scuff($whole, $part, $first) : []);
+        $lines = [
+            10 => \in_array('cleaned', $done, true) ? null : $this->wash($part),
+            20 => null === $strip ? null : [$strip, new NewStep('Strip', 'stripped', [], MaterialWanted::stripper(), coats: FinishKind::Shellac === $part->finish->kind || FinishKind::Waxed === $part->finish->kind ? 1 : 2, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15)],
+            30 => \in_array('filled', $done, true) || !$this->covers($first) ? null : $this->fill($part),
+            60 => \in_array('bleached', $done, true) || !$bare || $this->covers($first) ? null : $this->bleach($part),
+            80 => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
+            90 => \in_array('conditioned', $done, true) ? null : $this->condition($part, $first),
+            95 => $bare && SubstrateKind::Metal !== $part->substrate->kind && SubstrateKind::Laminate !== $part->substrate->kind || [] !== $sanding && !$part->finish->isBare() ? null : $this->grip($whole, $part, $first, $done),
+        ];
+        foreach (self::RINSES as $act => [$title, $times, $why]) {
+            $rinsed = null === $lines[self::PLACE[$act]] && $this->isRinsed($done, $act);
+            $lines[self::PLACE[$act] + 1] = $rinsed ? null : [$why, new NewStep($title, 'rinsed', [], MaterialWanted::water(), coats: $times, wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight)];
+        }
+        foreach ($sanding as $i => $paper) {
+            $lines[self::PLACE['sanded'] + $i] = $paper;
+        }
+        ksort($lines);
+
+        return array_filter($lines);
+    }
+
+    /**
+     * Is what an act left rinsed off before the next such act, or is there nothing to rinse off?
+     *
+     * @param list<string> $done
+     */
+    private function isRinsed(array $done, string $act): bool
+    {
+        $since = array_search($act, $done, true);
+        if (false === $since) {
+            return true;
+        }
+        foreach (\array_slice($done, $since + 1) as $next) {
+            if ('rinsed' === $next || isset(self::RINSES[$next])) {
+                return 'rinsed' === $next;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Is the dust of all sanding taken off before the first coat, or is there none?
+     *
+     * @param list<string> $done
+     */
+    private function isDusted(array $done, bool $sandingProposed): bool
+    {
+        if (\in_array('dusted', $done, true)) {
+            $since = max([0, ...array_keys(array_intersect($done, self::SANDING))]);
+
+            return \in_array('dusted', \array_slice($done, $since), true);
+        }
+
+        return !$sandingProposed && [] === array_intersect($done, self::SANDING);
+    }
+
+    /**
+     * @return array{string, NewStep}|null
+     */
+    private function wash(PiecePart $part): ?array
+    {
+        $why = match (true) {
+            \in_array(Fault::Smell, $part->faults, true) => 'It smells: wash and air it before anything closes the wood.',
+            !$part->finish->isBare() => 'Hands, polish and kitchen air leave what no coat holds on.',
+            default => null,
+        };
+
+        return null === $why ? null : [$why, new NewStep('Wash off grease and polish', 'cleaned', [], MaterialWanted::cleaner())];
+    }
+
+    private function whyStrip(PiecePart $part, StepWork $first): ?string
+    {
+        $why = match (true) {
+            $part->finish->isBare() => null,
+            FinishState::Lifting === $part->finish->state || 'lifts' === ($part->tests['tape'] ?? null) => 'It does not hold: whatever is laid on it comes off with it.',
+            FinishKind::Waxed === $part->finish->kind && !Whole::uses($first, MaterialKind::Wax, MaterialKind::Oil) => 'Only wax and oil hold on wax; every other coat peels from it.',
+            FinishKind::Oiled !== $part->finish->kind && $this->worksInTheWood($first) => \sprintf('"%s" works in the wood and cannot go through %s.', $first->step->name(), $part->finish->inWords()),
+            default => null,
+        };
+
+        return null !== $why && $part->mayHoldLead() ? $why.' It may hold lead: keep it wet, no dust, and follow the label, the safety data sheet and local rules.' : $why;
+    }
+
+    /**
+     * @return array{string, NewStep}|null
+     */
+    private function fill(PiecePart $part): ?array
+    {
+        $faults = array_filter($part->faults, static fn (Fault $f): bool => Fault::Hole === $f || Fault::MissingVeneer === $f);
+
+        return [] === $faults ? null : [implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Fill a little proud, and sand level.', new NewStep('Fill and level', 'filled', [], MaterialWanted::filler(), wait: WaitUntil::Recoat)];
+    }
+
+    /**
+     * The papers that are missing; none where another ladder has been chosen.
+     *
+     * @return list<array{string, NewStep}>
+     */
+    private function ladder(Whole $whole, PiecePart $part, StepWork $first): array
+    {
+        $sanded = array_filter($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, ...self::SANDING));
+        $wanted = $this->papers($whole, $part);
+        $grits = array_map(static fn (array $line): ?int => $line[1]->grit, $wanted);
+        $chosen = array_map(static fn (StepWork $w): ?int => $w->step->detail->grit, $sanded);
+
+        return [] !== array_diff($chosen, $grits) ? [] : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
+    }
+
+    /**
+     * @return list<array{string, NewStep}>
+     */
+    private function papers(Whole $whole, PiecePart $part): array
+    {
+        if (SubstrateKind::Metal === $part->substrate->kind) {
+            return \in_array(Fault::Rust, $part->faults, true) ? [['Back to bright metal, and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::PAPER_ON_RUST)]] : [];
+        }
+        if (!$part->substrate->drinksAtAll()) {
+            return [];
+        }
+        $veneer = SubstrateKind::Veneer === $part->substrate->kind;
+        $papers = GritLadder::from(min($veneer ? self::PAPER_ON_VENEER : self::PAPER_ON_SOLID, $whole->habits->lastGrit), $whole->habits->lastGrit);
+
+        return array_map(static fn (int $grit): array => [
+            match (true) {
+                $grit !== $papers[0] => 'Takes out the scratches of the paper before; this is where your school stops.',
+                $veneer => 'Opens the wood evenly; no coarser on a veneer, whose scratches cannot be sanded out again.',
+                default => 'Opens the wood evenly and takes off raised grain.',
+            }, new NewStep("Sand to $grit", 'sanded', grit: $grit)], $papers);
+    }
+
+    /**
+     * @return list<array{string, NewStep}>
+     */
+    private function scuff(Whole $whole, PiecePart $part, StepWork $first): array
+    {
+        $glossy = !\in_array($part->finish->kind, [FinishKind::Waxed, FinishKind::Oiled], true);
+
+        return !$glossy || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first)
+            ? []
+            : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
+    }
+
+    /**
+     * @return array{string, NewStep}|null
+     */
+    private function bleach(PiecePart $part): ?array
+    {
+        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through whatever is not opaque; this bleach takes out ink, iron and water marks, and leaves the wood its colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialWanted::bleach(), coats: 2, dwell: 20)] : null;
+    }
+
+    /**
+     * @return array{string, NewStep}|null
+     */
+    private function condition(PiecePart $part, StepWork $first): ?array
+    {
+        return $this->worksInTheWood($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood takes stain in blotches; a conditioner evens out how much it drinks.', new NewStep('Even out how it drinks', 'conditioned', [], MaterialWanted::conditioner(), wait: WaitUntil::Recoat)] : null;
+    }
+
+    /**
+     * @param list<string> $done
+     *
+     * @return array{string, NewStep}|null
+     */
+    private function grip(Whole $whole, PiecePart $part, StepWork $first, array $done): ?array
+    {
+        $smooth = !$part->finish->isBare() && !\in_array($part->finish->kind, [FinishKind::Waxed, FinishKind::Oiled], true) || \in_array($part->substrate->kind, [SubstrateKind::Metal, SubstrateKind::Laminate], true);
+        if (!$smooth || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first) || [] !== array_intersect(self::SANDING, $done)) {
+            return null;
+        }
+
+        return [$part->mayHoldLead() ? 'It may hold lead, so it is not sanded: a primer made to grip holds on the washed gloss.' : \sprintf('%s is smooth and takes no coat by itself.', ucfirst($part->substrate->inWords())), new NewStep('Grip primer', 'brushed', [], MaterialWanted::gripPrimer(), wait: WaitUntil::Recoat)];
+    }
+
+    private function grips(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => $l->material->grips);
+    }
+
+    /**
+     * What rises from the wood, as the rule says: its remedy is the preparation.
+     *
+     * @return list<PrepLine>
+     */
+    private function blockers(Whole $whole): array
+    {
+        $lines = [];
+        foreach ($this->bleeding->check($whole) as $finding) {
+            foreach ($finding->remedies[0]->edits as $edit) {
+                if (null !== $edit->new) {
+                    $lines[] = new PrepLine('block-'.$finding->steps[0], $finding->why, $edit->new, $edit->before);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    private function covers(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => LookKind::Opaque === $l->material->look->kind);
+    }
+
+    private function worksInTheWood(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind && LookKind::Stain === $l->material->look->kind);
+    }
+
+    private function key(NewStep $step): string
+    {
+        return implode('-', array_filter([$step->technique, null === $step->grit ? '' : (string) $step->grit, $step->coats > 1 ? $step->coats.'x' : '']));
+    }
+
+    /**
+     * The first step on any of these parts that has a later place.
+     *
+     * @param non-empty-list<PiecePart> $parts
+     */
+    private function before(Whole $whole, array $parts, float $place): ?string
+    {
+        $later = Whole::first($whole->works, static fn (StepWork $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit) > $place && [] !== array_filter($parts, $w->step->touches(...)));
+
+        return $later?->step->id;
+    }
+
+    /** A finer paper comes after a coarser one. */
+    private static function placeOf(string $technique, ?int $grit): float
+    {
+        return (self::PLACE[$technique] ?? self::COAT) + ($grit ?? 0) / 1000;
+    }
+}

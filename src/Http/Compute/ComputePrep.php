@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Prep\PrepLine;
+use Inlaid\Core\Preview\PreviewRecipe;
+use Symfony\Component\Routing\Attribute\Route;
+
+/**
+ * Takes what is proposed, line by line or whole: each line goes where its work belongs.
+ */
+#[Route('/api/compute/prep', methods: 'POST')]
+#[Describe('Take lines of the proposed preparation into a recipe', takes: PrepAsked::class, gives: Remedied::class)]
+final readonly class ComputePrep
+{
+    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
+    {
+    }
+
+    public function __invoke(Body $body): Remedied
+    {
+        [$json, $keys, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'take', 'context')->child('document')->raw(), $n->list('take', static fn (Node $k): string => $k->asString(80), 100), $n->childOrNull('context')?->raw()]);
+        $before = $this->read->document($json, '/document');
+        [$context] = $this->context->with($stated);
+        $taken = $this->lines($this->preview->preview($before->recipe, $context)->prep, $keys);
+
+        return $this->try->on($before, array_map(static fn (PrepLine $l): Edit => Edit::insert($l->step, $l->before), $taken), $context);
+    }
+
+    /**
+     * @param list<PrepLine> $proposed
+     * @param list<string>   $keys
+     *
+     * @return non-empty-list<PrepLine> in the order of the work, whatever that of the keys
+     *
+     * @throws Refused if a key names no line, or there is none
+     */
+    private function lines(array $proposed, array $keys): array
+    {
+        $known = array_map(static fn (PrepLine $l): string => $l->key, $proposed);
+        foreach ($keys as $i => $key) {
+            \in_array($key, $known, true) || throw Refused::at("/take/$i", 'This is no longer proposed: the recipe has changed.');
+        }
+        $taken = array_values(array_filter($proposed, static fn (PrepLine $l): bool => \in_array($l->key, $keys, true)));
+
+        return [] === $taken ? throw Refused::at('/take', 'Say which lines to take.') : $taken;
+    }
+}
