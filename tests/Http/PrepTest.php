@@ -83,7 +83,7 @@ final class PrepTest extends TestCase
             if ([] === $prep) {
                 return;
             }
-            $whole = self::take($document, array_map(static fn (\stdClass $l): string => $l->key, $prep));
+            $whole = self::take($document, array_values(array_map(static fn (\stdClass $l): string => $l->key, $prep)));
             self::assertSame([], $whole->preview->prep, 'all is taken');
             self::assertCount(\count($document->steps) + \count($prep), $whole->document->steps);
             $against = array_intersect(array_map(static fn (\stdClass $f): string => $f->rule, $whole->preview->findings), ['not-cleaned', 'not-rinsed', 'dust-left', 'nothing-to-hold-on', 'stain-over-sealed', 'lead-untested', 'bleeding', 'gap-in-the-ladder', 'coarse-on-veneer', 'never-meet', 'conditioner-after-stain']);
@@ -125,6 +125,6 @@ final class PrepTest extends TestCase
      */
     private static function work(\stdClass $document): array
     {
-        return array_map(static fn (\stdClass $s): array => [$s->technique, $s->grit ?? null, $s->coats ?? 1], $document->steps);
+        return array_values(array_map(static fn (\stdClass $s): array => [$s->technique, $s->grit ?? null, $s->coats ?? 1], $document->steps));
     }
 }
