@@ -7,6 +7,7 @@ namespace Inlaid\Tests\Browser;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /**
  * The flawed recipe: what will go wrong is seen, mended at a press, taken back, or kept with a reason.
@@ -61,6 +62,50 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'it will peel'), 'the finding stands at its step');
         $this->button('Bench sheet')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'), 'and on the paper that lies on the bench');
+    }
+
+    /**
+     * Wet gloves and a keyboard: from the cut to the list, to a remedy, and done, without the mouse.
+     */
+    public function testAFindingIsMendedByTheKeyboardAlone(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('frame')->id);
+        $this->see('[data-testid=film]');
+        $this->findings('8 to mind');
+        $this->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::NULL]);
+        $this->see('[role=dialog] input');
+        $this->press('what to mind');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Findings: what to mind'), 'it is reached by name');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->dialog(), '8 things to mind'), 'the list is open');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Take the dust off'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->dialog(), 'This would change:'), 'shown first');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Do it'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->dialog(), '7 things to mind'), 'mended');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->findings('7 to mind');
+        $this->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
+        $this->findings('8 to mind');
+    }
+
+    /**
+     * A shelf without what a remedy needs, and a finding that would only be replaced by a worse one: both are said, nothing moves.
+     */
+    public function testWhatCannotBeMendedIsSaid(): void
+    {
+        foreach (['stain-blocking-primer', 'stain-blocking-primer-water'] as $id) {
+            $this->studio->json('POST', "/api/materials/$id/archive");
+        }
+        $frame = $this->studio->recipe('frame');
+        $this->go("/recipes/$frame->id");
+        $this->findings('8 to mind')->click();
+        $this->click("//button[.='A stain-blocking primer first']");
+        $this->until(fn (): bool => str_contains($this->dialog(), 'nothing on the shelf that would do it: a primer'), 'what is missing is said');
+        self::assertStringNotContainsString('This would change:', $this->dialog());
+        $this->click("//button[.='Close']");
+        self::assertEquals($frame->document, $this->studio->recipe('frame')->document);
     }
 
     /**

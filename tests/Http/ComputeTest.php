@@ -157,6 +157,12 @@ final class ComputeTest extends TestCase
         yield 'half a coat' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 0.5], '/coats', 'whole number'];
         yield 'a film of the moon' => ['drying', ['ofNormal' => 99], '/ofNormal', 'between 0 and 10'];
         yield 'air nobody breathes' => ['drying', ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'between 1 and 100'];
+        yield 'no finding' => ['remedy', ['finding' => '', 'remedy' => 'dust'], '/finding', 'must not be empty'];
+        yield 'a remedy in a number' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 4], '/remedy', 'text'];
+        yield 'a remedy in air nobody breathes' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 'dust', 'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'between 1 and 100'];
+        yield 'a preparation that is no list' => ['prep', ['take' => 'all'], '/take', 'list'];
+        yield 'a preparation of numbers' => ['prep', ['take' => [7]], '/take/0', 'text'];
+        yield 'a preparation with more' => ['prep', ['take' => ['80-dusted'], 'now' => true], '/now', 'no field'];
         yield 'no names' => ['ratio', ['text' => '1:3', 'names' => []], '/names', 'Name the ingredients'];
         yield 'no ratio' => ['ratio', ['text' => 'quite a lot', 'names' => ['a', 'b']], '/text', 'not a ratio'];
     }
@@ -167,7 +173,11 @@ final class ComputeTest extends TestCase
     #[DataProvider('nonsense')]
     public function testNonsenseIsAnsweredAtItsPlace(string $what, array $body, string $pointer, string $says): void
     {
-        $body += \in_array($what, ['marks', 'ratio'], true) ? [] : $this->asked('ticket', ['mix' => 'wash']);
+        $body += match ($what) {
+            'marks', 'ratio' => [],
+            'remedy', 'prep' => ['document' => self::$studio->recipe()->document],
+            default => $this->asked('ticket', ['mix' => 'wash']),
+        };
         $messages = array_column(self::$studio->json('POST', "/api/compute/$what", $body, 422)->violations, 'message', 'pointer');
         self::assertArrayHasKey($pointer, $messages, Json::encode($messages));
         self::assertStringContainsString($says, $messages[$pointer]);

@@ -178,6 +178,48 @@ final class FindingsTest extends TestCase
         });
     }
 
+    /**
+     * Any steps with anything on the shelf, on any survey: it is judged, the gravest first, about steps that are there, and
+     * every remedy either clears its finding or is refused in words.
+     */
+    public function testAnyRecipeIsJudged(): void
+    {
+        $vocabulary = self::$studio->json('GET', '/api/vocabulary');
+        $materials = array_map(static fn (\stdClass $m): string => $m->material->id, self::$studio->json('GET', '/api/materials')->materials);
+        $this->manyTimes(60, function () use ($vocabulary, $materials): void {
+            $pick = fn (array $of): mixed => $of[$this->int(0, \count($of) - 1)];
+            $steps = array_map(function () use ($vocabulary, $materials, $pick): array {
+                $technique = $pick($vocabulary->techniques);
+
+                return [$technique->key, $technique->figures->takesMaterial ? $pick($materials) : null, ['coats' => $this->int(1, 3), 'wait' => $pick(['nothing', 'recoat', 'through', 'overnight']), 'purpose' => $pick(['hide', 'functional'])] + (str_contains($technique->key, 'sanded') ? ['grit' => $pick([80, 120, 180, 240, 320])] : [])];
+            }, range(1, $this->int(1, 9)));
+            $document = self::document(['steps' => $steps, 'joint' => $pick([0.2, 2.0]), 'use' => ['place' => $pick(['dry', 'wet', 'covered', 'weather']), 'wear' => $pick(['light', 'daily', 'hard'])], 'part' => ['finish' => ['kind' => $pick(['bare', 'oiled', 'waxed', 'paint', 'unknown'])], 'substrate' => ['kind' => $pick(['solid', 'veneer', 'metal']), 'bleeds' => $pick([[], ['tannin'], ['resin', 'smoke']])]]]);
+            $findings = self::findings($document);
+            $rank = array_map(static fn (\stdClass $f): int => ['stop' => 0, 'warn' => 1, 'advise' => 2][$f->gravity], $findings);
+            $sorted = $rank;
+            sort($sorted);
+            self::assertSame($sorted, $rank, 'the gravest first');
+            $keys = array_map(static fn (\stdClass $f): string => $f->key, $findings);
+            self::assertSame(array_values(array_unique($keys)), $keys, 'each finding has its own key');
+            $ids = array_map(static fn (\stdClass $s): string => $s->id, $document->steps);
+            foreach ($findings as $finding) {
+                self::assertSame([], array_diff($finding->steps, $ids), $finding->why);
+                foreach ($finding->remedies as $remedy) {
+                    $response = self::$studio->ask('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $finding->key, 'remedy' => $remedy->key]);
+                    $answer = Json::decode((string) $response->getContent());
+                    \assert($answer instanceof \stdClass);
+                    if (200 === $response->getStatusCode()) {
+                        self::assertNotContains($finding->key, array_map(static fn (\stdClass $f): string => $f->key, $answer->preview->findings));
+                    } else {
+                        self::assertSame(422, $response->getStatusCode());
+                        self::assertContains($answer->type, ['/problems/remedy-makes-worse', '/problems/remedy-does-not-help', '/problems/not-accepted'], $answer->detail);
+                        self::assertNotSame('', $answer->detail);
+                    }
+                }
+            }
+        });
+    }
+
     public function testTheFlawedDemoShowsEightAndTheOthersAreSound(): void
     {
         $rules = array_unique(array_map(static fn (\stdClass $f): string => $f->rule, self::findings(self::$studio->recipe('frame')->document)));

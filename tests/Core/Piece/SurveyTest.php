@@ -21,6 +21,7 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Piece\SurveyPart;
 use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -30,6 +31,32 @@ use PHPUnit\Framework\TestCase;
 final class SurveyTest extends TestCase
 {
     use Randomly;
+
+    /**
+     * @return iterable<string, array{FinishKind, array<string, string>, bool}>
+     */
+    public static function leads(): iterable
+    {
+        yield 'old paint nobody tested' => [FinishKind::Paint, [], true];
+        yield 'surely later than the ban' => [FinishKind::Paint, ['age' => 'after'], false];
+        yield 'older, or nobody knows' => [FinishKind::Paint, ['age' => 'before'], true];
+        yield 'older, but tested' => [FinishKind::Paint, ['age' => 'before', 'lead' => 'none'], false];
+        yield 'found, whatever is said of its age' => [FinishKind::Paint, ['age' => 'after', 'lead' => 'found'], true];
+        yield 'varnish may hide paint' => [FinishKind::Varnish, [], true];
+        yield 'nobody knows what it is' => [FinishKind::Unknown, [], true];
+        yield 'shellac never did' => [FinishKind::Shellac, [], false];
+        yield 'bare' => [FinishKind::Bare, [], false];
+    }
+
+    /**
+     * @param array<string, string> $tests
+     */
+    #[DataProvider('leads')]
+    public function testOldPaintMayHoldLeadUntilItIsTested(FinishKind $finish, array $tests, bool $may): void
+    {
+        $wood = Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3'));
+        self::assertSame($may, PiecePart::of('p', 'Part', Surface::free(1.0), 1, $wood, new OldFinish($finish), tests: $tests)->mayHoldLead());
+    }
 
     /**
      * @param array<string, string> $tests
