@@ -21,8 +21,9 @@ final readonly class Preview
      * @param list<StepPreview>  $steps
      * @param list<StackPreview> $stacks
      * @param list<MaterialNeed> $materials
-     * @param list<Finding>      $findings  the gravest first
-     * @param list<PrepLine>     $prep      what the piece needs before its first coat and does not get yet
+     * @param list<Consumable>   $consumables
+     * @param list<Finding>      $findings    the gravest first
+     * @param list<PrepLine>     $prep        what the piece needs before its first coat and does not get yet
      */
     public function __construct(
         public string $title,
@@ -32,6 +33,7 @@ final readonly class Preview
         public array $steps,
         public array $stacks,
         public array $materials,
+        public array $consumables,
         public PlanPreview $plan,
         public Cost $cost,
         public ?float $bought,

@@ -26,6 +26,7 @@ final readonly class PreviewRecipe
         private RemarkOnMix $remark = new RemarkOnMix(),
         private DescribeParts $parts = new DescribeParts(),
         private WorkOutFit $fit = new WorkOutFit(),
+        private CountConsumables $consumables = new CountConsumables(),
         private ProposePrep $prep = new ProposePrep(),
     ) {
     }
@@ -54,6 +55,7 @@ final readonly class PreviewRecipe
             array_map(fn (StepWork $w): StepPreview => $this->step($w, $context), $works),
             $stacks,
             $materials,
+            $this->consumables->count($works),
             $planned->plan,
             $this->cost($works, $materials, $context),
             $this->bought($materials),

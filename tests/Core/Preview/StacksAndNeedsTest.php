@@ -27,6 +27,7 @@ use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Preview\Consumable;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Layer;
 use Inlaid\Core\Preview\Preview;
@@ -183,6 +184,17 @@ final class StacksAndNeedsTest extends TestCase
             self::assertGreaterThanOrEqual($one->cost->material, $one->bought);
             self::assertSame($one->cost->material, $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint)], $parts)->cost->whole, 'no rate, no work counted');
         });
+    }
+
+    /**
+     * 2.2 m²: two passes with 120 (half a m² a sheet) and one with 180; a rag wipes 1.5 m² clean; nothing is used up by a brush.
+     */
+    public function testWhatIsUsedUpBesidesIsCounted(): void
+    {
+        $parts = [PiecePart::of('p', 'Part', Surface::free(2.2), 1, self::ground(Grain::Close))];
+        $steps = [$this->step('a', 'sanded', StepDetail::of(grit: 120), 2), $this->step('b', 'sanded', StepDetail::of(grit: 180)), $this->step('c', 'rinsed', StepDetail::of()), $this->step('d', 'brushed', StepDetail::of(), 3), $this->step('e', 'dusted', StepDetail::of()), $this->step('f', 'rinsed', StepDetail::of())];
+        $counted = array_map(static fn (Consumable $c): string => "$c->count × $c->name", $this->preview($steps, $parts)->consumables);
+        self::assertSame(['9 × abrasive sheet, grit 120', '5 × abrasive sheet, grit 180', '3 × rag', '1 × tack cloth'], $counted);
     }
 
     /**

@@ -582,6 +582,11 @@ export interface components {
             text: string;
             tested: boolean;
         };
+        /** @description Something that is used up besides material, and how many of it to have at hand. Immutable. */
+        Consumable: {
+            name: string;
+            count: number;
+        };
         /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
         Cost: {
             material: number | null;
@@ -971,6 +976,7 @@ export interface components {
             steps: components["schemas"]["StepPreview"][];
             stacks: components["schemas"]["StackPreview"][];
             materials: components["schemas"]["MaterialNeed"][];
+            consumables: components["schemas"]["Consumable"][];
             plan: components["schemas"]["PlanPreview"];
             cost: components["schemas"]["Cost"];
             bought: number | null;

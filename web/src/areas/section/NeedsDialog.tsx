@@ -39,6 +39,11 @@ export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; 
             <Box sx={{ textAlign: 'right' }}>{money(m.cost, currency)}</Box>
           </Box>
         ))}
+        {preview.consumables.length > 0 && (
+          <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
+            <b>Used up besides:</b> {preview.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}
+          </Box>
+        )}
         <Box
           component="dl"
           sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.5, m: 0, pt: 1.5, textAlign: 'right' }}

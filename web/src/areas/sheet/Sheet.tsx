@@ -68,6 +68,11 @@ export default function Sheet() {
             ☐ <b>{m.amount.text}</b> {m.name}
           </li>
         ))}
+        {preview.consumables.map((c) => (
+          <li key={c.name} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ <b>{c.count} ×</b> {c.name}
+          </li>
+        ))}
       </Box>
     </Box>
   );
