@@ -29,6 +29,14 @@ final readonly class MixCharacter
     ) {
     }
 
+    /**
+     * Do water and oil meet in one pot? They do not mix, and the film breaks.
+     */
+    public function breaks(): bool
+    {
+        return \in_array(Carrier::Water, $this->carriers, true) && \in_array(Carrier::Oil, $this->carriers, true);
+    }
+
     public function isOverThinned(): bool
     {
         return null !== $this->largestThinning && $this->thinning > $this->largestThinning + 1e-9;

@@ -69,7 +69,7 @@ final readonly class PreviewMix
             $character->handling->openTime,
             $character->handling->potLife,
             $character->handling->rewets,
-            $this->remark->remark($character, $measured ?? $exact, $cup),
+            [...$character->breaks() ? [new Remark(Gravity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
             $flat->cautions(),
         );
     }

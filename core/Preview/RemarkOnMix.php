@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\MixCharacter;
 
@@ -19,9 +18,6 @@ final class RemarkOnMix
     public function remark(MixCharacter $character, BatchPreview $batch, ?CupPreview $cup): array
     {
         $remarks = [];
-        if (\in_array(Carrier::Water, $character->carriers, true) && \in_array(Carrier::Oil, $character->carriers, true)) {
-            $remarks[] = new Remark(Gravity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.');
-        }
         if ($character->isOverThinned()) {
             $remarks[] = new Remark(Gravity::Warn, \sprintf('Thinned %s to 1, more than the %s to 1 it takes: the film may rub off until it is sealed.', ExactNumber::plain($character->thinning), ExactNumber::plain((float) $character->largestThinning)));
         }

@@ -135,6 +135,14 @@ final class ComputeTest extends TestCase
         self::assertNull($this->compute('drying', ['of' => ['material' => 'water']] + $this->asked('ticket', []))->drying);
     }
 
+    public function testWaterAndOilInOnePotAreStoppedAtTheMixingBench(): void
+    {
+        $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
+        $with = fn (string $thinner): \stdClass => $this->compute('mix', ['materials' => [$shelf['tea-brown-stain'], $shelf[$thinner]], 'mixes' => [['id' => 'm', 'name' => 'Thinned', 'basis' => 'volume', 'parts' => [['share' => '3', 'of' => ['material' => 'tea-brown-stain']], ['share' => '1', 'of' => ['material' => $thinner]]]]], 'of' => ['mix' => 'm'], 'amount' => '100 ml']);
+        self::assertSame('stop', $with('water')->remarks[0]->gravity);
+        self::assertSame([], array_filter($with('mineral-spirit')->remarks, static fn (\stdClass $r): bool => 'stop' === $r->gravity));
+    }
+
     /**
      * @return iterable<string, array{string, array<string, mixed>, string, string}>
      */

@@ -50,7 +50,7 @@ export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; 
         >
           <Sum name="Material used" amount={money(cost.material, currency)} />
           {cost.labour !== null && <Sum name={`Work, ${minutes(cost.minutes)} hands-on`} amount={money(cost.labour, currency)} />}
-          <Sum name="The piece costs" amount={money(cost.whole, currency)} strong />
+          <Sum name="In all" amount={money(cost.whole, currency)} strong />
           <Sum name="All packs bought new" amount={money(preview.bought, currency)} />
         </Box>
       </DialogContent>
