@@ -30,6 +30,7 @@ final readonly class ProposePrep
 {
     /** The places of the work in order; what is not here is a coat. */
     private const PLACE = ['cleaned' => 10, 'rinsed' => 11, 'stripped' => 20, 'neutralised' => 22, 'filled' => 30, 'sanded' => 40, 'scuff-sanded' => 40, 'grain-brushed' => 50, 'bleached' => 60, 'dusted' => 80, 'conditioned' => 90];
+    private const PRIMER = 95;
     private const COAT = 99;
     private const SANDING = ['sanded', 'scuff-sanded'];
 
@@ -78,17 +79,18 @@ final readonly class ProposePrep
             return []; // what gets no coat needs no preparation
         }
         $done = array_map(static fn (StepWork $w): string => $w->step->technique->key(), $whole->before($first, $part));
-        $strip = \in_array('stripped', $done, true) ? null : $this->whyStrip($part, $first);
-        $bare = $part->finish->isBare() || null !== $strip || \in_array('stripped', $done, true);
-        $sanding = $bare ? $this->ladder($whole, $part, $first) : ([] === array_intersect(self::SANDING, $done) ? $this->scuff($whole, $part, $first) : []);
+        $does = static fn (string ...$techniques): bool => [] !== array_intersect($techniques, $done);
+        $strip = $does('stripped') ? null : $this->strip($part, $first);
+        $bare = $part->finish->isBare() || null !== $strip || $does('stripped');
+        $sanding = $bare ? $this->ladder($whole, $part, $first) : ($does(...self::SANDING) ? [] : $this->scuff($whole, $part, $first));
         $lines = [
-            10 => \in_array('cleaned', $done, true) ? null : $this->wash($part),
-            20 => null === $strip ? null : [$strip, new NewStep('Strip', 'stripped', [], MaterialWanted::stripper(), coats: FinishKind::Shellac === $part->finish->kind || FinishKind::Waxed === $part->finish->kind ? 1 : 2, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15)],
-            30 => \in_array('filled', $done, true) || !$this->covers($first) ? null : $this->fill($part),
-            60 => \in_array('bleached', $done, true) || !$bare || $this->covers($first) ? null : $this->bleach($part),
-            80 => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
-            90 => \in_array('conditioned', $done, true) ? null : $this->condition($part, $first),
-            95 => $bare && SubstrateKind::Metal !== $part->substrate->kind && SubstrateKind::Laminate !== $part->substrate->kind || [] !== $sanding && !$part->finish->isBare() ? null : $this->grip($whole, $part, $first, $done),
+            self::PLACE['cleaned'] => $does('cleaned') ? null : $this->wash($part),
+            self::PLACE['stripped'] => $strip,
+            self::PLACE['filled'] => $does('filled') || !$this->covers($first) ? null : $this->fill($part),
+            self::PLACE['bleached'] => $does('bleached') || !$bare || $this->covers($first) ? null : $this->bleach($part),
+            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
+            self::PLACE['conditioned'] => $does('conditioned') ? null : $this->condition($part, $first),
+            self::PRIMER => $this->grip($whole, $part, $first, $does(...self::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),
         ];
         foreach (self::RINSES as $act => [$title, $times, $why]) {
             $rinsed = null === $lines[self::PLACE[$act]] && $this->isRinsed($done, $act);
@@ -152,7 +154,10 @@ final readonly class ProposePrep
         return null === $why ? null : [$why, new NewStep('Wash off grease and polish', 'cleaned', [], MaterialWanted::cleaner())];
     }
 
-    private function whyStrip(PiecePart $part, StepWork $first): ?string
+    /**
+     * @return array{string, NewStep}|null
+     */
+    private function strip(PiecePart $part, StepWork $first): ?array
     {
         $why = match (true) {
             $part->finish->isBare() => null,
@@ -162,7 +167,10 @@ final readonly class ProposePrep
             default => null,
         };
 
-        return null !== $why && $part->mayHoldLead() ? $why.' It may hold lead: keep it wet, no dust, and follow the label, the safety data sheet and local rules.' : $why;
+        return null === $why ? null : [
+            $part->mayHoldLead() ? $why.' It may hold lead: keep it wet, no dust, and follow the label, the safety data sheet and local rules.' : $why,
+            new NewStep('Strip', 'stripped', [], MaterialWanted::stripper(), coats: \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Waxed], true) ? 1 : 2, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15),
+        ];
     }
 
     /**
@@ -241,14 +249,17 @@ final readonly class ProposePrep
     }
 
     /**
-     * @param list<string> $done
+     * A primer for metal, which rusts, and for what is smooth and stays so.
+     *
+     * @param bool $roughened whether it is sanded, or the smooth film taken off
      *
      * @return array{string, NewStep}|null
      */
-    private function grip(Whole $whole, PiecePart $part, StepWork $first, array $done): ?array
+    private function grip(Whole $whole, PiecePart $part, StepWork $first, bool $roughened): ?array
     {
-        $smooth = !$part->finish->isBare() && !\in_array($part->finish->kind, [FinishKind::Waxed, FinishKind::Oiled], true) || \in_array($part->substrate->kind, [SubstrateKind::Metal, SubstrateKind::Laminate], true);
-        if (!$smooth || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first) || [] !== array_intersect(self::SANDING, $done)) {
+        $smooth = SubstrateKind::Laminate === $part->substrate->kind || !\in_array($part->finish->kind, [FinishKind::Bare, FinishKind::Waxed, FinishKind::Oiled], true);
+        $needed = SubstrateKind::Metal === $part->substrate->kind || $smooth && !$roughened;
+        if (!$needed || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first)) {
             return null;
         }
 

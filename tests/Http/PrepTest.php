@@ -50,6 +50,8 @@ final class PrepTest extends TestCase
         yield 'holes under paint' => [['steps' => [$paint], 'part' => ['faults' => ['hole']]], ['filled', 'sanded 120', 'sanded 180', 'dusted']];
         yield 'pine knots' => [['steps' => [$paint], 'part' => ['substrate' => ['bleeds' => ['resin']]]], ['sanded 120', 'sanded 180', 'dusted', 'brushed 2×']];
         yield 'laminate' => [['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'laminate', 'grain' => 'none']]], ['brushed']];
+        yield 'rusty iron, also once it is sanded' => [['steps' => [['sanded', null, ['grit' => 120]], $paint], 'part' => ['substrate' => ['kind' => 'metal', 'grain' => 'none'], 'faults' => ['rust']]], ['dusted', 'brushed']];
+        yield 'rusty iron' => [['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'metal', 'grain' => 'none'], 'faults' => ['rust']]], ['sanded 120', 'dusted', 'brushed']];
         yield 'who sands has decided how' => [['steps' => [['sanded', null, ['grit' => 150]], $paint]], ['dusted']];
         yield 'what is done is not proposed again' => [['steps' => [['sanded', null, ['grit' => 120]], ['dusted'], $paint]], ['sanded 180']];
         yield 'nothing is laid yet' => [['steps' => [['sanded', null, ['grit' => 150]]]], []];
