@@ -9,7 +9,7 @@ use Inlaid\Core\Preview\Gravity;
 /**
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
  *
- * Immutable. `key` names it as long as it is the same one; `school` the question on which the trade differs about it;
+ * Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade differs about it;
  * `accepted` the reason for which the painter keeps it, null where it is not accepted.
  */
 final readonly class Finding
@@ -24,6 +24,8 @@ final readonly class Finding
         public Gravity $gravity,
         public array $steps,
         public string $why,
+        public string $reason,
+        public string $source,
         public array $remedies,
         public ?string $school,
         public ?string $accepted,
@@ -37,11 +39,11 @@ final readonly class Finding
      */
     public static function of(Rule $rule, Gravity $gravity, array $steps, string $why, array $remedies = [], ?string $school = null, string $about = ''): self
     {
-        return new self(implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]), $rule->key(), $gravity, $steps, $why, $remedies, $school, null);
+        return new self(implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]), $rule->key(), $gravity, $steps, $why, $rule->reason(), $rule->source(), $remedies, $school, null);
     }
 
     public function acceptedFor(?string $reason): self
     {
-        return new self($this->key, $this->rule, $this->gravity, $this->steps, $this->why, $this->remedies, $this->school, $reason);
+        return new self($this->key, $this->rule, $this->gravity, $this->steps, $this->why, $this->reason, $this->source, $this->remedies, $this->school, $reason);
     }
 }

@@ -22,6 +22,8 @@ final class FindingsTest extends Rooms
         $this->findings('8 to mind')->click();
         $this->until(fn (): bool => 8 === \count($this->rules()), 'eight findings, all different');
         self::assertSame('water-over-wax', $this->rules()[0], 'the gravest first');
+        $this->click('//summary');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Water-based films bead up on wax') && str_contains($this->dialog(), 'surface tension'), 'why, and where that is known from');
 
         $before = $this->studio->recipe('frame')->document;
         $this->firstRemedy();

@@ -696,13 +696,15 @@ export interface components {
         };
         /** @enum {string} */
         FilmWeight: "thin" | "normal" | "heavy";
-        /** @description Something that will go wrong, or might: where, why, how much it matters, and what would mend it. Immutable. `key` names it as long as it is the same one; `school` the question on which the trade differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted. */
+        /** @description Something that will go wrong, or might: where, why, how much it matters, and what would mend it. Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted. */
         Finding: {
             key: string;
             rule: string;
             gravity: components["schemas"]["Gravity"];
             steps: string[];
             why: string;
+            reason: string;
+            source: string;
             remedies: components["schemas"]["Remedy"][];
             school: string | null;
             accepted: string | null;

@@ -57,9 +57,11 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
           </Button>
         </Box>
       )}
-      {finding.school !== null && finding.accepted === null && (
-        <Box sx={{ pl: 4, fontSize: 14, color: bench.slate }}>Schools differ on this: choose yours in Piece, under “The whole”.</Box>
-      )}
+      <Box component="details" sx={{ pl: 4, fontSize: 14, '& summary': { cursor: 'pointer', color: bench.slate, minHeight: 26 } }}>
+        <summary>Why it matters</summary>
+        {finding.reason} <i>{finding.source}</i>
+        {finding.school !== null && ' Schools differ on this: choose yours in Piece, under “The whole”.'}
+      </Box>
       {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
       {remedy.would && (
         <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: '#EEF4EF', py: 0.5 }} aria-live="polite">
