@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
-use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
 
 /**
@@ -45,8 +44,7 @@ final readonly class CheckRecipe
             }
         }
         $number = array_column(array_map(static fn (StepWork $w): array => [$w->step->id, $w->number], $whole->works), 1, 0);
-        $rank = [Gravity::Stop->value => 0, Gravity::Warn->value => 1, Gravity::Advise->value => 2];
-        usort($findings, static fn (Finding $a, Finding $b): int => $rank[$a->gravity->value] <=> $rank[$b->gravity->value]
+        usort($findings, static fn (Finding $a, Finding $b): int => $b->gravity->rank() <=> $a->gravity->rank()
             ?: ($number[$a->steps[0] ?? ''] ?? 0) <=> ($number[$b->steps[0] ?? ''] ?? 0) ?: $a->key <=> $b->key);
 
         return $findings;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\JointPreview;
@@ -60,6 +62,14 @@ final readonly class Whole
     }
 
     /**
+     * The id of the step that follows in the recipe, on whatever part; null after the last.
+     */
+    public function next(StepWork $work): ?string
+    {
+        return $this->works[$work->number]->step->id ?? null;
+    }
+
+    /**
      * Does a step lay a film over most of what it touches?
      */
     public static function lays(StepWork $work): bool
@@ -90,13 +100,49 @@ final readonly class Whole
      */
     public static function uses(StepWork $work, MaterialKind ...$kinds): bool
     {
+        return self::contains($work, static fn (Material $m): bool => \in_array($m->kind, $kinds, true));
+    }
+
+    /**
+     * Is any material of which this holds in what a step uses?
+     *
+     * @param \Closure(Material): bool $holds
+     */
+    public static function contains(StepWork $work, \Closure $holds): bool
+    {
         foreach ($work->mix->leaves ?? [] as $leaf) {
-            if (\in_array($leaf->material->kind, $kinds, true)) {
+            if ($holds($leaf->material)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * Does it colour the wood itself, and not stand on it?
+     */
+    public static function dyes(StepWork $work): bool
+    {
+        return self::contains($work, static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind);
+    }
+
+    public static function isOpaque(StepWork $work): bool
+    {
+        return self::contains($work, static fn (Material $m): bool => LookKind::Opaque === $m->look->kind);
+    }
+
+    public static function grips(StepWork $work): bool
+    {
+        return self::contains($work, static fn (Material $m): bool => $m->grips);
+    }
+
+    /**
+     * Does it lay what protects: a topcoat, a wax or an oil?
+     */
+    public static function protects(StepWork $work): bool
+    {
+        return self::lays($work) && self::uses($work, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil);
     }
 
     public static function isCarriedIn(StepWork $work, Carrier $carrier): bool

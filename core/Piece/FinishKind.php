@@ -18,6 +18,14 @@ enum FinishKind: string
     case Paint = 'paint';
     case Unknown = 'unknown';
 
+    /**
+     * Does it lie on the surface as a closed film, rather than in it or as a soft polish?
+     */
+    public function isFilm(): bool
+    {
+        return !\in_array($this, [self::Bare, self::Oiled, self::Waxed], true);
+    }
+
     public function inWords(): string
     {
         return match ($this) {

@@ -9,9 +9,7 @@ use Inlaid\Core\Findings\Kind\Bleeding;
 use Inlaid\Core\Findings\MaterialWanted;
 use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\FinishState;
@@ -86,8 +84,8 @@ final readonly class ProposePrep
         $lines = [
             self::PLACE['cleaned'] => $does('cleaned') ? null : $this->wash($part),
             self::PLACE['stripped'] => $strip,
-            self::PLACE['filled'] => $does('filled') || !$this->covers($first) ? null : $this->fill($part),
-            self::PLACE['bleached'] => $does('bleached') || !$bare || $this->covers($first) ? null : $this->bleach($part),
+            self::PLACE['filled'] => $does('filled') || !Whole::isOpaque($first) ? null : $this->fill($part),
+            self::PLACE['bleached'] => $does('bleached') || !$bare || Whole::isOpaque($first) ? null : $this->bleach($part),
             self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
             self::PLACE['conditioned'] => $does('conditioned') ? null : $this->condition($part, $first),
             self::PRIMER => $this->grip($whole, $part, $first, $does(...self::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),
@@ -163,7 +161,7 @@ final readonly class ProposePrep
             $part->finish->isBare() => null,
             FinishState::Lifting === $part->finish->state || 'lifts' === ($part->tests['tape'] ?? null) => 'It does not hold: whatever is laid on it comes off with it.',
             FinishKind::Waxed === $part->finish->kind && !Whole::uses($first, MaterialKind::Wax, MaterialKind::Oil) => 'Only wax and oil hold on wax; every other coat peels from it.',
-            FinishKind::Oiled !== $part->finish->kind && $this->worksInTheWood($first) => \sprintf('"%s" works in the wood and cannot go through %s.', $first->step->name(), $part->finish->inWords()),
+            FinishKind::Oiled !== $part->finish->kind && Whole::dyes($first) => \sprintf('"%s" works in the wood and cannot go through %s.', $first->step->name(), $part->finish->inWords()),
             default => null,
         };
 
@@ -225,9 +223,7 @@ final readonly class ProposePrep
      */
     private function scuff(Whole $whole, PiecePart $part, StepWork $first): array
     {
-        $glossy = !\in_array($part->finish->kind, [FinishKind::Waxed, FinishKind::Oiled], true);
-
-        return !$glossy || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first)
+        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || Whole::grips($first)
             ? []
             : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
     }
@@ -245,7 +241,7 @@ final readonly class ProposePrep
      */
     private function condition(PiecePart $part, StepWork $first): ?array
     {
-        return $this->worksInTheWood($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood takes stain in blotches; a conditioner evens out how much it drinks.', new NewStep('Even out how it drinks', 'conditioned', [], MaterialWanted::conditioner(), wait: WaitUntil::Recoat)] : null;
+        return Whole::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood takes stain in blotches; a conditioner evens out how much it drinks.', new NewStep('Even out how it drinks', 'conditioned', [], MaterialWanted::conditioner(), wait: WaitUntil::Recoat)] : null;
     }
 
     /**
@@ -257,18 +253,13 @@ final readonly class ProposePrep
      */
     private function grip(Whole $whole, PiecePart $part, StepWork $first, bool $roughened): ?array
     {
-        $smooth = SubstrateKind::Laminate === $part->substrate->kind || !\in_array($part->finish->kind, [FinishKind::Bare, FinishKind::Waxed, FinishKind::Oiled], true);
+        $smooth = SubstrateKind::Laminate === $part->substrate->kind || $part->finish->kind->isFilm();
         $needed = SubstrateKind::Metal === $part->substrate->kind || $smooth && !$roughened;
-        if (!$needed || $whole->habits->holds('scuffing', 'no-prep') || $this->grips($first)) {
+        if (!$needed || $whole->habits->holds('scuffing', 'no-prep') || Whole::grips($first)) {
             return null;
         }
 
         return [$part->mayHoldLead() ? 'It may hold lead, so it is not sanded: a primer made to grip holds on the washed gloss.' : \sprintf('%s is smooth and takes no coat by itself.', ucfirst($part->substrate->inWords())), new NewStep('Grip primer', 'brushed', [], MaterialWanted::gripPrimer(), wait: WaitUntil::Recoat)];
-    }
-
-    private function grips(StepWork $work): bool
-    {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => $l->material->grips);
     }
 
     /**
@@ -288,16 +279,6 @@ final readonly class ProposePrep
         }
 
         return $lines;
-    }
-
-    private function covers(StepWork $work): bool
-    {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => LookKind::Opaque === $l->material->look->kind);
-    }
-
-    private function worksInTheWood(StepWork $work): bool
-    {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind && LookKind::Stain === $l->material->look->kind);
     }
 
     private function key(NewStep $step): string

@@ -48,7 +48,7 @@ final class BuildStacks
         $layers = [];
         foreach ($works as $work) {
             $figures = $work->step->technique->figures();
-            $depth = Act::TakesAway === $figures->act ? $work->step->detail->depth ?? $figures->removes * $work->step->coats : null;
+            $depth = Act::TakesAway === $figures->act ? $work->removes() : null;
             $reaches = null === $depth ? null : $this->reaches($layers, $depth);
             if (null !== $depth && $figures->cover >= 1.0) {
                 $layers = $this->sand($layers, $depth);

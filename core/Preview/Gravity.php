@@ -12,4 +12,12 @@ enum Gravity: string
     case Stop = 'stop';
     case Warn = 'warn';
     case Advise = 'advise';
+
+    /** The higher the graver. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Stop => 2, self::Warn => 1, self::Advise => 0,
+        };
+    }
 }

@@ -72,7 +72,7 @@ final readonly class PreviewRecipe
     {
         $used = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
 
-        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->rounds() * $w->handsOn, $works)), $context->rate);
+        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $works)), $context->rate);
     }
 
     /**

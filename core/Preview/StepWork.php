@@ -45,6 +45,18 @@ final readonly class StepWork
         return Act::Waits === $this->step->technique->figures()->act ? 1 : $this->step->coats;
     }
 
+    /** Hands-on minutes of all of them. */
+    public function minutes(): int
+    {
+        return $this->rounds() * $this->handsOn;
+    }
+
+    /** What it takes off, µm: as stated, or what its technique does in so many passes. */
+    public function removes(): float
+    {
+        return $this->step->detail->depth ?? $this->step->technique->figures()->removes * $this->step->coats;
+    }
+
     /**
      * What it costs; and what one more coat on top of it would, which takes as much as its last.
      *
@@ -52,22 +64,22 @@ final readonly class StepWork
      */
     public function cost(?float $rate): Cost
     {
-        return $this->costOf($this->needs, $this->rounds(), $rate);
+        return $this->costOf($this->needs, $this->minutes(), $rate);
     }
 
     public function costOfAnother(?float $rate): Cost
     {
-        return $this->costOf(\array_slice($this->needs, -1), 1, $rate);
+        return $this->costOf(\array_slice($this->needs, -1), $this->handsOn, $rate);
     }
 
     /**
      * @param list<CoatNeed> $needs
      */
-    private function costOf(array $needs, int $rounds, ?float $rate): Cost
+    private function costOf(array $needs, int $minutes, ?float $rate): Cost
     {
         $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl();
         $taken = array_sum(array_map(static fn (CoatNeed $n): float => ExactNumber::ceil($n->taken)->toFloat(), $needs));
 
-        return Cost::of(null === $price ? null : $price * $taken, $rounds * $this->handsOn, $rate);
+        return Cost::of(null === $price ? null : $price * $taken, $minutes, $rate);
     }
 }

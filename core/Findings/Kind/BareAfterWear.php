@@ -11,10 +11,8 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -51,17 +49,12 @@ final class BareAfterWear implements Rule
             if (!Whole::is($work, 'distressed-dry', 'distressed-wet')) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== Whole::last($whole->before($work, $part), self::protects(...)) && null === Whole::first($whole->after($work, $part), self::protects(...))));
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== Whole::last($whole->before($work, $part), Whole::protects(...)) && null === Whole::first($whole->after($work, $part), Whole::protects(...))));
             if ([] !== $parts) {
                 yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" goes through the protection, and nothing closes it again.', $work->step->name()), [
                     new Remedy('wax', 'A clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialWanted::clearWax(), wait: WaitUntil::Overnight), null)),
                 ], 'distress-and-wax');
             }
         }
-    }
-
-    private static function protects(StepWork $work): bool
-    {
-        return Whole::lays($work) && Whole::uses($work, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil);
     }
 }

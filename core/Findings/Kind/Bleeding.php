@@ -12,8 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Material\LookKind;
-use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
@@ -82,7 +81,7 @@ final class Bleeding implements Rule
      */
     private static function covers(StepWork $work): bool
     {
-        return Whole::lays($work) && Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => LookKind::Opaque === $l->material->look->kind);
+        return Whole::lays($work) && Purpose::Hide === $work->step->intent->purpose && Whole::isOpaque($work);
     }
 
     /**
@@ -90,7 +89,7 @@ final class Bleeding implements Rule
      */
     private function rises(Bleed $bleed, StepWork $work): bool
     {
-        if ([] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => \in_array($bleed, $l->material->blocks, true))) {
+        if (Whole::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))) {
             return false;
         }
 
@@ -117,6 +116,6 @@ final class Bleeding implements Rule
      */
     private function isHeldBack(Bleed $bleed, array $before): bool
     {
-        return null !== Whole::first($before, static fn (StepWork $w): bool => Whole::lays($w) && [] !== array_filter($w->mix->leaves ?? [], static fn (Leaf $l): bool => \in_array($bleed, $l->material->blocks, true)));
+        return null !== Whole::first($before, static fn (StepWork $w): bool => Whole::lays($w) && Whole::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)));
     }
 }

@@ -12,9 +12,9 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Sheen;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Recipe\WaitUntil;
 
@@ -49,12 +49,12 @@ final class ColouredWaxOnBarePaint implements Rule
             return;
         }
         foreach ($whole->works as $work) {
-            if ([] === array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Wax === $l->material->kind && LookKind::Translucent === $l->material->look->kind)) {
+            if (!Whole::contains($work, static fn (Material $m): bool => MaterialKind::Wax === $m->kind && LookKind::Translucent === $m->look->kind)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $below = Whole::last($whole->before($work, $part), Whole::lays(...));
-                $porous = null !== $below && [] !== array_filter($below->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Paint === $l->material->kind && Sheen::Chalky === $l->material->sheen);
+                $porous = null !== $below && Whole::contains($below, static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen);
                 if ($porous) {
                     yield Finding::of($this, Gravity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes straight on "%s", which drinks it in blotches.', $work->step->name(), $below->step->name()), [
                         new Remedy('clear', 'A thin clear wax first', Edit::insert(new NewStep('Clear wax as a barrier', 'waxed', $whole->named($whole->recipe->partsOf($work->step)), MaterialWanted::clearWax(), wait: WaitUntil::Recoat), $work->step->id)),

@@ -52,7 +52,7 @@ final class DustLeft implements Rule
             }));
             if ([] !== $parts) {
                 yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('The dust of "%s" is still there when the next coat goes on.', $work->step->name()), [
-                    new Remedy('dust', 'Take the dust off', Edit::insert(new NewStep('Dust off', 'dusted', $whole->named($parts)), $whole->works[$work->number]->step->id ?? null)),
+                    new Remedy('dust', 'Take the dust off', Edit::insert(new NewStep('Dust off', 'dusted', $whole->named($parts)), $whole->next($work))),
                 ]);
             }
         }

@@ -48,7 +48,7 @@ final class FillerBeforeStain implements Rule
                 $stain = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Stain));
                 if (null !== $stain) {
                     yield Finding::of($this, Gravity::Advise, [$work->step->id, $stain->step->id], \sprintf('"%s" takes little of "%s" and stays paler.', $work->step->name(), $stain->step->name()), [
-                        new Remedy('after', \sprintf('Fill after "%s", tinted to it', $stain->step->name()), Edit::move($work->step->id, $whole->works[$stain->number]->step->id ?? null)),
+                        new Remedy('after', \sprintf('Fill after "%s", tinted to it', $stain->step->name()), Edit::move($work->step->id, $whole->next($stain))),
                     ]);
                     break;
                 }

@@ -11,8 +11,8 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Preview\Gravity;
@@ -53,7 +53,7 @@ final class IndoorsOutdoors implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
             $protects = Whole::last($whole->on($part), static fn (StepWork $w): bool => Whole::lays($w) && !self::polishes($w)) ?? Whole::last($whole->on($part), Whole::lays(...));
 
-            return null !== $protects && [] !== array_filter($protects->mix->leaves ?? [], static fn (Leaf $l): bool => !$l->material->outdoors && !$l->material->kind->thins()) ? $protects : null;
+            return null !== $protects && Whole::contains($protects, static fn (Material $m): bool => !$m->outdoors && !$m->kind->thins()) ? $protects : null;
         });
         foreach ($found as [$work, $parts]) {
             $wax = self::polishes($work) ? $work : Whole::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax

@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
@@ -85,7 +85,7 @@ final class NeverMeet implements Rule
             }
             if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
                 return Finding::of($this, Gravity::Stop, [$later->step->id, $work->step->id], \sprintf('"%s" meets what is left of "%s": %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
-                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Overnight), $whole->works[$work->number]->step->id)),
+                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
                 ]);
             }
             $apart ??= $later;
@@ -101,6 +101,6 @@ final class NeverMeet implements Rule
 
     private static function has(StepWork $work, Hazard $hazard): bool
     {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => \in_array($hazard, $l->material->hazards, true));
+        return Whole::contains($work, static fn (Material $m): bool => \in_array($hazard, $m->hazards, true));
     }
 }

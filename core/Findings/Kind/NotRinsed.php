@@ -57,7 +57,7 @@ final class NotRinsed implements Rule
             }
             $next = Whole::first($whole->after($work, $parts[0]), Whole::lays(...));
             yield Finding::of($this, Whole::is($work, 'cleaned') ? Gravity::Warn : Gravity::Stop, [$work->step->id], \sprintf('After "%s" nothing is rinsed off before "%s".', $work->step->name(), $next?->step->name() ?? ''), [
-                new Remedy('rinse', \sprintf('Rinse after "%s"', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->works[$work->number]->step->id ?? null)),
+                new Remedy('rinse', \sprintf('Rinse after "%s"', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
             ]);
         }
     }

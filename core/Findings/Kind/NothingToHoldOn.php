@@ -11,8 +11,6 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Mixing\Leaf;
-use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Preview\Gravity;
@@ -50,10 +48,10 @@ final class NothingToHoldOn implements Rule
             return;
         }
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $glossy = \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Varnish, FinishKind::Lacquer, FinishKind::Paint, FinishKind::Unknown], true)
+            $glossy = $part->finish->kind->isFilm()
                 || \in_array($part->substrate->kind, [SubstrateKind::Laminate, SubstrateKind::Metal], true);
             $first = $glossy ? Whole::first($whole->on($part), Whole::lays(...)) : null;
-            if (null === $first || self::grips($first)) {
+            if (null === $first || Whole::grips($first)) {
                 return null;
             }
 
@@ -67,10 +65,5 @@ final class NothingToHoldOn implements Rule
                 new Remedy('prime', 'A grip primer first', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialWanted::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
             ], 'scuffing');
         }
-    }
-
-    private static function grips(StepWork $work): bool
-    {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => $l->material->grips);
     }
 }

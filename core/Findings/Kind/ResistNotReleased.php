@@ -10,7 +10,6 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\Purpose;
@@ -48,7 +47,7 @@ final class ResistNotReleased implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'resist-released', 'distressed-wet', 'distressed-dry') || Whole::lays($w) && Whole::uses($w, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil));
+                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'resist-released', 'distressed-wet', 'distressed-dry') || Whole::protects($w));
                 if (null === $next || !Whole::lays($next)) {
                     continue;
                 }

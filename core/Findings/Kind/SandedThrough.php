@@ -47,7 +47,7 @@ final class SandedThrough implements Rule
                 continue;
             }
             $sanding = array_values(array_filter($whole->on($part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') && null === Whole::first($whole->before($w, $part), Whole::seals(...))));
-            $off = array_sum(array_map(static fn (StepWork $w): float => ($w->step->detail->depth ?? $w->step->technique->figures()->removes * $w->step->coats) / 1000, $sanding));
+            $off = array_sum(array_map(static fn (StepWork $w): float => $w->removes() / 1000, $sanding));
             if ($off <= 0.3 * $budget) {
                 continue;
             }

@@ -11,9 +11,6 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Material\LookKind;
-use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
@@ -70,6 +67,6 @@ final class StainOverSealed implements Rule
 
     private static function worksInTheWood(StepWork $work): bool
     {
-        return Whole::is($work, 'conditioned') || [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind && LookKind::Stain === $l->material->look->kind);
+        return Whole::is($work, 'conditioned') || Whole::dyes($work);
     }
 }

@@ -11,7 +11,6 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
@@ -49,7 +48,7 @@ final class ThinnedAndUnsealed implements Rule
             if (true !== $work->character?->isOverThinned() || !Whole::lays($work)) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) && Whole::uses($w, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil))));
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::protects($w))));
             if ([] !== $parts) {
                 yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" is thinned %s to 1 (it takes %s) and nothing seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
                     new Remedy('seal', 'A clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),

@@ -11,9 +11,9 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Sheen;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Wear;
 use Inlaid\Core\Preview\Gravity;
@@ -54,7 +54,7 @@ final class TooLittleForTheWear implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
             $last = Whole::last($whole->on($part), Whole::lays(...));
             $soft = null !== $last && !Whole::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
-                && [] !== array_filter($last->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Stain === $l->material->kind || \in_array($l->material->sheen, [Sheen::Chalky], true));
+                && Whole::contains($last, static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true));
 
             return $soft ? $last : null;
         });

@@ -61,7 +61,7 @@ final class WaterOverWax implements Rule
                     continue;
                 }
                 yield Finding::of($this, Gravity::Stop, [$work->step->id, $wax->step->id], \sprintf('"%s" is water-based and goes over "%s": it will peel.', $work->step->name(), $wax->step->name()), [
-                    new Remedy('last', \sprintf('Wax after "%s"', $work->step->name()), Edit::move($wax->step->id, $whole->works[$work->number]->step->id ?? null)),
+                    new Remedy('last', \sprintf('Wax after "%s"', $work->step->name()), Edit::move($wax->step->id, $whole->next($work))),
                 ], 'wax-and-topcoat');
                 break;
             }

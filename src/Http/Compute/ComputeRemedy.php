@@ -13,7 +13,6 @@ use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
-use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
@@ -60,15 +59,12 @@ final readonly class ComputeRemedy
      */
     private function verify(Preview $was, Preview $is, string $key): void
     {
-        $rank = static fn (Gravity $g): int => match ($g) {
-            Gravity::Stop => 2, Gravity::Warn => 1, Gravity::Advise => 0,
-        };
         $old = array_column(array_map(static fn (Finding $f): array => [$f->key, $f], $was->findings), 1, 0);
         foreach ($is->findings as $finding) {
             if ($finding->key === $key) {
                 throw new Problem(422, 'remedy-does-not-help', 'This would not mend it: '.$finding->why);
             }
-            if (!isset($old[$finding->key]) && $rank($finding->gravity) > $rank($old[$key]->gravity)) {
+            if (!isset($old[$finding->key]) && $finding->gravity->rank() > $old[$key]->gravity->rank()) {
                 throw new Problem(422, 'remedy-makes-worse', 'This would raise something worse: '.$finding->why);
             }
         }
