@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
+use Inlaid\Core\Recipe\Rags;
+
 /**
  * One change of a recipe document that a remedy makes. The last step is meant by a null `before`.
  *
@@ -39,6 +41,22 @@ final readonly class Edit
     public static function takeOut(string $step): self
     {
         return new self(EditKind::TakeOut, $step, null, null, []);
+    }
+
+    /**
+     * Rags go there; or a material is no longer cleaned up with.
+     */
+    public static function cleanUp(?Rags $rags = null, ?string $without = null): self
+    {
+        return new self(EditKind::CleanUp, null, null, null, array_filter(['rags' => $rags?->value, 'without' => $without]));
+    }
+
+    /**
+     * @param string $day as 2026-11-25
+     */
+    public static function useFrom(string $day): self
+    {
+        return new self(EditKind::UseFrom, null, null, null, ['from' => $day]);
     }
 
     /**

@@ -13,5 +13,7 @@ enum EditKind: string
     case Move = 'move';
     case Change = 'change';
     case TakeOut = 'take-out';
+    case CleanUp = 'clean-up';
+    case UseFrom = 'use-from';
     case LeaveBare = 'leave-bare';
 }

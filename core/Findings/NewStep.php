@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Repeat;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -27,6 +29,8 @@ final readonly class NewStep
         public WaitUntil $wait = WaitUntil::Nothing,
         public Purpose $purpose = Purpose::Functional,
         public ?int $dwell = null,
+        public ?Repeat $repeat = null,
+        public ?SandingAim $aim = null,
     ) {
     }
 
@@ -35,6 +39,6 @@ final readonly class NewStep
      */
     public function on(array $parts): self
     {
-        return new self($this->title, $this->technique, $parts, $this->uses, $this->grit, $this->coats, $this->wait, $this->purpose, $this->dwell);
+        return new self($this->title, $this->technique, $parts, $this->uses, $this->grit, $this->coats, $this->wait, $this->purpose, $this->dwell, $this->repeat, $this->aim);
     }
 }

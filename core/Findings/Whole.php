@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\JointPreview;
 use Inlaid\Core\Preview\PlannedAlone;
 use Inlaid\Core\Preview\StackPreview;
 use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\School\Habits;
 use Inlaid\Core\Technique\Act;
 
@@ -29,7 +32,7 @@ final readonly class Whole
      * @param list<StackPreview> $stacks
      * @param list<JointPreview> $joints
      */
-    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits)
+    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits, public Context $context)
     {
     }
 
@@ -74,7 +77,7 @@ final readonly class Whole
      */
     public static function lays(StepWork $work): bool
     {
-        return Act::Adds === self::act($work) && null !== $work->film && $work->step->technique->figures()->cover >= 0.45;
+        return $work->lays();
     }
 
     /**
@@ -82,7 +85,7 @@ final readonly class Whole
      */
     public static function seals(StepWork $work): bool
     {
-        return self::lays($work) && ($work->film->dry ?? 0.0) * $work->step->coats >= 2.0;
+        return $work->seals();
     }
 
     public static function act(StepWork $work): Act
@@ -120,6 +123,14 @@ final readonly class Whole
     }
 
     /**
+     * Is anything with this hazard in what a step uses?
+     */
+    public static function has(StepWork $work, Hazard $hazard): bool
+    {
+        return self::contains($work, static fn (Material $m): bool => \in_array($hazard, $m->hazards, true));
+    }
+
+    /**
      * Does it colour the wood itself, and not stand on it?
      */
     public static function dyes(StepWork $work): bool
@@ -135,6 +146,14 @@ final readonly class Whole
     public static function grips(StepWork $work): bool
     {
         return self::contains($work, static fn (Material $m): bool => $m->grips);
+    }
+
+    /**
+     * Is there more in what it uses than thinner, which dries away?
+     */
+    public static function leavesResidue(StepWork $work): bool
+    {
+        return self::contains($work, static fn (Material $m): bool => MaterialKind::Thinner !== $m->kind);
     }
 
     /**
@@ -155,7 +174,7 @@ final readonly class Whole
      */
     public function isStripped(PiecePart $part, ?StepWork $before = null): bool
     {
-        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepWork $w): bool => self::is($w, 'stripped'));
+        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepWork $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim);
     }
 
     /**
@@ -191,6 +210,15 @@ final readonly class Whole
     }
 
     /**
+     * @param list<PiecePart>           $parts
+     * @param \Closure(PiecePart): bool $is
+     */
+    public static function firstOf(array $parts, \Closure $is): ?PiecePart
+    {
+        return array_values(array_filter($parts, $is))[0] ?? null;
+    }
+
+    /**
      * Minutes from the end of one step's last coat to the start of another's first, as planned; null where not planned.
      */
     public function minutesBetween(StepWork $one, StepWork $other): ?int
@@ -199,6 +227,21 @@ final readonly class Whole
         $start = $this->planned->starts[$other->step->id] ?? null;
 
         return null === $end || null === $start ? null : intdiv($start - $end, 60);
+    }
+
+    /**
+     * What a paper is to do on a part: as its step says, or as its place in the work tells.
+     */
+    public function aim(StepWork $work, PiecePart $part): SandingAim
+    {
+        $bare = $part->finish->isBare() || $this->isStripped($part, $work);
+
+        return $work->step->detail->aim ?? match (true) {
+            [] !== array_filter($this->before($work, $part), self::lays(...)) => SandingAim::Between,
+            self::is($work, 'scuff-sanded') => SandingAim::Key,
+            $bare || [] !== array_filter($this->before($work, $part), static fn (StepWork $w): bool => SandingAim::ToBare === $w->step->detail->aim) => SandingAim::Smooth,
+            default => SandingAim::Key,
+        };
     }
 
     /**

@@ -52,6 +52,7 @@ final class DescribeMaterial
             'the place' => $m->outdoors ? 'outdoors too' : 'indoors only',
             'what it holds back' => [] === $m->blocks ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $m->blocks)),
             'gloss' => $m->grips ? 'it holds on it' : null,
+            'what takes it off' => $m->residue?->inWords(),
             'the packs' => $this->packs($m),
             'the cautions' => [] === $m->cautions ? null : '"'.implode(' ', $m->cautions).'"',
         ], static fn (?string $fact): bool => null !== $fact);

@@ -13,7 +13,8 @@ use Inlaid\Core\Piece\Bleed;
  *
  * Immutable. `id` and `version` name the shelf's entry; a recipe keeps its own copy, so that a revision never changes.
  * `typical` says that the figures are typical of the class and not from a label; `blocks` what it holds back from below;
- * `grips` whether it holds on glossy grounds.
+ * `grips` whether it holds on glossy grounds; `residue` what its label asks for to take off what is left of it, null where it leaves
+ * nothing or the label was not read.
  */
 final readonly class Material
 {
@@ -40,6 +41,7 @@ final readonly class Material
         public array $cautions,
         public array $blocks,
         public bool $grips,
+        public ?Residue $residue,
     ) {
     }
 
@@ -68,9 +70,10 @@ final readonly class Material
         array $cautions = [],
         array $blocks = [],
         bool $grips = false,
+        ?Residue $residue = null,
     ): self {
         return '' === trim($name) ? throw MaterialRefusal::outOfRange('A name', 'at least one letter')
-            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips);
+            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips, $residue);
     }
 
     /**

@@ -26,6 +26,17 @@ enum FinishKind: string
         return !\in_array($this, [self::Bare, self::Oiled, self::Waxed], true);
     }
 
+    /**
+     * µm of film that is there to be sanded; typical, null where nothing lies on the surface or nobody knows what does.
+     */
+    public function thickness(): ?float
+    {
+        return match ($this) {
+            self::Shellac => 30.0, self::Varnish => 90.0, self::Lacquer => 60.0, self::Paint => 120.0,
+            self::Bare, self::Oiled, self::Waxed, self::Unknown => null,
+        };
+    }
+
     public function inWords(): string
     {
         return match ($this) {

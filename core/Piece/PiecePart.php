@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece;
 
+use Inlaid\Core\Piece\Shape\Level;
+
 /**
  * A part of a piece that steps can be applied to, as it was surveyed.
  *
  * Immutable. `count` how many there are; `absorption` what the first film takes against one on a sealed ground, where the
- * typical value is overridden; `turned` whether it lies flat and has to be turned between its two sides.
+ * typical value is overridden; `pulls` whether their place is settled, null where there are none; `turned` whether it lies flat and has to be turned between its two sides.
  */
 final readonly class PiecePart
 {
@@ -29,6 +31,7 @@ final readonly class PiecePart
         public array $faults,
         public array $patches,
         public array $tests,
+        public ?Pulls $pulls,
     ) {
     }
 
@@ -51,6 +54,7 @@ final readonly class PiecePart
         array $faults = [],
         array $patches = [],
         array $tests = [],
+        ?Pulls $pulls = null,
     ): self {
         if ($count < 1 || $count > 1000) {
             throw PieceRefusal::outOfRange('A count', 'between 1 and 1000');
@@ -62,7 +66,7 @@ final readonly class PiecePart
             (FieldTest::tryFrom($test) ?? throw PieceRefusal::noSuch('test', $test))->check($answer);
         }
 
-        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests);
+        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests, $pulls);
     }
 
     /**
@@ -73,6 +77,14 @@ final readonly class PiecePart
     public function totalArea(?array $faces = null): float
     {
         return $this->surface->area($faces) * $this->count;
+    }
+
+    /**
+     * Is it taken out or off to be worked on: a drawer, a door, hardware?
+     */
+    public function comesOff(): bool
+    {
+        return Level::Apart === $this->surface->level || SubstrateKind::Metal === $this->substrate->kind;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece;
 
 use Inlaid\Core\Piece\Shape\Face;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Measured;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Shape\Shape;
@@ -12,7 +13,8 @@ use Inlaid\Core\Piece\Shape\Shape;
 /**
  * The faces of one part that are finished, with their areas: reckoned from a shape, or entered as one free area.
  *
- * Immutable. `outline` is null where the shape is not known.
+ * Immutable. `outline` is null where the shape is not known; `border` mm along which it meets its neighbours, of a square where the shape
+ * is not known.
  */
 final readonly class Surface
 {
@@ -22,7 +24,7 @@ final readonly class Surface
     /**
      * @param non-empty-array<string, array{Face, Measured}> $faces by key
      */
-    private function __construct(public array $faces, public ?Outline $outline)
+    private function __construct(public array $faces, public ?Outline $outline, public Level $level, public float $border)
     {
     }
 
@@ -35,7 +37,7 @@ final readonly class Surface
             throw PieceRefusal::outOfRange('An area', 'more than 0 and at most 1000 m²');
         }
 
-        return new self([self::WHOLE => [new Face(self::WHOLE, 'The whole of it'), new Measured($area, 'as entered')]], null);
+        return new self([self::WHOLE => [new Face(self::WHOLE, 'The whole of it'), new Measured($area, 'as entered')]], null, Level::Body, 4000 * sqrt($area));
     }
 
     /**
@@ -58,7 +60,7 @@ final readonly class Surface
             $finished[$key] = [$known[$key] ?? throw PieceRefusal::noSuch('face', $key), $shape->measure($key, $sizes)];
         }
 
-        return [] === $finished ? throw PieceRefusal::noFaces() : new self($finished, $shape->outline($sizes));
+        return [] === $finished ? throw PieceRefusal::noFaces() : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
     }
 
     /**

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
-use Inlaid\Core\Film\GritLadder;
-use Inlaid\Core\Findings\Kind\Bleeding;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Kind\NotNeutralised;
 use Inlaid\Core\Findings\MaterialWanted;
 use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\FinishState;
@@ -17,6 +19,10 @@ use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Preview\WorkOutSanding;
+use Inlaid\Core\Recipe\Criterion;
+use Inlaid\Core\Recipe\Repeat;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -27,10 +33,13 @@ use Inlaid\Core\Recipe\WaitUntil;
 final readonly class ProposePrep
 {
     /** The places of the work in order; what is not here is a coat. */
-    private const PLACE = ['cleaned' => 10, 'rinsed' => 11, 'stripped' => 20, 'neutralised' => 22, 'filled' => 30, 'sanded' => 40, 'scuff-sanded' => 40, 'grain-brushed' => 50, 'bleached' => 60, 'dusted' => 80, 'conditioned' => 90];
+    private const PLACE = ['cleaned' => 10, 'rinsed' => 11, 'stripped' => 20, 'scraped' => 20, 'neutralised' => 22, 'filled' => 30, 'sanded' => 40, 'scuff-sanded' => 40, 'grain-brushed' => 50, 'bleached' => 60, 'dusted' => 80, 'conditioned' => 90];
+    private const BLOCKER = 94;
     private const PRIMER = 95;
     private const COAT = 99;
-    private const SANDING = ['sanded', 'scuff-sanded'];
+
+    /** Rules whose remedy is preparation. */
+    private const RULES = ['bleeding', 'silicone-craters'];
 
     /** What has to be rinsed off: the title of the rinse, how often, and why. */
     private const RINSES = [
@@ -38,18 +47,18 @@ final readonly class ProposePrep
         'stripped' => ['Rinse off the stripper', 2, 'What is left of the stripper keeps every coat from drying; neutralise too, if its label asks for it.'],
         'bleached' => ['Rinse off the bleach', 2, 'What is left of the bleach goes on working, and must meet nothing that burns.'],
     ];
-    private const PAPER_ON_SOLID = 120;
-    private const PAPER_ON_VENEER = 150;
-    private const PAPER_ON_RUST = 120;
+    private const PAPER_ON_FINISH = 80;
 
-    public function __construct(private Bleeding $bleeding = new Bleeding())
+    public function __construct(private ProposePapers $papers = new ProposePapers())
     {
     }
 
     /**
+     * @param list<Finding> $findings of the whole, for some of whose remedies are preparation
+     *
      * @return list<PrepLine> in the order of the work
      */
-    public function propose(Whole $whole): array
+    public function propose(Whole $whole, array $findings): array
     {
         $lines = [];
         foreach ($whole->recipe->piece->parts as $part) {
@@ -61,10 +70,10 @@ final readonly class ProposePrep
         uasort($lines, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $proposed = [];
         foreach ($lines as $key => [$place, $reasons, $step, $parts]) {
-            $proposed[] = new PrepLine($key, implode(' ', array_unique($reasons)), $step->on($whole->named($parts)), $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit)));
+            $proposed[] = new PrepLine($key, implode(' ', array_unique($reasons)), $step->on($whole->named($parts)), $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit, $step->aim)));
         }
 
-        return [...$proposed, ...$this->blockers($whole)];
+        return [...$proposed, ...$this->remedies($findings)];
     }
 
     /**
@@ -76,22 +85,26 @@ final readonly class ProposePrep
         if (null === $first) {
             return []; // what gets no coat needs no preparation
         }
-        $done = array_map(static fn (StepWork $w): string => $w->step->technique->key(), $whole->before($first, $part));
+        $done = array_map(static fn (StepWork $w): string => Whole::is($w, 'cleaned') && !Whole::leavesResidue($w) ? 'wiped' : $w->step->technique->key(), $whole->before($first, $part));
         $does = static fn (string ...$techniques): bool => [] !== array_intersect($techniques, $done);
-        $strip = $does('stripped') ? null : $this->strip($part, $first);
-        $bare = $part->finish->isBare() || null !== $strip || $does('stripped');
-        $sanding = $bare ? $this->ladder($whole, $part, $first) : ($does(...self::SANDING) ? [] : $this->scuff($whole, $part, $first));
+        $isOff = $whole->isStripped($part, $first);
+        $strip = $isOff ? null : $this->strip($whole, $part, $first);
+        $bare = $part->finish->isBare() || null !== $strip || $isOff;
+        $sanding = $this->papers->propose($whole, $part, $first, $bare);
+        $history = $whole->habits->holds('repairing', 'history');
         $lines = [
             self::PLACE['cleaned'] => $does('cleaned') ? null : $this->wash($part),
             self::PLACE['stripped'] => $strip,
-            self::PLACE['filled'] => $does('filled') || !Whole::isOpaque($first) ? null : $this->fill($part),
-            self::PLACE['bleached'] => $does('bleached') || !$bare || Whole::isOpaque($first) ? null : $this->bleach($part),
+            self::PLACE['neutralised'] => $this->neutralise($whole, $part, $first),
+            self::PLACE['filled'] => $does('filled') || !Whole::isOpaque($first) || $history ? null : $this->fill($part),
+            self::PLACE['bleached'] => $does('bleached') || !$bare || Whole::isOpaque($first) || $history ? null : $this->bleach($part),
             self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
             self::PLACE['conditioned'] => $does('conditioned') ? null : $this->condition($part, $first),
-            self::PRIMER => $this->grip($whole, $part, $first, $does(...self::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),
+            self::BLOCKER => $bare ? $this->block($whole, $part, $first) : null,
+            self::PRIMER => $this->grip($whole, $part, $first, $does(...ProposePapers::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),
         ];
         foreach (self::RINSES as $act => [$title, $times, $why]) {
-            $rinsed = null === $lines[self::PLACE[$act]] && $this->isRinsed($done, $act);
+            $rinsed = $act !== ($lines[self::PLACE[$act]][1] ?? null)?->technique && $this->isRinsed($done, $act);
             $lines[self::PLACE[$act] + 1] = $rinsed ? null : [$why, new NewStep($title, 'rinsed', [], MaterialWanted::water(), coats: $times, wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight)];
         }
         foreach ($sanding as $i => $paper) {
@@ -130,12 +143,12 @@ final readonly class ProposePrep
     private function isDusted(array $done, bool $sandingProposed): bool
     {
         if (\in_array('dusted', $done, true)) {
-            $since = max([0, ...array_keys(array_intersect($done, self::SANDING))]);
+            $since = max([0, ...array_keys(array_intersect($done, ProposePapers::SANDING))]);
 
             return \in_array('dusted', \array_slice($done, $since), true);
         }
 
-        return !$sandingProposed && [] === array_intersect($done, self::SANDING);
+        return !$sandingProposed && [] === array_intersect($done, ProposePapers::SANDING);
     }
 
     /**
@@ -149,13 +162,13 @@ final readonly class ProposePrep
             default => null,
         };
 
-        return null === $why ? null : [$why, new NewStep('Wash off grease and polish', 'cleaned', [], MaterialWanted::cleaner())];
+        return null === $why ? null : [$why, new NewStep('Wash off grease and polish', 'cleaned', [], MaterialWanted::cleaner(), repeat: Repeat::of(Criterion::Clean, 1, 3))];
     }
 
     /**
      * @return array{string, NewStep}|null
      */
-    private function strip(PiecePart $part, StepWork $first): ?array
+    private function strip(Whole $whole, PiecePart $part, StepWork $first): ?array
     {
         $why = match (true) {
             $part->finish->isBare() => null,
@@ -165,9 +178,17 @@ final readonly class ProposePrep
             default => null,
         };
 
+        $passes = \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Waxed], true) ? 1 : 2;
+
+        if (null !== $why && !$part->mayHoldLead() && FinishKind::Waxed !== $part->finish->kind && null === WorkOutSanding::veneer($part) && !$whole->habits->holds('old-finish-off', 'stripper')) {
+            return [$why, $whole->habits->holds('old-finish-off', 'sanding')
+                ? new NewStep('Sand the old finish off', 'sanded', grit: self::PAPER_ON_FINISH, coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2), aim: SandingAim::ToBare)
+                : new NewStep('Scrape the old finish off', 'scraped', coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2))];
+        }
+
         return null === $why ? null : [
             $part->mayHoldLead() ? $why.' It may hold lead: keep it wet, no dust, and follow the label, the safety data sheet and local rules.' : $why,
-            new NewStep('Strip', 'stripped', [], MaterialWanted::stripper(), coats: \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Waxed], true) ? 1 : 2, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15),
+            new NewStep('Strip', 'stripped', [], MaterialWanted::stripper(), coats: $passes, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2)),
         ];
     }
 
@@ -182,58 +203,11 @@ final readonly class ProposePrep
     }
 
     /**
-     * The papers that are missing; none where another ladder has been chosen.
-     *
-     * @return list<array{string, NewStep}>
-     */
-    private function ladder(Whole $whole, PiecePart $part, StepWork $first): array
-    {
-        $sanded = array_filter($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, ...self::SANDING));
-        $wanted = $this->papers($whole, $part);
-        $grits = array_map(static fn (array $line): ?int => $line[1]->grit, $wanted);
-        $chosen = array_map(static fn (StepWork $w): ?int => $w->step->detail->grit, $sanded);
-
-        return [] !== array_diff($chosen, $grits) ? [] : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
-    }
-
-    /**
-     * @return list<array{string, NewStep}>
-     */
-    private function papers(Whole $whole, PiecePart $part): array
-    {
-        if (SubstrateKind::Metal === $part->substrate->kind) {
-            return \in_array(Fault::Rust, $part->faults, true) ? [['Back to bright metal, and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::PAPER_ON_RUST)]] : [];
-        }
-        if (!$part->substrate->drinksAtAll()) {
-            return [];
-        }
-        $veneer = SubstrateKind::Veneer === $part->substrate->kind;
-        $papers = GritLadder::from(min($veneer ? self::PAPER_ON_VENEER : self::PAPER_ON_SOLID, $whole->habits->lastGrit), $whole->habits->lastGrit);
-
-        return array_map(static fn (int $grit): array => [
-            match (true) {
-                $grit !== $papers[0] => 'Takes out the scratches of the paper before; this is where your school stops.',
-                $veneer => 'Opens the wood evenly; no coarser on a veneer, whose scratches cannot be sanded out again.',
-                default => 'Opens the wood evenly and takes off raised grain.',
-            }, new NewStep("Sand to $grit", 'sanded', grit: $grit)], $papers);
-    }
-
-    /**
-     * @return list<array{string, NewStep}>
-     */
-    private function scuff(Whole $whole, PiecePart $part, StepWork $first): array
-    {
-        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || Whole::grips($first)
-            ? []
-            : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
-    }
-
-    /**
      * @return array{string, NewStep}|null
      */
     private function bleach(PiecePart $part): ?array
     {
-        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through whatever is not opaque; this bleach takes out ink, iron and water marks, and leaves the wood its colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialWanted::bleach(), coats: 2, dwell: 20)] : null;
+        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through whatever is not opaque; this bleach takes out ink, iron and water marks, and leaves the wood its colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialWanted::bleach(), coats: 2, dwell: 20, repeat: Repeat::of(Criterion::Pale, 1, 3))] : null;
     }
 
     /**
@@ -263,22 +237,55 @@ final readonly class ProposePrep
     }
 
     /**
-     * What rises from the wood, as the rule says: its remedy is the preparation.
+     * What the label of what is already in the recipe asks for.
+     *
+     * @return array{string, NewStep}|null
+     */
+    private function neutralise(Whole $whole, PiecePart $part, StepWork $first): ?array
+    {
+        foreach ($whole->before($first, $part) as $work) {
+            $asks = NotNeutralised::asks($work);
+            $later = array_filter($whole->before($first, $part), static fn (StepWork $w): bool => $w->number > $work->number);
+            if (null !== $asks && null === Whole::first(array_values($later), static fn (StepWork $w): bool => NotNeutralised::takesOff($w, $asks))) {
+                return [\sprintf('The label of what "%s" uses asks for %s; water alone leaves it.', $work->step->name(), $asks->inWords()), new NewStep('Neutralise as the label asks', 'neutralised', [], MaterialWanted::toTakeOff($asks), wait: WaitUntil::Recoat)];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * For the school that blocks under every paint, where nothing is known to bleed; where something is, the rule says what holds it back.
+     *
+     * @return array{string, NewStep}|null
+     */
+    private function block(Whole $whole, PiecePart $part, StepWork $first): ?array
+    {
+        $blocks = static fn (StepWork $w): bool => Whole::contains($w, static fn (Material $m): bool => [] !== $m->blocks);
+        $asked = $whole->habits->holds('stain-blocking', 'always') && [] === $part->substrate->bleeds && $part->substrate->drinksAtAll();
+
+        return !$asked || !Whole::isOpaque($first) || $blocks($first) ? null : ['Your school blocks under every paint: a mark may take a year to come through.', new NewStep('Stain-blocking primer', 'brushed', [], MaterialWanted::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat)];
+    }
+
+    /**
+     * What rises from the wood or repels a coat, as the rules say: their remedy is the preparation.
+     *
+     * @param list<Finding> $findings
      *
      * @return list<PrepLine>
      */
-    private function blockers(Whole $whole): array
+    private function remedies(array $findings): array
     {
         $lines = [];
-        foreach ($this->bleeding->check($whole) as $finding) {
-            foreach ($finding->remedies[0]->edits as $edit) {
-                if (null !== $edit->new) {
-                    $lines[] = new PrepLine('block-'.$finding->steps[0], $finding->why, $edit->new, $edit->before);
+        foreach ($findings as $finding) {
+            if (null === $finding->accepted && \in_array($finding->rule, self::RULES, true)) {
+                foreach ($finding->remedies[0]->edits as $edit) {
+                    $lines[] = null === $edit->new ? null : new PrepLine($finding->key, $finding->why, $edit->new, $edit->before);
                 }
             }
         }
 
-        return $lines;
+        return array_values(array_filter($lines));
     }
 
     private function key(NewStep $step): string
@@ -293,14 +300,14 @@ final readonly class ProposePrep
      */
     private function before(Whole $whole, array $parts, float $place): ?string
     {
-        $later = Whole::first($whole->works, static fn (StepWork $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit) > $place && [] !== array_filter($parts, $w->step->touches(...)));
+        $later = Whole::first($whole->works, static fn (StepWork $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit, $w->step->detail->aim) > $place && [] !== array_filter($parts, $w->step->touches(...)));
 
         return $later?->step->id;
     }
 
     /** A finer paper comes after a coarser one. */
-    private static function placeOf(string $technique, ?int $grit): float
+    private static function placeOf(string $technique, ?int $grit, ?SandingAim $aim): float
     {
-        return (self::PLACE[$technique] ?? self::COAT) + ($grit ?? 0) / 1000;
+        return (SandingAim::ToBare === $aim ? self::PLACE['stripped'] : self::PLACE[$technique] ?? self::COAT) + ($grit ?? 0) / 1000;
     }
 }

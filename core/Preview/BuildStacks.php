@@ -53,7 +53,7 @@ final class BuildStacks
             if (null !== $depth && $figures->cover >= 1.0) {
                 $layers = $this->sand($layers, $depth);
             }
-            $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->step->coats, 3);
+            $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
             $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $figures->cover, $depth, $reaches);
         }
 

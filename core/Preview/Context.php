@@ -15,7 +15,7 @@ use Inlaid\Core\Planning\WorkingTime;
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
- * for an hour of work, null where work is not counted.
+ * for an hour of work, null where work is not counted; `flame` whether there is an open flame or a glowing heater in the room.
  */
 final readonly class Context
 {
@@ -35,6 +35,7 @@ final readonly class Context
         public BigRational $tolerance,
         public array $schools = [],
         public ?float $rate = null,
+        public bool $flame = false,
     ) {
     }
 }

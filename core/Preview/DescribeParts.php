@@ -13,14 +13,16 @@ use Inlaid\Core\Piece\SurveyPart;
  */
 final readonly class DescribeParts
 {
-    public function __construct(private SurveyPart $survey = new SurveyPart())
+    public function __construct(private SurveyPart $survey = new SurveyPart(), private WorkOutSanding $sanding = new WorkOutSanding())
     {
     }
 
     /**
+     * @param list<StepWork> $works
+     *
      * @return list<PartPreview>
      */
-    public function describe(Piece $piece): array
+    public function describe(Piece $piece, array $works): array
     {
         return array_map(fn (PiecePart $part): PartPreview => new PartPreview(
             $part->id,
@@ -30,6 +32,7 @@ final readonly class DescribeParts
             $part->turned && $part->surface->hasTwoSides(null),
             $part->surface->outline,
             $this->survey->survey($part),
+            $this->sanding->budget($part, $works),
         ), $piece->parts);
     }
 }

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\DescribeStep;
 
 /**
@@ -21,10 +22,11 @@ final readonly class DescribePour
 
     public function describe(StepWork $work, Context $context): ?PourPreview
     {
-        if (null === $work->mix || null === $work->character || [] === $work->needs) {
+        $needs = $work->needs(null === $work->onlyIfNot ? Course::Expected : Course::Most);
+        if (null === $work->mix || null === $work->character || [] === $needs) {
             return null;
         }
-        $taken = array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $work->needs);
+        $taken = array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $needs);
         $all = ExactNumber::sum($taken);
         $eachCoat = $this->spoilsBetweenCoats($work);
         $perMl = $work->mix->pricePerMl();

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Preview;
 /**
  * What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out.
  *
- * Immutable. `cost` of what is used, not of what is bought.
+ * Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the
+ * amounts null where that makes no difference. The packs, and the jar that runs out, are for the most.
  */
 final readonly class MaterialNeed
 {
@@ -19,8 +20,11 @@ final readonly class MaterialNeed
         public string $name,
         public ?string $colour,
         public Amount $amount,
+        public ?Amount $least,
+        public ?Amount $most,
         public array $packs,
         public ?float $cost,
+        public ?float $mostCost,
         public ?string $runsOut,
     ) {
     }

@@ -9,6 +9,7 @@ use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Planning\Operation;
 use Inlaid\Core\Planning\Placed;
 use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
 
@@ -26,7 +27,22 @@ final readonly class PlanAlone
      */
     public function plan(array $works, Context $context): PlannedAlone
     {
-        [$operations, $forecasts, $stuck] = $this->operations($works);
+        $open = [] !== array_filter($works, static fn (StepWork $w): bool => $w->isOpen());
+        $end = function (Course $course) use ($works, $context): PlanEnd {
+            $plan = $this->course($works, $context, $course)->plan;
+
+            return new PlanEnd($plan->readyOn, $plan->curedOn, $plan->handsOn);
+        };
+
+        return $this->course($works, $context, Course::Expected, $open ? $end(Course::Least) : null, $open ? $end(Course::Most) : null);
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    private function course(array $works, Context $context, Course $course, ?PlanEnd $least = null, ?PlanEnd $most = null): PlannedAlone
+    {
+        [$operations, $forecasts, $stuck] = $this->operations($works, $course);
         $placed = $this->planner->plan($operations, $context->working, $context->now);
         if (\count($placed) < \count($operations)) {
             $stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $this->nameOf($operations[\count($placed)], $works), PlanInOrder::MOST_YEARS);
@@ -57,6 +73,8 @@ final readonly class PlanAlone
             [] === $placed ? 0 : intdiv($placed[\count($placed) - 1]->end() - $placed[0]->start(), 60) - $handsOn,
             null === $longest ? null : $placed[$longest]->operation->stepId,
             $stuck,
+            $least,
+            $most,
         ));
     }
 
@@ -65,22 +83,24 @@ final readonly class PlanAlone
      *
      * @return array{list<Operation>, list<Forecast|null>, string|null} the operations up to the first without a promise, and why it ends there
      */
-    private function operations(array $works): array
+    private function operations(array $works, Course $course): array
     {
         $operations = $forecasts = [];
+        $works = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds($course) > 0));
         foreach ($works as $w => $work) {
-            $coats = $work->rounds();
+            $coats = $work->rounds($course);
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $between = $coat < $coats;
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
                 $wait = $this->wait($rule, $work);
                 $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
                 $after = $this->otherSide($work);
+                $before = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
                 if ($after > 0) {
-                    $operations[] = new Operation($work->step->id, $coat, $work->handsOn - $after, $work->drying->touch->planned ?? 0);
+                    $operations[] = new Operation($work->step->id, $coat, $before + $work->handsOn - $after, $work->drying->touch->planned ?? 0);
                     $forecasts[] = $work->drying;
                 }
-                $operations[] = new Operation($work->step->id, $coat, $after > 0 ? $after : $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null, $after > 0 ? 2 : 1);
+                $operations[] = new Operation($work->step->id, $coat, $after > 0 ? $after : $before + $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null, $after > 0 ? 2 : 1);
                 $forecasts[] = $work->drying;
                 if (null === $wait) {
                     return [$operations, $forecasts, \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? '')];

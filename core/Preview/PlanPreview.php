@@ -8,7 +8,8 @@ namespace Inlaid\Core\Preview;
  * The recipe planned alone, as if nothing else were on the bench.
  *
  * Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can
- * be made, and `stuck` then says why. Minutes for `handsOn` and `waiting`.
+ * be made, and `stuck` then says why. `least` and `most` how it ends with the fewest and the most rounds of what is repeated, null where
+ * nothing is. Minutes for `handsOn` and `waiting`.
  */
 final readonly class PlanPreview
 {
@@ -25,6 +26,8 @@ final readonly class PlanPreview
         public int $waiting,
         public ?string $longestWait,
         public ?string $stuck,
+        public ?PlanEnd $least = null,
+        public ?PlanEnd $most = null,
     ) {
     }
 }

@@ -10,7 +10,8 @@ use Inlaid\Core\Prep\PrepLine;
 /**
  * A recipe, worked out.
  *
- * Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `bought` of whole packs of all
+ * Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes
+ * its most rounds, null where nothing is; `bought` of whole packs of all
  * that is needed, null where something has no pack.
  */
 final readonly class Preview
@@ -36,6 +37,7 @@ final readonly class Preview
         public array $consumables,
         public PlanPreview $plan,
         public Cost $cost,
+        public ?Cost $mostCost,
         public ?float $bought,
         public array $findings,
         public array $prep,

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Brick\Math\BigRational;
+use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Prep\ProposePrep;
+use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
 
@@ -28,6 +32,8 @@ final readonly class PreviewRecipe
         private WorkOutFit $fit = new WorkOutFit(),
         private CountConsumables $consumables = new CountConsumables(),
         private ProposePrep $prep = new ProposePrep(),
+        private OrderParts $order = new OrderParts(),
+        private WorkOutReach $reach = new WorkOutReach(),
     ) {
     }
 
@@ -45,22 +51,24 @@ final readonly class PreviewRecipe
         $stacks = $this->stacks->build($recipe, $works);
         $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
 
-        $whole = new Whole($recipe, $works, $stacks, $joints, $planned, $habits);
+        $whole = new Whole($recipe, $works, $stacks, $joints, $planned, $habits, $context);
+        $findings = $this->check->check($whole);
 
         return new Preview(
             $recipe->title,
             round($area, 4),
-            $this->parts->describe($recipe->piece),
+            $this->parts->describe($recipe->piece, $works),
             $joints,
-            array_map(fn (StepWork $w): StepPreview => $this->step($w, $context), $works),
+            array_map(fn (StepWork $w): StepPreview => $this->step($w, $whole, $context), $works),
             $stacks,
             $materials,
             $this->consumables->count($works),
             $planned->plan,
             $this->cost($works, $materials, $context),
+            [] === array_filter($works, static fn (StepWork $w): bool => $w->isOpen()) ? null : $this->cost($works, $materials, $context, Course::Most),
             $this->bought($materials),
-            $this->check->check($whole),
-            $this->prep->propose($whole),
+            $findings,
+            $this->prep->propose($whole, $findings),
         );
     }
 
@@ -68,11 +76,11 @@ final readonly class PreviewRecipe
      * @param list<StepWork>     $works
      * @param list<MaterialNeed> $materials
      */
-    private function cost(array $works, array $materials, Context $context): Cost
+    private function cost(array $works, array $materials, Context $context, Course $course = Course::Expected): Cost
     {
-        $used = array_map(static fn (MaterialNeed $n): ?float => $n->cost, $materials);
+        $used = array_map(static fn (MaterialNeed $n): ?float => Course::Most === $course ? $n->mostCost : $n->cost, $materials);
 
-        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $works)), $context->rate);
+        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->minutes($course), $works)), $context->rate);
     }
 
     /**
@@ -91,7 +99,38 @@ final readonly class PreviewRecipe
         return round($sum, 2);
     }
 
-    private function step(StepWork $work, Context $context): StepPreview
+    private function rounds(StepWork $work, Context $context): RoundsPreview
+    {
+        $repeat = $work->step->repeat;
+        $need = static fn (Course $course): ?Amount => null === $work->mix ? null : Amount::of(ExactNumber::sum(array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $work->needs($course))), $context->units);
+
+        return new RoundsPreview(
+            $repeat?->until->inWords(),
+            $repeat?->otherwise,
+            $work->onlyIfNot?->id,
+            $work->rounds(Course::Least),
+            $work->rounds(),
+            $work->rounds(Course::Most),
+            $work->cost($context->rate, Course::Least),
+            $work->cost($context->rate, Course::Most),
+            $need(Course::Least),
+            $need(Course::Most),
+        );
+    }
+
+    private function masking(StepWork $work, PlannedAlone $planned, Context $context): ?MaskingPreview
+    {
+        $masking = $work->masking;
+        if (null === $masking) {
+            return null;
+        }
+        $end = $masking->goesOn ? null : $planned->ends[$work->step->id] ?? null;
+        $iso = static fn (?int $instant): ?string => null === $instant ? null : (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
+
+        return new MaskingPreview(round($masking->tape, 1), round($masking->sheet, 1), $masking->minutes, $masking->stays, $iso($end), $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)));
+    }
+
+    private function step(StepWork $work, Whole $whole, Context $context): StepPreview
     {
         $step = $work->step;
         $film = $work->film;
@@ -105,6 +144,7 @@ final readonly class PreviewRecipe
             $step->technique->figures()->act,
             round($work->area, 4),
             $step->coats,
+            $work->isOpen() ? $this->rounds($work, $context) : null,
             $work->turnedArea > 0 ? 2 : 1,
             $work->handsOn,
             $work->cost($context->rate),
@@ -119,6 +159,9 @@ final readonly class PreviewRecipe
             ),
             $pour,
             $work->drying,
+            $this->order->order($whole->recipe, $step, $whole->habits),
+            $this->reach->reach($whole->recipe, $work, $whole->works),
+            $this->masking($work, $whole->planned, $context),
             null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
             $work->mix?->cautions() ?? [],
         );

@@ -10,14 +10,16 @@ use Inlaid\Core\Technique\Act;
 /**
  * One step, worked out.
  *
- * Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides;
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat;  `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides;
  * `another` what one more coat of it would cost.
  */
 final readonly class StepPreview
 {
     /**
-     * @param list<Remark> $remarks
-     * @param list<string> $cautions
+     * @param list<string>  $order    names of its parts, in the order they are laid
+     * @param list<Reached> $reaches  what it gets to without being meant for it
+     * @param list<Remark>  $remarks
+     * @param list<string>  $cautions
      */
     public function __construct(
         public string $id,
@@ -27,6 +29,7 @@ final readonly class StepPreview
         public Act $act,
         public float $area,
         public int $coats,
+        public ?RoundsPreview $rounds,
         public int $lays,
         public int $handsOn,
         public Cost $cost,
@@ -34,6 +37,9 @@ final readonly class StepPreview
         public ?FilmPreview $film,
         public ?PourPreview $pour,
         public ?Forecast $drying,
+        public array $order,
+        public array $reaches,
+        public ?MaskingPreview $masking,
         public array $remarks,
         public array $cautions,
     ) {

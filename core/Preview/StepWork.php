@@ -8,21 +8,24 @@ use Inlaid\Core\Drying\Forecast;
 use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
+use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Act;
 
 /**
  * What has been worked out about one step, before it is put into words and pictures.
  *
- * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned. @internal to the preview
+ * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `onlyIfNot` the step that
+ * this one stands in for if that is not enough even after its last round. @internal to the preview
  */
 final readonly class StepWork
 {
     /**
-     * @param list<CoatNeed> $needs coat by coat; empty where nothing is poured
+     * @param list<CoatNeed> $allNeeds coat by coat to the last round there may be; empty where nothing is poured
      */
     public function __construct(
         public Step $step,
@@ -34,27 +37,66 @@ final readonly class StepWork
         public ?MixCharacter $character,
         public FilmWeight $weight,
         public ?CoatFilm $film,
-        public array $needs,
+        private array $allNeeds,
         public ?Forecast $drying,
+        public ?Step $onlyIfNot = null,
+        public ?Masking $masking = null,
     ) {
     }
 
-    /** How often the work is done: coats, passes or rounds; once where only time passes. */
-    public function rounds(): int
+    /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
+    public function rounds(Course $course = Course::Expected): int
     {
-        return Act::Waits === $this->step->technique->figures()->act ? 1 : $this->step->coats;
+        return null !== $this->onlyIfNot && Course::Most !== $course ? 0 : $this->step->rounds($course);
     }
 
-    /** Hands-on minutes of all of them. */
-    public function minutes(): int
+    /** Does it lay a film over most of what it touches? */
+    public function lays(): bool
     {
-        return $this->rounds() * $this->handsOn;
+        $figures = $this->step->technique->figures();
+
+        return Act::Adds === $figures->act && null !== $this->film && $figures->cover >= 0.45;
     }
 
-    /** What it takes off, µm: as stated, or what its technique does in so many passes. */
-    public function removes(): float
+    /** Does it leave a film that closes the ground, and not just colour in it? */
+    public function seals(): bool
     {
-        return $this->step->detail->depth ?? $this->step->technique->figures()->removes * $this->step->coats;
+        return $this->lays() && ($this->film->dry ?? 0.0) * $this->step->coats >= 2.0;
+    }
+
+    /** Is it open how often it will be done? */
+    public function isOpen(): bool
+    {
+        return $this->rounds(Course::Least) !== $this->rounds(Course::Most);
+    }
+
+    /** Hands-on minutes of all of them, and of masking before the first. */
+    public function minutes(Course $course = Course::Expected): int
+    {
+        $rounds = $this->rounds($course);
+
+        return $rounds * $this->handsOn + (0 === $rounds ? 0 : $this->masking->minutes ?? 0);
+    }
+
+    /**
+     * @return list<CoatNeed> coat by coat; empty where nothing is poured
+     */
+    public function needs(Course $course = Course::Expected): array
+    {
+        return \array_slice($this->allNeeds, 0, $this->rounds($course));
+    }
+
+    /**
+     * What it takes off, µm: as stated for the rounds expected, or what its technique, paper and tool do in so many. Coarser paper takes
+     * more, in proportion to its particles.
+     */
+    public function removes(Course $course = Course::Expected): float
+    {
+        [$figures, $detail] = [$this->step->technique->figures(), $this->step->detail];
+        $paper = null === $figures->atGrit || null === $detail->grit ? 1.0 : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);
+        $each = null === $detail->depth ? $figures->removes * $paper * ($this->step->tool()?->bite() ?? 1.0) : $detail->depth / $this->step->coats;
+
+        return $each * $this->rounds($course);
     }
 
     /**
@@ -62,14 +104,14 @@ final readonly class StepWork
      *
      * @param float|null $rate money for an hour of work
      */
-    public function cost(?float $rate): Cost
+    public function cost(?float $rate, Course $course = Course::Expected): Cost
     {
-        return $this->costOf($this->needs, $this->minutes(), $rate);
+        return $this->costOf($this->needs($course), $this->minutes($course), $rate);
     }
 
     public function costOfAnother(?float $rate): Cost
     {
-        return $this->costOf(\array_slice($this->needs, -1), $this->handsOn, $rate);
+        return $this->costOf(\array_slice($this->allNeeds, -1), $this->handsOn, $rate);
     }
 
     /**

@@ -12,6 +12,7 @@ use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
+use Inlaid\Core\Recipe\Course;
 
 /**
  * Sums what a recipe takes of every material, which packs cover it, and where one small pack would run out.
@@ -28,9 +29,9 @@ final class SumMaterials
         $uses = [];
         foreach ($works as $work) {
             foreach ($work->mix->leaves ?? [] as $leaf) {
-                foreach ($work->needs as $coat => $need) {
+                foreach ($work->needs(Course::Most) as $coat => $need) {
                     $grams = $leaf->mass->multipliedBy(ExactNumber::ceil($need->taken))->simplified();
-                    $uses[$leaf->material->id][] = [$leaf->material, $grams, $need, $work->number, $coat + 1];
+                    $uses[$leaf->material->id][] = [$leaf->material, $grams, $need, $work, $coat + 1];
                 }
             }
         }
@@ -39,23 +40,29 @@ final class SumMaterials
     }
 
     /**
-     * @param non-empty-list<array{Material, BigRational, CoatNeed, int, int}> $uses coat after coat: material, grams, need, step number, coat
+     * @param non-empty-list<array{Material, BigRational, CoatNeed, StepWork, int}> $uses coat after coat to the last round there may be: material, grams, need, step, coat
      */
     private function need(array $uses, Context $context): MaterialNeed
     {
         $material = $uses[0][0];
-        $grams = ExactNumber::sum(array_column($uses, 1));
+        $of = static fn (Course $course): BigRational => ExactNumber::sum(array_column(array_filter($uses, static fn (array $u): bool => $u[4] <= $u[3]->rounds($course)), 1));
+        [$least, $grams, $most] = [$of(Course::Least), $of(Course::Expected), $of(Course::Most)];
+        $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
+        $open = !$least->isEqualTo($most);
         $price = $material->pricePerGram();
-        $packs = $this->packs($material, $grams->toFloat());
+        $packs = $this->packs($material, $most->toFloat());
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(
             $material->id,
             $material->name,
             Ingredient::colourOf($material),
-            Amount::of($grams->dividedBy($material->body->asMeasured()), $context->units, $grams),
+            $amount($grams),
+            $open ? $amount($least) : null,
+            $open ? $amount($most) : null,
             array_map(static fn (array $p): PackCount => new PackCount($p[1], $print->inWords($p[0]->size), $p[0]->price), $packs),
             null === $price ? null : round($price * $grams->toFloat(), 2),
+            null === $price ? null : round($price * $most->toFloat(), 2),
             $this->runsOut($material, $uses, $print),
         );
     }
@@ -104,7 +111,7 @@ final class SumMaterials
     }
 
     /**
-     * @param non-empty-list<array{Material, BigRational, CoatNeed, int, int}> $uses
+     * @param non-empty-list<array{Material, BigRational, CoatNeed, StepWork, int}> $uses
      */
     private function runsOut(Material $material, array $uses, PrintQuantity $print): ?string
     {
@@ -120,7 +127,7 @@ final class SumMaterials
         return null === $out ? null : \sprintf(
             'One %s pack runs out in step %d, coat %d, after %s m².',
             $print->inWords($smallest->size),
-            $uses[$out->coat - 1][3],
+            $uses[$out->coat - 1][3]->number,
             $uses[$out->coat - 1][4],
             ExactNumber::plain(floor($out->area * 100) / 100),
         );

@@ -11,6 +11,7 @@ use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\School\Habits;
@@ -27,6 +28,7 @@ final readonly class WorkOutSteps
         private LayCoat $lay = new LayCoat(),
         private WorkOutNeed $need = new WorkOutNeed(),
         private PredictDrying $predict = new PredictDrying(),
+        private MaskParts $mask = new MaskParts(),
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class WorkOutSteps
             $figures = $step->technique->figures();
             $surfaces = $places = [];
             $turned = 0.0;
+            $lastResort = null !== $recipe->onlyIfNot($step); // what may never be done changes nothing for what follows
             foreach ($recipe->partsOf($step) as $part) {
                 $faces = $step->facesOf($part);
                 $turned += $part->turned && $part->surface->hasTwoSides($faces) ? $this->otherSide($part) * $recipe->piece->count : 0.0;
@@ -48,13 +51,13 @@ final readonly class WorkOutSteps
                     $places[] = $place = $part->id.':'.$face;
                     $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
                     $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
-                    if (null !== $step->detail->grit && Act::TakesAway === $figures->act) {
+                    if (null !== $step->detail->grit && Act::TakesAway === $figures->act && !$lastResort) {
                         $lastGrit[$place] = $step->detail->grit;
                     }
                 }
             }
-            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits);
-            if (null !== $work->film && Act::Adds === $figures->act && $figures->cover >= 0.5) {
+            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i));
+            if (!$lastResort && null !== $work->film && Act::Adds === $figures->act && $figures->cover >= 0.5) {
                 $sealed += array_fill_keys($places, true);
             }
         }
@@ -81,7 +84,7 @@ final readonly class WorkOutSteps
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
      * @param float                     $turned   m² that are laid after parts have been turned
      */
-    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits): StepWork
+    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits, ?Step $onlyIfNot, ?Masking $masking): StepWork
     {
         $figures = $step->technique->figures();
         $area = array_sum(array_column($surfaces, 0));
@@ -101,8 +104,10 @@ final readonly class WorkOutSteps
             $character,
             $weight,
             Act::Adds === $figures->act ? $film : null,
-            null === $film ? [] : $this->need->need($surfaces, $film->wet, $step->coats, $figures),
+            null === $film ? [] : $this->need->need($surfaces, $film->wet, $step->rounds(Course::Most), $figures),
             $drying,
+            $onlyIfNot,
+            $masking,
         );
     }
 
@@ -115,7 +120,7 @@ final readonly class WorkOutSteps
         if (Act::Waits === $figures->act) {
             return 0;
         }
-        $work = $step->detail->handsOn ?? (int) max(2, ceil($area / $figures->rate * ($figures->byBrush ? $habits->brushing : 1.0) - 1e-9));
+        $work = $step->detail->handsOn ?? (int) max(2, ceil($area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0) - 1e-9));
 
         return $work + ($step->detail->dwell ?? 0);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\Fault;
@@ -14,6 +15,7 @@ use Inlaid\Core\Piece\JointSide;
 use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Pulls;
 use Inlaid\Core\School\Schools;
 
 /**
@@ -36,6 +38,15 @@ final readonly class DescribeRecipe
         }
         $use = $recipe->piece->use;
         $facts += ['where it will stand' => $use->place->inWords(), 'the wear' => $use->wear->value, 'food near it' => $use->food ? 'yes' : 'no', 'a child near it' => $use->child ? 'yes' : 'no'];
+        if (null !== $use->from) {
+            $facts['the day it will be in use'] = $use->from;
+        }
+        if (null !== $recipe->cleanUp->rags) {
+            $facts['where rags go'] = $recipe->cleanUp->rags->inWords();
+        }
+        if ([] !== $recipe->cleanUp->with) {
+            $facts['what it is cleaned up with'] = implode(', ', array_map(static fn (Material $m): string => $m->name, $recipe->cleanUp->with));
+        }
         foreach ($recipe->schools as $key => $answer) {
             [$question, $words] = $this->schools->inWords($key, $answer);
             $facts['the school on "'.$question.'"'] = '"'.$words.'"';
@@ -68,6 +79,9 @@ final readonly class DescribeRecipe
             'the colour of the ground' => $s->colour->hex,
             'what it drinks' => null === $part->absorption ? null : ExactNumber::plain($part->absorption).' times a sealed ground',
             'how it lies' => $part->turned ? 'flat, turned between its sides' : null,
+            'the place of its pulls' => match ($part->pulls) {
+                Pulls::Placed => 'settled', Pulls::Open => 'open', null => null,
+            },
             'what is wrong with it' => [] === $part->faults ? null : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
             'patches' => [] === $part->patches ? null : implode(', ', array_map(static fn (Patch $p): string => $p->name, $part->patches)),
             ...$this->tests($part),

@@ -30,15 +30,27 @@ final class DescribeStep
             'where it is done' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name.(null === ($faces = $step->facesOf($p)) ? '' : ' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces))).')'), $recipe->partsOf($step))),
             'what is laid' => null === $step->uses ? null : $this->uses($step->uses),
             'coats' => (string) $step->coats,
+            'until when it is repeated' => null === $step->repeat ? null : $this->repeat($step->repeat, $recipe),
             'the film' => $d->weight?->value,
             'what is left after wiping' => null === $d->left ? null : ExactNumber::plain($d->left * 100).' %',
             'the grit' => null === $d->grit ? null : (string) $d->grit,
+            'the tool' => $d->tool?->inWords(),
+            'which way it is sanded' => $d->strokes?->inWords(),
+            'what the paper is for' => $d->aim?->inWords(),
+            'what is masked' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
             'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
             'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
             'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '"'.$step->wait->until->value.'"',
             'the note' => '' === $step->note ? null : '"'.$step->note.'"',
         ], static fn (?string $fact): bool => null !== $fact);
+    }
+
+    private function repeat(Repeat $repeat, Recipe $recipe): string
+    {
+        $then = array_values(array_filter($recipe->steps, static fn (Step $s): bool => $s->id === $repeat->otherwise));
+
+        return \sprintf('%s, %d to %d times%s', $repeat->until->inWords(), $repeat->least, $repeat->most, [] === $then ? '' : \sprintf(', otherwise "%s"', $then[0]->name()));
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class Recipe
      * @param array<string, string> $schools  chosen answer by question; what is missing is the studio's
      * @param array<string, string> $accepted why a finding is kept, by its key
      */
-    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted)
+    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted, public CleanUp $cleanUp)
     {
     }
 
@@ -28,9 +28,9 @@ final readonly class Recipe
      * @param array<string, string> $schools
      * @param array<string, string> $accepted
      *
-     * @throws RecipeRefusal if a step is there twice or names a part the piece does not have
+     * @throws RecipeRefusal if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last resort is missing or comes too early
      */
-    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = []): self
+    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = [], CleanUp $cleanUp = new CleanUp()): self
     {
         $parts = self::namesOfPlaces($piece);
         $seen = [];
@@ -39,12 +39,18 @@ final readonly class Recipe
                 throw RecipeRefusal::twice('The step', $step->id);
             }
             $seen[$step->id] = true;
-            foreach (array_diff($step->parts, $parts) as $unknown) {
+            foreach (array_diff([...$step->parts, ...$step->detail->masks], $parts) as $unknown) {
                 throw RecipeRefusal::missing('part', $unknown);
             }
+            foreach (array_filter($piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true) && $step->touches($p)) as $part) {
+                throw RecipeRefusal::masksWhatItWorksOn($part->name);
+            }
+        }
+        foreach ($steps as $i => $step) {
+            self::checkOtherwise($step, \array_slice($steps, $i + 1), $seen);
         }
 
-        return new self($title, $piece, $steps, $schools, $summary, $accepted);
+        return new self($title, $piece, $steps, $schools, $summary, $accepted, $cleanUp);
     }
 
     /**
@@ -55,6 +61,34 @@ final readonly class Recipe
     public static function namesOfPlaces(Piece $piece): array
     {
         return array_merge(...array_map(static fn (PiecePart $p): array => [$p->id, ...array_map(static fn (string $face): string => $p->id.':'.$face, array_keys($p->surface->faces))], $piece->parts));
+    }
+
+    /**
+     * The step that this one stands in for when it is not enough even after its last round; null where it is done in any case.
+     */
+    public function onlyIfNot(Step $step): ?Step
+    {
+        foreach ($this->steps as $other) {
+            if ($step->id === $other->repeat?->otherwise) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Step>          $later
+     * @param array<string, true> $known ids of all steps
+     *
+     * @throws RecipeRefusal
+     */
+    private static function checkOtherwise(Step $step, array $later, array $known): void
+    {
+        $otherwise = $step->repeat?->otherwise;
+        if (null !== $otherwise && !\in_array($otherwise, array_map(static fn (Step $s): string => $s->id, $later), true)) {
+            throw isset($known[$otherwise]) ? RecipeRefusal::comesTooEarly($otherwise) : RecipeRefusal::missing('step', $otherwise);
+        }
     }
 
     /**

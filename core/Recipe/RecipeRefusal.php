@@ -41,6 +41,26 @@ final class RecipeRefusal extends Refusal
         return new self(\sprintf('%s takes no material.', $technique));
     }
 
+    public static function notBroughtAbout(Criterion $until, string $technique): self
+    {
+        return new self(\sprintf('%s, however often, is not done until %s.', $technique, $until->inWords()));
+    }
+
+    public static function wrongTool(string $technique, string $tool): self
+    {
+        return new self(\sprintf('"%s" is not done with or by: %s.', $technique, $tool));
+    }
+
+    public static function masksWhatItWorksOn(string $part): self
+    {
+        return new self(\sprintf('%s cannot be masked in a step that is done to it.', $part));
+    }
+
+    public static function comesTooEarly(string $step): self
+    {
+        return new self(\sprintf('What is done if it is not enough ("%s") must come after it.', $step));
+    }
+
     public static function unknownSchool(string $key): self
     {
         return new self(\sprintf('There is no question "%s" on which schools differ.', $key));

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Recipe;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
 
 /**
  * One thing done to the whole piece or to named parts of it, in order.
@@ -16,6 +18,8 @@ use Inlaid\Core\Technique\Technique;
  */
 final readonly class Step
 {
+    public const MOST_COATS = 50;
+
     /**
      * @param list<string> $parts
      */
@@ -30,18 +34,26 @@ final readonly class Step
         public StepDetail $detail,
         public WaitRule $wait,
         public string $note,
+        public ?Repeat $repeat,
     ) {
     }
 
     /**
      * @param list<string> $parts
+     * @param int          $coats how often it is done, or expected to be where it is repeated until something is so
      *
-     * @throws RecipeRefusal if coats cannot be true or the technique and the material do not go together
+     * @throws RecipeRefusal if coats cannot be true or the technique does not go with the material, the tool or being repeated
      */
-    public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = ''): self
+    public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = '', ?Repeat $repeat = null): self
     {
-        if ($coats < 1 || $coats > 50) {
-            throw RecipeRefusal::outOfRange('Coats', 'between 1 and 50');
+        if ($coats < ($repeat->least ?? 1) || $coats > ($repeat->most ?? self::MOST_COATS)) {
+            throw RecipeRefusal::outOfRange(null === $repeat ? 'Coats' : 'The rounds expected', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
+        }
+        if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
+            throw RecipeRefusal::wrongTool($technique->name(), $detail->tool->inWords());
+        }
+        if (null !== $repeat && !$repeat->until->suits($technique->figures()->act)) {
+            throw RecipeRefusal::notBroughtAbout($repeat->until, $technique->name());
         }
         if ($technique->figures()->takesMaterial && null === $uses) {
             throw RecipeRefusal::needsMaterial($technique->name());
@@ -50,7 +62,7 @@ final readonly class Step
             throw RecipeRefusal::takesNoMaterial($technique->name());
         }
 
-        return new self($id, $title, $technique, $intent, $parts, $uses, $coats, $detail, $wait, $note);
+        return new self($id, $title, $technique, $intent, $parts, $uses, $coats, $detail, $wait, $note, $repeat);
     }
 
     /**
@@ -59,6 +71,25 @@ final readonly class Step
     public function name(): string
     {
         return '' !== $this->title ? $this->title : $this->technique->name().(null === $this->uses ? '' : ': '.$this->uses->name);
+    }
+
+    /**
+     * How often it is done; a step where only time passes is done once.
+     */
+    public function rounds(Course $course = Course::Expected): int
+    {
+        return match (true) {
+            Act::Waits === $this->technique->figures()->act => 1,
+            Course::Least === $course => $this->repeat->least ?? $this->coats,
+            Course::Most === $course => $this->repeat->most ?? $this->coats,
+            default => $this->coats,
+        };
+    }
+
+    /** What it is done with: as stated, or as is usual; null where that makes no difference. */
+    public function tool(): ?Tool
+    {
+        return $this->detail->tool ?? $this->technique->figures()->tools[0] ?? null;
     }
 
     public function touches(PiecePart $part): bool

@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Technique\Strokes;
+use Inlaid\Core\Technique\Tool;
 
 /**
  * What a step says beyond its technique; whatever is null is left to the technique, the schools or the label.
  *
  * Immutable. `left` share of the wet film after wiping; `grit` of the abrasive; `depth` in µm; `dwell` and `handsOn` in
- * minutes for each coat.
+ * minutes for each coat; `masks` the ids of parts that are taped and covered meanwhile.
  */
 final readonly class StepDetail
 {
+    /**
+     * @param list<string> $masks
+     */
     private function __construct(
         public ?FilmWeight $weight,
         public ?float $left,
@@ -21,13 +26,19 @@ final readonly class StepDetail
         public ?float $depth,
         public ?int $dwell,
         public ?int $handsOn,
+        public ?Tool $tool,
+        public ?Strokes $strokes,
+        public ?SandingAim $aim,
+        public array $masks,
     ) {
     }
 
     /**
+     * @param list<string> $masks
+     *
      * @throws RecipeRefusal if a figure cannot be true
      */
-    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null): self
+    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Strokes $strokes = null, ?SandingAim $aim = null, array $masks = []): self
     {
         return match (true) {
             null !== $left && ($left < 0.0 || $left > 1.0) => throw RecipeRefusal::outOfRange('The share left after wiping', 'between 0 and 1'),
@@ -35,7 +46,7 @@ final readonly class StepDetail
             null !== $depth && ($depth < 0.0 || $depth > 5000.0) => throw RecipeRefusal::outOfRange('A depth', 'between 0 and 5000 µm'),
             null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw RecipeRefusal::outOfRange('A dwell', 'between 0 minutes and 2 days'),
             null !== $handsOn && ($handsOn < 1 || $handsOn > 2880) => throw RecipeRefusal::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
-            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn),
+            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn, $tool, $strokes, $aim, $masks),
         };
     }
 }

@@ -10,10 +10,14 @@ namespace Inlaid\Core\Technique;
  * Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of
  * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
  * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
- * typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes.
+ * typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual
+ * one first; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes.
  */
 final readonly class Figures
 {
+    /**
+     * @param list<Tool> $tools
+     */
     private function __construct(
         public Act $act,
         public bool $takesMaterial,
@@ -25,22 +29,35 @@ final readonly class Figures
         public float $holdUp,
         public float $removes,
         public bool $byBrush,
+        public array $tools = [],
+        public ?int $atGrit = null,
+        public Reach $reach = Reach::Nowhere,
+        public ?WearsOut $wears = null,
     ) {
     }
 
-    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false): self
+    /**
+     * @param list<Tool> $tools
+     */
+    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false, array $tools = [], Reach $reach = Reach::Drips, ?WearsOut $wears = null): self
     {
-        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush);
+        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush, $tools, null, $reach, $wears);
     }
 
-    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false): self
+    /**
+     * @param list<Tool> $tools
+     */
+    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false);
+        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears);
     }
 
-    public static function altering(float $rate, bool $takesMaterial): self
+    /**
+     * @param list<Tool> $tools
+     */
+    public static function altering(float $rate, bool $takesMaterial, array $tools = [], Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false);
+        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false, $tools, null, $reach, $wears);
     }
 
     public static function waiting(): self

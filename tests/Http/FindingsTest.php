@@ -86,6 +86,27 @@ final class FindingsTest extends TestCase
         yield 'home-made-sheen' => ['home-made-sheen', ['steps' => [['brushed', ['engine-green' => '3', 'plaster' => '1', 'water' => '1']]]], ['steps' => [['brushed', ['matt-emulsion' => '3', 'plaster' => '1', 'water' => '1']]]]];
         yield 'pot-breaks' => ['pot-breaks', ['steps' => [['stained-wiped', ['tea-brown-stain' => '3', 'water' => '1']]]], ['steps' => [['stained-wiped', ['tea-brown-stain' => '3', 'mineral-spirit' => '1']]]]];
         yield 'bare-after-wear' => ['bare-after-wear', ['steps' => [$paint, ['waxed', 'clear-wax'], ['distressed-dry']]], ['steps' => [$paint, ['distressed-dry'], ['dusted'], ['waxed', 'clear-wax']]]];
+        $oak = ['substrate' => ['species' => 'oak', 'grain' => 'open', 'bleeds' => ['tannin']]];
+        $lacquer = ['finish' => ['kind' => 'lacquer'], 'tests' => ['age' => 'after']];
+        yield 'through-the-finish' => ['through-the-finish', ['steps' => [...$wash, ['sanded', null, ['grit' => 100, 'coats' => 2]], ['dusted'], $paint], 'part' => $lacquer], ['steps' => [...$wash, ['sanded', null, ['grit' => 320, 'coats' => 2]], ['dusted'], $paint], 'part' => $lacquer]];
+        yield 'across-the-grain' => ['across-the-grain', ['steps' => [['sanded', null, ['grit' => 180, 'strokes' => 'across']], ['dusted'], ['stained-wiped', 'rain-grey-stain']]], ['steps' => [['sanded', null, ['grit' => 180, 'strokes' => 'across']], ['dusted'], $paint]]];
+        yield 'iron-in-tannin, a brush' => ['iron-in-tannin', ['steps' => [['grain-brushed', null, ['tool' => 'steel-brush']], ['dusted'], ['stained-wiped', 'rain-grey-stain']], 'part' => $oak], ['steps' => [['grain-brushed', null, ['tool' => 'steel-brush']], ['dusted'], ['stained-wiped', 'tea-brown-stain']], 'part' => $oak]];
+        yield 'iron-in-tannin, wool' => ['iron-in-tannin', ['steps' => [['scuff-sanded', null, ['tool' => 'steel-wool']], ['dusted'], ['washed-on', 'platform-slate']], 'part' => $oak], ['steps' => [['brushed', 'shellac'], ['scuff-sanded', null, ['tool' => 'steel-wool']], ['dusted'], ['washed-on', 'platform-slate']], 'part' => $oak]];
+        yield 'hard-tool-on-veneer, a machine' => ['hard-tool-on-veneer', ['steps' => [['sanded', null, ['grit' => 180, 'tool' => 'machine']], ['dusted'], $paint], 'part' => ['substrate' => ['kind' => 'veneer', 'veneer' => 0.6]]], ['steps' => [['sanded', null, ['grit' => 180, 'tool' => 'machine']], ['dusted'], $paint], 'part' => ['substrate' => ['kind' => 'veneer', 'veneer' => 2.5]]]];
+        yield 'hard-tool-on-veneer, a scraper' => ['hard-tool-on-veneer', ['steps' => [['stripped', 'water-rinsed-stripper', ['tool' => 'metal-scraper']]], 'part' => ['substrate' => ['kind' => 'veneer']] + $lacquer], ['steps' => [['stripped', 'water-rinsed-stripper']], 'part' => ['substrate' => ['kind' => 'veneer']] + $lacquer]];
+        yield 'pulls-open, everywhere' => ['pulls-open', ['steps' => [['resist-laid', 'wax-resist'], $paint, ['resist-released']], 'part' => ['pulls' => 'open']], ['steps' => [['resist-laid', 'wax-resist'], $paint, ['resist-released']], 'part' => ['pulls' => 'placed']]];
+        yield 'pulls-open, on one part' => ['pulls-open', ['steps' => [$paint, ['distressed-dry']], 'other' => ['pulls' => 'open']], ['steps' => [$paint, ['distressed-dry', null, ['parts' => ['whole']]]], 'other' => ['pulls' => 'open']]];
+        yield 'used-before-cure, not even dry' => ['used-before-cure', ['steps' => [$paint], 'use' => ['from' => '2026-11-20']], ['steps' => [$paint], 'use' => ['from' => '2027-06-01']]];
+        yield 'used-before-cure' => ['used-before-cure', ['steps' => [$paint], 'use' => ['from' => '2026-11-28']], ['steps' => [['sanded', null, ['grit' => 180]]], 'use' => ['from' => '2026-11-28']]];
+        yield 'near-flame' => ['near-flame', ['steps' => [['sprayed', 'shellac']], 'flame' => true], ['steps' => [['sprayed', 'signal-cream']], 'flame' => true]];
+        yield 'rags-balled-up' => ['rags-balled-up', ['steps' => [['stained-wiped', 'tea-brown-stain']], 'cleanUp' => ['rags' => 'heap']], ['steps' => [['stained-wiped', 'rain-grey-stain']], 'cleanUp' => ['rags' => 'heap']]];
+        yield 'not-neutralised' => ['not-neutralised', ['steps' => [['stripped', 'paste-stripper'], ['rinsed', 'water'], $paint], 'part' => $lacquer], ['steps' => [['stripped', 'paste-stripper'], ['neutralised', 'mineral-spirit'], $paint], 'part' => $lacquer]];
+        yield 'not-masked, creeping' => ['not-masked', ['steps' => [['brushed', 'grip-primer', ['parts' => ['other']]], ['stained-wiped', 'rain-grey-stain', ['parts' => ['whole']]]]], ['steps' => [['brushed', 'grip-primer', ['parts' => ['other']]], ['brushed', 'signal-cream', ['parts' => ['whole']]]]]];
+        yield 'not-masked, sprayed' => ['not-masked', ['steps' => [['padded', 'topcoat-satin', ['parts' => ['whole']]], ['sprayed', 'signal-cream', ['parts' => ['other']]]]], ['steps' => [['padded', 'topcoat-satin', ['parts' => ['whole']]], ['sprayed', 'signal-cream', ['parts' => ['other'], 'masks' => ['whole']]]]]];
+        yield 'distress-too-deep' => ['distress-too-deep', ['steps' => [$paint, ['brushed', 'engine-green'], ['distressed-dry', null, ['depth' => 200]]]], ['steps' => [$paint, ['brushed', 'signal-cream'], ['distressed-dry', null, ['depth' => 200]]]]];
+        yield 'silicone-craters' => ['silicone-craters', ['steps' => [['padded', 'topcoat-satin']], 'part' => ['substrate' => ['bleeds' => ['silicone']]]], ['steps' => [['cleaned', 'mineral-spirit', ['coats' => 2]], ['padded', 'topcoat-satin']], 'part' => ['substrate' => ['bleeds' => ['silicone']]]]];
+        yield 'dust-on-wet' => ['dust-on-wet', ['steps' => [['brushed', 'signal-cream', ['parts' => ['other'], 'wait' => 'nothing']], ['sanded', null, ['grit' => 180, 'parts' => ['whole']]]]], ['steps' => [['brushed', 'signal-cream', ['parts' => ['other'], 'wait' => 'touch']], ['sanded', null, ['grit' => 180, 'parts' => ['whole']]]]]];
+        yield 'never-meet, in the clean-up' => ['never-meet', ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water', ['coats' => 2]]], 'cleanUp' => ['with' => ['water', 'alcohol']]], ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water', ['coats' => 2]]], 'cleanUp' => ['with' => ['water']]]];
         yield 'joint-binds' => ['joint-binds', ['steps' => [$paint], 'joint' => 0.3], ['steps' => [$paint], 'joint' => 3.0]];
     }
 
@@ -102,10 +123,10 @@ final class FindingsTest extends TestCase
         self::assertNotEmpty($found, 'it fires');
         self::assertSame(!\in_array($rule, ['pot-too-short', 'lead-untested', 'not-tested', 'section-too-large', 'air-unfit', 'home-made-sheen', 'pot-breaks'], true), [] !== $found[0]->remedies, 'it can be mended, or only minded');
         foreach ($found[0]->remedies as $remedy) {
-            $mended = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $found[0]->key, 'remedy' => $remedy->key]);
+            $mended = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::context($broken), 'finding' => $found[0]->key, 'remedy' => $remedy->key]);
             self::assertNotContains($found[0]->key, array_map(static fn (\stdClass $f): string => $f->key, $mended->preview->findings), $remedy->text);
             self::assertNotEmpty($mended->changes, 'and it is said what was changed');
-            self::assertEquals($mended->preview->findings, self::findings($mended->document), 'the document is what was worked out');
+            self::assertEquals($mended->preview->findings, self::findings($mended->document, self::context($broken)), 'the document is what was worked out');
         }
     }
 
@@ -316,7 +337,7 @@ final class FindingsTest extends TestCase
      */
     private static function context(array $recipe): array
     {
-        return (isset($recipe['climate']) ? ['climate' => $recipe['climate']] : []) + self::CONTEXT;
+        return array_intersect_key($recipe, ['climate' => 1, 'flame' => 1]) + self::CONTEXT;
     }
 
     /**

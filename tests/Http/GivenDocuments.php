@@ -44,12 +44,13 @@ final readonly class GivenDocuments
         }
         $part = ($recipe['part'] ?? []) + ['id' => 'whole', 'name' => 'Panel', 'area' => 1.2];
         $part['substrate'] = ($part['substrate'] ?? []) + ['kind' => 'solid', 'species' => 'lime', 'grain' => 'close', 'colour' => '#e5d3b3'];
-        $piece = ['name' => 'Board', 'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + $part]] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
+        $piece = ['name' => 'Board', 'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + ($recipe['other'] ?? []) + $part]] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
         if (isset($recipe['joint'])) {
             $side = static fn (string $of): array => ['part' => $of, 'face' => 'whole', 'coated' => 'whole' === $of || !($recipe['bare'] ?? false)];
             $piece['joints'] = [['id' => 'j', 'name' => 'Panel in its frame', 'kind' => 'door', 'moving' => $side('whole'), 'fixed' => $side('other'), 'clearance' => $recipe['joint'], 'least' => 0.25]];
         }
-        $document = Json::decode(Json::encode(['format' => 'inlaid-recipe', 'version' => 2, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + (isset($recipe['schools']) ? ['schools' => $recipe['schools']] : [])));
+        $used = [...$used, ...$recipe['cleanUp']['with'] ?? []];
+        $document = Json::decode(Json::encode(['format' => 'inlaid-recipe', 'version' => 3, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + array_intersect_key($recipe, ['schools' => 1, 'cleanUp' => 1])));
         \assert($document instanceof \stdClass);
 
         return $document;

@@ -9,8 +9,8 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\WorkOutSanding;
 
 /**
  * The first paper on a veneer is too coarse.
@@ -45,7 +45,7 @@ final class CoarseOnVeneer implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if (null !== $part->substrate->veneer || SubstrateKind::Veneer === $part->substrate->kind) {
+                if (null !== WorkOutSanding::veneer($part)) {
                     yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('Grit %d is too coarse for the veneer of %s.', $grit, $part->name), [
                         new Remedy('finer', 'Begin with 150', Edit::change($work->step->id, ['grit' => 150])),
                     ]);

@@ -48,7 +48,7 @@ final class GapInTheLadder implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $before = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') || Whole::lays($w) || Whole::is($w, 'filled'));
-                $from = null !== $before && Whole::is($before, 'sanded') ? $before->step->detail->grit : null;
+                $from = null !== $before && Whole::is($before, 'sanded') && $whole->aim($work, $part)->continues($whole->aim($before, $part)) ? $before->step->detail->grit : null;
                 $to = $work->step->detail->grit;
                 if (null === $from || !GritLadder::isGap($from, $to)) {
                     continue;

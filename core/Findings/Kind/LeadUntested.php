@@ -37,7 +37,7 @@ final class LeadUntested implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'distressed-dry')) {
+            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'scraped', 'distressed-dry')) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {

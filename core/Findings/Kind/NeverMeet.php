@@ -12,7 +12,6 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
@@ -57,15 +56,37 @@ final class NeverMeet implements Rule
 
     public function check(Whole $whole): iterable
     {
+        yield from $this->inTheCleanUp($whole);
         foreach ($whole->works as $work) {
             foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
-                [$hasOne, $hasOther] = [self::has($work, $one), self::has($work, $other)];
+                [$hasOne, $hasOther] = [Whole::has($work, $one), Whole::has($work, $other)];
                 if ($hasOne && $hasOther) {
                     yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
                 } elseif ($hasOne || $hasOther) {
                     $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
                     if (null !== $found) {
                         yield $found;
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * What tools, rags and hands are cleaned with meets what is on them.
+     *
+     * @return iterable<Finding>
+     */
+    private function inTheCleanUp(Whole $whole): iterable
+    {
+        foreach ($whole->recipe->cleanUp->with as $material) {
+            foreach (self::PAIRS as [$one, $other, , $what]) {
+                foreach ([[$one, $other], [$other, $one]] as [$on, $with]) {
+                    $work = \in_array($with, $material->hazards, true) ? Whole::first($whole->works, static fn (StepWork $w): bool => Whole::has($w, $on)) : null;
+                    if (null !== $work) {
+                        yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s, to clean up with, meets what is on the tools and rags of "%s": %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
+                            new Remedy('without', \sprintf('Clean up without %s', $material->name), Edit::cleanUp(without: $material->id)),
+                        ], about: 'clean-up '.$material->id.' '.$with->value);
                     }
                 }
             }
@@ -80,7 +101,7 @@ final class NeverMeet implements Rule
         $parts = $whole->recipe->partsOf($work->step);
         $apart = null;
         foreach (\array_slice($whole->works, $work->number) as $later) {
-            if (!self::has($later, $with)) {
+            if (!Whole::has($later, $with)) {
                 continue;
             }
             if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
@@ -97,10 +118,5 @@ final class NeverMeet implements Rule
     private function isRinsed(Whole $whole, PiecePart $part, StepWork $one, StepWork $other): bool
     {
         return null !== Whole::first($whole->after($one, $part), static fn (StepWork $w): bool => $w->number < $other->number && Whole::is($w, 'rinsed'));
-    }
-
-    private static function has(StepWork $work, Hazard $hazard): bool
-    {
-        return Whole::contains($work, static fn (Material $m): bool => \in_array($hazard, $m->hazards, true));
     }
 }

@@ -44,7 +44,7 @@ final class NotRinsed implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'cleaned', 'stripped', 'bleached')) {
+            if (!Whole::is($work, 'cleaned', 'stripped', 'bleached') || !Whole::leavesResidue($work)) {
                 continue;
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {

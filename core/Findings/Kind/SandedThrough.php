@@ -10,15 +10,24 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Preview\WorkOutSanding;
+use Inlaid\Core\Recipe\Course;
 
 /**
  * The sanding of a veneer is more than it has.
  */
-final class SandedThrough implements Rule
+final readonly class SandedThrough implements Rule
 {
+    /** Shares of a veneer: as much as one may take, and nearly all of it. */
+    private const MOST = 0.3;
+    private const NEARLY_ALL = 0.8;
+
+    public function __construct(private WorkOutSanding $sanding = new WorkOutSanding())
+    {
+    }
+
     public function key(): string
     {
         return 'sanded-through';
@@ -42,19 +51,15 @@ final class SandedThrough implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            $budget = $part->substrate->veneer ?? (SubstrateKind::Veneer === $part->substrate->kind ? 0.5 : null);
-            if (null === $budget) {
+            $budget = $this->sanding->budget($part, $whole->works);
+            if (null === $budget->veneer || $budget->mostOfWood <= self::MOST * $budget->veneer) {
                 continue;
             }
-            $sanding = array_values(array_filter($whole->on($part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') && null === Whole::first($whole->before($w, $part), Whole::seals(...))));
-            $off = array_sum(array_map(static fn (StepWork $w): float => $w->removes() / 1000, $sanding));
-            if ($off <= 0.3 * $budget) {
-                continue;
-            }
-            $last = $sanding[\count($sanding) - 1];
-            $left = 0.3 * $budget * 1000 / \count($sanding);
-            yield Finding::of($this, $off > 0.8 * $budget ? Gravity::Stop : Gravity::Warn, [$last->step->id], \sprintf('%s mm of the %s mm veneer of %s are sanded off.', ExactNumber::plain($off), ExactNumber::plain($budget), $part->name), [
-                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['depth' => floor($left)]), $sanding)),
+            $sanding = WorkOutSanding::sanding($part, $whole->works);
+            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(static fn (StepWork $w): int => $w->step->rounds(Course::Most), $sanding)));
+            $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
+            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Gravity::Stop : Gravity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s of the %s mm veneer of %s are sanded off%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every round allowed is needed' : ''), [
+                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
             ], about: $part->id);
         }
     }

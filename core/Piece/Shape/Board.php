@@ -46,6 +46,17 @@ abstract class Board implements Shape
         return new Outline($sizes['length'], $sizes['width']);
     }
 
+    public function level(): Level
+    {
+        return Level::Body;
+    }
+
+    /** All round. */
+    public function border(array $sizes): float
+    {
+        return 2 * ($sizes['length'] + $sizes['width']);
+    }
+
     /**
      * Length, width and thickness to begin with, in mm.
      *

@@ -35,4 +35,13 @@ interface Shape
      * @param array<string, float> $sizes
      */
     public function outline(array $sizes): Outline;
+
+    public function level(): Level;
+
+    /**
+     * mm of the line along which one such part meets its neighbours: what is taped where it is to be kept clean.
+     *
+     * @param array<string, float> $sizes
+     */
+    public function border(array $sizes): float;
 }

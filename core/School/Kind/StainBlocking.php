@@ -27,6 +27,7 @@ final class StainBlocking implements School
     {
         return [
             new Choice('evidence', 'On evidence', 'Where the wood is known to bleed or the rag took colour.'),
+            new Choice('always', 'Always, under paint', 'A mark may take a year to come through; one coat of blocker is cheaper than doing it again.'),
             new Choice('never', 'Never', 'A mark that comes through is part of the piece; primers bury its grain.'),
         ];
     }

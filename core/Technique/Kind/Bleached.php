@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -29,6 +30,6 @@ final class Bleached implements Technique
 
     public function figures(): Figures
     {
-        return Figures::altering(rate: 0.1, takesMaterial: true);
+        return Figures::altering(rate: 0.1, takesMaterial: true, reach: Reach::Drips);
     }
 }

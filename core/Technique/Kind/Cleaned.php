@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Wiping twice with a cloth, turning it often.
@@ -29,6 +30,6 @@ final class Cleaned implements Technique
 
     public function figures(): Figures
     {
-        return Figures::altering(rate: 0.15, takesMaterial: true);
+        return Figures::altering(rate: 0.15, takesMaterial: true, wears: WearsOut::rag(1.5));
     }
 }

@@ -6,6 +6,8 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Fine paper on the edges that hands and time would wear.
@@ -29,6 +31,6 @@ final class DistressedDry implements Technique
 
     public function figures(): Figures
     {
-        return Figures::takingAway(rate: 0.08, removes: 60.0, cover: 0.1);
+        return Figures::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0));
     }
 }

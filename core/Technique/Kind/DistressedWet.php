@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Works on coats that water dissolves again, with no dust and soft transitions.
@@ -29,6 +30,6 @@ final class DistressedWet implements Technique
 
     public function figures(): Figures
     {
-        return Figures::takingAway(rate: 0.07, removes: 40.0, cover: 0.1);
+        return Figures::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
     }
 }

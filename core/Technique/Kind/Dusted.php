@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Brush, vacuum, then a barely damp cloth.
@@ -29,6 +30,6 @@ final class Dusted implements Technique
 
     public function figures(): Figures
     {
-        return Figures::altering(rate: 0.4, takesMaterial: false);
+        return Figures::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Glaze is laid sparingly and mostly wiped away on the flat.
@@ -29,6 +30,6 @@ final class GlazedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1);
+        return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
 
 /**
  * Bronze or nylon bristles along the grain until the pores stand open.
@@ -29,6 +30,6 @@ final class GrainBrushed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::altering(rate: 0.05, takesMaterial: false);
+        return Figures::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Worked in across the grain and cleared: what stays is what the pores hold.
@@ -29,6 +31,6 @@ final class Limed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15);
+        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Reach::Nowhere, wears: WearsOut::rag(0.6));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * A film of oil left standing stays sticky; almost all of what the wood does not drink is wiped away.
@@ -29,6 +30,6 @@ final class OiledAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.1, left: 0.2, loss: 0.12);
+        return Figures::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * A wrung-out cloth, and a second one that stays clean.
@@ -29,6 +30,6 @@ final class Rinsed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::altering(rate: 0.25, takesMaterial: true);
+        return Figures::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5));
     }
 }

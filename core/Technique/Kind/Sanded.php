@@ -6,6 +6,8 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * By hand with medium grit a pass takes a few hundredths of a millimetre of wood or film.
@@ -24,11 +26,11 @@ final class Sanded implements Technique
 
     public function does(): string
     {
-        return 'Sand along the grain with the stated grit.';
+        return 'Sand with the stated grit.';
     }
 
     public function figures(): Figures
     {
-        return Figures::takingAway(rate: 0.08, removes: 40.0);
+        return Figures::takingAway(rate: 0.08, removes: 40.0, tools: [Tool::Hand, Tool::Machine], atGrit: 120, wears: WearsOut::sheet(0.5));
     }
 }

@@ -6,6 +6,8 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Only the shine goes: two or three µm.
@@ -29,6 +31,6 @@ final class ScuffSanded implements Technique
 
     public function figures(): Figures
     {
-        return Figures::takingAway(rate: 0.2, removes: 3.0);
+        return Figures::takingAway(rate: 0.2, removes: 3.0, tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool], atGrit: 240, wears: WearsOut::sheet(1.5));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -30,6 +31,6 @@ final class Sprayed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0);
+        return Figures::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Reach::Sprays);
     }
 }

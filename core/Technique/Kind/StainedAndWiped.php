@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * What the wood does not take within the dwell is wiped away.
@@ -29,6 +30,6 @@ final class StainedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12);
+        return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -29,6 +30,6 @@ final class Stencilled implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0);
+        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere);
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * One pass lifts about the thickness of a few old coats.
@@ -29,6 +32,6 @@ final class Stripped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true);
+        return Figures::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Reach::Drips, wears: WearsOut::pad(0.8));
     }
 }

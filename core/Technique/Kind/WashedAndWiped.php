@@ -6,6 +6,7 @@ namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Typically a third of a wash stays after one wiping with a folded cloth; the rest leaves with the rag, so it is
@@ -30,6 +31,6 @@ final class WashedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1);
+        return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8));
     }
 }

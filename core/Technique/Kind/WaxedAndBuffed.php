@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Half of what is rubbed in leaves with the buffing cloth; a few µm stay.
@@ -29,6 +32,6 @@ final class WaxedAndBuffed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0);
+        return Figures::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0, tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool], reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
     }
 }

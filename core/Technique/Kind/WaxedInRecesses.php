@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Cleared from the flat with a clean cloth or clear wax, it stays in corners, mouldings and pores.
@@ -29,6 +31,6 @@ final class WaxedInRecesses implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0);
+        return Figures::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
     }
 }

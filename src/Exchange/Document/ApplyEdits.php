@@ -49,14 +49,34 @@ final readonly class ApplyEdits
         match ($edit->do) {
             EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
             EditKind::Move => $doc->steps = self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
-            EditKind::TakeOut => $doc->steps = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)),
+            EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
                     $step->{$field} = \is_array($value) && !array_is_list($value) ? (object) $value : $value;
                 }
             }),
+            EditKind::CleanUp => self::cleanUp($doc, $edit),
+            EditKind::UseFrom => self::useFrom($doc, $edit),
             EditKind::LeaveBare => self::leaveBare($doc, $edit),
         };
+    }
+
+    /**
+     * A step that had it as its last resort has none then.
+     *
+     * @param list<\stdClass> $steps
+     *
+     * @return list<\stdClass>
+     */
+    private static function without(array $steps, string $id): array
+    {
+        foreach ($steps as $step) {
+            if (($step->repeat ?? null) instanceof \stdClass && $id === ($step->repeat->otherwise ?? null)) {
+                unset($step->repeat->otherwise);
+            }
+        }
+
+        return array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $id));
     }
 
     /**
@@ -86,6 +106,12 @@ final readonly class ApplyEdits
         }
         if (null !== $new->dwell) {
             $step['dwell'] = $new->dwell;
+        }
+        if (null !== $new->aim) {
+            $step['aim'] = $new->aim->value;
+        }
+        if (null !== $new->repeat) {
+            $step['repeat'] = (object) ['until' => $new->repeat->until->value, 'least' => $new->repeat->least, 'most' => $new->repeat->most];
         }
         if ([] !== $new->parts) {
             $step['parts'] = $new->parts;
@@ -121,6 +147,27 @@ final readonly class ApplyEdits
         }
 
         throw Refused::at('', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
+    }
+
+    private static function cleanUp(\stdClass $doc, Edit $edit): void
+    {
+        $cleanUp = ($doc->cleanUp ?? null) instanceof \stdClass ? $doc->cleanUp : new \stdClass();
+        if (isset($edit->set['rags'])) {
+            $cleanUp->rags = $edit->set['rags'];
+        }
+        if (isset($edit->set['without'])) {
+            $with = $cleanUp->with ?? [];
+            $cleanUp->with = array_values(array_filter(\is_array($with) ? $with : [], static fn (mixed $id): bool => $id !== $edit->set['without']));
+        }
+        $doc->cleanUp = $cleanUp;
+    }
+
+    private static function useFrom(\stdClass $doc, Edit $edit): void
+    {
+        \assert($doc->piece instanceof \stdClass);
+        $use = ($doc->piece->use ?? null) instanceof \stdClass ? $doc->piece->use : new \stdClass();
+        $use->from = $edit->set['from'];
+        $doc->piece->use = $use;
     }
 
     private static function leaveBare(\stdClass $doc, Edit $edit): void

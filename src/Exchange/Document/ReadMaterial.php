@@ -16,6 +16,7 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Pack;
+use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\Dimension;
@@ -29,7 +30,7 @@ final class ReadMaterial
 {
     public function read(Node $n): Material
     {
-        $n->fields('id', 'version', 'name', 'kind', 'typical', 'body', 'handling', 'look', 'sheen', 'ambering', 'outdoors', 'packs', 'hazards', 'cautions', 'blocks', 'grips');
+        $n->fields('id', 'version', 'name', 'kind', 'typical', 'body', 'handling', 'look', 'sheen', 'ambering', 'outdoors', 'packs', 'hazards', 'cautions', 'blocks', 'grips', 'residue');
         $body = $this->body($n->child('body'));
         $handling = $this->handling($n->child('handling'));
         $look = $this->look($n->child('look'));
@@ -53,6 +54,7 @@ final class ReadMaterial
             $cautions,
             $n->has('blocks') ? $n->list('blocks', static fn (Node $b): Bleed => $b->asEnum(Bleed::class), 10) : [],
             $n->has('grips') && $n->bool('grips'),
+            $n->enumOrNull('residue', Residue::class),
         ));
     }
 

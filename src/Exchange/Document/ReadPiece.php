@@ -21,6 +21,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\PieceRefusal;
 use Inlaid\Core\Piece\PieceUse;
 use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Piece\Pulls;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Shapes;
 use Inlaid\Core\Piece\Shape\Size;
@@ -44,12 +45,13 @@ final readonly class ReadPiece
         $parts = $n->list('parts', $this->part(...), 100);
         $joints = $n->has('joints') ? $n->list('joints', $this->joint(...), 50) : [];
         $use = $n->childOrNull('use');
-        $where = null === $use ? new PieceUse() : new PieceUse(
-            $use->fields('place', 'wear', 'food', 'child')->enumOrNull('place', Place::class) ?? Place::Dry,
+        $where = null === $use ? new PieceUse() : $use->make(static fn (): PieceUse => new PieceUse(
+            $use->fields('place', 'wear', 'food', 'child', 'from')->enumOrNull('place', Place::class) ?? Place::Dry,
             $use->enumOrNull('wear', Wear::class) ?? Wear::Light,
             $use->has('food') && $use->bool('food'),
             $use->has('child') && $use->bool('child'),
-        );
+            $use->has('from') ? $use->string('from', 10) : null,
+        ), 'from');
 
         $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts), 'parts');
 
@@ -58,7 +60,7 @@ final readonly class ReadPiece
 
     private function part(Node $n): PiecePart
     {
-        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests');
+        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests', 'pulls');
         if ($n->has('area') === $n->has('shape')) {
             $n->refuse('area', 'A part has either an area or a shape.');
         }
@@ -79,6 +81,7 @@ final readonly class ReadPiece
             $this->enums($n, 'faults', Fault::class),
             $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
             $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
+            $n->enumOrNull('pulls', Pulls::class),
         ), 'count');
     }
 

@@ -8,17 +8,24 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Recipe\CleanUp;
+use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\Repeat;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
+use Inlaid\Core\Technique\Tool;
 
 /**
  * Reads a recipe document, as `docs/formats/recipe.schema.json` defines it, into a recipe that can be worked out.
@@ -61,7 +68,7 @@ final readonly class ReadRecipe
 
     private function recipe(Node $n): Recipe
     {
-        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted');
+        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted', 'cleanUp');
         if (UpcastRecipe::FORMAT !== $n->string('format')) {
             $n->refuse('format', 'This is no recipe document.');
         }
@@ -82,7 +89,7 @@ final readonly class ReadRecipe
             return $step;
         }, self::MOST_STEPS);
 
-        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n)));
+        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n), $this->cleanUp($n, $materials)), 'steps');
     }
 
     /**
@@ -106,16 +113,60 @@ final readonly class ReadRecipe
      */
     private function step(Node $n, array $materials, array $mixes, array $parts): Step
     {
-        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'wait', 'note');
+        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'tool', 'strokes', 'aim', 'masks', 'repeat', 'wait', 'note');
         $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
         $uses = $n->childOrNull('uses');
         $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
-        $onParts = $n->has('parts') ? $n->list('parts', static fn (Node $p): string => \in_array($p->asString(120), $parts, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
+        $onParts = $this->places($n, 'parts', $parts);
+        $masks = $this->places($n, 'masks', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':')));
         $intent = $this->intent($n->child('intent'));
         $wait = $this->wait($n->child('wait'));
-        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn')));
+        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Strokes::class), $n->enumOrNull('aim', SandingAim::class), $masks));
+        $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
-        return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note')), $technique->figures()->takesMaterial === (null !== $named) ? 'coats' : 'uses');
+        return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note'), $repeat), $this->blame($technique, $named, $detail));
+    }
+
+    /**
+     * @param array<string> $known
+     *
+     * @return list<string>
+     */
+    private function places(Node $n, string $field, array $known): array
+    {
+        return $n->has($field) ? $n->list($field, static fn (Node $p): string => \in_array($p->asString(120), $known, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
+    }
+
+    /** Where what a step is refused for stands, most likely. */
+    private function blame(Technique $technique, Material|Mixture|null $named, StepDetail $detail): string
+    {
+        $figures = $technique->figures();
+
+        return match (true) {
+            $figures->takesMaterial !== (null !== $named) => 'uses',
+            null !== $detail->tool && !\in_array($detail->tool, $figures->tools, true) => 'tool',
+            default => 'coats',
+        };
+    }
+
+    private function repeat(Node $n): Repeat
+    {
+        $n->fields('until', 'least', 'most', 'otherwise');
+
+        return $n->make(static fn (): Repeat => Repeat::of($n->enum('until', Criterion::class), $n->int('least'), $n->int('most'), $n->has('otherwise') ? $n->id('otherwise') : null), 'least');
+    }
+
+    /**
+     * @param array<string, Material> $materials
+     */
+    private function cleanUp(Node $n, array $materials): CleanUp
+    {
+        $c = $n->childOrNull('cleanUp')?->fields('rags', 'with');
+
+        return null === $c ? new CleanUp() : new CleanUp(
+            $c->enumOrNull('rags', Rags::class),
+            $c->has('with') ? $c->list('with', static fn (Node $m): Material => $materials[$m->asString(64)] ?? $m->refuseHere(RecipeRefusal::missing('material', $m->asString())->getMessage()), 20) : [],
+        );
     }
 
     private function intent(Node $n): Intent

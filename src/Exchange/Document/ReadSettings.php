@@ -19,7 +19,7 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'climate', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'climate', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Schools $schools)
@@ -84,6 +84,7 @@ final readonly class ReadSettings
                 return $answer->asString();
             }, 50) : [],
             $rate,
+            $n->has('flame') && $n->bool('flame'),
         );
     }
 

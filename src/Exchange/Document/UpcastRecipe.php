@@ -11,11 +11,12 @@ use Inlaid\App\Exchange\Json;
  * `tests/Exchange/golden/` to prove it.
  *
  * 1 → 2: a part's `substrate.ground` (bare, sealed, painted) became its `finish`, of which more is known now.
+ * 2 → 3: nothing changes; what is new (repeat, tool, masks, residue, clean-up …) may be missing.
  */
 final class UpcastRecipe
 {
     public const FORMAT = 'inlaid-recipe';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     private const FINISHES = ['bare' => 'bare', 'sealed' => 'varnish', 'painted' => 'paint'];
 
@@ -24,14 +25,15 @@ final class UpcastRecipe
      */
     public function upcast(mixed $json): mixed
     {
-        if (!$json instanceof \stdClass || 1 !== ($json->version ?? null)) {
+        if (!$json instanceof \stdClass || !\in_array($json->version ?? null, [1, 2], true)) {
             return $json;
         }
+        $version = $json->version;
         $json = Json::decode(Json::encode($json));
         \assert($json instanceof \stdClass);
         $json->version = self::VERSION;
         $parts = ($json->piece ?? null) instanceof \stdClass ? $json->piece->parts ?? null : null;
-        foreach (\is_array($parts) ? $parts : [] as $part) {
+        foreach (1 === $version && \is_array($parts) ? $parts : [] as $part) {
             $substrate = $part instanceof \stdClass ? $part->substrate ?? null : null;
             $ground = $substrate instanceof \stdClass ? $substrate->ground ?? null : null;
             if ($part instanceof \stdClass && $substrate instanceof \stdClass && \is_string($ground) && isset(self::FINISHES[$ground])) {

@@ -65,6 +65,7 @@ final class WriteMaterial
             'cautions' => $m->cautions,
             'blocks' => [] === $m->blocks ? null : array_map(static fn (Bleed $b): string => $b->value, $m->blocks),
             'grips' => $m->grips ? true : null,
+            'residue' => $m->residue?->value,
         ]);
     }
 

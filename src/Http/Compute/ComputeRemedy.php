@@ -64,7 +64,7 @@ final readonly class ComputeRemedy
             if ($finding->key === $key) {
                 throw new Problem(422, 'remedy-does-not-help', 'This would not mend it: '.$finding->why);
             }
-            if (!isset($old[$finding->key]) && $finding->gravity->rank() > $old[$key]->gravity->rank()) {
+            if ($finding->gravity->rank() > max($old[$key]->gravity->rank(), ($old[$finding->key] ?? null)?->gravity->rank() ?? 0)) {
                 throw new Problem(422, 'remedy-makes-worse', 'This would raise something worse: '.$finding->why);
             }
         }

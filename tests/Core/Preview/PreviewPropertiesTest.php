@@ -29,9 +29,11 @@ use Inlaid\Core\Preview\Amount;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
@@ -154,6 +156,31 @@ final class PreviewPropertiesTest extends TestCase
             foreach ($alone->steps as $i => $step) {
                 self::assertEquals([$step->film, $step->pour?->need, $step->handsOn, $step->drying], [$with->steps[$i + 1]->film, $with->steps[$i + 1]->pour?->need, $with->steps[$i + 1]->handsOn, $with->steps[$i + 1]->drying]);
             }
+        });
+    }
+
+    /**
+     * A step repeated until something is so takes at least, as expected and at most what the same step takes so many times; its
+     * last resort is done only when all goes slowly.
+     */
+    public function testARepeatedStepIsTheSameStepSoManyTimes(): void
+    {
+        $this->manyTimes(30, function (): void {
+            $parts = $this->parts();
+            $rounds = [$this->int(1, 3), $this->int(3, 5), $this->int(5, 8)];
+            $again = static fn (int $coats, ?Repeat $until): Step => Step::of('again', '', Given::techniques()->named('stripped'), Intent::of(Purpose::Functional), [], Given::paint(), $coats, StepDetail::of(dwell: 20), WaitRule::of(WaitUntil::Recoat), '', $until);
+            $resort = $this->step('resort', 'sanded', null, 2);
+            $paint = $this->step('paint', 'brushed', Given::paint(), $this->int(1, 2));
+            $open = $this->preview($parts, [$again($rounds[1], Repeat::of(Criterion::Bare, $rounds[0], $rounds[2], 'resort')), $resort, $paint]);
+            [$least, $expected] = [$this->preview($parts, [$again($rounds[0], null), $paint]), $this->preview($parts, [$again($rounds[1], null), $paint])];
+            $most = $this->preview($parts, [$again($rounds[2], null), $resort, $paint]);
+            self::assertSame([$least->plan->readyOn, $expected->plan->readyOn, $most->plan->readyOn], [$open->plan->least?->readyOn, $open->plan->readyOn, $open->plan->most?->readyOn]);
+            self::assertSame([$least->plan->handsOn, $expected->plan->handsOn, $most->plan->handsOn], [$open->plan->least?->handsOn, $open->plan->handsOn, $open->plan->most?->handsOn]);
+            self::assertSame([$least->materials[0]->amount->ml, $expected->materials[0]->amount->ml, $most->materials[0]->amount->ml], [$open->materials[0]->least?->ml, $open->materials[0]->amount->ml, $open->materials[0]->most?->ml]);
+            self::assertEquals($most->consumables, $open->consumables, 'enough is at hand for the last round');
+            self::assertSame($expected->cost->minutes, $open->cost->minutes);
+            self::assertSame($most->cost->minutes, $open->mostCost?->minutes);
+            self::assertSame([null, null], [$expected->mostCost, $expected->plan->most], 'what is not open has no span');
         });
     }
 

@@ -582,10 +582,11 @@ export interface components {
             text: string;
             tested: boolean;
         };
-        /** @description Something that is used up besides material, and how many of it to have at hand. Immutable. */
+        /** @description Something that is used up besides material, and how many of it to have at hand. Immutable. `unit` where it is not counted by the piece: m of tape, m² of sheet. */
         Consumable: {
             name: string;
             count: number;
+            unit?: string | null;
         };
         /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
         Cost: {
@@ -594,6 +595,8 @@ export interface components {
             labour: number | null;
             whole: number | null;
         };
+        /** @enum {string} */
+        Criterion: "bare" | "clean" | "pale" | "smooth" | "worn" | "hides" | "deep" | "built";
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
         CupPreview: {
             name: string;
@@ -638,7 +641,7 @@ export interface components {
             };
         };
         /** @enum {string} */
-        EditKind: "insert" | "move" | "change" | "take-out" | "leave-bare";
+        EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare";
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
             key: string;
@@ -655,7 +658,7 @@ export interface components {
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass takes away; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
         Figures: {
             act: components["schemas"]["Act"];
             takesMaterial: boolean;
@@ -667,6 +670,10 @@ export interface components {
             holdUp: number;
             removes: number;
             byBrush: boolean;
+            tools?: components["schemas"]["Tool"][];
+            atGrit?: number | null;
+            reach?: components["schemas"]["Reach"];
+            wears?: components["schemas"]["WearsOut"] | null;
         };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
         FilmAsked: {
@@ -803,6 +810,15 @@ export interface components {
             cup: components["schemas"]["Vessel"];
             pours: components["schemas"]["Pour"][];
         };
+        /** @description The masking of a step: tape in m, sheet in m², minutes of putting it on, and when the tape is pulled. Immutable. `stays` where it still hangs from the step before and nothing is put on; `pullFrom` and `pullBy` the end of the last coat and when that is touch-dry, both null where it hangs on for the next step or nothing is planned. */
+        MaskingPreview: {
+            tape: number;
+            sheet: number;
+            minutes: number;
+            stays: boolean;
+            pullFrom: string | null;
+            pullBy: string | null;
+        };
         /** @enum {string} */
         MaterialKind: "cleaner" | "stripper" | "neutraliser" | "filler" | "bleach" | "conditioner" | "primer" | "paint" | "stain" | "glazing-medium" | "resist" | "wax" | "oil" | "topcoat" | "thinner" | "plaster";
         /** @description One page of materials, by kind and name. */
@@ -812,14 +828,17 @@ export interface components {
             pageSize: number;
             materials: components["schemas"]["MaterialOnShelf"][];
         };
-        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `cost` of what is used, not of what is bought. */
+        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. The packs, and the jar that runs out, are for the most. */
         MaterialNeed: {
             materialId: string;
             name: string;
             colour: string | null;
             amount: components["schemas"]["Amount"];
+            least: components["schemas"]["Amount"] | null;
+            most: components["schemas"]["Amount"] | null;
             packs: components["schemas"]["PackCount"][];
             cost: number | null;
+            mostCost: number | null;
             runsOut: string | null;
         };
         /** @description A material as it stands on the shelf. */
@@ -831,7 +850,7 @@ export interface components {
         MaterialToKeep: {
             material: components["schemas"]["Material"];
         };
-        /** @description What kind of material a remedy needs; which one it is, the shelf decides. Immutable. */
+        /** @description What kind of material a remedy needs; which one it is, the shelf decides. Immutable. `residue` what a stripper leaves, or what a rinse takes off. */
         MaterialWanted: {
             kind: components["schemas"]["MaterialKind"];
             carrier: components["schemas"]["Carrier"] | null;
@@ -839,6 +858,7 @@ export interface components {
             grips: boolean;
             clear: boolean;
             outdoors: boolean;
+            residue: components["schemas"]["Residue"] | null;
         };
         /** @description A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's. */
         MeasuresAsked: {
@@ -903,6 +923,8 @@ export interface components {
             wait?: components["schemas"]["WaitUntil"];
             purpose?: components["schemas"]["Purpose"];
             dwell?: number | null;
+            repeat?: components["schemas"]["Repeat"] | null;
+            aim?: components["schemas"]["SandingAim"] | null;
         };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
@@ -924,8 +946,15 @@ export interface components {
             twoLays: boolean;
             outline: components["schemas"]["Outline"] | null;
             survey: components["schemas"]["Surveyed"];
+            sanding: components["schemas"]["SandingBudget"];
         };
-        /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. Minutes for `handsOn` and `waiting`. */
+        /** @description When a plan is over, and the hands-on minutes it takes. Immutable. As in the plan, null where no promise can be made. */
+        PlanEnd: {
+            readyOn: string | null;
+            curedOn: string | null;
+            handsOn: number;
+        };
+        /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. `least` and `most` how it ends with the fewest and the most rounds of what is repeated, null where nothing is. Minutes for `handsOn` and `waiting`. */
         PlanPreview: {
             alone: boolean;
             from: string;
@@ -936,6 +965,8 @@ export interface components {
             waiting: number;
             longestWait: string | null;
             stuck: string | null;
+            least?: components["schemas"]["PlanEnd"] | null;
+            most?: components["schemas"]["PlanEnd"] | null;
         };
         /** @description So many ml of something. */
         Pour: {
@@ -969,7 +1000,7 @@ export interface components {
             step: components["schemas"]["NewStep"];
             before: string | null;
         };
-        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `bought` of whole packs of all that is needed, null where something has no pack. */
+        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes its most rounds, null where nothing is; `bought` of whole packs of all that is needed, null where something has no pack. */
         Preview: {
             title: string;
             area: number;
@@ -981,6 +1012,7 @@ export interface components {
             consumables: components["schemas"]["Consumable"][];
             plan: components["schemas"]["PlanPreview"];
             cost: components["schemas"]["Cost"];
+            mostCost: components["schemas"]["Cost"] | null;
             bought: number | null;
             findings: components["schemas"]["Finding"][];
             prep: components["schemas"]["PrepLine"][];
@@ -1016,6 +1048,16 @@ export interface components {
         /** @description Every sensible reading, the usual one first. */
         RatioRead: {
             readings: components["schemas"]["Reading"][];
+        };
+        /** @enum {string} */
+        Reach: "nowhere" | "creeps" | "drips" | "sprays";
+        /** @description A part that a step gets to without being meant for it: how, whether it would be seen there, and whether it is masked. Immutable. */
+        Reached: {
+            part: string;
+            name: string;
+            how: components["schemas"]["Reach"];
+            seen: boolean;
+            masked: boolean;
         };
         /** @description One way to understand a ratio somebody wrote down, with a sentence that says which. Immutable. */
         Reading: {
@@ -1081,6 +1123,15 @@ export interface components {
             remedy: string;
             context?: components["schemas"]["Context"] | null;
         };
+        /** @description A step that is done again until something is so: how often at least and at most, and what is done if it is not so even then. Immutable. `otherwise` is the id of a later step that is done only in that case; null to go on with what follows. How often is expected stands in the step, as its coats. */
+        Repeat: {
+            until: components["schemas"]["Criterion"];
+            least: number;
+            most: number;
+            otherwise: string | null;
+        };
+        /** @enum {string} */
+        Residue: "water" | "spirit" | "alcohol" | "acid" | "alkali";
         /** @description A revision with its document. */
         RevisionOpened: {
             revision: components["schemas"]["RevisionSummary"];
@@ -1097,6 +1148,29 @@ export interface components {
         RevisionToPublish: {
             version: number;
             reason: string;
+        };
+        /** @description How often a step will be done where that is open: until when, how often at least, as expected and at most, and what that takes. Immutable. `until` in words, null for a step of last resort that is done once; `otherwise` the id of the step of last resort; `onlyIfNot` the id of the step it is the last resort of. Hands-on minutes and money for `least` and `most` rounds; amounts null where nothing is poured. */
+        RoundsPreview: {
+            until: string | null;
+            otherwise: string | null;
+            onlyIfNot: string | null;
+            least: number;
+            expected: number;
+            most: number;
+            leastCost: components["schemas"]["Cost"];
+            mostCost: components["schemas"]["Cost"];
+            leastNeed: components["schemas"]["Amount"] | null;
+            mostNeed: components["schemas"]["Amount"] | null;
+        };
+        /** @enum {string} */
+        SandingAim: "to-bare" | "smooth" | "key" | "between";
+        /** @description What sanding may take from a part and what it does take: first the old finish, then the wood below. Immutable. µm. `finish` that is there to be sanded, typical of its kind, null where there is none or it is stripped; `veneer` null where the wood is no veneer; what is taken of each as expected, and of the wood with the most rounds. */
+        SandingBudget: {
+            finish: number | null;
+            ofFinish: number;
+            veneer: number | null;
+            ofWood: number;
+            mostOfWood: number;
         };
         /** @description A question on which schools differ; the usual answer comes first. */
         SchoolWord: {
@@ -1150,7 +1224,7 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             dry: number;
         };
-        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `lays` 2 where parts are turned between their sides; `another` what one more coat of it would cost. */
+        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
@@ -1159,6 +1233,7 @@ export interface components {
             act: components["schemas"]["Act"];
             area: number;
             coats: number;
+            rounds: components["schemas"]["RoundsPreview"] | null;
             lays: number;
             handsOn: number;
             cost: components["schemas"]["Cost"];
@@ -1166,6 +1241,9 @@ export interface components {
             film: components["schemas"]["FilmPreview"] | null;
             pour: components["schemas"]["PourPreview"] | null;
             drying: components["schemas"]["Forecast"] | null;
+            order: string[];
+            reaches: components["schemas"]["Reached"][];
+            masking: components["schemas"]["MaskingPreview"] | null;
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
         };
@@ -1207,6 +1285,8 @@ export interface components {
             question: string;
             answers: components["schemas"]["NamedWord"][];
         };
+        /** @enum {string} */
+        Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
         /** @description What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands. */
         Violation: {
             pointer: string;
@@ -1227,6 +1307,12 @@ export interface components {
         };
         /** @enum {string} */
         WaitUntil: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";
+        /** @description What a technique uses up besides material, and how many m² of one coat or pass one of it lasts. Immutable. Typical of general practice: a clogged sheet or a dirty rag goes less far. */
+        WearsOut: {
+            name: string;
+            lasts: number;
+            isAbrasive: boolean;
+        };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
             context: components["schemas"]["Context"];
@@ -1294,6 +1380,8 @@ export interface components {
                 /** @description °C of the piece itself. */
                 surface?: number | null;
             };
+            /** @description Whether there is an open flame or a glowing heater in the room. */
+            flame?: boolean | null;
             measures?: {
                 name: string;
                 /** @enum {string} */
@@ -1409,6 +1497,11 @@ export interface components {
             blocks?: ("tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone")[] | null;
             /** @description Whether it holds on glossy grounds. */
             grips?: boolean | null;
+            /**
+             * @description What its label asks for to take off what is left of it.
+             * @enum {unknown}
+             */
+            residue?: "water" | "spirit" | "alcohol" | "acid" | "alkali" | null;
         };
         /** A mix */
         Mix: {
@@ -1485,6 +1578,11 @@ export interface components {
             tests?: {
                 [key: string]: string;
             } | null;
+            /**
+             * @description Whether the place of its pulls is settled.
+             * @enum {unknown}
+             */
+            pulls?: "placed" | "open" | null;
         };
         /** A surveyed piece */
         Piece: {
@@ -1499,6 +1597,8 @@ export interface components {
                 wear?: "light" | "daily" | "hard" | null;
                 food?: boolean | null;
                 child?: boolean | null;
+                /** @description The day on which it will be in use. */
+                from?: string | null;
             } | null;
         };
         /** A recipe document */
@@ -1506,7 +1606,7 @@ export interface components {
             /** @constant */
             format: "inlaid-recipe";
             /** @constant */
-            version: 2;
+            version: 3;
             title: string;
             summary?: string;
             piece: components["schemas"]["Piece"];
@@ -1523,6 +1623,16 @@ export interface components {
                 finding: string;
                 reason: string;
             }[] | null;
+            /** @description How it is cleaned up after. */
+            cleanUp?: {
+                /**
+                 * @description Where rags with oil, stain or solvent go.
+                 * @enum {unknown}
+                 */
+                rags?: "flat" | "water" | "heap" | null;
+                /** @description Materials that tools and hands are cleaned with besides. */
+                with?: string[] | null;
+            } | null;
         };
         /** Studio settings */
         Settings: {
@@ -1581,6 +1691,8 @@ export interface components {
                 /** @description °C of the piece itself. */
                 surface?: number | null;
             };
+            /** @description Whether there is an open flame or a glowing heater in the room. */
+            flame?: boolean | null;
             measures: {
                 name: string;
                 /** @enum {string} */
@@ -1624,6 +1736,32 @@ export interface components {
             dwell?: number | null;
             /** @description Minutes, each coat. */
             handsOn?: number | null;
+            /**
+             * @description What it is done with; which ones a technique allows, the vocabulary lists.
+             * @enum {unknown}
+             */
+            tool?: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush" | null;
+            /**
+             * @description Which way it is sanded, by the grain.
+             * @enum {unknown}
+             */
+            strokes?: "along" | "across" | "any" | null;
+            /**
+             * @description What the paper is for.
+             * @enum {unknown}
+             */
+            aim?: "to-bare" | "smooth" | "key" | "between" | null;
+            /** @description Parts that are taped and covered meanwhile. */
+            masks?: string[] | null;
+            /** @description Done again until something is so; `coats` is how often that is expected to be. */
+            repeat?: {
+                /** @enum {unknown} */
+                until: "bare" | "clean" | "pale" | "smooth" | "worn" | "hides" | "deep" | "built";
+                least: number;
+                most: number;
+                /** @description A later step, done only if it is not so even after the most rounds. */
+                otherwise?: string | null;
+            } | null;
             wait: {
                 /** @enum {string} */
                 until: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Board;
+use Inlaid\Core\Piece\Shape\Level;
 
 /**
  * Its face and lower edge are seen.
@@ -29,5 +30,16 @@ final class Apron extends Board
     protected function finished(): array
     {
         return ['face', 'long-edges'];
+    }
+
+    public function level(): Level
+    {
+        return Level::Low;
+    }
+
+    /** Its upper edge and both ends. */
+    public function border(array $sizes): float
+    {
+        return $sizes['length'] + 2 * $sizes['width'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Face;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Measured;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Shape\Shape;
@@ -52,5 +53,16 @@ final class Cage implements Shape
     public function outline(array $sizes): Outline
     {
         return new Outline($sizes['length'], $sizes['height'] + 2 * $sizes['width']);
+    }
+
+    public function level(): Level
+    {
+        return Level::Body;
+    }
+
+    /** Round both ends of every rail. */
+    public function border(array $sizes): float
+    {
+        return $sizes['rails'] * 2 * 2 * ($sizes['width'] + $sizes['depth']);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Board;
+use Inlaid\Core\Piece\Shape\Level;
 
 /**
  * The front of a drawer; its box is left bare.
@@ -29,5 +30,10 @@ final class DrawerFront extends Board
     protected function finished(): array
     {
         return ['face', 'long-edges', 'short-edges'];
+    }
+
+    public function level(): Level
+    {
+        return Level::Apart;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Face;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Measured;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Shape\Shape;
@@ -45,5 +46,16 @@ final class Moulding implements Shape
     public function outline(array $sizes): Outline
     {
         return new Outline($sizes['run'], $sizes['girth'] / 2);
+    }
+
+    public function level(): Level
+    {
+        return Level::Body;
+    }
+
+    /** Both sides of the run. */
+    public function border(array $sizes): float
+    {
+        return 2 * $sizes['run'];
     }
 }

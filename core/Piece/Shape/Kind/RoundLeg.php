@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Face;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Measured;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Shape\Shape;
@@ -47,5 +48,16 @@ final class RoundLeg implements Shape
     public function outline(array $sizes): Outline
     {
         return new Outline($sizes['diameter'], $sizes['length']);
+    }
+
+    public function level(): Level
+    {
+        return Level::Low;
+    }
+
+    /** Round its head. */
+    public function border(array $sizes): float
+    {
+        return \M_PI * $sizes['diameter'];
     }
 }

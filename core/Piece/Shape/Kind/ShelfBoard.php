@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Board;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Outline;
 
 /**
@@ -35,5 +36,16 @@ final class ShelfBoard extends Board
     protected function finished(): array
     {
         return ['face', 'reverse', 'long-edges'];
+    }
+
+    public function level(): Level
+    {
+        return Level::Low;
+    }
+
+    /** The back and both ends. */
+    public function border(array $sizes): float
+    {
+        return $sizes['length'] + 2 * $sizes['width'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Board;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Outline;
 
 /**
@@ -35,5 +36,10 @@ final class Top extends Board
     protected function finished(): array
     {
         return ['face', 'long-edges', 'short-edges'];
+    }
+
+    public function level(): Level
+    {
+        return Level::Top;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece\Shape\Kind;
 
 use Inlaid\Core\Piece\Shape\Face;
+use Inlaid\Core\Piece\Shape\Level;
 use Inlaid\Core\Piece\Shape\Measured;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Shape\Shape;
@@ -56,5 +57,16 @@ final class TurnedLeg implements Shape
     public function outline(array $sizes): Outline
     {
         return new Outline(max($sizes['first'], $sizes['second'], $sizes['third'], $sizes['fourth']), $sizes['length']);
+    }
+
+    public function level(): Level
+    {
+        return Level::Low;
+    }
+
+    /** Round its head. */
+    public function border(array $sizes): float
+    {
+        return \M_PI * $sizes['first'];
     }
 }

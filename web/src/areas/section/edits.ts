@@ -97,7 +97,7 @@ function tidy(step: Step): Step {
 export function emptyRecipe(title: string): Recipe {
   return {
     format: 'inlaid-recipe',
-    version: 2,
+    version: 3,
     title,
     piece: {
       name: 'A piece',

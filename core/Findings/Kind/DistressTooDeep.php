@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\Ingredient;
+use Inlaid\Core\Preview\Layer;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Distress goes through the colour that was to show.
+ */
+final class DistressTooDeep implements Rule
+{
+    public function key(): string
+    {
+        return 'distress-too-deep';
+    }
+
+    public function name(): string
+    {
+        return 'Distress goes through the colour that was to show';
+    }
+
+    public function reason(): string
+    {
+        return 'An undertone shows only where the wear ends in it. Deeper than all films together, the wear shows raw wood with a hairline of the undertone round it.';
+    }
+
+    public function source(): string
+    {
+        return 'Arithmetic: depth of the wear against the films above and below the undertone.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->stacks as $stack) {
+            foreach ($stack->layers as $i => $worn) {
+                $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Act::Adds === $l->act && $l->cover >= 0.45 && $l->laid > 0.5));
+                $colours = array_values(array_filter($films, fn (Layer $l): bool => $this->isColour($whole, $l)));
+                if (null === $worn->depth || $worn->cover >= 1.0 || 'wood' !== $worn->reaches || \count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
+                    continue;
+                }
+                $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));
+                $ends = round($above + $colours[0]->laid / 2, 1);
+                yield Finding::of($this, Gravity::Advise, [$worn->stepId, $colours[0]->stepId], \sprintf('Step %d takes %s µm and the films are %s µm: raw wood shows, and of step %d only a line.', $worn->number, ExactNumber::plain($worn->depth, 1), ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1), $colours[0]->number), [
+                    new Remedy('less', \sprintf('%s µm, to end in step %d', ExactNumber::plain($ends, 1), $colours[0]->number), Edit::change($worn->stepId, ['depth' => $ends])),
+                ]);
+                break 2;
+            }
+        }
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function made(Layer $layer): array
+    {
+        return array_map(static fn (Ingredient $i): string => $i->materialId, $layer->ingredients);
+    }
+
+    /** An opaque colour, and no primer. */
+    private function isColour(Whole $whole, Layer $layer): bool
+    {
+        $work = $whole->works[$layer->number - 1];
+
+        return Whole::isOpaque($work) && !Whole::uses($work, MaterialKind::Primer, MaterialKind::Filler);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * Something is sanded while a coat beside it is wet.
+ */
+final class DustOnWet implements Rule
+{
+    public function key(): string
+    {
+        return 'dust-on-wet';
+    }
+
+    public function name(): string
+    {
+        return 'Something is sanded while a coat beside it is wet';
+    }
+
+    public function reason(): string
+    {
+        return 'Dust settles for an hour, and a wet coat holds every speck of it.';
+    }
+
+    public function source(): string
+    {
+        return 'Finishing practice.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $starts = $whole->planned->starts[$work->step->id] ?? null;
+            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'distressed-dry') || null === $starts) {
+                continue;
+            }
+            foreach ($whole->recipe->piece->parts as $part) {
+                $wet = Whole::last($whole->before($work, $part), Whole::lays(...));
+                if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $wet->step->id], \sprintf('"%s" makes dust while "%s" is wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
+                        new Remedy('wait', \sprintf('Wait until "%s" is touch-dry', $wet->step->name()), Edit::change($wet->step->id, ['wait' => ['until' => 'touch']])),
+                    ]);
+                    break;
+                }
+            }
+        }
+    }
+}

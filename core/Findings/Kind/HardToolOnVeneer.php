@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\WorkOutSanding;
+use Inlaid\Core\Technique\Tool;
+
+/**
+ * A machine or a metal scraper on thin veneer.
+ */
+final class HardToolOnVeneer implements Rule
+{
+    /** A sawn veneer of a millimetre or more bears both. */
+    private const THIN = 1.0;
+
+    public function key(): string
+    {
+        return 'hard-tool-on-veneer';
+    }
+
+    public function name(): string
+    {
+        return 'A machine or a metal scraper on thin veneer';
+    }
+
+    public function reason(): string
+    {
+        return 'A sander is through half a millimetre before the hand feels it, and an edge of steel lifts what the stripper has softened.';
+    }
+
+    public function source(): string
+    {
+        return 'Finishing practice: bite of machine and steel against the thickness of a face veneer.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $tool = $work->step->tool();
+            $part = Tool::Machine === $tool || Tool::MetalScraper === $tool ? Whole::firstOf($whole->recipe->partsOf($work->step), static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN) : null;
+            $sealed = null !== $part && null !== Whole::first($whole->before($work, $part), Whole::seals(...));
+            if (null !== $part && !$sealed) {
+                [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Take a plastic scraper'];
+                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('The veneer of %s is %s mm: too thin to work it with %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a machine' : $tool->inWords()), [
+                    new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Technique\Tool;
+
+/**
+ * Iron is left in tannic wood, and water comes.
+ */
+final class IronInTannin implements Rule
+{
+    public function key(): string
+    {
+        return 'iron-in-tannin';
+    }
+
+    public function name(): string
+    {
+        return 'Iron is left in tannic wood, and water comes';
+    }
+
+    public function reason(): string
+    {
+        return 'Specks of steel in oak, chestnut or walnut turn blue-black with the tannin as soon as anything water-based wets them, and cannot be washed out.';
+    }
+
+    public function source(): string
+    {
+        return 'Chemistry: iron and tannic acid make ink.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $tool = $work->step->tool();
+            if (true !== $tool?->leavesIron()) {
+                continue;
+            }
+            foreach ($whole->recipe->partsOf($work->step) as $part) {
+                $wet = $this->wets($whole, $work, $part);
+                if (null !== $wet) {
+                    $other = array_values(array_filter($work->step->technique->figures()->tools, static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t));
+                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s has tannin: what %s leaves in it turns black when "%s" wets it.', $part->name, $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Do it %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
+                    break;
+                }
+            }
+        }
+    }
+
+    /**
+     * The first step that wets the wood with water after it, unless the wood was closed before or is by then.
+     */
+    private function wets(Whole $whole, StepWork $work, PiecePart $part): ?StepWork
+    {
+        if (!\in_array(Bleed::Tannin, $part->substrate->bleeds, true) || null !== Whole::first($whole->before($work, $part), Whole::seals(...))) {
+            return null;
+        }
+        $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::isCarriedIn($w, Carrier::Water) || Whole::seals($w));
+
+        return null !== $next && Whole::isCarriedIn($next, Carrier::Water) ? $next : null;
+    }
+}

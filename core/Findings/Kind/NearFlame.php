@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Hazard;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Technique\Reach;
+
+/**
+ * Something that burns is laid near a flame.
+ */
+final class NearFlame implements Rule
+{
+    public function key(): string
+    {
+        return 'near-flame';
+    }
+
+    public function name(): string
+    {
+        return 'Something that burns is laid near a flame';
+    }
+
+    public function reason(): string
+    {
+        return 'Mist and vapour of solvents catch fire far from the brush: a stove, a pilot light, a glowing heater is enough.';
+    }
+
+    public function source(): string
+    {
+        return 'Fire safety: vapours heavier than air; the safety data sheet.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        if (!$whole->context->flame) {
+            return;
+        }
+        foreach ($whole->works as $work) {
+            if (Whole::has($work, Hazard::Flammable)) {
+                $mist = Reach::Sprays === $work->step->technique->figures()->reach;
+                yield Finding::of($this, $mist ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" %s, and there is a flame or a glowing heater in the room. Put it out and air the room. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'is a mist that burns' : 'gives off vapour that burns'), $mist ? [
+                    new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
+                ] : [], about: $mist ? 'mist' : 'vapour');
+            }
+        }
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\Reached;
+use Inlaid\Core\Preview\WorkOutReach;
+
+/**
+ * A coat gets onto wood that must take stain or show.
+ */
+final readonly class NotMasked implements Rule
+{
+    public function __construct(private WorkOutReach $reach = new WorkOutReach())
+    {
+    }
+
+    public function key(): string
+    {
+        return 'not-masked';
+    }
+
+    public function name(): string
+    {
+        return 'A coat gets onto wood that must take stain or show';
+    }
+
+    public function reason(): string
+    {
+        return 'Primer and paint that creep or drip into open wood close its pores for good; a gun carries them all over the piece. Tape costs minutes, sanding it out costs the surface.';
+    }
+
+    public function source(): string
+    {
+        return 'Finishing practice: what soaks into end grain and pores is not wiped off again.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $open = !Whole::lays($work) && !Whole::is($work, 'bleached', 'stripped') ? [] : array_values(array_filter($this->reach->reach($whole->recipe, $work, $whole->works), static fn (Reached $r): bool => $r->seen && !$r->masked));
+            if ([] !== $open) {
+                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" %s %s, where it would be seen.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
+                    new Remedy('mask', 'Mask it meanwhile', Edit::change($work->step->id, ['masks' => [...$work->step->detail->masks, ...array_map(static fn (Reached $r): string => $r->part, $open)]])),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\Residue;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * What is left of a stripper or bleach is not taken off as its label asks.
+ */
+final class NotNeutralised implements Rule
+{
+    public function key(): string
+    {
+        return 'not-neutralised';
+    }
+
+    public function name(): string
+    {
+        return 'What is left of a stripper or bleach is not taken off as its label asks';
+    }
+
+    public function reason(): string
+    {
+        return 'Wax in a solvent stripper, alkali in a caustic one, acid in a bleach: water alone leaves them, and the next coat stays soft, blushes or lets go.';
+    }
+
+    public function source(): string
+    {
+        return 'Chemistry: each residue has its own solvent or its opposite.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $asks = self::asks($work);
+            if (null === $asks) {
+                continue;
+            }
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work, $asks): bool {
+                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) || self::takesOff($w, $asks));
+
+                return null !== $next && Whole::lays($next);
+            }));
+            if ([] !== $parts) {
+                yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('The label of what "%s" uses asks for %s, and nothing is taken off with it.', $work->step->name(), $asks->inWords()), [
+                    new Remedy('neutralise', ucfirst($asks->inWords()).' as the label asks', Edit::insert(new NewStep('Neutralise as the label asks', 'neutralised', $whole->named($parts), MaterialWanted::toTakeOff($asks), wait: WaitUntil::Recoat), $whole->next($work))),
+                ]);
+            }
+        }
+    }
+
+    /**
+     * What the label asks for, where that is more than rinsing with water.
+     */
+    public static function asks(StepWork $work): ?Residue
+    {
+        foreach (Whole::is($work, 'cleaned', 'stripped', 'bleached') ? $work->mix->leaves ?? [] : [] as $leaf) {
+            if (null !== $leaf->material->residue && Residue::Water !== $leaf->material->residue) {
+                return $leaf->material->residue;
+            }
+        }
+
+        return null;
+    }
+
+    public static function takesOff(StepWork $work, Residue $residue): bool
+    {
+        return Whole::is($work, 'neutralised', 'rinsed', 'cleaned') && Whole::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
+    }
+}

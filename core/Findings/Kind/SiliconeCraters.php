@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Residue;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\Criterion;
+use Inlaid\Core\Recipe\Repeat;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Silicone is not washed off before the first coat.
+ */
+final class SiliconeCraters implements Rule
+{
+    public function key(): string
+    {
+        return 'silicone-craters';
+    }
+
+    public function name(): string
+    {
+        return 'Silicone is not washed off before the first coat';
+    }
+
+    public function reason(): string
+    {
+        return 'Where polish with silicone got in, every coat draws back into craters; sanding only drives it deeper. Mineral spirit carries it off, with a fresh rag each time.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: surface tension; a film does not wet what is more slippery than itself.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
+            $first = \in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? Whole::first($whole->on($part), Whole::lays(...)) : null;
+
+            return null === $first || null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => NotNeutralised::takesOff($w, Residue::Spirit)) ? null : $first;
+        });
+        foreach ($found as [$work, $parts]) {
+            $begins = Whole::first($whole->works, static fn (StepWork $w): bool => [] !== array_filter($parts, $w->step->touches(...)));
+            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" will draw back into craters on %s.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
+                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash the silicone off', 'cleaned', $whole->named($parts), MaterialWanted::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
+            ]);
+        }
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Preview\WorkOutSanding;
+use Inlaid\Core\Recipe\SandingAim;
+
+/**
+ * An old finish that is to stay is sanded through.
+ */
+final readonly class ThroughTheFinish implements Rule
+{
+    /** The share of an old finish that may go before it is through in places. */
+    private const MOST = 0.8;
+
+    public function __construct(private WorkOutSanding $sanding = new WorkOutSanding())
+    {
+    }
+
+    public function key(): string
+    {
+        return 'through-the-finish';
+    }
+
+    public function name(): string
+    {
+        return 'An old finish that is to stay is sanded through';
+    }
+
+    public function reason(): string
+    {
+        return 'A factory finish is thinner than it looks. Where it is sanded through, stain and paint take differently beside it, and the edge of the hole shows through every thin coat.';
+    }
+
+    public function source(): string
+    {
+        return 'Arithmetic: typical thickness of finishes against what the papers take off.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->recipe->piece->parts as $part) {
+            $budget = $this->sanding->budget($part, $whole->works);
+            $sanding = WorkOutSanding::sanding($part, $whole->works);
+            $onPurpose = [] !== array_filter($sanding, static fn (StepWork $w): bool => SandingAim::ToBare === $w->step->detail->aim);
+            if (null === $budget->finish || $onPurpose || $budget->ofFinish < self::MOST * $budget->finish) {
+                continue;
+            }
+            $each = floor(self::MOST * $budget->finish / array_sum(array_map(static fn (StepWork $w): int => $w->step->coats, $sanding)) - 1);
+            yield Finding::of($this, Gravity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s µm are sanded off %s, whose %s is about %s µm thick: it will be through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
+                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
+                new Remedy('all', 'Take it off everywhere, on purpose', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
+            ], about: $part->id);
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * The piece is in use before it has cured.
+ */
+final class UsedBeforeCure implements Rule
+{
+    public function key(): string
+    {
+        return 'used-before-cure';
+    }
+
+    public function name(): string
+    {
+        return 'The piece is in use before it has cured';
+    }
+
+    public function reason(): string
+    {
+        return 'A film that is dry to the hand is soft for weeks: what stands on it sticks, prints and scratches it.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: cure goes on long after a film is dry.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $from = $whole->recipe->piece->use->from;
+        [$ready, $cured] = [$whole->planned->plan->readyOn, $whole->planned->plan->curedOn];
+        $last = Whole::last($whole->works, Whole::lays(...));
+        if (null === $from || null === $ready || null === $cured || null === $last || $from >= substr($cured, 0, 10)) {
+            return;
+        }
+        $early = $from < substr($ready, 0, 10);
+        yield Finding::of($this, $early ? Gravity::Stop : Gravity::Warn, [$last->step->id], $early
+            ? \sprintf('It is to be in use on %s, and is not even through-dry before %s.', self::day($from), self::day($ready))
+            : \sprintf('It is to be in use on %s, and has not cured before %s.', self::day($from), self::day($cured)), [
+                new Remedy('later', \sprintf('In use from %s', self::day($cured)), Edit::useFrom(substr($cured, 0, 10))),
+            ]);
+    }
+
+    private static function day(string $date): string
+    {
+        return (\DateTimeImmutable::createFromFormat('!Y-m-d', substr($date, 0, 10)) ?: throw new \LogicException('A plan has dates.'))->format('j M Y');
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Prep;
+
+use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Preview\WorkOutSanding;
+use Inlaid\Core\Recipe\SandingAim;
+
+/**
+ * Proposes the papers a part needs before its first coat: a ladder on bare wood, bright metal, a key on a film.
+ */
+final class ProposePapers
+{
+    public const SANDING = ['sanded', 'scuff-sanded'];
+    private const ON_SOLID = 120;
+    private const ON_VENEER = 150;
+    private const ON_RUST = 120;
+
+    /**
+     * @param bool $bare what the first coat will meet
+     *
+     * @return list<array{string, NewStep}> reason and step
+     */
+    public function propose(Whole $whole, PiecePart $part, StepWork $first, bool $bare): array
+    {
+        $sanded = array_values(array_filter($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, ...self::SANDING) && SandingAim::ToBare !== $w->step->detail->aim));
+
+        return match (true) {
+            $bare => $this->missing($this->papers($whole, $part), $sanded),
+            [] === $sanded => $this->scuff($whole, $part, $first),
+            default => [],
+        };
+    }
+
+    /**
+     * The papers that are missing; none where another ladder has been chosen.
+     *
+     * @param list<array{string, NewStep}> $wanted
+     * @param list<StepWork>               $sanded
+     *
+     * @return list<array{string, NewStep}>
+     */
+    private function missing(array $wanted, array $sanded): array
+    {
+        $grits = array_map(static fn (array $line): ?int => $line[1]->grit, $wanted);
+        $chosen = array_map(static fn (StepWork $w): ?int => $w->step->detail->grit, $sanded);
+
+        return [] !== array_diff($chosen, $grits) ? [] : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
+    }
+
+    /**
+     * @return list<array{string, NewStep}>
+     */
+    private function papers(Whole $whole, PiecePart $part): array
+    {
+        if (SubstrateKind::Metal === $part->substrate->kind) {
+            return \in_array(Fault::Rust, $part->faults, true) ? [['Back to bright metal, and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]] : [];
+        }
+        if (!$part->substrate->drinksAtAll()) {
+            return [];
+        }
+        $veneer = null !== WorkOutSanding::veneer($part);
+        $papers = GritLadder::from(min($veneer ? self::ON_VENEER : self::ON_SOLID, $whole->habits->lastGrit), $whole->habits->lastGrit);
+
+        return array_map(static fn (int $grit): array => [
+            match (true) {
+                $grit !== $papers[0] => 'Takes out the scratches of the paper before; this is where your school stops.',
+                $veneer => 'Opens the wood evenly; no coarser on a veneer, whose scratches cannot be sanded out again.',
+                default => 'Opens the wood evenly and takes off raised grain.',
+            }, new NewStep("Sand to $grit", 'sanded', grit: $grit)], $papers);
+    }
+
+    /**
+     * @return list<array{string, NewStep}>
+     */
+    private function scuff(Whole $whole, PiecePart $part, StepWork $first): array
+    {
+        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || Whole::grips($first)
+            ? []
+            : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
+    }
+}

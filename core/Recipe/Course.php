@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Recipe;
+
+/**
+ * How the work may go where a step is repeated until something is so: at the first try, as expected, or to the last round allowed.
+ */
+enum Course: string
+{
+    case Least = 'least';
+    case Expected = 'expected';
+    case Most = 'most';
+}

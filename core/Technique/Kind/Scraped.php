@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Tool;
+
+/**
+ * A sharp edge takes a brittle old film off dry, in curls rather than dust, and hardly any wood.
+ */
+final class Scraped implements Technique
+{
+    public function key(): string
+    {
+        return 'scraped';
+    }
+
+    public function name(): string
+    {
+        return 'Scraped';
+    }
+
+    public function does(): string
+    {
+        return 'Scrape the old finish off along the grain with a sharp edge.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
+    }
+}
