@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
@@ -120,14 +119,6 @@ final readonly class Whole
         }
 
         return false;
-    }
-
-    /**
-     * Is anything with this hazard in what a step uses?
-     */
-    public static function has(StepWork $work, Hazard $hazard): bool
-    {
-        return self::contains($work, static fn (Material $m): bool => \in_array($hazard, $m->hazards, true));
     }
 
     /**

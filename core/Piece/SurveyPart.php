@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece;
 
+use Inlaid\Core\Colour\CompareColours;
+use Inlaid\Core\Colour\DeltaE2000;
+use Inlaid\Core\Colour\Lab;
+
 /**
  * Draws together what is known of a part: what it most likely carries, what to find out next, what bleeds, and what that
  * means for the work. What was not tested is said to be so.
  */
 final readonly class SurveyPart
 {
+    /** Less is not seen at arm's length. */
+    private const SAME_COLOUR = 2.0;
+
     private const SURE = 0.9;
     private const LIKELY = 0.6;
 
@@ -125,7 +132,12 @@ final readonly class SurveyPart
                 default => 'drinks like the wood beside it.',
             };
 
-            return new Conclusion($patch->name, ucfirst($text), false);
+            [$own, $wood] = [Lab::of($patch->colour), Lab::of($part->substrate->colour)];
+            $apart = DeltaE2000::between($own, $wood);
+            $words = CompareColours::words($own, $wood);
+            $colour = $apart < self::SAME_COLOUR || [] === $words ? 'Its colour is that of the wood' : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
+
+            return new Conclusion($patch->name, $colour.'; it '.$text, false);
         }, $part->patches);
     }
 }

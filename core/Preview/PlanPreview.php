@@ -26,8 +26,8 @@ final readonly class PlanPreview
         public int $waiting,
         public ?string $longestWait,
         public ?string $stuck,
-        public ?PlanEnd $least = null,
-        public ?PlanEnd $most = null,
+        public ?PlanEnd $least,
+        public ?PlanEnd $most,
     ) {
     }
 }

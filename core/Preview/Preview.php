@@ -35,6 +35,7 @@ final readonly class Preview
         public array $stacks,
         public array $materials,
         public array $consumables,
+        public CleanUpPreview $cleanUp,
         public PlanPreview $plan,
         public Cost $cost,
         public ?Cost $mostCost,

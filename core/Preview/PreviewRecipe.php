@@ -13,6 +13,7 @@ use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Act;
 
 /**
  * Works a whole recipe out: mixes and amounts, films, drying, the plan, cost. One document, one computation.
@@ -34,6 +35,7 @@ final readonly class PreviewRecipe
         private ProposePrep $prep = new ProposePrep(),
         private OrderParts $order = new OrderParts(),
         private WorkOutReach $reach = new WorkOutReach(),
+        private DescribeCleanUp $cleanUp = new DescribeCleanUp(),
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class PreviewRecipe
             $stacks,
             $materials,
             $this->consumables->count($works),
+            $this->cleanUp->describe($works),
             $planned->plan,
             $this->cost($works, $materials, $context),
             [] === array_filter($works, static fn (StepWork $w): bool => $w->isOpen()) ? null : $this->cost($works, $materials, $context, Course::Most),
@@ -147,6 +150,7 @@ final readonly class PreviewRecipe
             $work->isOpen() ? $this->rounds($work, $context) : null,
             $work->turnedArea > 0 ? 2 : 1,
             $work->handsOn,
+            Act::TakesAway === $step->technique->figures()->act ? round($work->removes(), 1) : null,
             $work->cost($context->rate),
             $work->costOfAnother($context->rate),
             null === $film ? null : new FilmPreview(

@@ -11,7 +11,7 @@ use Inlaid\Core\Technique\Act;
  * One step, worked out.
  *
  * Immutable. `area` in m²; `handsOn` in minutes for one coat;  `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides;
- * `another` what one more coat of it would cost.
+ * `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost.
  */
 final readonly class StepPreview
 {
@@ -32,6 +32,7 @@ final readonly class StepPreview
         public ?RoundsPreview $rounds,
         public int $lays,
         public int $handsOn,
+        public ?float $removes,
         public Cost $cost,
         public Cost $another,
         public ?FilmPreview $film,

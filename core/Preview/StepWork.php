@@ -9,6 +9,7 @@ use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
@@ -62,6 +63,18 @@ final readonly class StepWork
     public function seals(): bool
     {
         return $this->lays() && ($this->film->dry ?? 0.0) * $this->step->coats >= 2.0;
+    }
+
+    /** Is anything with this hazard in what it uses? */
+    public function has(Hazard $hazard): bool
+    {
+        foreach ($this->mix->leaves ?? [] as $leaf) {
+            if (\in_array($hazard, $leaf->material->hazards, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Is it open how often it will be done? */

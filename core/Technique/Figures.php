@@ -29,10 +29,10 @@ final readonly class Figures
         public float $holdUp,
         public float $removes,
         public bool $byBrush,
-        public array $tools = [],
-        public ?int $atGrit = null,
-        public Reach $reach = Reach::Nowhere,
-        public ?WearsOut $wears = null,
+        public array $tools,
+        public ?int $atGrit,
+        public Reach $reach,
+        public ?WearsOut $wears,
     ) {
     }
 
@@ -62,6 +62,6 @@ final readonly class Figures
 
     public static function waiting(): self
     {
-        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false);
+        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Reach::Nowhere, null);
     }
 }

@@ -288,6 +288,34 @@ final class FindingsTest extends TestCase
     }
 
     /**
+     * A blocker would mend the bleeding, but the day on which the piece is in use would then come before it is even dry: what was to be
+     * minded would be a stop.
+     */
+    public function testARemedyThatMakesAnotherFindingGraverIsRefused(): void
+    {
+        $late = ['now' => '2026-11-23T15:40:00+01:00'] + self::CONTEXT;
+        $document = self::document(['steps' => [['brushed', 'signal-cream']], 'part' => ['substrate' => ['species' => 'oak', 'bleeds' => ['tannin']]], 'use' => ['from' => '2026-11-23']]);
+        $said = static fn (): array => array_column(array_map(static fn (\stdClass $f): array => [$f->rule, $f->gravity], self::findings($document, $late)), 1, 0);
+        $document->piece->use->from = substr(self::$studio->json('POST', '/api/preview', ['document' => $document, 'context' => $late])->preview->plan->readyOn, 0, 10);
+        self::assertSame(['warn', 'warn'], [$said()['bleeding'], $said()['used-before-cure']]);
+        $refused = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => $late, 'finding' => 'bleeding:s0', 'remedy' => 'block'], 422);
+        self::assertSame('/problems/remedy-makes-worse', $refused->type);
+        self::assertStringContainsString('not even through-dry', $refused->detail);
+    }
+
+    /**
+     * Vapour is minded where mist is a stop: there is nothing to change in the recipe, only the flame to put out.
+     */
+    public function testVapourNearAFlameIsMinded(): void
+    {
+        $document = self::document(['steps' => [['brushed', 'shellac']]]);
+        self::assertSame([], $this->of('near-flame', $document));
+        $found = $this->of('near-flame', $document, ['flame' => true] + self::CONTEXT);
+        self::assertSame(['warn', []], [$found[0]->gravity, $found[0]->remedies]);
+        self::assertStringContainsString('Follow the label, the safety data sheet and local rules', $found[0]->why);
+    }
+
+    /**
      * Chlorine bleach and an acid in one recipe: a rinse between does not make the rags and the drain safe.
      */
     public function testChlorineAndAcidNeverMeetEvenInTheCleanUp(): void

@@ -54,6 +54,15 @@ final class PrepTest extends TestCase
         yield 'rusty iron' => [['steps' => [$paint], 'part' => ['substrate' => ['kind' => 'metal', 'grain' => 'none'], 'faults' => ['rust']]], ['sanded 120', 'dusted', 'brushed']];
         yield 'who sands has decided how' => [['steps' => [['sanded', null, ['grit' => 150]], $paint]], ['dusted']];
         yield 'what is done is not proposed again' => [['steps' => [['sanded', null, ['grit' => 120]], ['dusted'], $paint]], ['sanded 180']];
+        $old = ['finish' => ['kind' => 'varnish'], 'tests' => ['age' => 'after'], 'substrate' => ['grain' => 'open']];
+        yield 'the school that sands it off' => [['steps' => [$stain], 'part' => $old, 'schools' => ['old-finish-off' => 'sanding']], ['cleaned', 'rinsed', 'sanded 80 2×', 'sanded 120', 'sanded 180', 'dusted']];
+        yield 'the school that scrapes it off' => [['steps' => [$stain], 'part' => $old, 'schools' => ['old-finish-off' => 'scraper']], ['cleaned', 'rinsed', 'scraped 2×', 'sanded 120', 'sanded 180', 'dusted']];
+        yield 'neither on what may hold lead' => [['steps' => [$stain], 'part' => ['tests' => (object) []] + $old, 'schools' => ['old-finish-off' => 'sanding']], ['cleaned', 'rinsed', 'stripped 2×', 'rinsed 2×', 'sanded 120', 'sanded 180', 'dusted']];
+        yield 'nor on veneer' => [['steps' => [$stain], 'part' => ['substrate' => ['kind' => 'veneer', 'grain' => 'open']] + $old, 'schools' => ['old-finish-off' => 'scraper']], ['cleaned', 'rinsed', 'stripped 2×', 'rinsed 2×', 'sanded 150', 'sanded 180', 'dusted']];
+        yield 'as the label of the stripper asks' => [['steps' => [['stripped', 'paste-stripper'], ['rinsed', 'water'], ['sanded', null, ['grit' => 150]], ['dusted'], $stain], 'part' => $old], ['cleaned', 'rinsed', 'neutralised']];
+        yield 'silicone' => [['steps' => [['sanded', null, ['grit' => 150]], ['dusted'], $paint], 'part' => ['substrate' => ['bleeds' => ['silicone']]]], ['cleaned 2×', 'brushed']];
+        yield 'marks are its history' => [['steps' => [$paint], 'part' => ['faults' => ['hole']], 'schools' => ['repairing' => 'history']], ['sanded 120', 'sanded 180', 'dusted']];
+        yield 'a blocker under every paint' => [['steps' => [$paint], 'schools' => ['stain-blocking' => 'always']], ['sanded 120', 'sanded 180', 'dusted', 'brushed']];
         yield 'nothing is laid yet' => [['steps' => [['sanded', null, ['grit' => 150]]]], []];
     }
 
@@ -79,8 +88,8 @@ final class PrepTest extends TestCase
     {
         $this->manyTimes(40, function (): void {
             $pick = fn (array $of): mixed => $of[$this->int(0, \count($of) - 1)];
-            $part = ['finish' => ['kind' => $pick(['bare', 'oiled', 'waxed', 'shellac', 'varnish', 'lacquer', 'paint', 'unknown']), 'state' => $pick(['sound', 'worn', 'lifting'])], 'faults' => $pick([[], ['hole'], ['stain'], ['smell']]), 'tests' => (object) $pick([[], ['age' => 'after'], ['age' => 'after', 'tape' => 'lifts'], ['age' => 'after', 'rag' => 'coloured']]), 'substrate' => $pick([['bleeds' => []], ['bleeds' => ['resin']], ['species' => 'oak', 'grain' => 'open', 'bleeds' => ['tannin']]])];
-            $document = self::$given->document(['steps' => [$pick([['brushed', 'signal-cream'], ['brushed', 'engine-green'], ['stained-wiped', 'rain-grey-stain'], ['oiled-wiped', 'hard-oil']])], 'part' => $part]);
+            $part = ['finish' => ['kind' => $pick(['bare', 'oiled', 'waxed', 'shellac', 'varnish', 'lacquer', 'paint', 'unknown']), 'state' => $pick(['sound', 'worn', 'lifting'])], 'faults' => $pick([[], ['hole'], ['stain'], ['smell']]), 'tests' => (object) $pick([[], ['age' => 'after'], ['age' => 'after', 'tape' => 'lifts'], ['age' => 'after', 'rag' => 'coloured']]), 'substrate' => $pick([['bleeds' => []], ['bleeds' => ['resin']], ['bleeds' => ['silicone']], ['kind' => 'veneer'], ['species' => 'oak', 'grain' => 'open', 'bleeds' => ['tannin']]])];
+            $document = self::$given->document(['steps' => [$pick([['brushed', 'signal-cream'], ['brushed', 'engine-green'], ['stained-wiped', 'rain-grey-stain'], ['oiled-wiped', 'hard-oil']])], 'part' => $part, 'schools' => ['old-finish-off' => $pick(['stripper', 'sanding', 'scraper']), 'stain-blocking' => $pick(['evidence', 'always']), 'repairing' => $pick(['all', 'history'])]]);
             $prep = self::preview($document)->prep;
             if ([] === $prep) {
                 return;
@@ -88,7 +97,7 @@ final class PrepTest extends TestCase
             $whole = self::take($document, array_values(array_map(static fn (\stdClass $l): string => $l->key, $prep)));
             self::assertSame([], $whole->preview->prep, 'all is taken');
             self::assertCount(\count($document->steps) + \count($prep), $whole->document->steps);
-            $against = array_intersect(array_map(static fn (\stdClass $f): string => $f->rule, $whole->preview->findings), ['not-cleaned', 'not-rinsed', 'dust-left', 'nothing-to-hold-on', 'stain-over-sealed', 'lead-untested', 'bleeding', 'gap-in-the-ladder', 'coarse-on-veneer', 'never-meet', 'conditioner-after-stain']);
+            $against = array_intersect(array_map(static fn (\stdClass $f): string => $f->rule, $whole->preview->findings), ['not-cleaned', 'not-rinsed', 'dust-left', 'nothing-to-hold-on', 'stain-over-sealed', 'lead-untested', 'bleeding', 'gap-in-the-ladder', 'coarse-on-veneer', 'never-meet', 'conditioner-after-stain', 'not-neutralised', 'silicone-craters', 'sanded-through', 'through-the-finish', 'hard-tool-on-veneer', 'across-the-grain']);
             self::assertSame([], $against, json_encode($part, \JSON_THROW_ON_ERROR));
             for ($single = $document, $left = $prep; [] !== $left; $left = $taken->preview->prep) {
                 $primers = \count(array_filter($left, static fn (\stdClass $l): bool => 'brushed' === $l->step->technique)); // they come last; one that grips spares the scuffing

@@ -44,7 +44,7 @@ final class NearFlame implements Rule
             return;
         }
         foreach ($whole->works as $work) {
-            if (Whole::has($work, Hazard::Flammable)) {
+            if ($work->has(Hazard::Flammable)) {
                 $mist = Reach::Sprays === $work->step->technique->figures()->reach;
                 yield Finding::of($this, $mist ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" %s, and there is a flame or a glowing heater in the room. Put it out and air the room. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'is a mist that burns' : 'gives off vapour that burns'), $mist ? [
                     new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),

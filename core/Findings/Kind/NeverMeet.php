@@ -59,7 +59,7 @@ final class NeverMeet implements Rule
         yield from $this->inTheCleanUp($whole);
         foreach ($whole->works as $work) {
             foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
-                [$hasOne, $hasOther] = [Whole::has($work, $one), Whole::has($work, $other)];
+                [$hasOne, $hasOther] = [$work->has($one), $work->has($other)];
                 if ($hasOne && $hasOther) {
                     yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
                 } elseif ($hasOne || $hasOther) {
@@ -82,7 +82,7 @@ final class NeverMeet implements Rule
         foreach ($whole->recipe->cleanUp->with as $material) {
             foreach (self::PAIRS as [$one, $other, , $what]) {
                 foreach ([[$one, $other], [$other, $one]] as [$on, $with]) {
-                    $work = \in_array($with, $material->hazards, true) ? Whole::first($whole->works, static fn (StepWork $w): bool => Whole::has($w, $on)) : null;
+                    $work = \in_array($with, $material->hazards, true) ? Whole::first($whole->works, static fn (StepWork $w): bool => $w->has($on)) : null;
                     if (null !== $work) {
                         yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s, to clean up with, meets what is on the tools and rags of "%s": %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
                             new Remedy('without', \sprintf('Clean up without %s', $material->name), Edit::cleanUp(without: $material->id)),
@@ -101,7 +101,7 @@ final class NeverMeet implements Rule
         $parts = $whole->recipe->partsOf($work->step);
         $apart = null;
         foreach (\array_slice($whole->works, $work->number) as $later) {
-            if (!Whole::has($later, $with)) {
+            if (!$later->has($with)) {
                 continue;
             }
             if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {

@@ -44,9 +44,9 @@ final class RagsBalledUp implements Rule
         if (Rags::Heap !== $whole->recipe->cleanUp->rags) {
             return;
         }
-        $burns = Whole::first($whole->works, static fn (StepWork $w): bool => Whole::has($w, Hazard::SelfHeatingRags) || Whole::has($w, Hazard::Flammable));
+        $burns = Whole::first($whole->works, static fn (StepWork $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable));
         if (null !== $burns) {
-            yield Finding::of($this, Gravity::Stop, [$burns->step->id], \sprintf('The rags of "%s" %s: never balled up or in a bin. Follow the label, the safety data sheet and local rules.', $burns->step->name(), Whole::has($burns, Hazard::SelfHeatingRags) ? 'heat up by themselves until they burn' : 'burn at a spark'), [
+            yield Finding::of($this, Gravity::Stop, [$burns->step->id], \sprintf('The rags of "%s" %s: never balled up or in a bin. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'heat up by themselves until they burn' : 'burn at a spark'), [
                 new Remedy('flat', 'Rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
                 new Remedy('water', 'Rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
             ]);

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\System;
 
 use Inlaid\App\Exchange\Catalogue\LoadSpecies;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FieldTest;
@@ -13,8 +14,13 @@ use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Shape\Shapes;
+use Inlaid\Core\Recipe\Criterion;
+use Inlaid\Core\Recipe\Rags;
+use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Techniques;
+use Inlaid\Core\Technique\Tool;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/vocabulary', methods: 'GET')]
@@ -27,7 +33,7 @@ final readonly class ShowVocabulary
 
     public function __invoke(): Vocabulary
     {
-        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place $word): NamedWord => new NamedWord($word->value, $word->inWords());
+        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Strokes|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
             array_map(TechniqueWord::of(...), $this->techniques->all()),
@@ -40,6 +46,12 @@ final readonly class ShowVocabulary
             array_map($named, Fault::cases()),
             array_map($named, JointKind::cases()),
             array_map($named, Place::cases()),
+            array_map(CriterionWord::of(...), Criterion::cases()),
+            array_map($named, Tool::cases()),
+            array_map($named, Strokes::cases()),
+            array_map($named, SandingAim::cases()),
+            array_map($named, Rags::cases()),
+            array_map($named, Residue::cases()),
         );
     }
 }

@@ -7,7 +7,8 @@ namespace Inlaid\App\Http\System;
 use Inlaid\Core\Piece\Species;
 
 /**
- * The words of the trade this program knows: techniques, questions on which schools differ, and what a piece is surveyed by.
+ * The words of the trade this program knows: techniques, questions on which schools differ, what a piece is surveyed by, and how a step
+ * can be done.
  */
 final readonly class Vocabulary
 {
@@ -22,6 +23,12 @@ final readonly class Vocabulary
      * @param list<NamedWord>     $faults
      * @param list<NamedWord>     $joints
      * @param list<NamedWord>     $places
+     * @param list<CriterionWord> $criteria   what a step is repeated for
+     * @param list<NamedWord>     $tools
+     * @param list<NamedWord>     $strokes
+     * @param list<NamedWord>     $aims       of a paper
+     * @param list<NamedWord>     $rags       where they go
+     * @param list<NamedWord>     $residues   what takes them off
      */
     public function __construct(
         public array $techniques,
@@ -34,6 +41,12 @@ final readonly class Vocabulary
         public array $faults,
         public array $joints,
         public array $places,
+        public array $criteria,
+        public array $tools,
+        public array $strokes,
+        public array $aims,
+        public array $rags,
+        public array $residues,
     ) {
     }
 }

@@ -161,12 +161,13 @@ final class SurveyTest extends TestCase
             $found = (new SurveyPart())->survey(self::part(new OldFinish(), [], [$bleed]))->conclusions;
             self::assertSame([$bleed->inWords(), $bleed->heldBackBy()], [$found[0]->about, $found[0]->text]);
         }
-        $part = PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::wood(), faults: Fault::cases(), patches: [Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4), Patch::of('Closed', Colour::of('#ccaa88'), 0.6), Patch::of('Alike', Colour::of('#ccaa88'), 1.2)]);
+        $part = PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::wood(), faults: Fault::cases(), patches: [Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4), Patch::of('Closed', Colour::of('#ccaa88'), 0.6), Patch::of('Alike', self::wood()->colour, 1.2), Patch::of('Filling', Colour::of('#c9a877'), 1.2)]);
         $found = array_column(array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey($part)->conclusions), 1, 0);
-        self::assertCount(\count(Fault::cases()) + 3, $found);
+        self::assertCount(\count(Fault::cases()) + 4, $found);
         self::assertStringContainsString('2.0 times as much', $found['Thirsty']);
         self::assertStringContainsString('only 0.5 times as much', $found['Closed']);
-        self::assertSame('Drinks like the wood beside it.', $found['Alike']);
+        self::assertSame('Its colour is that of the wood; it drinks like the wood beside it.', $found['Alike']);
+        self::assertStringStartsWith('It is darker and yellower than the wood (ΔE 12);', $found['Filling'], '12.1, reckoned apart');
     }
 
     public function testAnswersNoTestCanHaveAreRefused(): void

@@ -546,6 +546,17 @@ export interface components {
             name: string;
             why: string;
         };
+        /** @description What tools and hands are cleaned with after some steps. Immutable. */
+        CleanUpLine: {
+            with: string;
+            steps: number[];
+        };
+        /** @description The cleaning up: with what, after which steps, and which of them leave rags that heat themselves or burn. Immutable. */
+        CleanUpPreview: {
+            lines: components["schemas"]["CleanUpLine"][];
+            heating: number[];
+            burning: number[];
+        };
         /** @description One coat where it lies. Immutable. `wet` as laid and `stays` after wiping, both µm of wet film; `dry` in µm; `ofNormal` what stays against one normal coat of the label. */
         CoatFilm: {
             wet: number;
@@ -597,6 +608,12 @@ export interface components {
         };
         /** @enum {string} */
         Criterion: "bare" | "clean" | "pale" | "smooth" | "worn" | "hides" | "deep" | "built";
+        /** @description Something a step is repeated for, and what kinds of work can bring it about. */
+        CriterionWord: {
+            key: string;
+            name: string;
+            acts: components["schemas"]["Act"][];
+        };
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
         CupPreview: {
             name: string;
@@ -670,10 +687,10 @@ export interface components {
             holdUp: number;
             removes: number;
             byBrush: boolean;
-            tools?: components["schemas"]["Tool"][];
-            atGrit?: number | null;
-            reach?: components["schemas"]["Reach"];
-            wears?: components["schemas"]["WearsOut"] | null;
+            tools: components["schemas"]["Tool"][];
+            atGrit: number | null;
+            reach: components["schemas"]["Reach"];
+            wears: components["schemas"]["WearsOut"] | null;
         };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
         FilmAsked: {
@@ -965,8 +982,8 @@ export interface components {
             waiting: number;
             longestWait: string | null;
             stuck: string | null;
-            least?: components["schemas"]["PlanEnd"] | null;
-            most?: components["schemas"]["PlanEnd"] | null;
+            least: components["schemas"]["PlanEnd"] | null;
+            most: components["schemas"]["PlanEnd"] | null;
         };
         /** @description So many ml of something. */
         Pour: {
@@ -1010,6 +1027,7 @@ export interface components {
             stacks: components["schemas"]["StackPreview"][];
             materials: components["schemas"]["MaterialNeed"][];
             consumables: components["schemas"]["Consumable"][];
+            cleanUp: components["schemas"]["CleanUpPreview"];
             plan: components["schemas"]["PlanPreview"];
             cost: components["schemas"]["Cost"];
             mostCost: components["schemas"]["Cost"] | null;
@@ -1224,7 +1242,7 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             dry: number;
         };
-        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `another` what one more coat of it would cost. */
+        /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
@@ -1236,6 +1254,7 @@ export interface components {
             rounds: components["schemas"]["RoundsPreview"] | null;
             lays: number;
             handsOn: number;
+            removes: number | null;
             cost: components["schemas"]["Cost"];
             another: components["schemas"]["Cost"];
             film: components["schemas"]["FilmPreview"] | null;
@@ -1292,7 +1311,7 @@ export interface components {
             pointer: string;
             message: string;
         };
-        /** @description The words of the trade this program knows: techniques, questions on which schools differ, and what a piece is surveyed by. */
+        /** @description The words of the trade this program knows: techniques, questions on which schools differ, what a piece is surveyed by, and how a step can be done. */
         Vocabulary: {
             techniques: components["schemas"]["TechniqueWord"][];
             schools: components["schemas"]["SchoolWord"][];
@@ -1304,6 +1323,12 @@ export interface components {
             faults: components["schemas"]["NamedWord"][];
             joints: components["schemas"]["NamedWord"][];
             places: components["schemas"]["NamedWord"][];
+            criteria: components["schemas"]["CriterionWord"][];
+            tools: components["schemas"]["NamedWord"][];
+            strokes: components["schemas"]["NamedWord"][];
+            aims: components["schemas"]["NamedWord"][];
+            rags: components["schemas"]["NamedWord"][];
+            residues: components["schemas"]["NamedWord"][];
         };
         /** @enum {string} */
         WaitUntil: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";

@@ -95,6 +95,21 @@ export function NumberEntry({
   );
 }
 
+/** A day; empty means it is open. */
+export function DayEntry({ label, value, onChange, error }: Common & { value: string | null; onChange: (day: string | null) => void }) {
+  return (
+    <TextField
+      label={label}
+      type="date"
+      value={value ?? ''}
+      error={error !== undefined}
+      helperText={error}
+      slotProps={{ inputLabel: { shrink: true } }}
+      onChange={(e) => onChange(e.target.value === '' ? null : e.target.value)}
+    />
+  );
+}
+
 /** A choice of a few words. */
 export function Choice<T extends string>({
   label,
@@ -111,6 +126,7 @@ export function Choice<T extends string>({
       value={value}
       helperText={error ?? help}
       error={error !== undefined}
+      slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       onChange={(e) => onChange(e.target.value as T)}
     >
       {options.map(([key, name]) => (

@@ -1,3 +1,5 @@
+import type { Preview } from '../app/api';
+
 /** Said behind every caution. */
 export const deferring = 'Label, safety data sheet and local rules decide.';
 
@@ -39,6 +41,11 @@ export function clock(iso: string): string {
 
 export function money(amount: number | null, currency: string): string {
   return amount === null ? 'price not known' : `${currency} ${amount.toFixed(2)}`;
+}
+
+/** "4 × rag", "7 m of masking tape". */
+export function consumed(c: Preview['consumables'][number]): string {
+  return c.unit ? `${c.count} ${c.unit} of ${c.name}` : `${c.count} × ${c.name}`;
 }
 
 export const kinds: Record<string, string> = {

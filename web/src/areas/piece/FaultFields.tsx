@@ -4,8 +4,11 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { heardOnly } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
-import { NumberEntry, TextEntry } from '../../shared/Field';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import type { PartProps } from './PartPanel';
+
+/** Parts that are opened by a pull. */
+const pulled = ['door', 'drawer', 'front', 'top'];
 
 /** What is wrong with a part, and the patches that take colour differently from the wood beside them. */
 export function FaultFields({ part, vocabulary, set, wrong }: PartProps) {
@@ -33,6 +36,20 @@ export function FaultFields({ part, vocabulary, set, wrong }: PartProps) {
           }
         />
       ))}
+      {pulled.includes(part.shape?.kind ?? '') && (
+        <Box sx={{ mt: 1, maxWidth: 380 }}>
+          <Choice
+            label="Place of its pulls"
+            value={part.pulls ?? 'none'}
+            options={[
+              ['none', 'no pulls, or nobody asked'],
+              ['placed', 'settled'],
+              ['open', 'still open'],
+            ]}
+            onChange={(pulls) => set({ pulls: pulls === 'none' ? null : pulls })}
+          />
+        </Box>
+      )}
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {patches.map((patch, i) => (
           <Box

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import type { Preview, Vocabulary } from '../../app/api';
 import { bench } from '../../app/theme';
 import { NumberEntry, TextEntry } from '../../shared/Field';
+import { microns } from '../../shared/words';
 import { FaultFields } from './FaultFields';
 import { FinishFields } from './FinishFields';
 import type { Part } from './parts';
@@ -61,6 +62,7 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
           ))}
         </Box>
       )}
+      {worked && <Budget sanding={worked.sanding} finish={part.finish?.kind ?? 'bare'} />}
       <Fields title="Shape and faces">
         <ShapeFields {...props} />
       </Fields>
@@ -73,6 +75,22 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
       <Fields title="Faults and patches">
         <FaultFields {...props} />
       </Fields>
+    </Box>
+  );
+}
+
+/** What sanding may take of the old finish and of the veneer, and what the recipe takes. */
+function Budget({ sanding, finish }: { sanding: Preview['parts'][number]['sanding']; finish: string }) {
+  const { veneer } = sanding;
+  if (sanding.finish === null && veneer === null) return null;
+  const most = sanding.mostOfWood > sanding.ofWood ? `, at most ${microns(sanding.mostOfWood)}` : '';
+  return (
+    <Box data-testid="sanding-budget">
+      <b>Sanding.</b> The recipe takes{' '}
+      {sanding.finish !== null && `${microns(sanding.ofFinish)} of about ${microns(sanding.finish)} of the old finish (${finish})`}
+      {sanding.finish !== null && veneer !== null && ', and '}
+      {veneer !== null && `${microns(sanding.ofWood)} of ${microns(veneer)} of veneer${most}`}
+      {'.'}
     </Box>
   );
 }

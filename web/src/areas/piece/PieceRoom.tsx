@@ -149,7 +149,7 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
             onChange={onChange}
           />
         ) : chosen === 'prep' && preview ? (
-          <PrepPanel document={document} preview={preview} onChange={onChange} />
+          <PrepPanel document={document} preview={preview} vocabulary={vocabulary} onChange={onChange} />
         ) : (
           <WholePanel document={document} vocabulary={vocabulary} violations={violations} onChange={onChange} />
         )}

@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { answer, api, type Preview, type Recipe } from '../../app/api';
+import { answer, api, type Preview, type Recipe, type Vocabulary } from '../../app/api';
 import { bench } from '../../app/theme';
 
-type Props = { document: Recipe; preview: Preview; onChange: (document: Recipe) => void };
+type Props = { document: Recipe; preview: Preview; vocabulary: Vocabulary; onChange: (document: Recipe) => void };
 
 /** What the piece needs before its first coat, each line with its reason; taken whole, line by line, or not at all. */
-export function PrepPanel({ document, preview, onChange }: Props) {
+export function PrepPanel({ document, preview, vocabulary, onChange }: Props) {
   const taking = useMutation({
     mutationFn: (asked: { document: Recipe; take: string[] }) => answer(api.POST('/api/compute/prep', { body: asked })),
     onSuccess: (taken, asked) => {
@@ -58,7 +58,11 @@ export function PrepPanel({ document, preview, onChange }: Props) {
           >
             <Box>
               <b>{line.step.title}</b> {where(line.step.parts ?? [])}
-              {(line.step.coats ?? 1) > 1 ? `, ${line.step.coats} times` : ''}
+              {line.step.repeat
+                ? `, ${line.step.repeat.least} to ${line.step.repeat.most} times, until ${vocabulary.criteria.find((c) => c.key === line.step.repeat?.until)?.name}`
+                : (line.step.coats ?? 1) > 1
+                  ? `, ${line.step.coats} times`
+                  : ''}
               {line.step.dwell ? `, left on for ${line.step.dwell} min` : ''}
               <Box sx={{ color: 'text.secondary' }}>{line.reason}</Box>
             </Box>

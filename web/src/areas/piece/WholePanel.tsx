@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Recipe, Violation, Vocabulary } from '../../app/api';
-import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Choice, DayEntry, NumberEntry, TextEntry } from '../../shared/Field';
 import { Fields } from './PartPanel';
 
 type Props = { document: Recipe; vocabulary: Vocabulary; violations: readonly Violation[]; onChange: (document: Recipe) => void };
@@ -63,6 +63,7 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
           ]}
           onChange={(wear) => setUse({ wear })}
         />
+        <DayEntry label="In use from" value={use.from ?? null} onChange={(from) => setUse({ from })} error={wrong('piece/use/from')} />
         <Box sx={{ gridColumn: '1 / -1' }}>
           <FormControlLabel
             label="Food near it"

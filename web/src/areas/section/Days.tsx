@@ -124,9 +124,15 @@ export function Days({
           {plan.stuck ? 'no promise' : moment(plan.readyOn)}
         </Box>
         <Box sx={{ fontSize: 14 }}>{plan.stuck ?? `cured on ${day(plan.curedOn ?? '')}`}</Box>
+        {plan.least && plan.most && !plan.stuck && (
+          <Box data-testid="span" sx={{ fontSize: 14 }}>
+            {day(plan.least.readyOn ?? '')} at best, {plan.most.readyOn ? day(plan.most.readyOn) : 'no promise'} with every round
+          </Box>
+        )}
         <Box sx={{ fontSize: 14 }}>
           {minutes(preview.cost.minutes)} hands-on · {money(preview.cost.whole, currency)}{' '}
           {preview.cost.labour === null ? 'of material' : 'in all'}
+          {preview.mostCost && `, at most ${money(preview.mostCost.whole, currency)}`}
         </Box>
         {acts.some((a) => a.tooLate > 0) && (
           <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>A latest recoat is missed: see the steps.</Box>

@@ -4,12 +4,23 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Preview } from '../../app/api';
+import type { Material, Preview, Recipe, Vocabulary } from '../../app/api';
 import { Swatch } from '../../shared/Swatch';
-import { minutes, money } from '../../shared/words';
+import { consumed, minutes, money } from '../../shared/words';
+import { CleanUpPanel } from './CleanUpPanel';
+
+type Props = {
+  document: Recipe;
+  preview: Preview;
+  vocabulary: Vocabulary;
+  shelf: readonly Material[];
+  currency: string;
+  onChange: (document: Recipe) => void;
+  onClose: () => void;
+};
 
 /** What the whole recipe takes of every material: amount, packs to have, cost, and where one small pack would run out. */
-export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; currency: string; onClose: () => void }) {
+export function NeedsDialog({ document, preview, vocabulary, shelf, currency, onChange, onClose }: Props) {
   const { cost } = preview;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="needs">
@@ -34,14 +45,21 @@ export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; 
               <b>{m.name}</b>
               {m.runsOut && <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{m.runsOut}</Box>}
             </Box>
-            <Box sx={{ fontWeight: 700, fontSize: 18 }}>{m.amount.text}</Box>
+            <Box sx={{ fontWeight: 700, fontSize: 18 }}>
+              {m.amount.text}
+              {m.most && m.least && (
+                <Box sx={{ fontWeight: 400, fontSize: 14, color: 'text.secondary' }}>
+                  {m.least.text} to {m.most.text}
+                </Box>
+              )}
+            </Box>
             <span>{m.packs.length === 0 ? 'no pack known' : m.packs.map((p) => `${p.count} × ${p.size}`).join(' + ')}</span>
             <Box sx={{ textAlign: 'right' }}>{money(m.cost, currency)}</Box>
           </Box>
         ))}
         {preview.consumables.length > 0 && (
           <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
-            <b>Used up besides:</b> {preview.consumables.map((c) => `${c.count} × ${c.name}`).join(' · ')}
+            <b>Used up besides:</b> {preview.consumables.map(consumed).join(' · ')}
           </Box>
         )}
         <Box
@@ -53,6 +71,7 @@ export function NeedsDialog({ preview, currency, onClose }: { preview: Preview; 
           <Sum name="In all" amount={money(cost.whole, currency)} strong />
           <Sum name="All packs bought new" amount={money(preview.bought, currency)} />
         </Box>
+        <CleanUpPanel document={document} cleanUp={preview.cleanUp} vocabulary={vocabulary} shelf={shelf} onChange={onChange} />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

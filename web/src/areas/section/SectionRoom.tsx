@@ -195,7 +195,17 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
           onClose={() => setOpen(null)}
         />
       )}
-      {open === 'needs' && preview && <NeedsDialog preview={preview} currency={currency} onClose={() => setOpen(null)} />}
+      {open === 'needs' && preview && (
+        <NeedsDialog
+          document={document}
+          preview={preview}
+          vocabulary={vocabulary}
+          shelf={shelf}
+          currency={currency}
+          onChange={draft.edit}
+          onClose={() => setOpen(null)}
+        />
+      )}
       {open === 'history' && (
         <HistoryDialog opened={{ ...opened, revisions, version: draft.currentVersion() }} onClose={() => setOpen(null)} onTake={take} />
       )}

@@ -8,8 +8,10 @@ import { type Finding, FindingCard } from '../findings/FindingCard';
 import { IngredientPick } from '../mixing/IngredientPick';
 import { MixEditor } from '../mixing/MixEditor';
 import { newId, putMaterial, putMix, withoutUnused, withStep } from './edits';
+import { MaskPick } from './MaskPick';
 import { NewerOnShelf } from './NewerOnShelf';
 import { PartsPick } from './PartsPick';
+import { StepFigures } from './StepFigures';
 import { WorkedStep } from './WorkedStep';
 
 type Props = {
@@ -34,15 +36,27 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
   const mix = document.mixes.find((m) => m.id === step.uses?.mix);
   const others = document.steps.filter((s) => s.id !== step.id && s.uses?.mix === mix?.id).length;
 
+  const nameOf = (id: string) => {
+    const other = document.steps.find((s) => s.id === id);
+    return other?.title || (vocabulary.techniques.find((t) => t.key === other?.technique)?.name ?? 'a step');
+  };
+  const later = document.steps.slice(index + 1).map((s) => [s.id, nameOf(s.id)] as const);
+
   const setTechnique = (key: string) => {
     const next = vocabulary.techniques.find((t) => t.key === key);
     if (!next) return;
-    if (!next.figures.takesMaterial)
-      return set({ technique: key, uses: null, ...(next.figures.act === 'adds' ? {} : { weight: null, left: null }) });
-    if (step.uses) return set({ technique: key });
+    const fits = vocabulary.criteria.some((c) => c.key === step.repeat?.until && c.acts.includes(next.figures.act));
+    const kept = {
+      technique: key,
+      ...(fits ? {} : { repeat: null }),
+      ...(next.figures.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
+      ...(next.figures.act === 'adds' ? {} : { weight: null, left: null }),
+    };
+    if (!next.figures.takesMaterial) return set({ ...kept, uses: null });
+    if (step.uses) return set(kept);
     const first = shelf.find((m) => m.kind === 'paint');
     const own = document.materials[0] ?? first;
-    if (own) onChange(withStep(putMaterial(document, own), step.id, { technique: key, uses: { material: own.id } }));
+    if (own) onChange(withStep(putMaterial(document, own), step.id, { ...kept, uses: { material: own.id } }));
   };
   const thin = () => {
     const material = document.materials.find((m) => m.id === step.uses?.material);
@@ -124,88 +138,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
             )}
           </Box>
         )}
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-          {figures?.act !== 'waits' && (
-            <NumberEntry
-              label={figures?.act === 'adds' ? 'Coats' : 'Passes'}
-              value={step.coats ?? 1}
-              whole
-              least={1}
-              onChange={(coats) => set({ coats: coats ?? 1 })}
-              error={wrong('coats')}
-            />
-          )}
-          {figures?.act === 'adds' && (
-            <>
-              <Choice
-                label="Film"
-                value={step.weight ?? 'school'}
-                options={[
-                  ['school', 'by school'],
-                  ['thin', 'thin'],
-                  ['normal', 'as on the label'],
-                  ['heavy', 'heavy'],
-                ]}
-                onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
-              />
-              <NumberEntry
-                label="Left after wiping"
-                unit="%"
-                emptyAllowed
-                value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
-                placeholder={String(Math.round(figures.left * 100))}
-                onChange={(left) => set({ left: left === null ? null : left / 100 })}
-                error={wrong('left')}
-              />
-            </>
-          )}
-          {figures?.act === 'takes-away' && (
-            <>
-              <NumberEntry
-                label="Depth"
-                unit="µm"
-                emptyAllowed
-                value={step.depth}
-                placeholder={String(figures.removes)}
-                onChange={(depth) => set({ depth })}
-                error={wrong('depth')}
-              />
-              <NumberEntry
-                label="Grit"
-                emptyAllowed
-                whole
-                least={24}
-                value={step.grit}
-                onChange={(grit) => set({ grit })}
-                error={wrong('grit')}
-              />
-            </>
-          )}
-          {figures?.act !== 'waits' && (
-            <>
-              <NumberEntry
-                label="Dwell"
-                unit="min"
-                emptyAllowed
-                whole
-                value={step.dwell}
-                onChange={(dwell) => set({ dwell })}
-                error={wrong('dwell')}
-              />
-              <NumberEntry
-                label="Hands-on"
-                unit="min"
-                emptyAllowed
-                whole
-                least={1}
-                value={step.handsOn}
-                placeholder={worked ? String(worked.handsOn) : ''}
-                onChange={(handsOn) => set({ handsOn })}
-                error={wrong('handsOn')}
-              />
-            </>
-          )}
-        </Box>
+        <StepFigures step={step} later={later} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
           <Choice
             label="Then wait"
@@ -243,8 +176,9 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
           document={document}
           vocabulary={vocabulary}
           value={step.parts ?? []}
-          onChange={(parts) => set({ parts: parts.length === 0 ? null : parts } as Partial<Step>)}
+          onChange={(parts) => set({ parts: parts.length === 0 ? null : parts, masks: null } as Partial<Step>)}
         />
+        <MaskPick document={document} step={step} onChange={(masks) => set({ masks: masks.length === 0 ? null : masks })} />
         <TextEntry
           label="Title"
           value={step.title ?? ''}
@@ -258,7 +192,9 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         {findings.map((f) => (
           <FindingCard key={f.key} document={document} finding={f} onChange={onChange} />
         ))}
-        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && <WorkedStep step={step} worked={worked} currency={currency} />}
+        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && (
+          <WorkedStep step={step} worked={worked} currency={currency} nameOf={nameOf} />
+        )}
       </Box>
     </Box>
   );

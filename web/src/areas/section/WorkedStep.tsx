@@ -4,11 +4,14 @@ import { bench } from '../../app/theme';
 import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
-import { microns, minutes, money, percent } from '../../shared/words';
+import { clock, microns, minutes, moment, money, percent } from '../../shared/words';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
-export function WorkedStep({ step, worked, currency }: { step: Step; worked: StepPreview; currency: string }) {
-  const { pour, film, drying } = worked;
+type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
+
+export function WorkedStep({ step, worked, currency, nameOf }: Props) {
+  const { pour, film, drying, rounds, masking } = worked;
+  const onto = worked.reaches.filter((r) => r.seen || r.masked);
   return (
     <Box
       aria-live="polite"
@@ -19,6 +22,15 @@ export function WorkedStep({ step, worked, currency }: { step: Step; worked: Ste
       ))}
       {pour && <Batch step={step} pour={pour} />}
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, m: 0 }}>
+        {rounds && (
+          <Rounds
+            rounds={rounds}
+            nameOf={nameOf}
+            handsOn={worked.handsOn}
+            currency={currency}
+            what={worked.act === 'adds' ? 'coats' : 'rounds'}
+          />
+        )}
         {film && (
           <Fact name="Film, each coat" columns="1 / -1" testId="film">
             {microns(film.wet)} wet{film.stays < film.wet ? `, ${microns(film.stays)} stays` : ''} → {microns(film.dry)} dry
@@ -41,6 +53,43 @@ export function WorkedStep({ step, worked, currency }: { step: Step; worked: Ste
               </Aside>
             )}
             {worked.act === 'adds' && <Aside>one more coat: {money(worked.another.whole, currency)}</Aside>}
+          </Fact>
+        )}
+        {worked.removes !== null && worked.removes > 0 && (
+          <Fact name="Takes off" columns="1 / -1" testId="removes">
+            {microns(worked.removes)}
+            {worked.coats > 1 ? ` in ${worked.coats} passes` : ''}
+          </Fact>
+        )}
+        {worked.order.length > 0 && (
+          <Fact name="Order of parts" columns="1 / -1" testId="order">
+            {worked.order.join(' → ')}
+          </Fact>
+        )}
+        {onto.length > 0 && (
+          <Fact name="Gets elsewhere" columns="1 / -1" testId="reaches">
+            {onto.map((r) => (
+              <div key={r.part}>
+                {reachWords[r.how]} {r.name}
+                {r.masked ? ', which is masked' : ', where it would be seen'}
+              </div>
+            ))}
+          </Fact>
+        )}
+        {masking && (
+          <Fact name="Masking" columns="1 / -1" testId="masking">
+            {masking.stays
+              ? 'Tape and sheet stay on from the step before'
+              : `${masking.tape} m of tape, ${masking.sheet} m² of sheet, ${minutes(masking.minutes)}`}
+            {masking.pullBy && masking.pullFrom && (
+              <Aside>
+                pull the tape{' '}
+                {masking.pullFrom === masking.pullBy
+                  ? `at the end, ${moment(masking.pullBy)}`
+                  : `from ${moment(masking.pullFrom)}, before it is touch-dry at ${clock(masking.pullBy)}`}
+              </Aside>
+            )}
+            {!masking.pullBy && <Aside>it stays on for the next step</Aside>}
           </Fact>
         )}
         {drying && pour && worked.act !== 'alters' && (
@@ -67,6 +116,45 @@ export function WorkedStep({ step, worked, currency }: { step: Step; worked: Ste
       )}
       <Cautions cautions={worked.cautions} />
     </Box>
+  );
+}
+
+const reachWords: Record<StepPreview['reaches'][number]['how'], string> = {
+  nowhere: 'Does not reach',
+  creeps: 'Creeps onto',
+  drips: 'Drips on',
+  sprays: 'Sprays on',
+};
+
+/** How often it will be done, where that is open: a span of rounds, time, material and money. */
+function Rounds({
+  rounds,
+  nameOf,
+  handsOn,
+  what,
+  currency,
+}: {
+  rounds: NonNullable<StepPreview['rounds']>;
+  nameOf: (stepId: string) => string;
+  handsOn: number;
+  what: string;
+  currency: string;
+}) {
+  const { least, expected, most, leastCost, mostCost, leastNeed, mostNeed } = rounds;
+  return (
+    <Fact
+      name={rounds.onlyIfNot ? `Only if "${nameOf(rounds.onlyIfNot)}" is not enough` : `Until ${rounds.until ?? 'it is done'}`}
+      columns="1 / -1"
+      testId="rounds"
+    >
+      {rounds.onlyIfNot ? `${most} × ${minutes(handsOn)}, or not at all` : `${least} to ${most} ${what}, ${expected} expected`}
+      <Aside>
+        {minutes(leastCost.minutes)} to {minutes(mostCost.minutes)}
+        {leastNeed && mostNeed ? ` · ${leastNeed.text} to ${mostNeed.text}` : ''}
+        {mostCost.whole !== null ? ` · at most ${money(mostCost.whole, currency)}` : ''}
+      </Aside>
+      {rounds.otherwise && <Aside>if not so even then: "{nameOf(rounds.otherwise)}"</Aside>}
+    </Fact>
   );
 }
 

@@ -19,7 +19,12 @@ export function insertStep(doc: Recipe, index: number, step: Step): Recipe {
 }
 
 export function removeStep(doc: Recipe, id: string): Recipe {
-  return withoutUnused({ ...doc, steps: doc.steps.filter((s) => s.id !== id) });
+  const left = doc.steps.filter((s) => s.id !== id);
+  // A step that had it as its last resort has none then.
+  return withoutUnused({
+    ...doc,
+    steps: left.map((s) => (s.repeat?.otherwise === id ? { ...s, repeat: { ...s.repeat, otherwise: null } } : s)),
+  });
 }
 
 /**
@@ -29,6 +34,7 @@ export function removeStep(doc: Recipe, id: string): Recipe {
 export function removePart(doc: Recipe, id: string): Recipe {
   const ofIt = (place: string) => place === id || place.startsWith(`${id}:`);
   const steps = doc.steps
+    .map((s) => (s.masks?.includes(id) ? { ...s, masks: s.masks.filter((m) => m !== id) } : s))
     .map((s) => (s.parts?.length ? { ...s, parts: s.parts.filter((p) => !ofIt(p)) } : s))
     .filter((s, i) => s.parts?.length !== 0 || !doc.steps[i]?.parts?.length);
   const { joints = [], ...piece } = doc.piece;
@@ -76,8 +82,8 @@ export function usableIn(book: MixBook, mixId: string | null): Mix[] {
 }
 
 /** Leaves out mixes, and copies of materials, that no step comes to use any more. */
-export function withoutUnused<T extends MixBook & { steps: Step[] }>(doc: T): T {
-  const materials = new Set<string>();
+export function withoutUnused<T extends MixBook & { steps: Step[]; cleanUp?: Recipe['cleanUp'] }>(doc: T): T {
+  const materials = new Set<string>(doc.cleanUp?.with ?? []);
   const mixes = new Set<string>();
   const use = (of: Named | null | undefined) => {
     if (of?.material) materials.add(of.material);

@@ -1,6 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -130,6 +132,10 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
             ['fan', 'a fan'],
           ]}
           onChange={(air) => set({ climate: { ...s.climate, air } })}
+        />
+        <FormControlLabel
+          label="Open flame or glowing heater in the room"
+          control={<Checkbox checked={s.flame ?? false} onChange={(e) => set({ flame: e.target.checked })} />}
         />
       </Group>
       <HoursSettings settings={s} onChange={set} error={wrong('hours') ?? wrong('exceptions')} />

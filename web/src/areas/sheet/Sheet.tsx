@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { answer, api } from '../../app/api';
+import { CleanUpLines } from '../../shared/CleanUpLines';
 import { Failed, Loading } from '../../shared/Notice';
-import { moment } from '../../shared/words';
+import { consumed, moment } from '../../shared/words';
 import { SheetStep } from './SheetStep';
 
 /** The bench sheet: big steps, amounts, marks, waits, and boxes to tick; made to be printed. */
@@ -15,7 +16,8 @@ export default function Sheet() {
     queryFn: async () => {
       const recipe = await answer(api.GET('/api/recipes/{id}', { params: { path: { id } } }));
       const { preview } = await answer(api.POST('/api/preview', { body: { document: recipe.document } }));
-      return { recipe, preview };
+      const { rags } = await answer(api.GET('/api/vocabulary'));
+      return { recipe, preview, rags };
     },
     staleTime: 0,
     gcTime: 0,
@@ -65,14 +67,25 @@ export default function Sheet() {
       <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 17, columns: 2 }}>
         {preview.materials.map((m) => (
           <li key={m.materialId} style={{ breakInside: 'avoid', marginBottom: 4 }}>
-            ☐ <b>{m.amount.text}</b> {m.name}
+            ☐ <b>{(m.most ?? m.amount).text}</b> {m.name}
           </li>
         ))}
         {preview.consumables.map((c) => (
           <li key={c.name} style={{ breakInside: 'avoid', marginBottom: 4 }}>
-            ☐ <b>{c.count} ×</b> {c.name}
+            ☐ {consumed(c)}
           </li>
         ))}
+      </Box>
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
+        Cleaning up
+      </Box>
+      <Box sx={{ fontSize: 17 }}>
+        <CleanUpLines cleanUp={preview.cleanUp} />
+        {recipe.document.cleanUp?.rags && (
+          <div>
+            Rags: <b>{sheet.data.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
+          </div>
+        )}
       </Box>
     </Box>
   );

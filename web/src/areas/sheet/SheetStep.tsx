@@ -30,6 +30,19 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           {grit ? `, grit ${grit}` : ''} on {step.area.toFixed(2)} m², {minutes(step.handsOn)}
           {dwell ? `, of which ${minutes(dwell)} dwell` : ''}
         </Box>
+        {step.rounds?.until && (
+          <Box sx={{ fontWeight: 650 }}>
+            Again until {step.rounds.until}: {step.rounds.least} to {step.rounds.most} rounds, {step.rounds.expected} expected
+          </Box>
+        )}
+        {step.rounds?.onlyIfNot && <Box sx={{ fontWeight: 650 }}>Only if the rounds before were not enough</Box>}
+        {step.order.length > 0 && <Box>In this order: {step.order.join(', ')}</Box>}
+        {step.masking && (
+          <Box>
+            {step.masking.stays ? 'Masking stays on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
+            {step.masking.pullBy && `; pull the tape by ${moment(step.masking.pullBy)}`}
+          </Box>
+        )}
         {step.pour && (
           <Box sx={{ my: 0.75 }}>
             {step.pour.batch.lines.map((l) => (

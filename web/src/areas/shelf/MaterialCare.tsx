@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Material } from '../../app/api';
-import { TextEntry } from '../../shared/Field';
+import { Choice, TextEntry } from '../../shared/Field';
+import { useVocabulary } from '../../shared/useVocabulary';
 import { deferring } from '../../shared/words';
 import { type FiguresProps, Grid } from './figures';
 
@@ -21,6 +22,7 @@ const hazards: readonly (readonly [Material['hazards'][number], string])[] = [
 
 /** What it can do to the one who uses it, and what is said where it is used. */
 export function MaterialCare({ edited, set, wrong }: FiguresProps) {
+  const { data: vocabulary } = useVocabulary();
   return (
     <Grid title="Take care">
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap' }}>
@@ -37,6 +39,14 @@ export function MaterialCare({ edited, set, wrong }: FiguresProps) {
           />
         ))}
       </Box>
+      {['cleaner', 'stripper', 'bleach'].includes(edited.kind) && (
+        <Choice
+          label="Its label asks to take it off with"
+          value={edited.residue ?? ''}
+          options={[['', 'nothing said'] as const, ...(vocabulary?.residues ?? []).map((r) => [r.key, r.name] as const)]}
+          onChange={(residue) => set({ residue: residue === '' ? null : residue } as Partial<Material>)}
+        />
+      )}
       <Box sx={{ gridColumn: '1 / -1' }}>
         <TextEntry
           label="Cautions, one a line"

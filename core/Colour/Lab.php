@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Colour;
+
+use Inlaid\Core\Material\Colour;
+
+/**
+ * A colour as the eye compares it: CIE L*a*b* under D65 for the 2° observer.
+ *
+ * Immutable. `l` lightness 0 to 100; `a` from green to red, `b` from blue to yellow.
+ */
+final readonly class Lab
+{
+    /** Linear sRGB to XYZ (IEC 61966-2-1), and the white it is relative to: its row sums, so that white has no hue at all. */
+    private const XYZ = [[0.4123908, 0.3575843, 0.1804808], [0.2126390, 0.7151687, 0.0721923], [0.0193308, 0.1191948, 0.9505322]];
+
+    public function __construct(public float $l, public float $a, public float $b)
+    {
+    }
+
+    public static function of(Colour $colour): self
+    {
+        $linear = array_map(static function (string $pair): float {
+            $v = hexdec($pair) / 255;
+
+            return $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
+        }, str_split(substr($colour->hex, 1), 2));
+        [$x, $y, $z] = array_map(static fn (array $row): float => self::f(($row[0] * $linear[0] + $row[1] * $linear[1] + $row[2] * $linear[2]) / array_sum($row)), self::XYZ);
+
+        return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    /** Cube root, but straight near black (CIE 15:2004, ε = (6/29)³, κ = (29/3)³). */
+    private static function f(float $t): float
+    {
+        return $t > (6 / 29) ** 3 ? $t ** (1 / 3) : ($t * (29 / 3) ** 3 + 16) / 116;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\System;
+
+use Inlaid\Core\Recipe\Criterion;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Something a step is repeated for, and what kinds of work can bring it about.
+ */
+final readonly class CriterionWord
+{
+    /**
+     * @param list<Act> $acts
+     */
+    public function __construct(public string $key, public string $name, public array $acts)
+    {
+    }
+
+    public static function of(Criterion $c): self
+    {
+        return new self($c->value, $c->inWords(), array_values(array_filter(Act::cases(), $c->suits(...))));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Colour;
+
+use Inlaid\Core\Colour\CompareColours;
+use Inlaid\Core\Colour\DeltaE2000;
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Colours as the eye compares them, against pairs published to check implementations of the formula, and against what must hold for any two.
+ */
+final class DeltaETest extends TestCase
+{
+    use Randomly;
+
+    /**
+     * Pairs that tell the known mistakes apart: hues across 0°, greys, blues, near blacks.
+     *
+     * @return iterable<array{array{float, float, float}, array{float, float, float}, float}>
+     */
+    public static function pairs(): iterable
+    {
+        yield [[50.0, 2.6772, -79.7751], [50.0, 0.0, -82.7485], 2.0425];
+        yield [[50.0, 3.1571, -77.2803], [50.0, 0.0, -82.7485], 2.8615];
+        yield [[50.0, 2.8361, -74.0200], [50.0, 0.0, -82.7485], 3.4412];
+        yield [[50.0, -1.3802, -84.2814], [50.0, 0.0, -82.7485], 1.0000];
+        yield [[50.0, 0.0, 0.0], [50.0, -1.0, 2.0], 2.3669];
+        yield [[50.0, 2.4900, -0.0010], [50.0, -2.4900, 0.0009], 7.1792];
+        yield [[50.0, 2.4900, -0.0010], [50.0, -2.4900, 0.0011], 7.2195];
+        yield [[50.0, 2.5000, 0.0], [50.0, 0.0, -2.5000], 4.3065];
+        yield [[50.0, 2.5000, 0.0], [73.0, 25.0, -18.0], 27.1492];
+        yield [[50.0, 2.5000, 0.0], [61.0, -5.0, 29.0], 22.8977];
+        yield [[50.0, 2.5000, 0.0], [56.0, -27.0, -3.0], 31.9030];
+        yield [[50.0, 2.5000, 0.0], [58.0, 24.0, 15.0], 19.4535];
+        yield [[60.2574, -34.0099, 36.2677], [60.4626, -34.1751, 39.4387], 1.2644];
+        yield [[63.0109, -31.0961, -5.8663], [62.8187, -29.7946, -4.0864], 1.2630];
+        yield [[22.7233, 20.0904, -46.6940], [23.0331, 14.9730, -42.5619], 2.0373];
+        yield [[2.0776, 0.0795, -1.1350], [0.9033, -0.0636, -0.5514], 0.9082];
+    }
+
+    /**
+     * @param array{float, float, float} $one
+     * @param array{float, float, float} $other
+     */
+    #[DataProvider('pairs')]
+    public function testPublishedPairs(array $one, array $other, float $difference): void
+    {
+        self::assertEqualsWithDelta($difference, DeltaE2000::between(new Lab(...$one), new Lab(...$other)), 5e-5);
+        self::assertEqualsWithDelta($difference, DeltaE2000::between(new Lab(...$other), new Lab(...$one)), 5e-5, 'either way');
+    }
+
+    public function testKnownColours(): void
+    {
+        foreach ([['#ffffff', 100.0, 0.0, 0.0], ['#000000', 0.0, 0.0, 0.0], ['#ff0000', 53.24, 80.09, 67.20], ['#808080', 53.585, 0.0, 0.0]] as [$hex, $l, $a, $b]) {
+            $lab = Lab::of(Colour::of($hex));
+            self::assertEqualsWithDelta($l, $lab->l, 0.02, $hex);
+            self::assertEqualsWithDelta($a, $lab->a, 0.02, $hex);
+            self::assertEqualsWithDelta($b, $lab->b, 0.03, $hex);
+        }
+    }
+
+    /**
+     * A colour differs from itself by nothing, from another by the same either way; greys have no hue; and lighter is lighter.
+     */
+    public function testWhatHoldsForAnyTwo(): void
+    {
+        $this->manyTimes(200, function (): void {
+            $hex = fn (): string => \sprintf('#%06x', $this->int(0, 0xFFFFFF));
+            [$one, $other] = [Lab::of(Colour::of($hex())), Lab::of(Colour::of($hex()))];
+            self::assertEqualsWithDelta(0.0, DeltaE2000::between($one, $one), 1e-9);
+            self::assertEqualsWithDelta(DeltaE2000::between($one, $other), DeltaE2000::between($other, $one), 1e-9);
+            $grey = dechex(16 * $this->int(1, 15) + $this->int(0, 15));
+            $lab = Lab::of(Colour::of('#'.$grey.$grey.$grey));
+            self::assertEqualsWithDelta(0.0, hypot($lab->a, $lab->b), 1e-6);
+            self::assertContains($one->l > $other->l + 1.5 ? 'lighter' : ($one->l < $other->l - 1.5 ? 'darker' : null), [...CompareColours::words($one, $other), null]);
+        });
+        self::assertSame(['darker', 'redder'], CompareColours::words(new Lab(40, 12, 20), new Lab(60, 5, 20.5)));
+        self::assertSame(['bluer'], CompareColours::words(new Lab(40, 12, 10), new Lab(41, 12, 20)));
+        self::assertSame([], CompareColours::words(new Lab(40, 12, 20), new Lab(41, 12, 20)));
+    }
+}

@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box';
+import type { Step, StepPreview, Vocabulary } from '../../app/api';
+import { Choice, NumberEntry } from '../../shared/Field';
+import { CoatsEntry, RepeatFields } from './RepeatFields';
+
+export type StepFieldsProps = {
+  step: Step;
+  /** The steps that come after it, by id and name: one of them may be its last resort. */
+  later: readonly (readonly [string, string])[];
+  worked: StepPreview | undefined;
+  vocabulary: Vocabulary;
+  set: (patch: Partial<Step>) => void;
+  wrong: (field: string) => string | undefined;
+};
+
+const sanding = ['sanded', 'scuff-sanded'];
+
+/** How often, how thick, how deep, how long, and with what tool. */
+export function StepFigures(props: StepFieldsProps) {
+  const { step, worked, vocabulary, set, wrong } = props;
+  const figures = vocabulary.techniques.find((t) => t.key === step.technique)?.figures;
+  if (!figures || figures.act === 'waits') return null;
+  const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+      <CoatsEntry {...props} act={figures.act} />
+      {figures.act === 'adds' && (
+        <>
+          <Choice
+            label="Film"
+            value={step.weight ?? 'school'}
+            options={[
+              ['school', 'by school'],
+              ['thin', 'thin'],
+              ['normal', 'as on the label'],
+              ['heavy', 'heavy'],
+            ]}
+            onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
+          />
+          <NumberEntry
+            label="Left after wiping"
+            unit="%"
+            emptyAllowed
+            value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
+            placeholder={String(Math.round(figures.left * 100))}
+            onChange={(left) => set({ left: left === null ? null : left / 100 })}
+            error={wrong('left')}
+          />
+        </>
+      )}
+      {figures.act === 'takes-away' && (
+        <>
+          <NumberEntry
+            label="Takes off"
+            unit="µm"
+            emptyAllowed
+            value={step.depth}
+            placeholder={worked?.removes ? String(worked.removes) : ''}
+            onChange={(depth) => set({ depth })}
+            error={wrong('depth')}
+          />
+          <NumberEntry
+            label="Grit"
+            emptyAllowed
+            whole
+            least={24}
+            value={step.grit}
+            onChange={(grit) => set({ grit })}
+            error={wrong('grit')}
+          />
+        </>
+      )}
+      {figures.tools.length > 0 && (
+        <Choice
+          label="Tool"
+          value={step.tool ?? figures.tools[0] ?? ''}
+          options={named(vocabulary.tools.filter((t) => figures.tools.some((key) => key === t.key)))}
+          onChange={(tool) => set({ tool: tool === figures.tools[0] ? null : tool } as Partial<Step>)}
+          error={wrong('tool')}
+        />
+      )}
+      {sanding.includes(step.technique) && (
+        <>
+          <Choice
+            label="Sanded"
+            value={step.strokes ?? ''}
+            options={[['', 'not stated'] as const, ...named(vocabulary.strokes)]}
+            onChange={(strokes) => set({ strokes: strokes === '' ? null : strokes } as Partial<Step>)}
+          />
+          <Choice
+            label="Paper is for"
+            value={step.aim ?? ''}
+            options={[['', 'as its place tells'] as const, ...named(vocabulary.aims)]}
+            onChange={(aim) => set({ aim: aim === '' ? null : aim } as Partial<Step>)}
+          />
+        </>
+      )}
+      <NumberEntry
+        label="Dwell"
+        unit="min"
+        emptyAllowed
+        whole
+        value={step.dwell}
+        onChange={(dwell) => set({ dwell })}
+        error={wrong('dwell')}
+      />
+      <NumberEntry
+        label="Hands-on"
+        unit="min"
+        emptyAllowed
+        whole
+        least={1}
+        value={step.handsOn}
+        placeholder={worked ? String(worked.handsOn) : ''}
+        onChange={(handsOn) => set({ handsOn })}
+        error={wrong('handsOn')}
+      />
+      <RepeatFields {...props} act={figures.act} />
+    </Box>
+  );
+}
