@@ -7,6 +7,7 @@ namespace Inlaid\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
@@ -20,9 +21,10 @@ use Inlaid\Core\Planning\WorkingTime;
 final readonly class Context
 {
     /**
-     * @param list<MeasureAtHand>   $measures
-     * @param list<Vessel>          $vessels
-     * @param array<string, string> $schools  the studio's answers by question
+     * @param list<MeasureAtHand>     $measures
+     * @param list<Vessel>            $vessels
+     * @param array<string, string>   $schools  the studio's answers by question
+     * @param array<string, Quantity> $stock    what is left on the shelf, by material
      */
     public function __construct(
         public int $now,
@@ -36,6 +38,7 @@ final readonly class Context
         public array $schools = [],
         public ?float $rate = null,
         public bool $flame = false,
+        public array $stock = [],
     ) {
     }
 }

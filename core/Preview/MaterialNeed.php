@@ -8,7 +8,8 @@ namespace Inlaid\Core\Preview;
  * What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out.
  *
  * Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the
- * amounts null where that makes no difference. The packs, and the jar that runs out, are for the most.
+ * amounts null where that makes no difference. `left` of it on the shelf, null where
+ * nobody counts it; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one.
  */
 final readonly class MaterialNeed
 {
@@ -22,6 +23,8 @@ final readonly class MaterialNeed
         public Amount $amount,
         public ?Amount $least,
         public ?Amount $most,
+        public ?Amount $left,
+        public bool $toBuy,
         public array $packs,
         public ?float $cost,
         public ?float $mostCost,

@@ -12,7 +12,7 @@ use Inlaid\Core\Prep\PrepLine;
  *
  * Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes
  * its most rounds, null where nothing is; `bought` of whole packs of all
- * that is needed, null where something has no pack.
+ * that has to be bought, null where something has no pack.
  */
 final readonly class Preview
 {

@@ -93,7 +93,7 @@ final readonly class PreviewRecipe
     {
         $sum = 0.0;
         foreach ($materials as $need) {
-            if ([] === $need->packs) {
+            if ($need->toBuy && [] === $need->packs) {
                 return null;
             }
             $sum += array_sum(array_map(static fn (PackCount $p): float => $p->count * $p->price, $need->packs));

@@ -12,6 +12,7 @@ use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
+use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Recipe\Course;
 
 /**
@@ -50,7 +51,9 @@ final class SumMaterials
         $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
         $open = !$least->isEqualTo($most);
         $price = $material->pricePerGram();
-        $packs = $this->packs($material, $most->toFloat());
+        $left = isset($context->stock[$material->id]) ? self::inGrams($context->stock[$material->id], $material) : null;
+        $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();
+        $packs = $this->packs($material, $short->toFloat());
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(
@@ -60,6 +63,8 @@ final class SumMaterials
             $amount($grams),
             $open ? $amount($least) : null,
             $open ? $amount($most) : null,
+            null === $left ? null : $amount($left),
+            $short->isPositive(),
             array_map(static fn (array $p): PackCount => new PackCount($p[1], $print->inWords($p[0]->size), $p[0]->price), $packs),
             null === $price ? null : round($price * $grams->toFloat(), 2),
             null === $price ? null : round($price * $most->toFloat(), 2),
@@ -77,7 +82,7 @@ final class SumMaterials
     {
         $sizes = array_map(static fn (Pack $p): array => [$p, self::grams($p, $material)], $material->packs);
         usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-        if ([] === $sizes) {
+        if ([] === $sizes || $grams <= 0.0) {
             return [];
         }
         if ($grams / $sizes[0][1] > 60) {
@@ -135,6 +140,11 @@ final class SumMaterials
 
     private static function grams(Pack $pack, Material $material): float
     {
-        return $pack->size->amount->toFloat() * (Dimension::Mass === $pack->size->dimension ? 1.0 : $material->body->asMeasured()->toFloat());
+        return self::inGrams($pack->size, $material)->toFloat();
+    }
+
+    private static function inGrams(Quantity $amount, Material $material): BigRational
+    {
+        return Dimension::Mass === $amount->dimension ? $amount->amount : $amount->amount->multipliedBy($material->body->asMeasured());
     }
 }

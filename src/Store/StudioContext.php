@@ -8,14 +8,15 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Store\Entity\StoredStock;
 use Inlaid\Core\Preview\Context;
 
 /**
- * The context of a computation: the studio's settings and the time, under what the caller states.
+ * The context of a computation: the studio's settings, what is left on its shelf, and the time, under what the caller states.
  */
 final readonly class StudioContext
 {
-    public function __construct(private StudioSettings $settings, private ReadSettings $read)
+    public function __construct(private StudioSettings $settings, private ShelfStock $stock, private ReadSettings $read)
     {
     }
 
@@ -34,9 +35,19 @@ final readonly class StudioContext
             throw Refused::at($pointer, 'This must be an object.');
         }
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
-        $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings);
+        $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings) + $this->left();
         $json = (object) array_merge($whole, null === $stated ? [] : get_object_vars($stated));
 
         return [$this->read->read($json, $pointer), new RawJson(Json::encode($json))];
+    }
+
+    /**
+     * @return array{stock?: \stdClass}
+     */
+    private function left(): array
+    {
+        $left = array_map(static fn (StoredStock $s): array => [$s->materialId, (object) ['amount' => $s->amount, 'unit' => $s->unit]], $this->stock->all());
+
+        return [] === $left ? [] : ['stock' => (object) array_column($left, 1, 0)];
     }
 }

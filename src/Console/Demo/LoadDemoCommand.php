@@ -6,10 +6,13 @@ namespace Inlaid\App\Console\Demo;
 
 use Inlaid\App\Console\TellRefusal;
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadLeft;
 use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -28,6 +31,8 @@ final class LoadDemoCommand extends Command
         private readonly ReadDemoRecipe $recipes,
         private readonly StudioSettings $settings,
         private readonly ReadSettings $readSettings,
+        private readonly ShelfStock $stock,
+        private readonly ReadLeft $readLeft,
     ) {
         parent::__construct();
     }
@@ -45,12 +50,20 @@ final class LoadDemoCommand extends Command
             $catalogue = $this->materials->catalogue();
             $all = $this->materials->with($this->projectDir.'/data/demo/shelf.yaml');
             $this->shelf->put(...array_values(array_diff_key($all, $catalogue)));
+            $this->stock($this->projectDir.'/data/demo/stock.yaml');
             $files = glob($this->projectDir.'/data/demo/recipes/*.yaml') ?: [];
             foreach (array_reverse($files) as $file) { // the book shows the last one first
                 $this->load($file, $all);
             }
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
         });
+    }
+
+    private function stock(string $file): void
+    {
+        foreach ((array) Yaml::parseFile($file) as $id => $left) {
+            $this->stock->keep((string) $id, Node::read(Json::decode(Json::encode($left)), $this->readLeft->read(...)));
+        }
     }
 
     private function set(string $file): void

@@ -22,7 +22,7 @@ final readonly class ReadSettings
     public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'climate', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
-    public function __construct(private Schools $schools)
+    public function __construct(private Schools $schools, private ReadLeft $left = new ReadLeft())
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class ReadSettings
     public function read(mixed $json, string $pointer = ''): Context
     {
         return Node::read($json, function (Node $n): Context {
-            $n->fields('now', ...self::FIELDS);
+            $n->fields('now', 'stock', ...self::FIELDS);
             $now = $n->string('now', 40);
             $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
 
@@ -85,6 +85,7 @@ final readonly class ReadSettings
             }, 50) : [],
             $rate,
             $n->has('flame') && $n->bool('flame'),
+            $n->has('stock') ? $n->map('stock', $this->left->read(...), 2000) : [],
         );
     }
 

@@ -466,6 +466,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what is left on the shelf */
+        get: operations["showStock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what is left of a material */
+        put: operations["keepStock"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vocabulary": {
         parameters: {
             query?: never;
@@ -500,6 +534,11 @@ export interface components {
             exact: string;
             g: number | null;
             text: string;
+        };
+        /** @description What is left, as an exact number as text; null where nothing is, or nobody counts it. In ml or g. */
+        AmountLeft: {
+            amount: string | null;
+            unit: string;
         };
         /** @enum {string} */
         Basis: "volume" | "mass";
@@ -807,6 +846,12 @@ export interface components {
             depth: number | null;
             reaches: string | null;
         };
+        /** @description What is left of a material on the shelf. The amount is an exact number as text, in ml or g. */
+        LeftOnShelf: {
+            material: string;
+            amount: string;
+            unit: string;
+        };
         /** @description A finish an old piece may have, and how probable that is after the tests. Immutable. `probability` from 0 to 1. */
         LikelyFinish: {
             kind: components["schemas"]["FinishKind"];
@@ -845,7 +890,7 @@ export interface components {
             pageSize: number;
             materials: components["schemas"]["MaterialOnShelf"][];
         };
-        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. The packs, and the jar that runs out, are for the most. */
+        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. `left` of it on the shelf, null where nobody counts it; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one. */
         MaterialNeed: {
             materialId: string;
             name: string;
@@ -853,6 +898,8 @@ export interface components {
             amount: components["schemas"]["Amount"];
             least: components["schemas"]["Amount"] | null;
             most: components["schemas"]["Amount"] | null;
+            left: components["schemas"]["Amount"] | null;
+            toBuy: boolean;
             packs: components["schemas"]["PackCount"][];
             cost: number | null;
             mostCost: number | null;
@@ -1017,7 +1064,7 @@ export interface components {
             step: components["schemas"]["NewStep"];
             before: string | null;
         };
-        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes its most rounds, null where nothing is; `bought` of whole packs of all that is needed, null where something has no pack. */
+        /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes its most rounds, null where nothing is; `bought` of whole packs of all that has to be bought, null where something has no pack. */
         Preview: {
             title: string;
             area: number;
@@ -1266,6 +1313,10 @@ export interface components {
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
         };
+        /** @description All that is left on the shelf, by material. */
+        Stock: {
+            left: components["schemas"]["LeftOnShelf"][];
+        };
         /** @description A stretch of work, in ISO 8601 with the studio's offset. Immutable. */
         Stretch: {
             start: string;
@@ -1423,6 +1474,15 @@ export interface components {
             schools?: {
                 [key: string]: string;
             };
+            /** @description What is left on the shelf, by material. */
+            stock?: {
+                [key: string]: {
+                    /** @description In ml or g. An exact number as text, for example 1/3 or 43.7. */
+                    amount: string;
+                    /** @enum {string} */
+                    unit: "ml" | "g";
+                };
+            } | null;
         };
         /** A joint that moves */
         Joint: {
@@ -2795,6 +2855,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingsKept"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List what is left on the shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stock"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    keepStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AmountLeft"];
+            };
+        };
+        responses: {
+            /** @description Say what is left of a material */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stock"];
                 };
             };
             /** @description What is wrong, and where */

@@ -32,7 +32,7 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
             key={m.materialId}
             sx={{
               display: 'grid',
-              gridTemplateColumns: '30px 1fr 110px 1fr 130px',
+              gridTemplateColumns: '30px 1fr 150px 1fr 120px',
               gap: 1.5,
               py: 1,
               borderBottom: 1,
@@ -53,7 +53,14 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
                 </Box>
               )}
             </Box>
-            <span>{m.packs.length === 0 ? 'no pack known' : m.packs.map((p) => `${p.count} × ${p.size}`).join(' + ')}</span>
+            <span>
+              {m.left && (
+                <Box component="span">
+                  {m.left.text} left{m.toBuy ? ', and to buy ' : ': enough'}
+                </Box>
+              )}
+              {m.toBuy && (m.packs.length === 0 ? 'no pack known' : m.packs.map((p) => `${p.count} × ${p.size}`).join(' + '))}
+            </span>
             <Box sx={{ textAlign: 'right' }}>{money(m.cost, currency)}</Box>
           </Box>
         ))}
@@ -69,7 +76,7 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
           <Sum name="Material used" amount={money(cost.material, currency)} />
           {cost.labour !== null && <Sum name={`Work, ${minutes(cost.minutes)} hands-on`} amount={money(cost.labour, currency)} />}
           <Sum name="In all" amount={money(cost.whole, currency)} strong />
-          <Sum name="All packs bought new" amount={money(preview.bought, currency)} />
+          <Sum name="To be bought, in whole packs" amount={money(preview.bought, currency)} />
         </Box>
         <CleanUpPanel document={document} cleanUp={preview.cleanUp} vocabulary={vocabulary} shelf={shelf} onChange={onChange} />
       </DialogContent>

@@ -21,7 +21,8 @@ type Props = {
   revision: number;
   unreachable: boolean;
   room: 'section' | 'piece';
-  findings: Preview['findings'];
+  /** Undefined as long as nothing has been worked out: then nothing is said of it either. */
+  findings: Preview['findings'] | undefined;
   onFindings: () => void;
   onNeeds: () => void;
   onHistory: () => void;
@@ -42,7 +43,7 @@ export function SectionBar({
   onHistory,
   onPublish,
 }: Props) {
-  const open = findings.filter((f) => f.accepted === null);
+  const open = findings?.filter((f) => f.accepted === null);
   const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
   return (
     <Box
@@ -103,14 +104,15 @@ export function SectionBar({
       </Button>
       <Button
         variant="outlined"
-        color={open.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
+        color={open?.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
+        disabled={!open}
         onClick={onFindings}
         data-testid="findings"
       >
         <span aria-hidden style={{ marginRight: 6 }}>
-          {open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}
+          {!open ? '…' : open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}
         </span>
-        {open.length === 0 ? 'Sound' : `${open.length} to mind`}
+        {!open ? 'Not judged' : open.length === 0 ? 'Sound' : `${open.length} to mind`}
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
         Materials

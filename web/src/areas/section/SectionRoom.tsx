@@ -98,7 +98,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
         revision={revisions[0]?.number ?? 0}
         unreachable={unreachable}
         room={room}
-        findings={preview?.findings ?? []}
+        findings={preview?.findings}
         onFindings={() => setOpen('findings')}
         onNeeds={() => setOpen('needs')}
         onHistory={() => setOpen('history')}

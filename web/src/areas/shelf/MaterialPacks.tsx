@@ -3,11 +3,13 @@ import Button from '@mui/material/Button';
 import { heardOnly } from '../../app/theme';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { type FiguresProps, Grid } from './figures';
+import { LeftEntry } from './LeftEntry';
 
 /** The sizes it is sold in, and what they cost. */
 export function MaterialPacks({ edited, set, wrong, currency }: FiguresProps & { currency: string }) {
   return (
     <Grid title={`Packs and price (${currency})`}>
+      <LeftEntry id={edited.id} />
       {edited.packs.map((pack, i) => (
         <Box
           key={i}

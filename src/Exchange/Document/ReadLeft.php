@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Measure\Quantity;
+
+/**
+ * Reads how much of something is left: {"amount": "350", "unit": "ml"}.
+ */
+final class ReadLeft
+{
+    public function read(Node $n): Quantity
+    {
+        $n->fields('amount', 'unit');
+        $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$n->string('unit')] ?? $n->refuse('unit', 'What is left is measured in ml or g.');
+
+        return $n->make(static fn (): Quantity => Quantity::of($dimension, $n->exact('amount')), 'amount');
+    }
+}

@@ -1,0 +1,36 @@
+import Box from '@mui/material/Box';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, Problem } from '../../app/api';
+import { Choice, TextEntry } from '../../shared/Field';
+
+/** What is left of a material on the shelf; kept at once, it is no figure of the material. */
+export function LeftEntry({ id }: { id: string }) {
+  const queries = useQueryClient();
+  const stock = useQuery({ queryKey: ['stock'], queryFn: () => answer(api.GET('/api/stock')) });
+  const left = stock.data?.left.find((l) => l.material === id);
+  const keep = useMutation({
+    mutationFn: (body: { amount: string | null; unit: string }) => answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body })),
+    onSuccess: (now) => queries.setQueryData(['stock'], now),
+  });
+  const unit = left?.unit ?? 'ml';
+  return (
+    <Box sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: '1fr 84px', gap: 1, maxWidth: 300 }}>
+      <TextEntry
+        label="Left on the shelf"
+        value={left?.amount ?? ''}
+        placeholder="not counted"
+        onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
+        error={keep.error instanceof Problem ? (keep.error.violations[0]?.message ?? keep.error.message) : keep.error?.message}
+      />
+      <Choice
+        label="Unit"
+        value={unit}
+        options={[
+          ['ml', 'ml'],
+          ['g', 'g'],
+        ]}
+        onChange={(chosen) => left && keep.mutate({ amount: left.amount, unit: chosen })}
+      />
+    </Box>
+  );
+}
