@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Reach;
 
@@ -26,7 +27,7 @@ final class WorkOutReach
     public function reach(Recipe $recipe, StepWork $work, array $works): array
     {
         $by = $work->step->technique->figures()->reach;
-        $on = $recipe->partsOf($work->step);
+        $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
         if (Reach::Nowhere === $by || [] === $on) {
             return [];
         }
@@ -57,8 +58,9 @@ final class WorkOutReach
         return $open || Reach::Sprays === $by;
     }
 
+    /** A wash or glaze lets through what is below. */
     private static function covers(StepWork $work): bool
     {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
+        return Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
     }
 }

@@ -128,7 +128,7 @@ final class CraftTest extends Rooms
         $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
         self::assertNotContains('With what', $labels());
         self::assertNotContains('Film', $labels());
-        $this->write('Depth', '12');
+        $this->write('Takes off', '12');
         $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12.0 µm off'), 'the cut shows the depth');
         $this->choose('Technique', 'Left to dry or cure');
         $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');

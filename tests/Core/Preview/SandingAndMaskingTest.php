@@ -111,6 +111,7 @@ final class SandingAndMaskingTest extends TestCase
         self::assertSame(['Top creeps seen', 'Legs drips'], self::onto([$legs, $paint, $wait]), 'a drip on a film is wiped off');
         self::assertSame(['Top sprays seen', 'Legs sprays seen'], self::onto([$legs, self::step('g', 'sprayed', StepDetail::of(), ['front']), $wait]));
         self::assertSame([], self::onto([self::step('w', 'waxed', StepDetail::of(), ['front'])]), 'wax is rubbed where it is wanted');
+        self::assertSame([], self::onto([self::step('d', 'sprayed', StepDetail::of(), ['drawer'])]), 'a drawer is sprayed by itself');
     }
 
     public function testTheSchoolPutsThePartsInOrder(): void

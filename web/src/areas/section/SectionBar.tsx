@@ -25,6 +25,7 @@ type Props = {
   findings: Preview['findings'] | undefined;
   onFindings: () => void;
   onNeeds: () => void;
+  onSheet: () => void;
   onHistory: () => void;
   onPublish: () => void;
 };
@@ -40,6 +41,7 @@ export function SectionBar({
   findings,
   onFindings,
   onNeeds,
+  onSheet,
   onHistory,
   onPublish,
 }: Props) {
@@ -105,7 +107,6 @@ export function SectionBar({
       <Button
         variant="outlined"
         color={open?.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
-        disabled={!open}
         onClick={onFindings}
         data-testid="findings"
       >
@@ -120,7 +121,15 @@ export function SectionBar({
       <Button variant="outlined" onClick={onHistory}>
         Revisions
       </Button>
-      <Button variant="outlined" component={Link} to={`/recipes/${id}/sheet`}>
+      <Button
+        variant="outlined"
+        component={Link}
+        to={`/recipes/${id}/sheet`}
+        onClick={(e) => {
+          e.preventDefault();
+          onSheet();
+        }}
+      >
         Bench sheet
       </Button>
       <Button variant="contained" onClick={onPublish}>

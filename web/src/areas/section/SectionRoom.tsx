@@ -53,6 +53,9 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     atTheCut: room === 'section',
   });
 
+  /** The sheet is of the draft as it is stored, so what was typed last is stored first. */
+  const openSheet = () => void draft.save().finally(() => navigate(`/recipes/${opened.id}/sheet`));
+
   useOffer([
     { name: 'Insert a step above', keys: 'i', run: () => edits.insert(true) },
     { name: 'Insert a step below', keys: 'Shift + i', run: () => edits.insert(false) },
@@ -65,7 +68,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
     { name: 'Findings: what to mind', run: () => setOpen('findings') },
     { name: 'Materials this recipe takes', run: () => setOpen('needs') },
     { name: 'Compare revisions', run: () => setOpen('history') },
-    { name: 'Bench sheet, to print', run: () => navigate(`/recipes/${opened.id}/sheet`) },
+    { name: 'Bench sheet, to print', run: openSheet },
     { name: 'Keep as revision', keys: 'Ctrl + s', run: () => setOpen('publish') },
   ]);
   const publish = async (reason: string) => {
@@ -101,6 +104,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
         findings={preview?.findings}
         onFindings={() => setOpen('findings')}
         onNeeds={() => setOpen('needs')}
+        onSheet={openSheet}
         onHistory={() => setOpen('history')}
         onPublish={() => setOpen('publish')}
       />
