@@ -26,6 +26,9 @@ use Inlaid\Core\Technique\Act;
  */
 final readonly class Whole
 {
+    /** @var array<string, list<StepWork>> by part */
+    private array $on;
+
     /**
      * @param list<StepWork>     $works
      * @param list<StackPreview> $stacks
@@ -33,6 +36,11 @@ final readonly class Whole
      */
     public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits, public Context $context)
     {
+        $on = [];
+        foreach ($recipe->piece->parts as $part) {
+            $on[$part->id] = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part)));
+        }
+        $this->on = $on;
     }
 
     /**
@@ -42,7 +50,7 @@ final readonly class Whole
      */
     public function on(PiecePart $part): array
     {
-        return array_values(array_filter($this->works, static fn (StepWork $w): bool => $w->step->touches($part)));
+        return $this->on[$part->id];
     }
 
     /**

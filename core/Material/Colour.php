@@ -9,10 +9,15 @@ namespace Inlaid\Core\Material;
  *
  * Immutable.
  */
-final readonly class Colour
+final readonly class Colour implements \JsonSerializable
 {
     private function __construct(public string $hex)
     {
+    }
+
+    public function jsonSerialize(): string
+    {
+        return $this->hex;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Measure;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
@@ -84,11 +85,8 @@ final class ExactNumber
     public static function exact(BigRational $value): string
     {
         $simple = $value->simplified();
-        try {
-            return self::decimal(BigRational::of($simple->toScale(6)), 6);
-        } catch (\Brick\Math\Exception\RoundingNecessaryException) {
-            return (string) $simple;
-        }
+
+        return BigInteger::of(1_000_000)->remainder($simple->getDenominator())->isZero() ? self::decimal($simple, 6) : (string) $simple;
     }
 
     /**

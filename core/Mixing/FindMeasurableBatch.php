@@ -38,12 +38,13 @@ final class FindMeasurableBatch
             throw MixingRefusal::noBatchWanted();
         }
         $search = new MeasurableSearch($mix, $need, $tolerance);
+        $spoons = array_map(fn (Leaf $leaf): array => $this->spoons($leaf, $measures), $mix->leaves);
         $first = $search->order[0];
         $least = $search->needFloat / $search->largestYieldPerMl * $search->share[$first] * (1 - $search->toleranceFloat);
         // Most batches are found close above the need; only where none is, all the larger ones are tried too.
         foreach ([2, self::MOST_TIMES] as $times) {
             $most = $least * $times + 1;
-            $this->try($search, $mix, $measures, $least, $most);
+            $this->try($search, $spoons, $least, $most);
             if ($search->isOver() || $search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield) {
                 break;
             }
@@ -55,12 +56,12 @@ final class FindMeasurableBatch
     /**
      * Tries every batch whose largest ingredient lies between two amounts in ml, smaller ones first.
      *
-     * @param list<MeasureAtHand> $measures
+     * @param array<int, list<array{MeasureAtHand, float, float}>> $spoons by ingredient
      */
-    private function try(MeasurableSearch $search, FlatMix $mix, array $measures, float $least, float $most): void
+    private function try(MeasurableSearch $search, array $spoons, float $least, float $most): void
     {
         $first = $search->order[0];
-        foreach ($this->options($mix->leaves[$first], $measures, $least, $most) as $option) {
+        foreach ($this->options($spoons[$first], $least, $most) as $option) {
             $total = [$option[0] / ($search->share[$first] * (1 + $search->toleranceFloat)), $option[0] / ($search->share[$first] * (1 - $search->toleranceFloat))];
             if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK || $search->isOver()) {
                 return;
@@ -68,7 +69,7 @@ final class FindMeasurableBatch
             $rest = [];
             foreach (\array_slice($search->order, 1) as $i) {
                 $low = $total[0] * $search->share[$i] * (1 - $search->toleranceFloat);
-                $rest[] = $options = $this->options($mix->leaves[$i], $measures, $low, $total[1] * $search->share[$i] * (1 + $search->toleranceFloat));
+                $rest[] = $options = $this->options($spoons[$i], $low, $total[1] * $search->share[$i] * (1 + $search->toleranceFloat));
                 if ([] === $options) {
                     continue 2;
                 }
@@ -78,19 +79,33 @@ final class FindMeasurableBatch
     }
 
     /**
-     * Every amount of one ingredient that some measure gives in whole steps within the range, ascending in ml; where two
-     * measures give the same, the one with fewer fills.
+     * The measures as floats: the search asks for them thousands of times.
      *
      * @param list<MeasureAtHand> $measures
      *
+     * @return list<array{MeasureAtHand, float, float}> measure, ml of one step of it, steps in a fill
+     */
+    private function spoons(Leaf $leaf, array $measures): array
+    {
+        return array_map(static fn (MeasureAtHand $m): array => [
+            $m,
+            $m->step->toFloat() / (Dimension::Mass === $m->dimension ? $leaf->material->body->asMeasured()->toFloat() : 1.0),
+            $m->capacity->toFloat() / $m->step->toFloat(),
+        ], $measures);
+    }
+
+    /**
+     * Every amount of one ingredient that some measure gives in whole steps within the range, ascending in ml; where two
+     * measures give the same, the one with fewer fills.
+     *
+     * @param list<array{MeasureAtHand, float, float}> $spoons
+     *
      * @return list<array{float, MeasureAtHand, int}> ml, measure and its steps
      */
-    private function options(Leaf $leaf, array $measures, float $low, float $high): array
+    private function options(array $spoons, float $low, float $high): array
     {
         $found = $fills = [];
-        foreach ($measures as $measure) {
-            $stepMl = $measure->step->toFloat() / (Dimension::Mass === $measure->dimension ? $leaf->material->body->asMeasured()->toFloat() : 1.0);
-            $stepsPerFill = $measure->capacity->toFloat() / $measure->step->toFloat();
+        foreach ($spoons as [$measure, $stepMl, $stepsPerFill]) {
             $to = (int) min(floor(self::MOST_FILLS * $stepsPerFill + self::SLACK), floor($high / $stepMl + self::SLACK));
             for ($k = max(1, (int) ceil($low / $stepMl - self::SLACK)); $k <= $to; ++$k) {
                 $key = (int) round($k * $stepMl * 1e6);

@@ -46,6 +46,22 @@ final class BuildStacks
     public function layers(array $works): array
     {
         $layers = [];
+        foreach ($this->grow($works) as $layers) {
+        }
+
+        return $layers;
+    }
+
+    /**
+     * The same as it grows.
+     *
+     * @param list<StepWork> $works those that touch the face, in order
+     *
+     * @return iterable<int, list<Layer>> after each of them
+     */
+    public function grow(array $works): iterable
+    {
+        $layers = [];
         foreach ($works as $work) {
             $figures = $work->step->technique->figures();
             $depth = Act::TakesAway === $figures->act ? $work->removes() : null;
@@ -55,9 +71,8 @@ final class BuildStacks
             }
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
             $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $figures->cover, $depth, $reaches);
+            yield $layers;
         }
-
-        return $layers;
     }
 
     /**

@@ -27,55 +27,51 @@ final readonly class PlanAlone
      */
     public function plan(array $works, Context $context): PlannedAlone
     {
+        $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
+        $expected = $this->course($works, $context, Course::Expected);
         $open = [] !== array_filter($works, static fn (StepWork $w): bool => $w->isOpen());
-        $end = function (Course $course) use ($works, $context): PlanEnd {
-            $plan = $this->course($works, $context, $course)->plan;
+        $starts = $ends = [];
+        foreach ($expected->placed as $p) {
+            $starts[$p->operation->stepId] ??= $p->start();
+            $ends[$p->operation->stepId] = $p->end();
+        }
+        [$first, $last] = [$expected->placed[0] ?? null, $expected->placed[\count($expected->placed) - 1] ?? null];
 
-            return new PlanEnd($plan->readyOn, $plan->curedOn, $plan->handsOn);
-        };
+        return new PlannedAlone($starts, $ends, $expected->curedBy(), new PlanPreview(
+            true,
+            $iso($context->now),
+            array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $expected->placed),
+            null === $expected->stuck ? $iso($expected->ready()) : null,
+            null === $expected->stuck ? $iso($expected->cured()) : null,
+            $expected->handsOn,
+            null === $first || null === $last ? 0 : intdiv($last->end() - $first->start(), 60) - $expected->handsOn,
+            $expected->longestWait(),
+            $expected->stuck,
+            $open ? $this->end($this->course($works, $context, Course::Least), $iso) : null,
+            $open ? $this->end($this->course($works, $context, Course::Most), $iso) : null,
+        ));
+    }
 
-        return $this->course($works, $context, Course::Expected, $open ? $end(Course::Least) : null, $open ? $end(Course::Most) : null);
+    /**
+     * @param \Closure(int): string $iso
+     */
+    private function end(PlacedCourse $course, \Closure $iso): PlanEnd
+    {
+        return new PlanEnd(null === $course->stuck ? $iso($course->ready()) : null, null === $course->stuck ? $iso($course->cured()) : null, $course->handsOn);
     }
 
     /**
      * @param list<StepWork> $works
      */
-    private function course(array $works, Context $context, Course $course, ?PlanEnd $least = null, ?PlanEnd $most = null): PlannedAlone
+    private function course(array $works, Context $context, Course $course): PlacedCourse
     {
         [$operations, $forecasts, $stuck] = $this->operations($works, $course);
         $placed = $this->planner->plan($operations, $context->working, $context->now);
         if (\count($placed) < \count($operations)) {
             $stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $this->nameOf($operations[\count($placed)], $works), PlanInOrder::MOST_YEARS);
         }
-        $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
-        $ready = $cured = $context->now;
-        $longest = null;
-        $curedBy = $starts = $ends = [];
-        foreach ($placed as $i => $p) {
-            $ready = max($ready, $p->end() + 60 * ($forecasts[$i]->through->planned ?? 0), $i + 1 === \count($placed) ? $p->nextFrom : 0);
-            $starts[$p->operation->stepId] ??= $p->start();
-            $ends[$p->operation->stepId] = $p->end();
-            $curedBy[$p->operation->stepId] = $p->end() + 60 * ($forecasts[$i]->cure->planned ?? 0);
-            $cured = max($cured, $ready, $curedBy[$p->operation->stepId]);
-            if ($i + 1 < \count($placed) && (null === $longest || $p->nextFrom - $p->end() > $placed[$longest]->nextFrom - $placed[$longest]->end())) {
-                $longest = $i;
-            }
-        }
-        $handsOn = array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations));
 
-        return new PlannedAlone($starts, $ends, $curedBy, new PlanPreview(
-            true,
-            $iso($context->now),
-            array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $placed),
-            null === $stuck ? $iso($ready) : null,
-            null === $stuck ? $iso($cured) : null,
-            $handsOn,
-            [] === $placed ? 0 : intdiv($placed[\count($placed) - 1]->end() - $placed[0]->start(), 60) - $handsOn,
-            null === $longest ? null : $placed[$longest]->operation->stepId,
-            $stuck,
-            $least,
-            $most,
-        ));
+        return new PlacedCourse($placed, $forecasts, $stuck, array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations)), $context->now);
     }
 
     /**

@@ -66,15 +66,16 @@ final readonly class PourBatch
 
     private function inMeasures(MeasuredBatch $batch, Context $context): BatchPreview
     {
-        $lines = array_map(static fn (MeasuredLine $l): BatchLinePreview => new BatchLinePreview(
+        $grams = array_map(static fn (MeasuredLine $l): BigRational => $l->grams(), $batch->lines);
+        $lines = array_map(static fn (MeasuredLine $l, BigRational $g): BatchLinePreview => new BatchLinePreview(
             $l->material->id,
             $l->material->name,
             Ingredient::colourOf($l->material),
-            Amount::of($l->millilitres(), $context->units, $l->grams()),
-            round($l->grams()->dividedBy($l->material->body->density)->toFloat(), 6),
+            Amount::of($l->millilitres(), $context->units, $g),
+            round($g->dividedBy($l->material->body->density)->toFloat(), 6),
             $l->measure->inWords($l->amount()),
-        ), $batch->lines);
-        $mass = ExactNumber::sum(array_map(static fn (MeasuredLine $l): BigRational => $l->grams(), $batch->lines));
+        ), $batch->lines, $grams);
+        $mass = ExactNumber::sum($grams);
 
         return new BatchPreview(true, Amount::of($batch->yield, $context->units, $mass), Amount::of($batch->surplus, $context->units), round($batch->error->toFloat(), 5), $lines, self::money($batch->cost()), $batch->smallest);
     }

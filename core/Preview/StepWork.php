@@ -10,7 +10,6 @@ use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 use Inlaid\Core\Recipe\Course;
@@ -133,7 +132,7 @@ final readonly class StepWork
     private function costOf(array $needs, int $minutes, ?float $rate): Cost
     {
         $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl();
-        $taken = array_sum(array_map(static fn (CoatNeed $n): float => ExactNumber::ceil($n->taken)->toFloat(), $needs));
+        $taken = array_sum(array_map(static fn (CoatNeed $n): float => ceil(round(10 * $n->taken, 8)) / 10, $needs)); // a tenth of a ml is what is measured
 
         return Cost::of(null === $price ? null : $price * $taken, $minutes, $rate);
     }

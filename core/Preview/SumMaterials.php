@@ -47,9 +47,11 @@ final class SumMaterials
     {
         $material = $uses[0][0];
         $of = static fn (Course $course): BigRational => ExactNumber::sum(array_column(array_filter($uses, static fn (array $u): bool => $u[4] <= $u[3]->rounds($course)), 1));
-        [$least, $grams, $most] = [$of(Course::Least), $of(Course::Expected), $of(Course::Most)];
+        $most = $of(Course::Most);
+        $isOpen = [] !== array_filter($uses, static fn (array $u): bool => $u[3]->isOpen());
+        [$least, $grams] = $isOpen ? [$of(Course::Least), $of(Course::Expected)] : [$most, $most];
         $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
-        $open = !$least->isEqualTo($most);
+        $open = $isOpen && !$least->isEqualTo($most);
         $price = $material->pricePerGram();
         $left = isset($context->stock[$material->id]) ? self::inGrams($context->stock[$material->id], $material) : null;
         $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();

@@ -44,16 +44,18 @@ final readonly class WorkOutFit
         $bare = $joint->clearance - $swelling;
         $steps = [];
         $binds = $bare < $joint->least - 1e-9 ? '' : null;
-        foreach ($works as $i => $work) {
-            if (!$this->touches($work, $joint->moving, $piece) && !$this->touches($work, $joint->fixed, $piece)) {
+        [$moving, $fixed] = [$this->films($joint->moving, $piece, $works), $this->films($joint->fixed, $piece, $works)];
+        $films = $onMoving = $onFixed = 0.0;
+        foreach ($works as $work) {
+            $id = $work->step->id;
+            if (!isset($moving[$id]) && !isset($fixed[$id])) {
                 continue;
             }
-            $soFar = \array_slice($works, 0, $i + 1);
-            $films = $this->film($joint->moving, $piece, $soFar) + $this->film($joint->fixed, $piece, $soFar);
-            $steps[] = new FitStep($work->step->id, round($films, 2), round($bare - $films / 1000, 3));
-            $binds ??= $bare - $films / 1000 < $joint->least - 1e-9 ? $work->step->id : null;
+            $films = ($onMoving = $moving[$id] ?? $onMoving) + ($onFixed = $fixed[$id] ?? $onFixed);
+            $steps[] = new FitStep($id, round($films, 2), round($bare - $films / 1000, 3));
+            $binds ??= $bare - $films / 1000 < $joint->least - 1e-9 ? $id : null;
         }
-        $left = $bare - ($this->film($joint->moving, $piece, $works) + $this->film($joint->fixed, $piece, $works)) / 1000;
+        $left = $bare - $films / 1000;
 
         return new JointPreview(
             $joint->id,
@@ -76,15 +78,21 @@ final readonly class WorkOutFit
     }
 
     /**
-     * µm of dry film on one side after some steps.
+     * µm of dry film on one side after each of the steps that touch it.
      *
      * @param list<StepWork> $works
+     *
+     * @return array<string, float> by the id of the step, in order
      */
-    private function film(JointSide $side, Piece $piece, array $works): float
+    private function films(JointSide $side, Piece $piece, array $works): array
     {
         $own = array_values(array_filter($works, fn (StepWork $w): bool => $this->touches($w, $side, $piece)));
+        $films = [];
+        foreach ($this->stacks->grow($own) as $i => $layers) {
+            $films[$own[$i]->step->id] = array_sum(array_map(static fn (Layer $l): float => $l->cover >= 0.5 ? $l->thickness : 0.0, $layers));
+        }
 
-        return array_sum(array_map(static fn (Layer $l): float => $l->cover >= 0.5 ? $l->thickness : 0.0, $this->stacks->layers($own)));
+        return $films;
     }
 
     /**
@@ -96,7 +104,8 @@ final readonly class WorkOutFit
     {
         $remedies = [];
         foreach ([[FitEdit::MovingBare, $joint->moving], [FitEdit::FixedBare, $joint->fixed]] as [$edit, $side]) {
-            $film = $this->film($side, $piece, $works) / 1000;
+            $films = $this->films($side, $piece, $works);
+            $film = ([] === $films ? 0.0 : end($films)) / 1000;
             $part = $piece->part($side->part);
             if ($film > 0) {
                 $remedies[] = [$edit, null, \sprintf('Leave %s of %s bare', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film];

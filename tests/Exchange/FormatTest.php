@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Exchange;
 
+use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\ReadPiece;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Exchange\WorkedOut;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Pulls;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
@@ -75,6 +83,17 @@ final class FormatTest extends TestCase
             }
         }
         self::assertGreaterThan(150, $tried);
+    }
+
+    /**
+     * A preview is written by PHP itself, for speed; that must come to what everything else is written as.
+     */
+    public function testAPreviewIsWrittenAsEverythingElse(): void
+    {
+        $context = new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::of(21, 50), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
+        $worked = new WorkedOut(new RawJson('{"now": "soon", "rate": 1.0, "schools": {}}'), (new PreviewRecipe(Given::schools()))->preview($this->reader()->read($this->golden()), $context));
+        self::assertSame(Json::encode(Json::plain($worked)), Json::encode($worked));
+        self::assertStringStartsWith('{"context":{"now":"soon","rate":1.0,"schools":{}},"preview":{"title":"Golden', Json::encode($worked));
     }
 
     private function validator(): Validator

@@ -69,7 +69,8 @@ final class DemoTest extends TestCase
         self::assertGreaterThan($needed * 0.9, $liquid, 'what is bought makes what is needed');
         self::assertEqualsWithDelta($preview->cost->material, array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)), 0.01);
         foreach ($preview->materials as $material) {
-            self::assertNotEmpty($material->packs, $material->name);
+            self::assertSame($material->toBuy, [] !== $material->packs, $material->name);
+            self::assertTrue($material->toBuy || $material->left->ml >= ($material->most ?? $material->amount)->ml, $material->name);
         }
     }
 

@@ -45,9 +45,12 @@ final class DistressTooDeep implements Rule
     {
         foreach ($whole->stacks as $stack) {
             foreach ($stack->layers as $i => $worn) {
+                if (null === $worn->depth || $worn->cover >= 1.0 || 'wood' !== $worn->reaches) {
+                    continue;
+                }
                 $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Act::Adds === $l->act && $l->cover >= 0.45 && $l->laid > 0.5));
                 $colours = array_values(array_filter($films, fn (Layer $l): bool => $this->isColour($whole, $l)));
-                if (null === $worn->depth || $worn->cover >= 1.0 || 'wood' !== $worn->reaches || \count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
+                if (\count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
                     continue;
                 }
                 $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));

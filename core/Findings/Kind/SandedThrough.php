@@ -51,6 +51,9 @@ final readonly class SandedThrough implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
+            if (null === WorkOutSanding::veneer($part)) {
+                continue;
+            }
             $budget = $this->sanding->budget($part, $whole->works);
             if (null === $budget->veneer || $budget->mostOfWood <= self::MOST * $budget->veneer) {
                 continue;

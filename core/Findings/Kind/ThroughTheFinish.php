@@ -50,6 +50,9 @@ final readonly class ThroughTheFinish implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
+            if (null === $part->finish->kind->thickness()) {
+                continue;
+            }
             $budget = $this->sanding->budget($part, $whole->works);
             $sanding = WorkOutSanding::sanding($part, $whole->works);
             $onPurpose = [] !== array_filter($sanding, static fn (StepWork $w): bool => SandingAim::ToBare === $w->step->detail->aim);

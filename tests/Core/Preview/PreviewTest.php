@@ -58,6 +58,14 @@ final class PreviewTest extends TestCase
         self::assertSame(80.0, $preview->stacks[0]->dry);
     }
 
+    /** A recipe begins with no step at all, and is worked out as well. */
+    public function testARecipeOfNoSteps(): void
+    {
+        $preview = $this->preview([]);
+        self::assertSame([[], [], 0], [$preview->steps, $preview->plan->coats, $preview->plan->handsOn]);
+        self::assertSame([$preview->plan->from, $preview->plan->from], [$preview->plan->readyOn, $preview->plan->curedOn]);
+    }
+
     /**
      * A wash of 1 paint to 3 water has a quarter of the solids: 100 µm laid, 35 stay, 35 × 0.4 ÷ 4 = 3.5 µm dry. More water, less film.
      */
