@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
+use Inlaid\Core\Recipe\WaitUntil;
+
 /**
  * A way to clear a finding: what it says it does, and the changes that do it.
  *
@@ -19,5 +21,13 @@ final readonly class Remedy
         $all = array_values($edits);
         \assert([] !== $all);
         $this->edits = $all;
+    }
+
+    /**
+     * Takes off what lies on a part, and rinses, before a step.
+     */
+    public static function strip(string $text, string $title, string $part, string $before): self
+    {
+        return new self('strip', $text, Edit::insert(new NewStep($title, 'stripped', [$part], MaterialWanted::stripper()), $before), Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $before));
     }
 }

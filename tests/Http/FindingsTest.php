@@ -15,23 +15,10 @@ use PHPUnit\Framework\TestCase;
 final class FindingsTest extends TestCase
 {
     use Randomly;
+    use SharesStudio;
 
     /** A shop day without surprises. */
     private const CONTEXT = ['now' => '2026-11-23T08:00:00+01:00', 'climate' => ['temperature' => 21, 'humidity' => 50, 'air' => 'still']];
-
-    private static Studio $studio;
-    private static GivenDocuments $given;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$studio = Studio::open();
-        self::$given = new GivenDocuments(self::$studio);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$studio->close();
-    }
 
     /**
      * By rule: steps (and what else the piece is) that break it, and the like that keep it.
@@ -78,6 +65,10 @@ final class FindingsTest extends TestCase
         yield 'never-meet' => ['never-meet', ['steps' => [['bleached', 'two-part-bleach'], ['stained-wiped', 'tea-brown-stain']]], ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water'], ['stained-wiped', 'tea-brown-stain']]]];
         yield 'never-meet, bleach and acid' => ['never-meet', ['steps' => [['bleached', 'two-part-bleach'], ['neutralised', 'vinegar-rinse']]], ['steps' => [['bleached', 'two-part-bleach'], ['rinsed', 'water'], ['neutralised', 'vinegar-rinse']]]];
         yield 'not-tested' => ['not-tested', ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown']]], ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown'], 'tests' => ['alcohol' => 'softens']]]];
+        yield 'stain-over-sealed, scraped off' => ['stain-over-sealed', ['steps' => [...$wash, ['stained-wiped', 'rain-grey-stain']], 'part' => $old], ['steps' => [...$wash, ['scraped'], ['stained-wiped', 'rain-grey-stain']], 'part' => $old]];
+        yield 'nothing-to-hold-on, scraped off' => ['nothing-to-hold-on', ['steps' => [...$wash, $paint], 'part' => $old], ['steps' => [...$wash, ['scraped'], $paint], 'part' => $old]];
+        yield 'not-cleaned, sanded off' => ['not-cleaned', ['steps' => [['sanded', null, ['grit' => 120]], ['dusted'], $paint], 'part' => $old], ['steps' => [['sanded', null, ['grit' => 80, 'aim' => 'to-bare']], ['sanded', null, ['grit' => 150]], ['dusted'], $paint], 'part' => $old]];
+        yield 'not-tested, scraped off' => ['not-tested', ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'unknown']]], ['steps' => [['scraped'], $paint], 'part' => ['finish' => ['kind' => 'unknown']]]];
         yield 'films-block' => ['films-block', ['steps' => [$paint], 'joint' => 3.0], ['steps' => [$paint], 'joint' => 3.0, 'bare' => true]];
         yield 'section-too-large' => ['section-too-large', ['steps' => [['glazed-wiped', 'glazing-medium']]], ['steps' => [['glazed-wiped', 'glazing-medium', ['handsOn' => 4]]]]];
         yield 'air-unfit, cold' => ['air-unfit', ['steps' => [$paint], 'climate' => ['temperature' => 4, 'humidity' => 50, 'air' => 'still']], ['steps' => [['sanded', null, ['grit' => 180]]], 'climate' => ['temperature' => 4, 'humidity' => 50, 'air' => 'still']]];

@@ -14,20 +14,7 @@ use PHPUnit\Framework\TestCase;
 final class PrepTest extends TestCase
 {
     use Randomly;
-
-    private static Studio $studio;
-    private static GivenDocuments $given;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$studio = Studio::open();
-        self::$given = new GivenDocuments(self::$studio);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$studio->close();
-    }
+    use SharesStudio;
 
     /**
      * @return iterable<string, array{array<mixed>, list<string>}> a recipe, and the work proposed before it

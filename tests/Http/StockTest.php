@@ -11,19 +11,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class StockTest extends TestCase
 {
-    private static Studio $studio;
-    private static GivenDocuments $given;
-
-    public static function setUpBeforeClass(): void
-    {
-        self::$studio = Studio::open();
-        self::$given = new GivenDocuments(self::$studio);
-    }
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$studio->close();
-    }
+    use SharesStudio;
 
     public function testWhatIsLeftIsKeptAndForgotten(): void
     {

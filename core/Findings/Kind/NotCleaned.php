@@ -46,7 +46,7 @@ final class NotCleaned implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
             $first = $part->finish->isBare() ? null : Whole::first($whole->on($part), Whole::lays(...));
 
-            return null === $first || null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'stripped')) ? null : $first;
+            return null === $first || null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned')) || $whole->isStripped($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);

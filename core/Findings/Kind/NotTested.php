@@ -9,7 +9,6 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
 
 /**
  * A finish nobody knows is coated without a test.
@@ -39,8 +38,8 @@ final class NotTested implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            $first = Whole::first($whole->on($part), static fn (StepWork $w): bool => Whole::is($w, 'stripped') || Whole::lays($w));
-            if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !Whole::is($first, 'stripped')) {
+            $first = Whole::first($whole->on($part), Whole::lays(...));
+            if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !$whole->isStripped($part, $first)) {
                 yield Finding::of($this, Gravity::Advise, [$first->step->id], \sprintf('Nobody knows what lies on %s, and nothing was tested: the field tests in the room Piece take ten minutes.', $part->name), about: $part->id);
             }
         }

@@ -55,7 +55,9 @@ final class NothingToHoldOn implements Rule
                 return null;
             }
 
-            return null === Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'scuff-sanded', 'stripped')) ? $first : null;
+            $roughened = null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'scuff-sanded'));
+
+            return $roughened || $whole->isStripped($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);

@@ -6,15 +6,12 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
-use Inlaid\Core\Recipe\WaitUntil;
 
 /**
  * A dye stain or conditioner goes on a closed surface.
@@ -55,10 +52,10 @@ final class StainOverSealed implements Rule
                     ]);
                     break;
                 }
-                $opened = null !== Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'stripped'));
+                $opened = $whole->isStripped($part, $work) || null !== Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded'));
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
                     yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" cannot go into the wood of %s: %s lies on it.', $work->step->name(), $part->name, $part->finish->inWords()), [
-                        new Remedy('strip', 'Strip and rinse first', Edit::insert(new NewStep('Strip', 'stripped', [$part->id], MaterialWanted::stripper()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', [$part->id], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
+                        Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }
             }

@@ -6,8 +6,6 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
@@ -51,10 +49,10 @@ final class WaterOverWax implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $wax = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Wax) || Whole::is($w, 'stripped', 'sanded'));
-                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && null === Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'stripped', 'sanded'));
+                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && !$whole->isStripped($part, $work) && null === Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'sanded'));
                 if ($old) {
                     yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('"%s" is water-based and %s is waxed.', $work->step->name(), $part->name), [
-                        new Remedy('strip', 'Take the wax off first', Edit::insert(new NewStep('Take the wax off', 'stripped', [$part->id], MaterialWanted::stripper()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', [$part->id], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
+                        Remedy::strip('Take the wax off first', 'Take the wax off', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }
                 if (null === $wax || !Whole::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
