@@ -21,10 +21,12 @@ final class GritLadder
      */
     public static function particle(int $grit): float
     {
-        $known = array_keys(self::PARTICLE);
-        usort($known, static fn (int $a, int $b): int => abs($a - $grit) <=> abs($b - $grit));
+        $nearest = array_key_first(self::PARTICLE);
+        foreach (array_keys(self::PARTICLE) as $known) {
+            $nearest = abs($known - $grit) < abs($nearest - $grit) ? $known : $nearest;
+        }
 
-        return (float) self::PARTICLE[$known[0]];
+        return (float) self::PARTICLE[$nearest];
     }
 
     public static function isGap(int $from, int $to): bool

@@ -24,12 +24,12 @@ final class WorkOutNeed
     {
         $area = array_sum(array_column($surfaces, 0));
         $drinking = array_sum(array_map(static fn (array $s): float => $s[0] * $s[1], $surfaces));
-        $needs = [];
-        for ($coat = 1; $coat <= $coats; ++$coat) {
-            $laid = (1 === $coat ? $drinking : $area) * $technique->cover * $wet;
-            $needs[] = new CoatNeed($area, $laid, $laid / (1 - $technique->loss) + $technique->holdUp);
-        }
+        $coat = static function (float $drinks) use ($area, $wet, $technique): CoatNeed {
+            $laid = $drinks * $technique->cover * $wet;
 
-        return $needs;
+            return new CoatNeed($area, $laid, $laid / (1 - $technique->loss) + $technique->holdUp);
+        };
+
+        return $coats < 1 ? [] : [$coat($drinking), ...($coats > 1 ? array_fill(0, $coats - 1, $coat($area)) : [])];
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Material;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Measure\Quantity;
 
 /**
  * What a material is made of, as far as measuring and laying it goes.
@@ -58,5 +60,10 @@ final readonly class Body
     public function asMeasured(): BigRational
     {
         return $this->scooped ?? $this->density;
+    }
+
+    public function inGrams(Quantity $amount): BigRational
+    {
+        return Dimension::Mass === $amount->dimension ? $amount->amount : $amount->amount->multipliedBy($this->asMeasured());
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Core\Material;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Piece\Bleed;
 
 /**
@@ -14,10 +13,12 @@ use Inlaid\Core\Piece\Bleed;
  * Immutable. `id` and `version` name the shelf's entry; a recipe keeps its own copy, so that a revision never changes.
  * `typical` says that the figures are typical of the class and not from a label; `blocks` what it holds back from below;
  * `grips` whether it holds on glossy grounds; `residue` what its label asks for to take off what is left of it, null where it leaves
- * nothing or the label was not read.
+ * nothing or the label was not read; `pricePerGram` of the pack that is cheapest by mass, null where no pack is known.
  */
 final readonly class Material
 {
+    public ?float $pricePerGram;
+
     /**
      * @param list<Pack>   $packs
      * @param list<Hazard> $hazards
@@ -43,6 +44,7 @@ final readonly class Material
         public bool $grips,
         public ?Residue $residue,
     ) {
+        $this->pricePerGram = [] === $packs ? null : min(array_map(static fn (Pack $p): float => $p->price / $body->inGrams($p->size)->toFloat(), $packs));
     }
 
     /**
@@ -77,20 +79,6 @@ final readonly class Material
     }
 
     /**
-     * Price of one gram, from the pack that is cheapest by mass; null where no pack is known.
-     */
-    public function pricePerGram(): ?float
-    {
-        $best = null;
-        foreach ($this->packs as $pack) {
-            $price = $pack->price / $pack->size->amount->toFloat() / (Dimension::Mass === $pack->size->dimension ? 1.0 : $this->body->asMeasured()->toFloat());
-            $best = null === $best ? $price : min($best, $price);
-        }
-
-        return $best;
-    }
-
-    /**
      * What several amounts cost together, or null where one of them has no known price.
      *
      * @param list<array{self, BigRational}> $amounts materials and their grams
@@ -99,11 +87,10 @@ final readonly class Material
     {
         $sum = 0.0;
         foreach ($amounts as [$material, $grams]) {
-            $price = $material->pricePerGram();
-            if (null === $price) {
+            if (null === $material->pricePerGram) {
                 return null;
             }
-            $sum += $price * $grams->toFloat();
+            $sum += $material->pricePerGram * $grams->toFloat();
         }
 
         return $sum;

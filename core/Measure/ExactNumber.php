@@ -85,8 +85,9 @@ final class ExactNumber
     public static function exact(BigRational $value): string
     {
         $simple = $value->simplified();
+        [$times, $rest] = BigInteger::of(1_000_000)->quotientAndRemainder($simple->getDenominator());
 
-        return BigInteger::of(1_000_000)->remainder($simple->getDenominator())->isZero() ? self::decimal($simple, 6) : (string) $simple;
+        return $rest->isZero() ? self::withoutTrailingZeros((string) BigDecimal::ofUnscaledValue($simple->getNumerator()->multipliedBy($times), 6)) : (string) $simple;
     }
 
     /**
@@ -109,7 +110,9 @@ final class ExactNumber
      */
     public static function ceil(float $value, int $decimals = 1): BigRational
     {
-        return BigRational::of(BigDecimal::of(\sprintf('%.9F', $value))->toScale($decimals, RoundingMode::CEILING));
+        $times = 10 ** $decimals;
+
+        return BigRational::nd((int) ceil(round($value * $times, 8)), $times)->simplified();
     }
 
     private static function withoutTrailingZeros(string $decimal): string

@@ -19,15 +19,32 @@ final readonly class PrintQuantity
 
     public function inWords(Quantity $quantity): string
     {
-        $large = $quantity->amount->toFloat();
-        $unit = match (true) {
-            Dimension::Mass === $quantity->dimension && UnitSystem::Metric !== $this->system && $large >= 28.349 => $large >= 453.592 ? Unit::Pound : Unit::Ounce,
-            Dimension::Mass === $quantity->dimension => $large >= 1000 ? Unit::Kilogram : Unit::Gram,
-            UnitSystem::Metric !== $this->system && $large >= 14 => $large >= 900 ? Unit::Quart : Unit::FluidOunce,
-            UnitSystem::Metric === $this->system && $large >= 1000 => Unit::Litre,
+        return Dimension::Mass === $quantity->dimension ? $this->grams($quantity->amount->toFloat()) : $this->millilitres($quantity->amount->toFloat());
+    }
+
+    public function millilitres(float $ml): string
+    {
+        return $this->in(match (true) {
+            UnitSystem::Metric !== $this->system && $ml >= 14 => $ml >= 900 ? Unit::Quart : Unit::FluidOunce,
+            UnitSystem::Metric === $this->system && $ml >= 1000 => Unit::Litre,
             default => Unit::Millilitre,
-        };
-        $value = Unit::Millilitre === $unit || Unit::Gram === $unit ? $large : $large / $unit->inBase($this->system, BigRational::one())->toFloat();
+        }, $ml);
+    }
+
+    public function grams(float $g): string
+    {
+        return $this->in(match (true) {
+            UnitSystem::Metric !== $this->system && $g >= 28.349 => $g >= 453.592 ? Unit::Pound : Unit::Ounce,
+            default => $g >= 1000 ? Unit::Kilogram : Unit::Gram,
+        }, $g);
+    }
+
+    /**
+     * @param float $amount in ml or g
+     */
+    private function in(Unit $unit, float $amount): string
+    {
+        $value = Unit::Millilitre === $unit || Unit::Gram === $unit ? $amount : $amount / $unit->inBase($this->system, BigRational::one())->toFloat();
         $decimals = match (true) {
             $value < 10 => 2, $value < 200 => 1, default => 0
         };

@@ -24,7 +24,7 @@ final class DeriveCharacter
         $bodies = array_values(array_filter($mix->leaves, static fn (Leaf $l): bool => !$l->material->kind->thins()));
         $solids = $built = $wet = $filmVolume = $bodyVolume = $thinner = 0.0;
         foreach ($mix->leaves as $leaf) {
-            $volume = $leaf->volume->toFloat();
+            $volume = $leaf->share;
             $body = $leaf->material->body;
             $solids += $volume * $body->solids;
             $built += $volume * $body->solids * $body->build;

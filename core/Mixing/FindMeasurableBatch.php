@@ -38,7 +38,7 @@ final class FindMeasurableBatch
             throw MixingRefusal::noBatchWanted();
         }
         $search = new MeasurableSearch($mix, $need, $tolerance);
-        $spoons = array_map(fn (Leaf $leaf): array => $this->spoons($leaf, $measures), $mix->leaves);
+        $spoons = $this->spoons($mix, $measures);
         $first = $search->order[0];
         $least = $search->needFloat / $search->largestYieldPerMl * $search->share[$first] * (1 - $search->toleranceFloat);
         // Most batches are found close above the need; only where none is, all the larger ones are tried too.
@@ -83,15 +83,17 @@ final class FindMeasurableBatch
      *
      * @param list<MeasureAtHand> $measures
      *
-     * @return list<array{MeasureAtHand, float, float}> measure, ml of one step of it, steps in a fill
+     * @return non-empty-list<list<array{MeasureAtHand, float, float}>> for each ingredient: measure, ml of one step of it, steps in a fill
      */
-    private function spoons(Leaf $leaf, array $measures): array
+    private function spoons(FlatMix $mix, array $measures): array
     {
-        return array_map(static fn (MeasureAtHand $m): array => [
-            $m,
-            $m->step->toFloat() / (Dimension::Mass === $m->dimension ? $leaf->material->body->asMeasured()->toFloat() : 1.0),
-            $m->capacity->toFloat() / $m->step->toFloat(),
-        ], $measures);
+        $floats = array_map(static fn (MeasureAtHand $m): array => [$m, $m->step->toFloat(), $m->capacity->toFloat() / $m->step->toFloat()], $measures);
+
+        return array_map(static function (Leaf $leaf) use ($floats): array {
+            $density = $leaf->material->body->asMeasured()->toFloat();
+
+            return array_map(static fn (array $f): array => [$f[0], Dimension::Mass === $f[0]->dimension ? $f[1] / $density : $f[1], $f[2]], $floats);
+        }, $mix->leaves);
     }
 
     /**

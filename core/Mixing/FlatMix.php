@@ -9,15 +9,18 @@ use Inlaid\Core\Material\Material;
 /**
  * What is really in a mix, material by material, in pouring order.
  *
- * Immutable.
+ * Immutable. `pricePerMl` null where something in it has no known price.
  */
 final readonly class FlatMix
 {
+    public ?float $pricePerMl;
+
     /**
      * @param non-empty-list<Leaf> $leaves
      */
     public function __construct(public string $name, public array $leaves)
     {
+        $this->pricePerMl = Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $leaves));
     }
 
     /**
@@ -28,13 +31,5 @@ final readonly class FlatMix
     public function cautions(): array
     {
         return array_values(array_unique(array_merge(...array_map(static fn (Leaf $l): array => $l->material->cautions, $this->leaves))));
-    }
-
-    /**
-     * Price of one ml, or null where something in it has no known price.
-     */
-    public function pricePerMl(): ?float
-    {
-        return Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $this->leaves));
     }
 }

@@ -10,14 +10,17 @@ use Inlaid\Core\Material\Material;
 /**
  * One material in a flattened mix, with what of it is in one millilitre of the mix.
  *
- * Immutable. `mass` in g, `volume` in ml of true volume, both per ml of yield; the volumes of all leaves sum to exactly 1.
+ * Immutable. `mass` in g, `volume` in ml of true volume, both per ml of yield; the volumes of all leaves sum to exactly 1. `share`
+ * is the volume as a float.
  */
 final readonly class Leaf
 {
+    public float $share;
     private BigRational $measured;
 
     public function __construct(public Material $material, public BigRational $mass, public BigRational $volume)
     {
+        $this->share = $volume->toFloat();
         $this->measured = null === $material->body->scooped ? $volume : $mass->dividedBy($material->body->scooped)->simplified();
     }
 

@@ -81,7 +81,7 @@ final readonly class Vessel
         }
         $low = 0.0;
         $high = $this->height;
-        for ($i = 0; $i < 60; ++$i) {
+        while ($high - $low > 1e-9) {
             $middle = ($low + $high) / 2;
             $this->volumeAt($middle) < $volume ? $low = $middle : $high = $middle;
         }

@@ -79,7 +79,7 @@ final class PlanInOrder
      */
     private function stretches(int $minutes, WorkingTime $time, int $from, int $until): array
     {
-        $split = $minutes > $time->longestStretch();
+        $split = $minutes > $time->longestStretch;
         $taken = [];
         foreach ($time->from($from) as $interval) {
             if ($interval->start > $until) {

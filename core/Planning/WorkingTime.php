@@ -11,12 +11,16 @@ namespace Inlaid\Core\Planning;
  */
 final readonly class WorkingTime
 {
+    /** The longest uninterrupted stretch of an ordinary week, in minutes. */
+    public int $longestStretch;
+
     /**
      * @param array<int, list<array{int, int}>>    $week       by ISO weekday 1 … 7: from and to in minutes after midnight
      * @param array<string, list<array{int, int}>> $exceptions by date Y-m-d; an empty list is a day off
      */
     private function __construct(public \DateTimeZone $zone, private array $week, private array $exceptions)
     {
+        $this->longestStretch = max([0, ...array_map(static fn (array $i): int => $i[1] - $i[0], array_merge(...array_values($week)))]);
     }
 
     /**
@@ -74,14 +78,6 @@ final readonly class WorkingTime
             }
             $day = $day->modify('+1 day');
         }
-    }
-
-    /**
-     * The longest uninterrupted stretch of an ordinary week, in minutes.
-     */
-    public function longestStretch(): int
-    {
-        return max([0, ...array_map(static fn (array $i): int => $i[1] - $i[0], array_merge(...array_values($this->week)))]);
     }
 
     /**

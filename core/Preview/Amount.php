@@ -7,7 +7,6 @@ namespace Inlaid\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
-use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 
 /**
@@ -23,11 +22,8 @@ final readonly class Amount
 
     public static function of(BigRational $ml, UnitSystem $units, ?BigRational $g = null): self
     {
-        return new self(
-            round($ml->toFloat(), 4),
-            ExactNumber::exact($ml),
-            null === $g ? null : round($g->toFloat(), 3),
-            (new PrintQuantity($units))->inWords(Quantity::millilitres($ml)),
-        );
+        $number = $ml->toFloat();
+
+        return new self(round($number, 4), ExactNumber::exact($ml), null === $g ? null : round($g->toFloat(), 3), (new PrintQuantity($units))->millilitres($number));
     }
 }

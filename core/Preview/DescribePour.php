@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Brick\Math\BigRational;
 use Inlaid\Core\Film\CoatNeed;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\DescribeStep;
@@ -22,15 +20,15 @@ final readonly class DescribePour
 
     public function describe(StepWork $work, Context $context): ?PourPreview
     {
-        $needs = $work->needs(null === $work->onlyIfNot ? Course::Expected : Course::Most);
+        $course = null === $work->onlyIfNot ? Course::Expected : Course::Most;
+        $needs = $work->needs($course);
         if (null === $work->mix || null === $work->character || [] === $needs) {
             return null;
         }
-        $taken = array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $needs);
-        $all = ExactNumber::sum($taken);
+        $all = $work->poured($course);
         $eachCoat = $this->spoilsBetweenCoats($work);
-        $perMl = $work->mix->pricePerMl();
-        $need = $eachCoat ? $taken[0] : $all;
+        $perMl = $work->mix->pricePerMl;
+        $need = $eachCoat ? $needs[0]->poured : $all;
         $batch = $this->pour->measured($work->mix, $need, $context) ?? $this->pour->exactly($work->mix, $need, $context);
 
         return new PourPreview(
@@ -38,7 +36,7 @@ final readonly class DescribePour
             $work->step->uses instanceof Mixture ? DescribeStep::mix($work->step->uses) : null,
             Ingredient::all($work->mix),
             Amount::of($all, $context->units),
-            array_map(static fn (BigRational $t): Amount => Amount::of($t, $context->units), $taken),
+            array_map(static fn (CoatNeed $n): Amount => Amount::of($n->poured, $context->units), $needs),
             $eachCoat,
             $batch,
             $this->pour->cup($batch, $context),

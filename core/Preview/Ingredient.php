@@ -27,7 +27,7 @@ final readonly class Ingredient
 
     public static function of(Leaf $leaf): self
     {
-        return new self($leaf->material->id, $leaf->material->name, self::colourOf($leaf->material), $leaf->material->look->kind, round($leaf->volume->toFloat(), 6));
+        return new self($leaf->material->id, $leaf->material->name, self::colourOf($leaf->material), $leaf->material->look->kind, round($leaf->share, 6));
     }
 
     /**

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Brick\Math\BigRational;
-use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
@@ -105,7 +102,7 @@ final readonly class PreviewRecipe
     private function rounds(StepWork $work, Context $context): RoundsPreview
     {
         $repeat = $work->step->repeat;
-        $need = static fn (Course $course): ?Amount => null === $work->mix ? null : Amount::of(ExactNumber::sum(array_map(static fn (CoatNeed $n): BigRational => ExactNumber::ceil($n->taken), $work->needs($course))), $context->units);
+        $need = static fn (Course $course): ?Amount => null === $work->mix ? null : Amount::of($work->poured($course), $context->units);
 
         return new RoundsPreview(
             $repeat?->until->inWords(),

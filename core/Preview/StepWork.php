@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Forecast;
 use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\CoatNeed;
@@ -24,6 +25,9 @@ use Inlaid\Core\Technique\Act;
  */
 final readonly class StepWork
 {
+    /** @var non-empty-list<BigRational> ml poured for none, one, two … of the coats */
+    private array $poured;
+
     /**
      * @param list<CoatNeed> $allNeeds coat by coat to the last round there may be; empty where nothing is poured
      */
@@ -42,6 +46,11 @@ final readonly class StepWork
         public ?Step $onlyIfNot = null,
         public ?Masking $masking = null,
     ) {
+        $poured = [$sum = BigRational::zero()];
+        foreach ($allNeeds as $need) {
+            $poured[] = $sum = $sum->plus($need->poured)->simplified();
+        }
+        $this->poured = $poured;
     }
 
     /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
@@ -98,6 +107,12 @@ final readonly class StepWork
         return \array_slice($this->allNeeds, 0, $this->rounds($course));
     }
 
+    /** ml that are poured for all of them. */
+    public function poured(Course $course = Course::Expected): BigRational
+    {
+        return $this->poured[\count($this->needs($course))];
+    }
+
     /**
      * What it takes off, µm: as stated for the rounds expected, or what its technique, paper and tool do in so many. Coarser paper takes
      * more, in proportion to its particles.
@@ -131,9 +146,8 @@ final readonly class StepWork
      */
     private function costOf(array $needs, int $minutes, ?float $rate): Cost
     {
-        $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl();
-        $taken = array_sum(array_map(static fn (CoatNeed $n): float => ceil(round(10 * $n->taken, 8)) / 10, $needs)); // a tenth of a ml is what is measured
+        $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl;
 
-        return Cost::of(null === $price ? null : $price * $taken, $minutes, $rate);
+        return Cost::of(null === $price ? null : $price * array_sum(array_map(static fn (CoatNeed $n): float => $n->poured->toFloat(), $needs)), $minutes, $rate);
     }
 }

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\JarRunsOut;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Pack;
-use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
-use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Recipe\Course;
 
 /**
@@ -30,10 +28,7 @@ final class SumMaterials
         $uses = [];
         foreach ($works as $work) {
             foreach ($work->mix->leaves ?? [] as $leaf) {
-                foreach ($work->needs(Course::Most) as $coat => $need) {
-                    $grams = $leaf->mass->multipliedBy(ExactNumber::ceil($need->taken))->simplified();
-                    $uses[$leaf->material->id][] = [$leaf->material, $grams, $need, $work, $coat + 1];
-                }
+                $uses[$leaf->material->id][] = [$leaf, $work];
             }
         }
 
@@ -41,21 +36,23 @@ final class SumMaterials
     }
 
     /**
-     * @param non-empty-list<array{Material, BigRational, CoatNeed, StepWork, int}> $uses coat after coat to the last round there may be: material, grams, need, step, coat
+     * @param non-empty-list<array{Leaf, StepWork}> $uses
      */
     private function need(array $uses, Context $context): MaterialNeed
     {
-        $material = $uses[0][0];
-        $of = static fn (Course $course): BigRational => ExactNumber::sum(array_column(array_filter($uses, static fn (array $u): bool => $u[4] <= $u[3]->rounds($course)), 1));
+        $material = $uses[0][0]->material;
+        $of = static fn (Course $course): BigRational => ExactNumber::sum(array_map(static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)), $uses));
         $most = $of(Course::Most);
-        $isOpen = [] !== array_filter($uses, static fn (array $u): bool => $u[3]->isOpen());
+        $isOpen = [] !== array_filter($uses, static fn (array $u): bool => $u[1]->isOpen());
         [$least, $grams] = $isOpen ? [$of(Course::Least), $of(Course::Expected)] : [$most, $most];
         $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
         $open = $isOpen && !$least->isEqualTo($most);
-        $price = $material->pricePerGram();
-        $left = isset($context->stock[$material->id]) ? self::inGrams($context->stock[$material->id], $material) : null;
+        $price = $material->pricePerGram;
+        $left = isset($context->stock[$material->id]) ? $material->body->inGrams($context->stock[$material->id]) : null;
         $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();
-        $packs = $this->packs($material, $short->toFloat());
+        $sizes = array_map(static fn (Pack $p): array => [$p, $material->body->inGrams($p->size)->toFloat()], $material->packs);
+        usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+        $packs = $this->packs($sizes, $short->toFloat());
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(
@@ -70,7 +67,7 @@ final class SumMaterials
             array_map(static fn (array $p): PackCount => new PackCount($p[1], $print->inWords($p[0]->size), $p[0]->price), $packs),
             null === $price ? null : round($price * $grams->toFloat(), 2),
             null === $price ? null : round($price * $most->toFloat(), 2),
-            $this->runsOut($material, $uses, $print),
+            [] === $sizes ? null : $this->runsOut($sizes[\count($sizes) - 1], $uses, $print),
         );
     }
 
@@ -78,12 +75,12 @@ final class SumMaterials
      * The cheapest packs that cover the need: every number of larger packs is tried, up to sixty of one size; beyond that
      * only the largest is counted.
      *
+     * @param list<array{Pack, float}> $sizes pack and grams, largest first
+     *
      * @return list<array{Pack, int}>
      */
-    private function packs(Material $material, float $grams): array
+    private function packs(array $sizes, float $grams): array
     {
-        $sizes = array_map(static fn (Pack $p): array => [$p, self::grams($p, $material)], $material->packs);
-        usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
         if ([] === $sizes || $grams <= 0.0) {
             return [];
         }
@@ -118,35 +115,29 @@ final class SumMaterials
     }
 
     /**
-     * @param non-empty-list<array{Material, BigRational, CoatNeed, StepWork, int}> $uses
+     * Coat after coat, to the last round there may be.
+     *
+     * @param array{Pack, float}                    $smallest pack and grams
+     * @param non-empty-list<array{Leaf, StepWork}> $uses
      */
-    private function runsOut(Material $material, array $uses, PrintQuantity $print): ?string
+    private function runsOut(array $smallest, array $uses, PrintQuantity $print): ?string
     {
-        $smallest = null;
-        foreach ($material->packs as $pack) {
-            $smallest = null === $smallest || self::grams($pack, $material) < self::grams($smallest, $material) ? $pack : $smallest;
+        $coats = $places = [];
+        foreach ($uses as [$leaf, $work]) {
+            $mass = $leaf->mass->toFloat();
+            foreach ($work->needs(Course::Most) as $i => $need) {
+                $coats[] = [$mass * $need->poured->toFloat(), $need->area];
+                $places[] = [$work->number, $i + 1];
+            }
         }
-        if (null === $smallest) {
-            return null;
-        }
-        $out = JarRunsOut::where(self::grams($smallest, $material), array_map(static fn (array $u): array => [$u[1]->toFloat(), $u[2]->area], $uses));
+        $out = JarRunsOut::where($smallest[1], $coats);
 
         return null === $out ? null : \sprintf(
             'One %s pack runs out in step %d, coat %d, after %s m².',
-            $print->inWords($smallest->size),
-            $uses[$out->coat - 1][3]->number,
-            $uses[$out->coat - 1][4],
+            $print->inWords($smallest[0]->size),
+            $places[$out->coat - 1][0],
+            $places[$out->coat - 1][1],
             ExactNumber::plain(floor($out->area * 100) / 100),
         );
-    }
-
-    private static function grams(Pack $pack, Material $material): float
-    {
-        return self::inGrams($pack->size, $material)->toFloat();
-    }
-
-    private static function inGrams(Quantity $amount, Material $material): BigRational
-    {
-        return Dimension::Mass === $amount->dimension ? $amount->amount : $amount->amount->multipliedBy($material->body->asMeasured());
     }
 }

@@ -67,7 +67,7 @@ final readonly class WorkOutFit
             round($left, 3),
             $steps,
             $binds,
-            $left < $joint->least - 1e-9 ? $this->remedies($joint, $piece, $works, $left) : [],
+            $left < $joint->least - 1e-9 ? $this->remedies($joint, $piece, $works, $left, $onMoving, $onFixed) : [],
             $apartUntil,
         );
     }
@@ -97,18 +97,17 @@ final readonly class WorkOutFit
 
     /**
      * @param list<StepWork> $works
+     * @param float          $onMoving µm of dry film
      *
      * @return list<FitRemedy>
      */
-    private function remedies(Joint $joint, Piece $piece, array $works, float $left): array
+    private function remedies(Joint $joint, Piece $piece, array $works, float $left, float $onMoving, float $onFixed): array
     {
         $remedies = [];
-        foreach ([[FitEdit::MovingBare, $joint->moving], [FitEdit::FixedBare, $joint->fixed]] as [$edit, $side]) {
-            $films = $this->films($side, $piece, $works);
-            $film = ([] === $films ? 0.0 : end($films)) / 1000;
+        foreach ([[FitEdit::MovingBare, $joint->moving, $onMoving], [FitEdit::FixedBare, $joint->fixed, $onFixed]] as [$edit, $side, $film]) {
             $part = $piece->part($side->part);
             if ($film > 0) {
-                $remedies[] = [$edit, null, \sprintf('Leave %s of %s bare', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film];
+                $remedies[] = [$edit, null, \sprintf('Leave %s of %s bare', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film / 1000];
             }
         }
         $thickest = $this->thickest($joint, $piece, $works);

@@ -110,7 +110,7 @@ final readonly class Step
         $prefix = $part->id.':';
         $named = array_map(static fn (string $p): string => substr($p, \strlen($prefix)), array_values(array_filter($this->parts, static fn (string $p): bool => str_starts_with($p, $prefix))));
 
-        return array_values(array_intersect(array_keys($part->surface->faces), $named));
+        return [] === $named ? [] : array_values(array_intersect(array_keys($part->surface->faces), $named));
     }
 
     public function touchesFace(PiecePart $part, string $face): bool

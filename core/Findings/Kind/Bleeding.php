@@ -103,8 +103,8 @@ final class Bleeding implements Rule
             $hex = $leaf->material->look->colour?->hex;
             if (null !== $hex) {
                 [$r, $g, $b] = array_map(hexdec(...), str_split(substr($hex, 1), 2));
-                $light += $leaf->volume->toFloat() * (0.2126 * $r + 0.7152 * $g + 0.0722 * $b) / 255;
-                $share += $leaf->volume->toFloat();
+                $light += $leaf->share * (0.2126 * $r + 0.7152 * $g + 0.0722 * $b) / 255;
+                $share += $leaf->share;
             }
         }
 

@@ -60,7 +60,7 @@ final class WorkingTimeTest extends TestCase
 
     public function testTheLongestStretchIsThatOfAnOrdinaryWeek(): void
     {
-        self::assertSame(240, WorkingTime::of('UTC', [1 => [[480, 720], [780, 1020]], 3 => [[0, 30]]], ['2026-11-25' => [[0, 1440]]])->longestStretch());
+        self::assertSame(240, WorkingTime::of('UTC', [1 => [[480, 720], [780, 1020]], 3 => [[0, 30]]], ['2026-11-25' => [[0, 1440]]])->longestStretch);
     }
 
     /**
