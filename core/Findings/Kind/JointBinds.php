@@ -13,6 +13,7 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Preview\FitEdit;
 use Inlaid\Core\Preview\FitRemedy;
 use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\JointPreview;
 
 /**
  * A moving part will bind.
@@ -50,7 +51,14 @@ final class JointBinds implements Rule
                 FitEdit::FixedBare => new Remedy('fixed', $r->text, Edit::leaveBare($joint->id, 'fixed')),
                 default => null,
             }, array_values(array_filter($joint->remedies, static fn (FitRemedy $r): bool => $r->enough)));
-            yield Finding::of($this, Gravity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], \sprintf('%s: %s mm are left of %s, and %s must be.', $joint->name, ExactNumber::plain($joint->left), ExactNumber::plain($joint->clearance), ExactNumber::plain($joint->least)), array_values(array_filter($remedies)), about: $joint->id);
+            yield Finding::of($this, Gravity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], $this->says($joint), array_values(array_filter($remedies)), about: $joint->id);
         }
+    }
+
+    private function says(JointPreview $joint): string
+    {
+        [$clearance, $left, $least] = array_map(ExactNumber::plain(...), [$joint->clearance, abs($joint->left), $joint->least]);
+
+        return \sprintf($joint->left < 0 ? '%1$s: films and swelling need %3$s mm more than the %2$s mm there are, and %4$s mm must be left.' : '%s: of %s mm only %s mm are left, and %s mm must be.', $joint->name, $clearance, $left, $least);
     }
 }

@@ -46,7 +46,7 @@ final class SectionTooLarge implements Rule
                 continue;
             }
             $sections = (int) ceil($work->handsOn / max(1, $open));
-            yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d: lay and wipe it in %d sections of %s m² at most, from edge to edge.', $work->step->name(), $work->handsOn, $open, $sections, ExactNumber::plain(floor(100 * $work->area * $open / $work->handsOn) / 100)));
+            yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: lay and wipe it in %d sections of %s m² at most, from edge to edge.', $work->step->name(), $work->handsOn, $open, $sections, ExactNumber::plain(floor(100 * $work->area * $open / $work->handsOn) / 100)));
         }
     }
 }

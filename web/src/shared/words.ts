@@ -40,7 +40,7 @@ export function clock(iso: string): string {
 }
 
 export function money(amount: number | null, currency: string): string {
-  return amount === null ? 'price not known' : `${currency} ${amount.toFixed(2)}`;
+  return amount === null ? 'price not known' : `${currency}\u00a0${amount.toFixed(2)}`;
 }
 
 /** "4 × rag", "7 m of masking tape". */

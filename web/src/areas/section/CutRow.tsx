@@ -64,7 +64,7 @@ export function CutRow({ step, number, layer, elsewhere, worked, grave: found, w
           <span style={critical ? { color: bench.oxide, fontWeight: 650 } : undefined}>
             {facts.length > 0 ? ' · ' : ''}
             {critical ? 'longest wait ' : 'wait '}
-            {wait}
+            <span style={{ whiteSpace: 'nowrap' }}>{wait}</span>
           </span>
         )}
       </div>

@@ -52,8 +52,7 @@ export default function Shelf() {
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
-        flex: 1,
-        minHeight: 0,
+        gridTemplateRows: { md: 'minmax(0, 1fr)' }, // list and material scroll each by itself
         height: { md: 'calc(100vh - 52px)' },
       }}
     >
