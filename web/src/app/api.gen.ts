@@ -603,8 +603,9 @@ export interface components {
             dry: number;
             ofNormal: number;
         };
-        /** @description What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m². Immutable. */
+        /** @description What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m²; and `poured`, which is what is taken, rounded up to the tenth of a ml that can be measured. Immutable. */
         CoatNeed: {
+            poured: string;
             area: number;
             laid: number;
             taken: number;
