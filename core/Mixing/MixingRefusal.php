@@ -35,4 +35,37 @@ final class MixingRefusal extends Refusal
     {
         return new self('Say how much is wanted: more than nothing.');
     }
+
+    public static function emptyPot(): self
+    {
+        return new self('There is nothing in the pot yet.');
+    }
+
+    /**
+     * @param list<string> $materials
+     */
+    public static function strangers(array $materials, string $mix): self
+    {
+        return new self(\sprintf('%s is in the pot and not in "%s": nothing that is added takes it out again.', implode(' and ', $materials), $mix));
+    }
+
+    public static function fullerThanFull(): self
+    {
+        return new self('There is more in the pot than it holds.');
+    }
+
+    public static function badLadder(int $most): self
+    {
+        return new self(\sprintf('A ladder has 2 to %d rungs.', $most));
+    }
+
+    public static function heavierThanItWas(): self
+    {
+        return new self('It is heavier than when it was closed: something was added, or the lid was not weighed.');
+    }
+
+    public static function lostTooMuch(string $thinner): self
+    {
+        return new self(\sprintf('That is more than there was to evaporate of %s: weigh again, with the same pot and lid.', $thinner));
+    }
 }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Brick\Math\BigRational;
+
+/**
+ * Finds the least that has to go into a pot to bring it to the wanted ratio.
+ *
+ * What is in the pot of each material would do for rᵢ = grams ÷ wanted grams per ml of yield. Nothing can be taken out of a pot, so the
+ * least yield that holds it all is T = max rᵢ, and every other material lacks (T − rᵢ) of its share: a smaller addition of any
+ * one leaves its share too small. Where T does not go into the vessel, or a material runs out, a share k of the pot is kept and the rest
+ * is poured off first: everything scales by k, and the largest k that fits is the least poured off. Exact.
+ */
+final readonly class CorrectPot
+{
+    public function __construct(private FindNearestRatio $nearest = new FindNearestRatio())
+    {
+    }
+
+    /**
+     * @param BigRational|null           $holds ml the vessel holds; null where it holds enough
+     * @param array<string, BigRational> $have  grams there are to add, by material id; as much as is needed of what is not named
+     *
+     * @throws MixingRefusal if the pot is empty, holds what is not in the mix, or is fuller than full
+     */
+    public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = []): Correction
+    {
+        self::check($pot, $wanted, $holds);
+        $yield = BigRational::zero();
+        foreach ($wanted->leaves as $leaf) {
+            $supports = $pot->grams($leaf->material->id)->dividedBy($leaf->mass);
+            $yield = $supports->isGreaterThan($yield) ? $supports : $yield;
+        }
+        $lacks = Contents::of(array_map(static fn (Leaf $l): Portion => Portion::of($l->material, $yield->multipliedBy($l->mass)->minus($pot->grams($l->material->id))), $wanted->leaves));
+
+        $fits = null === $holds || $yield->isLessThanOrEqualTo($holds) ? BigRational::one() : $holds->dividedBy($yield);
+        $kept = $fits;
+        $short = [];
+        foreach ($lacks->portions as $id => $portion) {
+            if (isset($have[$id]) && $have[$id]->isLessThan($portion->grams->multipliedBy($fits))) {
+                $short[] = $portion->material;
+                $reaches = $have[$id]->dividedBy($portion->grams);
+                $kept = $reaches->isLessThan($kept) ? $reaches : $kept;
+            }
+        }
+
+        return new Correction(
+            $yield->multipliedBy($kept)->simplified(),
+            $lacks->times($kept),
+            $pot->times(BigRational::one()->minus($kept)),
+            $lacks->times(BigRational::one()->minus($kept)),
+            $short,
+            [] === $short ? null : $this->nearest->find($pot, $wanted, $holds, $have),
+        );
+    }
+
+    /**
+     * @throws MixingRefusal
+     */
+    private static function check(Contents $pot, FlatMix $wanted, ?BigRational $holds): void
+    {
+        if ($pot->isEmpty()) {
+            throw MixingRefusal::emptyPot();
+        }
+        $known = array_map(static fn (Leaf $l): string => $l->material->id, $wanted->leaves);
+        $strangers = array_filter($pot->portions, static fn (Portion $p): bool => !\in_array($p->material->id, $known, true));
+        if ([] !== $strangers) {
+            throw MixingRefusal::strangers(array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)), $wanted->name);
+        }
+        if (null !== $holds && $pot->volume()->isGreaterThan($holds)) {
+            throw MixingRefusal::fullerThanFull();
+        }
+    }
+}
