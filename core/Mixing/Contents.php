@@ -89,4 +89,19 @@ final readonly class Contents
 
         return [] === $leaves ? throw MixingRefusal::nothingInIt($name) : new FlatMix($name, $leaves);
     }
+
+    /**
+     * How far its ratio is from a wanted one: the largest |share ÷ wanted − 1| over what is wanted.
+     */
+    public function offFrom(FlatMix $wanted): BigRational
+    {
+        $volume = $this->volume();
+        $error = BigRational::zero();
+        foreach ($wanted->leaves as $leaf) {
+            $off = $this->grams($leaf->material->id)->dividedBy($leaf->mass->multipliedBy($volume))->minus(1)->abs();
+            $error = $off->isGreaterThan($error) ? $off : $error;
+        }
+
+        return $error->simplified();
+    }
 }

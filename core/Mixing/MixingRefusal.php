@@ -68,4 +68,14 @@ final class MixingRefusal extends Refusal
     {
         return new self(\sprintf('That is more than there was to evaporate of %s: weigh again, with the same pot and lid.', $thinner));
     }
+
+    public static function nothingEvaporated(): self
+    {
+        return new self('It weighs what it weighed: nothing has evaporated.');
+    }
+
+    public static function notEnough(): self
+    {
+        return new self('There is not enough for so much, even with what can be added.');
+    }
 }

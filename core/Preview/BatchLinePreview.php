@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Mixing\Contents;
+use Inlaid\Core\Mixing\MeasuredLine;
+use Inlaid\Core\Mixing\Portion;
+
 /**
  * One line of a batch to be poured: what, how much, and with which measure if one was found.
  *
@@ -13,5 +18,21 @@ final readonly class BatchLinePreview
 {
     public function __construct(public string $materialId, public string $name, public ?string $colour, public Amount $amount, public float $volume, public ?string $how)
     {
+    }
+
+    /**
+     * What is in a pot or goes into it, line by line.
+     *
+     * @param \Closure(Portion): (MeasuredLine|null)|null $measure how each is measured out
+     *
+     * @return list<self>
+     */
+    public static function all(Contents $of, UnitSystem $units, ?\Closure $measure = null): array
+    {
+        return array_map(static function (Portion $p) use ($units, $measure): self {
+            $line = null === $measure ? null : $measure($p);
+
+            return new self($p->material->id, $p->material->name, Ingredient::colourOf($p->material), Amount::of($p->measured(), $units, $p->grams), round($p->volume()->toFloat(), 6), null === $line ? null : $line->measure->inWords($line->amount()));
+        }, array_values($of->portions));
     }
 }

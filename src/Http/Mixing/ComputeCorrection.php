@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Mixing;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\CorrectionPreview;
+use Inlaid\Core\Preview\PreviewCorrection;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/correct', methods: 'POST')]
+#[Describe('Find what puts a pot right', takes: CorrectionAsked::class, gives: CorrectionPreview::class)]
+final readonly class ComputeCorrection
+{
+    public function __construct(private StudioContext $context, private PreviewCorrection $preview)
+    {
+    }
+
+    public function __invoke(Body $body): CorrectionPreview
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): CorrectionPreview {
+            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'pot', 'holds', 'have', 'context'), $context);
+            [$wanted, $pot, $have] = [$bench->mix($n, 'of'), $bench->contents($n, 'pot'), $bench->have($n)];
+            $holds = $n->has('holds') ? $bench->volume($n, 'holds') : null;
+
+            return $n->make(fn (): CorrectionPreview => $this->preview->preview($pot, $wanted, $holds, $have, $context), 'pot');
+        });
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Mixing;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\EvaporationPreview;
+use Inlaid\Core\Preview\PreviewEvaporation;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/evaporation', methods: 'POST')]
+#[Describe('Find what evaporated from a closed pot', takes: EvaporationAsked::class, gives: EvaporationPreview::class)]
+final readonly class ComputeEvaporation
+{
+    public function __construct(private StudioContext $context, private PreviewEvaporation $preview)
+    {
+    }
+
+    public function __invoke(Body $body): EvaporationPreview
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): EvaporationPreview {
+            $bench = BenchAsked::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);
+            [$pot, $then, $now, $thinner] = [$bench->contents($n, 'pot'), $bench->grams($n, 'then'), $bench->grams($n, 'now'), $bench->material($n, 'thinner')];
+
+            return $n->make(fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context), 'now');
+        });
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Mixing;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\LadderPreview;
+use Inlaid\Core\Preview\PreviewLadder;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/ladder', methods: 'POST')]
+#[Describe('Grade a series between two mixes', takes: LadderAsked::class, gives: LadderPreview::class)]
+final readonly class ComputeLadder
+{
+    public function __construct(private StudioContext $context, private PreviewLadder $preview)
+    {
+    }
+
+    public function __invoke(Body $body): LadderPreview
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): LadderPreview {
+            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'from', 'to', 'rungs', 'each', 'context'), $context);
+            [$from, $to, $each, $rungs] = [$bench->mix($n, 'from'), $bench->mix($n, 'to'), $bench->volume($n, 'each'), $n->int('rungs')];
+
+            return $n->make(fn (): LadderPreview => $this->preview->preview($from, $to, $rungs, $each, $context), 'rungs');
+        });
+    }
+}
