@@ -19,6 +19,11 @@ final readonly class GivenDocuments
         $this->shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], $studio->json('GET', '/api/materials')->materials), 1, 0);
     }
 
+    public function material(string $id): \stdClass
+    {
+        return $this->shelf[$id];
+    }
+
     /**
      * A recipe document from little: steps as [technique, material or parts of a mix, what else], and what the part is.
      *

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/correct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find what puts a pot right */
+        post: operations["computeCorrection"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/drying": {
         parameters: {
             query?: never;
@@ -38,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/evaporation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find what evaporated from a closed pot */
+        post: operations["computeEvaporation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/film": {
         parameters: {
             query?: never;
@@ -49,6 +83,23 @@ export interface paths {
         put?: never;
         /** Work out the film of a coat and what the coats take */
         post: operations["computeFilm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grade a series between two mixes */
+        post: operations["computeLadder"];
         delete?: never;
         options?: never;
         head?: never;
@@ -100,6 +151,23 @@ export interface paths {
         put?: never;
         /** Work a mix out for an amount, or for all there is of one ingredient */
         post: operations["computeMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/pool": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Use leftovers up for a mix */
+        post: operations["computePool"];
         delete?: never;
         options?: never;
         head?: never;
@@ -639,6 +707,30 @@ export interface components {
             count: number;
             unit?: string | null;
         };
+        /** @description A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is needed of what `have` does not name. */
+        CorrectionAsked: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            pot: components["schemas"]["InPot"][];
+            holds?: string | null;
+            have?: components["schemas"]["InPot"][];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description How a pot is put right: what it is now, what to pour off first, what to add, and what it is then. Immutable. `reached` whether the ratio can be had at all; `pourOff` null where nothing is; `error` the ratio error when what is added is measured as the lines say, null where the measures at hand do not do; `pouredOffNeeds` what the part poured off takes to become the same; `short` the names of what runs out. */
+        CorrectionPreview: {
+            now: components["schemas"]["PotPreview"];
+            reached: boolean;
+            pourOff: components["schemas"]["Amount"] | null;
+            add: components["schemas"]["BatchLinePreview"][];
+            error: number | null;
+            yield: components["schemas"]["Amount"];
+            then: components["schemas"]["PotPreview"] | null;
+            pouredOffNeeds: components["schemas"]["BatchLinePreview"][];
+            short: string[];
+            nearest: components["schemas"]["NearestPreview"] | null;
+            cup: components["schemas"]["CupPreview"] | null;
+        };
         /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
         Cost: {
             material: number | null;
@@ -699,6 +791,22 @@ export interface components {
         };
         /** @enum {string} */
         EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare";
+        /** @description A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates. */
+        EvaporationAsked: {
+            materials: components["schemas"]["Material"][];
+            pot: components["schemas"]["InPot"][];
+            then: string;
+            now: string;
+            thinner: string;
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description What two weighings of a closed pot tell: what evaporated, what the pot truly is now, and what restores it. Immutable. `thickened` g that were lost beyond the thinner that had been added: the body itself has thickened. */
+        EvaporationPreview: {
+            restore: components["schemas"]["BatchLinePreview"];
+            thickened: number;
+            was: components["schemas"]["PotPreview"];
+            now: components["schemas"]["PotPreview"];
+        };
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
             key: string;
@@ -813,6 +921,11 @@ export interface components {
             status: string;
             store: string;
         };
+        /** @description So much of a material: `amount` such as "80 g" or "120 ml", a powder in ml as scooped. */
+        InPot: {
+            material: string;
+            amount: string;
+        };
         /** @description One material of a mix with its full-strength colour and its share of the volume. Immutable. */
         Ingredient: {
             materialId: string;
@@ -835,6 +948,22 @@ export interface components {
             remedies: components["schemas"]["FitRemedy"][];
             apartUntil: string | null;
         };
+        /** @description A graded series between two mixes: so many rungs, and how much of each such as "20 ml". */
+        LadderAsked: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            from: components["schemas"]["Named"];
+            to: components["schemas"]["Named"];
+            rungs: number;
+            each: string;
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description A graded series between two mixes: how much of each end is wanted for all, and the rungs. Immutable. */
+        LadderPreview: {
+            first: components["schemas"]["Amount"];
+            second: components["schemas"]["Amount"];
+            rungs: components["schemas"]["RungPreview"][];
+        };
         /** @description What one step is in the cut through a finish. Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched. */
         Layer: {
             stepId: string;
@@ -852,6 +981,11 @@ export interface components {
             material: string;
             amount: string;
             unit: string;
+        };
+        /** @description A leftover, and what it was made of. */
+        Leftover: {
+            name: string;
+            holds: components["schemas"]["InPot"][];
         };
         /** @description A finish an old piece may have, and how probable that is after the tests. Immutable. `probability` from 0 to 1. */
         LikelyFinish: {
@@ -973,6 +1107,13 @@ export interface components {
             key: string;
             name: string;
         };
+        /** @description The nearest that can be had where something runs out, with nothing poured off. Immutable. `error` the largest ratio error; `film` how thick its dry film is against the wanted one's, laid alike. */
+        NearestPreview: {
+            add: components["schemas"]["BatchLinePreview"][];
+            then: components["schemas"]["PotPreview"];
+            error: number;
+            film: number;
+        };
         /** @description A recipe to be kept. */
         NewRecipe: {
             document: components["schemas"]["Recipe"];
@@ -1032,6 +1173,33 @@ export interface components {
             stuck: string | null;
             least: components["schemas"]["PlanEnd"] | null;
             most: components["schemas"]["PlanEnd"] | null;
+        };
+        /** @description Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name. */
+        PoolAsked: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            pots: components["schemas"]["Leftover"][];
+            amount?: string | null;
+            have?: components["schemas"]["InPot"][];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description How leftovers become a mix: how much it makes, what is taken of each pot and what is added. Immutable. `taken` by pot, as they were given; `used` the share of the yield that comes from leftovers; `left` what stays in each pot. */
+        PoolPreview: {
+            yield: components["schemas"]["Amount"];
+            taken: components["schemas"]["Amount"][];
+            left: components["schemas"]["Amount"][];
+            add: components["schemas"]["BatchLinePreview"][];
+            used: number;
+            cup: components["schemas"]["CupPreview"] | null;
+        };
+        /** @description What is in a pot: line by line, as a ratio in words, and how thin it is. Immutable. `solids` is the share of the volume that stays when dry; `thinning` in volumes of thinner to one of body. */
+        PotPreview: {
+            holds: components["schemas"]["Amount"];
+            lines: components["schemas"]["BatchLinePreview"][];
+            words: string;
+            thinning: number;
+            solids: number;
         };
         /** @description So many ml of something. */
         Pour: {
@@ -1227,6 +1395,13 @@ export interface components {
             mostCost: components["schemas"]["Cost"];
             leastNeed: components["schemas"]["Amount"] | null;
             mostNeed: components["schemas"]["Amount"] | null;
+        };
+        /** @description One rung: what is taken of the two ends, what is then in it, and the smallest batch of it that can be measured from the materials. Immutable. `measured` null where the measures at hand cannot make it closely enough. */
+        RungPreview: {
+            ofFirst: components["schemas"]["Amount"];
+            ofSecond: components["schemas"]["Amount"];
+            holds: components["schemas"]["PotPreview"];
+            measured: components["schemas"]["BatchPreview"] | null;
         };
         /** @enum {string} */
         SandingAim: "to-bare" | "smooth" | "key" | "between";
@@ -1911,6 +2086,39 @@ export interface operations {
             };
         };
     };
+    computeCorrection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionAsked"];
+            };
+        };
+        responses: {
+            /** @description Find what puts a pot right */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     computeDrying: {
         parameters: {
             query?: never;
@@ -1944,6 +2152,39 @@ export interface operations {
             };
         };
     };
+    computeEvaporation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvaporationAsked"];
+            };
+        };
+        responses: {
+            /** @description Find what evaporated from a closed pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvaporationPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     computeFilm: {
         parameters: {
             query?: never;
@@ -1964,6 +2205,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FilmFound"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderAsked"];
+            };
+        };
+        responses: {
+            /** @description Grade a series between two mixes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderPreview"];
                 };
             };
             /** @description What is wrong, and where */
@@ -2063,6 +2337,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MixPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computePool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PoolAsked"];
+            };
+        };
+        responses: {
+            /** @description Use leftovers up for a mix */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PoolPreview"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * The mixing bench from the outside: a pot put right, leftovers used up, a ladder, what evaporated. Numbers reckoned by hand.
+ */
+final class MixingTest extends TestCase
+{
+    use SharesStudio;
+
+    /**
+     * Platform Slate 1 : 2 with water. 60 ml of slate and 300 of water are too thin by 90 ml of slate: 150 : 300 is 450 ml. In a jar of 400 ml 8/9 are kept, so
+     * 40 ml are poured off and 80 added; what was poured off takes 10 more to become the same.
+     */
+    public function testAnOverThinnedPotIsRescued(): void
+    {
+        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['pot' => [['material' => 'platform-slate', 'amount' => '60 ml'], ['material' => 'water', 'amount' => '300 ml']]];
+        $found = $this->compute('correct', $asked);
+        self::assertSame(['450', null, ['90'], ['Platform Slate, chalk-type']], [$found->yield->exact, $found->pourOff, self::exact($found->add), array_column($found->add, 'name')]);
+        self::assertSame('1 Platform Slate, chalk-type : 5 Water', $found->now->words);
+        self::assertSame('1 Platform Slate, chalk-type : 2 Water', $found->then->words);
+        self::assertEqualsWithDelta(5, $found->now->thinning, 1e-9);
+        self::assertSame(['What is in it', 'Platform Slate, chalk-type'], array_column($found->cup->marks, 'name'));
+        self::assertStringContainsString('90 ml', $found->add[0]->how);
+        self::assertSame(0.0, (float) $found->error, 'the measures at hand make it exactly');
+
+        $jar = $this->compute('correct', ['holds' => '400 ml'] + $asked);
+        self::assertSame(['400', '40', ['80'], ['10']], [$jar->yield->exact, $jar->pourOff->exact, self::exact($jar->add), self::exact($jar->pouredOffNeeds)]);
+
+        $short = $this->compute('correct', ['have' => [['material' => 'platform-slate', 'amount' => '45 ml']]] + $asked);
+        self::assertSame(['225', '180', ['45'], ['Platform Slate, chalk-type']], [$short->yield->exact, $short->pourOff->exact, self::exact($short->add), $short->short]);
+        self::assertSame(['45'], self::exact($short->nearest->add));
+        // 105 : 300 is a share of 7/27 where a third is wanted: 2/9 too little, and so is the film
+        self::assertEqualsWithDelta(2 / 9, $short->nearest->error, 1e-4);
+        self::assertEqualsWithDelta(7 / 9, $short->nearest->film, 1e-4);
+    }
+
+    /**
+     * Milk paint 2 : 3 as scooped (0.72 g/ml): 100 g of powder are 138 8/9 ml and want 208 1/3 of water; with 150 in the pot 58 1/3 are missing.
+     */
+    public function testAPowderIsPutRightByTheScoop(): void
+    {
+        $found = $this->compute('correct', $this->bench(['halt-ochre', 'water'], [2, 3]) + ['pot' => [['material' => 'halt-ochre', 'amount' => '100 g'], ['material' => 'water', 'amount' => '150 ml']]]);
+        self::assertSame(['175/3'], self::exact($found->add));
+        self::assertEqualsWithDelta(1.5, $found->then->thinning, 1e-9);
+    }
+
+    /**
+     * Wanted 1 : 2. Of 1 : 1 (60 ml) and 1 : 5 (60 ml): t of the first give 30 of each, u of the second 10 and 50; 2(30t + 10u) = 30t + 50u makes t = u, so all of
+     * both make 120 ml. Water alone makes no more of it; 20 ml of slate and water do, 60 : 120.
+     */
+    public function testLeftoversAreUsedUp(): void
+    {
+        $pot = static fn (string $name, string $paint, string $water): array => ['name' => $name, 'holds' => [['material' => 'platform-slate', 'amount' => $paint], ['material' => 'water', 'amount' => $water]]];
+        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['pots' => [$pot('Strong', '30 ml', '30 ml'), $pot('Thin', '10 ml', '50 ml')]];
+        $found = $this->compute('pool', $asked);
+        self::assertSame(['120', ['60', '60'], ['0', '0'], [], 1.0], [$found->yield->exact, array_column($found->taken, 'exact'), array_column($found->left, 'exact'), $found->add, (float) $found->used]);
+        self::assertSame('120', $this->compute('pool', ['have' => [['material' => 'water', 'amount' => '1 l']]] + $asked)->yield->exact);
+        $more = $this->compute('pool', ['have' => [['material' => 'water', 'amount' => '1 l'], ['material' => 'platform-slate', 'amount' => '20 ml']]] + $asked);
+        self::assertSame(['180', ['20', '40']], [$more->yield->exact, self::exact($more->add)]);
+        $little = $this->compute('pool', ['amount' => '60 ml'] + $asked);
+        self::assertSame(['60', 1.0], [$little->yield->exact, (float) $little->used]);
+        self::assertStringContainsString('not enough', $this->compute('pool', ['amount' => '121 ml'] + $asked, 422)->violations[0]->message);
+    }
+
+    /**
+     * From 1 : 1 to 1 : 4 in four rungs of 30 ml: 15, 12, 9 and 6 ml of paint; 60 ml of each end for all.
+     */
+    public function testALadderIsGraded(): void
+    {
+        $bench = $this->bench(['platform-slate', 'water'], [1, 1]);
+        unset($bench['of']);
+        $bench['mixes'][] = ['id' => 'thin', 'name' => 'Thin', 'basis' => 'volume', 'parts' => [['share' => '1', 'of' => ['material' => 'platform-slate']], ['share' => '4', 'of' => ['material' => 'water']]]];
+        $found = $this->compute('ladder', $bench + ['from' => ['mix' => 'wanted'], 'to' => ['mix' => 'thin'], 'rungs' => 4, 'each' => '30 ml']);
+        self::assertSame(['60', '60'], [$found->first->exact, $found->second->exact]);
+        self::assertSame(['15', '12', '9', '6'], array_map(static fn (\stdClass $r): string => $r->holds->lines[0]->amount->exact, $found->rungs));
+        foreach ($found->rungs as $rung) {
+            self::assertGreaterThanOrEqual(30.0, $rung->measured->yield->ml);
+        }
+    }
+
+    /**
+     * 100 ml of water in the pot, 30 g lighter than it was: 70 ml are left, and 30 restore it.
+     */
+    public function testWhatEvaporatedIsPutBack(): void
+    {
+        $asked = ['pot' => [['material' => 'platform-slate', 'amount' => '100 ml'], ['material' => 'water', 'amount' => '100 ml']], 'then' => '410 g', 'now' => '380 g', 'thinner' => 'water'];
+        $asked += array_intersect_key($this->bench(['platform-slate', 'water'], [1, 1]), ['materials' => true]);
+        $found = $this->compute('evaporation', $asked);
+        self::assertSame(['30', '1 Platform Slate, chalk-type : 0.7 Water'], [$found->restore->amount->exact, $found->now->words]);
+    }
+
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, string, string}> what is asked, what is wrong, where and why
+     */
+    public static function nonsense(): iterable
+    {
+        $pot = [['material' => 'water', 'amount' => '5 ml']];
+        yield 'a stranger in the pot' => ['correct', ['pot' => [['material' => 'clear-wax', 'amount' => '5 ml']]], '/pot', 'nothing that is added takes it out again'];
+        yield 'an empty pot' => ['correct', ['pot' => []], '/pot', 'nothing in the pot'];
+        yield 'an unknown material' => ['correct', ['pot' => [['material' => 'gravy', 'amount' => '5 ml']]], '/pot/0/material', 'gravy'];
+        yield 'no amount' => ['correct', ['pot' => [['material' => 'water', 'amount' => 'some']]], '/pot/0/amount', ''];
+        yield 'a pot of grams' => ['correct', ['pot' => $pot, 'holds' => '5 g'], '/holds', ''];
+        yield 'fuller than full' => ['correct', ['pot' => $pot, 'holds' => '4 ml'], '/pot', 'more in the pot than it holds'];
+        yield 'a field nobody knows' => ['correct', ['pot' => $pot, 'colour' => 'red'], '/colour', 'no field'];
+        yield 'thirteen leftovers' => ['pool', ['pots' => array_fill(0, 13, ['name' => 'Pot', 'holds' => $pot])], '/pots', '13'];
+        yield 'a ladder of one' => ['ladder', ['from' => ['mix' => 'wanted'], 'to' => ['mix' => 'wanted'], 'rungs' => 1, 'each' => '5 ml'], '/rungs', '2 to 12'];
+        yield 'heavier than it was' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '11 g', 'thinner' => 'water'], '/now', 'heavier'];
+        yield 'nothing gone' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '10 g', 'thinner' => 'water'], '/now', 'nothing has evaporated'];
+        yield 'weighed in ml' => ['evaporation', ['pot' => $pot, 'then' => '10 ml', 'now' => '10 g', 'thinner' => 'water'], '/then', ''];
+    }
+
+    /**
+     * @param array<string, mixed> $wrong
+     */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsToldWhereItIs(string $what, array $wrong, string $pointer, string $why): void
+    {
+        $bench = $this->bench(['platform-slate', 'water', 'clear-wax'], [1, 2]);
+        $told = $this->compute($what, $wrong + ('evaporation' === $what ? array_diff_key($bench, ['mixes' => 1, 'of' => 1]) : ('ladder' === $what ? array_diff_key($bench, ['of' => 1]) : $bench)), 422);
+        self::assertSame($pointer, $told->violations[0]->pointer);
+        self::assertStringContainsString($why, $told->violations[0]->message);
+    }
+
+    /**
+     * @param non-empty-list<string> $materials the first two of them in the mix "wanted", by so many parts
+     * @param array{int, int}        $parts
+     *
+     * @return array{materials: list<mixed>, mixes: list<mixed>, of: array{mix: string}}
+     */
+    private function bench(array $materials, array $parts): array
+    {
+        return [
+            'materials' => array_map(static fn (string $id): \stdClass => self::$given->material($id), $materials),
+            'mixes' => [['id' => 'wanted', 'name' => 'Wanted', 'basis' => 'volume', 'parts' => array_map(static fn (int $share, string $id): array => ['share' => (string) $share, 'of' => ['material' => $id]], $parts, \array_slice($materials, 0, 2))]],
+            'of' => ['mix' => 'wanted'],
+        ];
+    }
+
+    /**
+     * @param list<\stdClass> $lines
+     *
+     * @return list<string>
+     */
+    private static function exact(array $lines): array
+    {
+        return array_map(static fn (\stdClass $l): string => $l->amount->exact, $lines);
+    }
+
+    /**
+     * @param array<string, mixed> $asked
+     */
+    private function compute(string $what, array $asked, int $status = 200): \stdClass
+    {
+        return self::$studio->json('POST', "/api/compute/$what", $asked, $status);
+    }
+}
