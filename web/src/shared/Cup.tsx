@@ -1,4 +1,4 @@
-import type { BatchPreview, CupPreview } from '../app/api';
+import type { CupPreview } from '../app/api';
 import { bench } from '../app/theme';
 import { shortName } from './words';
 
@@ -6,11 +6,11 @@ import { shortName } from './words';
 export const clearColour = '#D5DEDD';
 
 /**
- * A cup drawn to scale, filled layer by layer to its marks, the marks lettered in pouring order.
+ * A cup drawn to scale, filled layer by layer to its marks, the marks lettered in pouring order; a layer without a colour is drawn clear.
  *
  * Labels that would touch are moved apart; a fine line leads from each to its mark.
  */
-export function Cup({ cup, batch, height = 200 }: { cup: CupPreview; batch: BatchPreview; height?: number }) {
+export function Cup({ cup, colours, height = 200 }: { cup: CupPreview; colours: readonly (string | null)[]; height?: number }) {
   const top = 14;
   const scale = (height - top - 10) / cup.height;
   const wide = Math.max(cup.top, cup.bottom) * scale;
@@ -43,7 +43,7 @@ export function Cup({ cup, batch, height = 200 }: { cup: CupPreview; batch: Batc
       </defs>
       {marks.map((m, i) => {
         const from = i === 0 ? 0 : (marks[i - 1]?.height ?? 0);
-        const colour = batch.lines[i]?.colour;
+        const colour = colours[i];
         return (
           <path
             key={m.materialId + String(i)}

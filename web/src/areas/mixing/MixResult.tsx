@@ -22,7 +22,7 @@ export function MixResult({ worked, currency }: { worked: MixPreview; currency: 
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4, alignItems: 'flex-start' }}>
         {worked.cup && (
           <Box>
-            <Cup cup={worked.cup} batch={batch} height={360} />
+            <Cup cup={worked.cup} colours={batch.lines.map((l) => l.colour)} height={360} />
             <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
               {worked.cup.name}, inside {worked.cup.height.toFixed(0)} mm high, holds {worked.cup.capacity.toFixed(0)} ml
             </Box>

@@ -1,17 +1,23 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import type { Material, Mix, Settings } from '../../app/api';
-import { Choice, TextEntry } from '../../shared/Field';
+import { type ReactNode, useState } from 'react';
+import type { Ingredient, Material, Mix, Settings } from '../../app/api';
+import { Choice } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
 import type { MixBook } from '../section/edits';
+import type { Amounts } from './AmountsGrid';
+import { Ladder } from './Ladder';
+import { MakeIt } from './MakeIt';
 import { MixEditor } from './MixEditor';
 import { MixResult } from './MixResult';
+import { PutRight } from './PutRight';
+import { UseUp } from './UseUp';
 import { useMixWork, type Wanted } from './useMixWork';
+import { WeighAgain } from './WeighAgain';
 
-/** Any mix, worked out for an amount: batch, measures and marks on one large cup. */
+/** The mixing bench: any mix, and what can be done with it. */
 export default function Mixing() {
   const materials = useMaterials();
   const settings = useSettings();
@@ -44,56 +50,86 @@ function firstBook(shelf: Material[]): { book: MixBook; mix: Mix } {
   return { mix, book: { materials: parts, mixes: [mix] } };
 }
 
+/** What every task at the bench is given; `columns` puts what is asked on the left, below the mix, and what follows on the right. */
+export type BenchProps = {
+  book: MixBook;
+  mix: Mix;
+  shelf: Material[];
+  ingredients: readonly Ingredient[];
+  setBook: (book: MixBook) => void;
+  columns: (asked: ReactNode, found: ReactNode) => ReactNode;
+};
+
+const tasks = {
+  make: 'Make it',
+  right: 'Put a pot right',
+  up: 'Use leftovers up',
+  ladder: 'Grade a ladder',
+  weigh: 'Weigh a pot again',
+} as const;
+
 function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings }) {
   const [book, setBook] = useState(() => firstBook(shelf).book);
+  const [task, setTask] = useState<keyof typeof tasks>('make');
   const [wanted, setWanted] = useState<Wanted>({ amount: settings.units === 'metric' ? '150 ml' : '5 fl oz' });
   const [cup, setCup] = useState('fits');
+  const [inPot, setInPot] = useState<Amounts>({});
   const mix = book.mixes[0] as Mix;
   const { worked, violations } = useMixWork(book, mix.id, wanted, settings.cups.find((c) => c.name === cup) ?? null);
-  const leaves = worked?.ingredients ?? [];
-  const wrong = violations[0]?.message;
-
-  return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(360px, 460px) 1fr' }, flex: 1, minHeight: 0 }}>
-      <Box sx={{ p: 2, borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'grid', gap: 1.75, alignContent: 'start' }}>
-        <Typography variant="h1">Mix</Typography>
-        <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
-        <Typography variant="h3" component="h2">
-          How much
-        </Typography>
-        <Choice
-          label="Wanted"
-          value={'amount' in wanted ? 'amount' : wanted.material}
-          options={[['amount', 'so much of the mix'] as const, ...leaves.map((l) => [l.materialId, `all I have of ${l.name}`] as const)]}
-          onChange={(key) => setWanted(key === 'amount' ? { amount: '150 ml' } : { material: key, have: '100 ml' })}
-        />
-        {'amount' in wanted ? (
-          <TextEntry
-            label="Amount of the mix"
-            value={wanted.amount}
-            onChange={(amount) => setWanted({ amount })}
-            help="for example 150 ml, 1 1/2 cup, 12 drops"
-            error={wrong}
+  const props: BenchProps = {
+    book,
+    mix,
+    shelf,
+    ingredients: worked?.ingredients ?? [],
+    setBook,
+    columns: (asked, found) => (
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(360px, 460px) 1fr' },
+          gridTemplateRows: { md: 'minmax(0, 1fr)' },
+          height: { md: 'calc(100vh - 52px)' },
+        }}
+      >
+        <Box
+          sx={{
+            p: 2,
+            borderRight: { md: 1 },
+            borderColor: { md: 'divider' },
+            display: 'grid',
+            gap: 1.75,
+            alignContent: 'start',
+            overflowY: { md: 'auto' },
+          }}
+        >
+          <Typography variant="h1">Mix</Typography>
+          <Choice
+            label="What is to be done"
+            value={task}
+            options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
+            onChange={setTask}
           />
-        ) : (
-          <TextEntry
-            label="What I have"
-            value={wanted.have}
-            onChange={(have) => setWanted({ ...wanted, have })}
-            help="for example 80 ml or 80 g"
-            error={wrong}
-          />
-        )}
-        <Choice
-          label="Cup"
-          value={cup}
-          options={[['fits', 'the smallest that fits'] as const, ...settings.cups.map((c) => [c.name, c.name] as const)]}
-          onChange={setCup}
-        />
+          <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
+          {asked}
+        </Box>
+        <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>{found}</Box>
       </Box>
-      <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper' }}>
-        {worked ? <MixResult worked={worked} currency={settings.currency} /> : <Loading what="the cup" />}
-      </Box>
-    </Box>
+    ),
+  };
+  if (task === 'right') return <PutRight {...props} inPot={inPot} setInPot={setInPot} />;
+  if (task === 'up') return <UseUp {...props} />;
+  if (task === 'ladder') return <Ladder {...props} />;
+  if (task === 'weigh') return <WeighAgain {...props} inPot={inPot} setInPot={setInPot} />;
+  return props.columns(
+    <MakeIt
+      ingredients={props.ingredients}
+      wanted={wanted}
+      setWanted={setWanted}
+      cups={settings.cups}
+      cup={cup}
+      setCup={setCup}
+      wrong={violations[0]?.message}
+    />,
+    worked ? <MixResult worked={worked} currency={settings.currency} /> : <Loading what="the cup" />,
   );
 }

@@ -105,7 +105,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
       </Box>
       {pour?.cup && (
         <Box>
-          <Cup cup={pour.cup} batch={pour.batch} height={168} />
+          <Cup cup={pour.cup} colours={pour.batch.lines.map((l) => l.colour)} height={168} />
           <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
             {pour.cup.name}, inside {pour.cup.height.toFixed(0)} mm high
           </Box>

@@ -84,7 +84,11 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           </Box>
         )}
       </Box>
-      <Box>{step.pour?.cup && step.pour.batch.lines.length > 1 && <Cup cup={step.pour.cup} batch={step.pour.batch} height={170} />}</Box>
+      <Box>
+        {step.pour?.cup && step.pour.batch.lines.length > 1 && (
+          <Cup cup={step.pour.cup} colours={step.pour.batch.lines.map((l) => l.colour)} height={170} />
+        )}
+      </Box>
     </Box>
   );
 }

@@ -1,0 +1,54 @@
+import Typography from '@mui/material/Typography';
+import type { Ingredient, Settings } from '../../app/api';
+import { Choice, TextEntry } from '../../shared/Field';
+import type { Wanted } from './useMixWork';
+
+type Props = {
+  ingredients: readonly Ingredient[];
+  wanted: Wanted;
+  setWanted: (wanted: Wanted) => void;
+  cups: Settings['cups'];
+  cup: string;
+  setCup: (name: string) => void;
+  wrong: string | undefined;
+};
+
+/** How much is to be made, and in which cup. */
+export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, wrong }: Props) {
+  return (
+    <>
+      <Typography variant="h3" component="h2">
+        How much
+      </Typography>
+      <Choice
+        label="Wanted"
+        value={'amount' in wanted ? 'amount' : wanted.material}
+        options={[['amount', 'so much of the mix'] as const, ...ingredients.map((l) => [l.materialId, `all I have of ${l.name}`] as const)]}
+        onChange={(key) => setWanted(key === 'amount' ? { amount: '150 ml' } : { material: key, have: '100 ml' })}
+      />
+      {'amount' in wanted ? (
+        <TextEntry
+          label="Amount of the mix"
+          value={wanted.amount}
+          onChange={(amount) => setWanted({ amount })}
+          help="for example 150 ml, 1 1/2 cup, 12 drops"
+          error={wrong}
+        />
+      ) : (
+        <TextEntry
+          label="What I have"
+          value={wanted.have}
+          onChange={(have) => setWanted({ ...wanted, have })}
+          help="for example 80 ml or 80 g"
+          error={wrong}
+        />
+      )}
+      <Choice
+        label="Cup"
+        value={cup}
+        options={[['fits', 'the smallest that fits'] as const, ...cups.map((c) => [c.name, c.name] as const)]}
+        onChange={setCup}
+      />
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { answer, api, type CorrectionPreview } from '../../app/api';
+import { Cup } from '../../shared/Cup';
+import { TextEntry } from '../../shared/Field';
+import { percent } from '../../shared/words';
+import { type Amounts, AmountsGrid, written } from './AmountsGrid';
+import type { BenchProps } from './Mixing';
+import { PourLines, tint } from './PourLines';
+import { useWorked } from './useWorked';
+
+/** A pot that is not as wanted: the one thing to add, and what to pour off first where it does not go in or something runs out. */
+export function PutRight({
+  book,
+  mix,
+  ingredients,
+  inPot,
+  setInPot,
+  columns,
+}: BenchProps & { inPot: Amounts; setInPot: (a: Amounts) => void }) {
+  const [have, setHave] = useState<Amounts>({});
+  const [holds, setHolds] = useState('');
+  const pot = written(ingredients, inPot);
+  const question =
+    pot.length === 0 ? null : { ...book, of: { mix: mix.id }, pot, have: written(ingredients, have), ...(holds === '' ? {} : { holds }) };
+  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/correct', { body })));
+  const said = (at: string) => violations.find((v) => v.pointer.startsWith(at))?.message;
+  const inColumn = (column: number, material: string) => {
+    const list = column === 0 ? pot : written(ingredients, have);
+    const index = list.findIndex((p) => p.material === material);
+    return index < 0 ? undefined : said(`/${column === 0 ? 'pot' : 'have'}/${index}/`);
+  };
+  const general = violations.find((v) => !/^\/(pot|have)\/\d|^\/holds/.test(v.pointer));
+  return columns(
+    <>
+      <Typography variant="h3" component="h2">
+        What is in the pot
+      </Typography>
+      <AmountsGrid
+        ingredients={ingredients}
+        columns={[
+          { label: 'In the pot', amounts: inPot, set: setInPot, placeholder: '0' },
+          { label: 'Left to add', amounts: have, set: setHave, placeholder: 'enough' },
+        ]}
+        wrong={inColumn}
+      />
+      <TextEntry label="The pot holds" value={holds} onChange={setHolds} placeholder="more than enough" error={said('/holds')} />
+    </>,
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 2.5, alignContent: 'start' }}>
+      {general && <Alert severity="error">{general.message}</Alert>}
+      {question === null && (
+        <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what was poured into the pot, for example 60 ml or 80 g.</Box>
+      )}
+      {worked && question !== null && !general && <Answer worked={worked} />}
+    </Box>,
+  );
+}
+
+function Answer({ worked }: { worked: CorrectionPreview }) {
+  const right = worked.reached && worked.add.length === 0 && worked.pourOff === null;
+  const colours = [tint(worked.now.lines), ...worked.add.map((l) => l.colour)];
+  return (
+    <>
+      <Box sx={{ color: 'text.secondary', fontSize: 17 }}>
+        {worked.now.holds.text} in the pot: {worked.now.words}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4, alignItems: 'flex-start' }}>
+        <Box sx={{ flex: '1 1 320px', display: 'grid', gap: 2 }} data-testid="correction">
+          {right && <Typography variant="h2">It is as wanted. Add nothing.</Typography>}
+          {worked.pourOff && worked.reached && (
+            <Box sx={{ fontSize: 26, lineHeight: 1.2 }}>
+              Pour off <b>{worked.pourOff.text}</b> first
+              {worked.pouredOffNeeds.length > 0 && (
+                <Box sx={{ fontSize: 16, color: 'text.secondary' }}>
+                  Keep it: with {worked.pouredOffNeeds.map((l) => `${l.amount.text} of ${l.name}`).join(' and ')} it becomes the same.
+                </Box>
+              )}
+            </Box>
+          )}
+          {worked.reached && worked.add.length > 0 && (
+            <Box>
+              <Box sx={{ fontSize: 18, mb: 0.5 }}>Add</Box>
+              <PourLines lines={worked.add} large />
+            </Box>
+          )}
+          {worked.reached && (
+            <Box sx={{ fontSize: 18 }}>
+              Then there are <b>{worked.yield.text}</b> as wanted
+              {worked.error !== null && worked.error > 0 && `, within ${percent(worked.error)} when measured so`}.
+            </Box>
+          )}
+          {!worked.reached && (
+            <Typography variant="h2">The ratio cannot be had: nothing is left of {worked.short.join(' and ')}.</Typography>
+          )}
+        </Box>
+        {worked.cup && !right && <Cup cup={worked.cup} colours={colours} height={300} />}
+      </Box>
+      {worked.nearest && (
+        <Box sx={{ borderLeft: 4, borderColor: 'warning.main', pl: 1.5, display: 'grid', gap: 1 }} data-testid="nearest">
+          <Typography variant="h3" component="h2">
+            {worked.reached ? 'Or keep it all, and come as near as there is' : 'The nearest there is'}
+          </Typography>
+          {worked.nearest.add.length > 0 ? <PourLines lines={worked.nearest.add} /> : <Box>Nothing that is left brings it nearer.</Box>}
+          <Box>
+            {worked.nearest.then.holds.text}: {worked.nearest.then.words}, <b>{percent(worked.nearest.error)} off</b>
+            {Math.abs(worked.nearest.film - 1) >= 0.005 &&
+              `; its dry film is ${percent(Math.abs(1 - worked.nearest.film))} ${worked.nearest.film < 1 ? 'thinner' : 'thicker'}`}
+            . {worked.short.join(' and ')} {worked.short.length > 1 ? 'run' : 'runs'} out.
+          </Box>
+        </Box>
+      )}
+    </>
+  );
+}

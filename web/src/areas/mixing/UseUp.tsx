@@ -1,0 +1,97 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { answer, api } from '../../app/api';
+import { Cup } from '../../shared/Cup';
+import { TextEntry } from '../../shared/Field';
+import { percent } from '../../shared/words';
+import { type Amounts, AmountsGrid, written } from './AmountsGrid';
+import type { BenchProps } from './Mixing';
+import { PourLines, tint } from './PourLines';
+import { useWorked } from './useWorked';
+
+type Leftover = { name: string; holds: Amounts };
+
+/** Leftovers used up for the mix: as much of it as they make, or so much of it with as little new as can be. */
+export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
+  const [pots, setPots] = useState<Leftover[]>([
+    { name: 'Leftover 1', holds: {} },
+    { name: 'Leftover 2', holds: {} },
+  ]);
+  const [have, setHave] = useState<Amounts>({});
+  const [amount, setAmount] = useState('');
+  const set = (index: number, pot: Leftover) => setPots(pots.map((p, i) => (i === index ? pot : p)));
+  const filled = pots.map((p) => ({ name: p.name, holds: written(ingredients, p.holds) })).filter((p) => p.holds.length > 0);
+  const lines = (pot: (typeof filled)[number]) => ingredients.filter((i) => pot.holds.some((h) => h.material === i.materialId));
+  const question =
+    filled.length === 0
+      ? null
+      : { ...book, of: { mix: mix.id }, pots: filled, have: written(ingredients, have), ...(amount === '' ? {} : { amount }) };
+  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/pool', { body })));
+  const taken = filled
+    .map((p, i) => ({ name: p.name, taken: worked?.taken[i], left: worked?.left[i], lines: lines(p) }))
+    .filter((p) => (p.taken?.ml ?? 0) > 0);
+  const wrong = violations[0];
+  return columns(
+    <>
+      {pots.map((pot, i) => (
+        <Box key={i} sx={{ display: 'grid', gap: 1, borderLeft: 3, borderColor: 'divider', pl: 1.25 }}>
+          <TextEntry
+            label="What it is called"
+            value={pot.name}
+            onChange={(name) => set(i, { ...pot, name: name.trim() || `Leftover ${i + 1}` })}
+          />
+          <AmountsGrid
+            ingredients={ingredients}
+            columns={[{ label: 'In it', amounts: pot.holds, set: (holds) => set(i, { ...pot, holds }), placeholder: '0' }]}
+          />
+        </Box>
+      ))}
+      <Button
+        variant="outlined"
+        sx={{ justifySelf: 'start' }}
+        disabled={pots.length >= 12}
+        onClick={() => setPots([...pots, { name: `Leftover ${pots.length + 1}`, holds: {} }])}
+      >
+        Another leftover
+      </Button>
+      <Typography variant="h3" component="h2">
+        What there is to add
+      </Typography>
+      <AmountsGrid ingredients={ingredients} columns={[{ label: 'To add', amounts: have, set: setHave, placeholder: 'none' }]} />
+      <TextEntry label="Wanted" value={amount} onChange={(a) => setAmount(a.trim())} placeholder="as much as there can be" />
+    </>,
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      {wrong && <Alert severity="error">{wrong.message}</Alert>}
+      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what is left in each pot.</Box>}
+      {worked && question !== null && !wrong && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }}>
+          <Box sx={{ flex: '1 1 320px', display: 'grid', gap: 2, alignContent: 'start' }} data-testid="pool">
+            <Typography variant="h2">
+              {worked.yield.ml === 0 ? `None of these makes ${mix.name}.` : `${worked.yield.text} of ${mix.name}`}
+            </Typography>
+            {worked.yield.ml > 0 && (
+              <>
+                <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75, fontSize: 20 }}>
+                  {taken.map((p) => (
+                    <li key={p.name}>
+                      {p.left?.ml === 0 ? 'All' : ''} <b>{p.taken?.text}</b> of {p.name}
+                      {p.left && p.left.ml > 0 && <span style={{ fontSize: 16 }}> ({p.left.text} stays)</span>}
+                    </li>
+                  ))}
+                </Box>
+                {worked.add.length > 0 && <PourLines lines={worked.add} />}
+                <Box>{percent(worked.used)} of it is leftovers. No more can be made of what there is, to the last drop.</Box>
+              </>
+            )}
+          </Box>
+          {worked.cup && (
+            <Cup cup={worked.cup} colours={[...taken.map((p) => tint(p.lines)), ...worked.add.map((l) => l.colour)]} height={300} />
+          )}
+        </Box>
+      )}
+    </Box>,
+  );
+}
