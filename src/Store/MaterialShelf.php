@@ -40,6 +40,14 @@ final readonly class MaterialShelf
     }
 
     /**
+     * @throws NotThere
+     */
+    public function read(string $id): Material
+    {
+        return Node::read(Json::decode($this->get($id)->document), $this->read->read(...));
+    }
+
+    /**
      * Everything that stands on the shelf, generic ones first: by kind, then as they came.
      *
      * @return list<Material>
@@ -49,6 +57,14 @@ final readonly class MaterialShelf
         $stored = $this->em->getRepository(StoredMaterial::class)->findBy(['archivedAt' => null], ['kind' => 'ASC', 'id' => 'ASC']);
 
         return array_map(fn (StoredMaterial $m): Material => Node::read(Json::decode($m->document), $this->read->read(...)), $stored);
+    }
+
+    /**
+     * @return array<string, Material> everything that stands on the shelf, by id
+     */
+    public function byId(): array
+    {
+        return array_column(array_map(static fn (Material $m): array => [$m->id, $m], $this->all()), 1, 0);
     }
 
     public function isEmpty(): bool

@@ -4,49 +4,84 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Store;
 
+use Brick\Math\BigRational;
 use Doctrine\ORM\EntityManagerInterface;
-use Inlaid\App\Store\Entity\StoredMaterial;
 use Inlaid\App\Store\Entity\StoredStock;
 use Inlaid\Core\Measure\Dimension;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Stock\Account;
+use Inlaid\Core\Stock\Move;
 
 /**
  * What is left of the packs on the shelf.
  */
 final readonly class ShelfStock
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private EntityManagerInterface $em, private Ledger $ledger, private MaterialShelf $materials)
     {
     }
 
     /**
-     * @return list<StoredStock> by material
+     * @return array<string, BigRational> grams of what is counted, by material
+     */
+    public function left(): array
+    {
+        return $this->ledger->balance(Account::shelf())->all(Account::shelf());
+    }
+
+    /**
+     * @return list<array{StoredStock, Quantity}> what is left of everything that is counted, by material
      */
     public function all(): array
     {
-        return $this->em->getRepository(StoredStock::class)->findBy([], ['materialId' => 'ASC']);
+        $left = $this->left();
+        $stored = $this->em->getRepository(StoredStock::class)->findBy(['materialId' => array_keys($left)], ['materialId' => 'ASC']);
+
+        return array_map(function (StoredStock $s) use ($left): array {
+            $grams = $left[$s->materialId];
+
+            return [$s, 'g' === $s->unit ? Quantity::grams($grams) : Quantity::millilitres($grams->dividedBy($this->materials->read($s->materialId)->body->asMeasured()))];
+        }, $stored);
     }
 
     /**
-     * @param Quantity|null $left null where nothing is left, or nobody counts it
+     * Keeps what was counted.
+     *
+     * @param Quantity|null $left null where nothing is left
      *
      * @throws NotThere if there is no such material
      */
-    public function keep(string $materialId, ?Quantity $left): void
+    public function count(string $materialId, ?Quantity $left, ?\DateTimeImmutable $openedOn = null, ?\DateTimeImmutable $useBy = null): void
     {
-        $this->em->wrapInTransaction(function () use ($materialId, $left): void {
-            $this->em->find(StoredMaterial::class, $materialId) ?? throw NotThere::of('material', $materialId);
-            $stored = $this->em->find(StoredStock::class, $materialId);
-            if (null === $left) {
-                null === $stored || $this->em->remove($stored);
-
-                return;
-            }
-            $stored ??= new StoredStock($materialId, '0', 'ml');
-            $stored->amount = ExactNumber::exact($left->amount);
-            $stored->unit = Dimension::Mass === $left->dimension ? 'g' : 'ml';
-            $this->em->persist($stored);
+        $this->em->wrapInTransaction(function () use ($materialId, $left, $openedOn, $useBy): void {
+            $grams = null === $left ? BigRational::zero() : $this->materials->read($materialId)->body->inGrams($left);
+            $stored = $this->stored($materialId, null === $left || Dimension::Mass === $left->dimension ? 'g' : 'ml');
+            [$stored->openedOn, $stored->useBy] = [$openedOn, $useBy];
+            $this->ledger->record(EntryKind::Counted, $this->ledger->balance(Account::shelf())->count($materialId, $grams));
         });
+    }
+
+    /**
+     * Puts what was bought on the shelf.
+     *
+     * @throws NotThere                        if there is no such material
+     * @throws \Inlaid\Core\Stock\StockRefusal if it is nothing
+     */
+    public function buy(string $materialId, Quantity $amount): void
+    {
+        $this->em->wrapInTransaction(function () use ($materialId, $amount): void {
+            $this->stored($materialId, Dimension::Mass === $amount->dimension ? 'g' : 'ml');
+            $this->ledger->record(EntryKind::Bought, [Move::of($materialId, $this->materials->read($materialId)->body->inGrams($amount), Account::bought(), Account::shelf())]);
+        });
+    }
+
+    private function stored(string $materialId, string $unit): StoredStock
+    {
+        $this->materials->get($materialId);
+        $stored = $this->em->find(StoredStock::class, $materialId) ?? new StoredStock($materialId, $unit);
+        $stored->unit = $unit;
+        $this->em->persist($stored);
+
+        return $stored;
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Store;
 
+use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Store\Entity\StoredStock;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Preview\Context;
 
 /**
@@ -46,8 +47,8 @@ final readonly class StudioContext
      */
     private function left(): array
     {
-        $left = array_map(static fn (StoredStock $s): array => [$s->materialId, (object) ['amount' => $s->amount, 'unit' => $s->unit]], $this->stock->all());
+        $left = array_map(static fn (BigRational $grams): \stdClass => (object) ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $this->stock->left());
 
-        return [] === $left ? [] : ['stock' => (object) array_column($left, 1, 0)];
+        return [] === $left ? [] : ['stock' => (object) $left];
     }
 }

@@ -62,7 +62,7 @@ final class LoadDemoCommand extends Command
     private function stock(string $file): void
     {
         foreach ((array) Yaml::parseFile($file) as $id => $left) {
-            $this->stock->keep((string) $id, Node::read(Json::decode(Json::encode($left)), $this->readLeft->read(...)));
+            $this->stock->count((string) $id, Node::read(Json::decode(Json::encode($left)), $this->readLeft->read(...)));
         }
     }
 

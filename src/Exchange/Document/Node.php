@@ -135,6 +135,18 @@ final class Node
         return \is_bool($value) ? $value : $this->refuse($name, 'This must be true or false.');
     }
 
+    /** A day, which travels as 2026-11-25. */
+    public function dayOrNull(string $name): ?\DateTimeImmutable
+    {
+        if (!$this->has($name)) {
+            return null;
+        }
+        $text = $this->string($name, 10);
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+
+        return false !== $day && $day->format('Y-m-d') === $text ? $day : $this->refuse($name, 'A day is written like 2026-11-25.');
+    }
+
     /** An exact number, which travels as a string: "1/3", "43.7". */
     public function exact(string $name): BigRational
     {

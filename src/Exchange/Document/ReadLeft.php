@@ -12,9 +12,12 @@ use Inlaid\Core\Measure\Quantity;
  */
 final class ReadLeft
 {
-    public function read(Node $n): Quantity
+    /**
+     * @param string ...$besides other fields there may be
+     */
+    public function read(Node $n, string ...$besides): Quantity
     {
-        $n->fields('amount', 'unit');
+        $n->fields('amount', 'unit', ...$besides);
         $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$n->string('unit')] ?? $n->refuse('unit', 'What is left is measured in ml or g.');
 
         return $n->make(static fn (): Quantity => Quantity::of($dimension, $n->exact('amount')), 'amount');

@@ -8,6 +8,7 @@ use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
@@ -85,7 +86,7 @@ final readonly class ReadSettings
             }, 50) : [],
             $rate,
             $n->has('flame') && $n->bool('flame'),
-            $n->has('stock') ? $n->map('stock', $this->left->read(...), 2000) : [],
+            $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 2000) : [],
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\Core\Refusal;
+
 /**
  * A document that was not accepted, with every place found wrong.
  */
@@ -15,6 +17,24 @@ final class Refused extends \RuntimeException
     public function __construct(public readonly array $violations)
     {
         parent::__construct($violations[0]->message);
+    }
+
+    /**
+     * Does something with what was read, and puts a refusal of the core, if any, at its place.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $do
+     *
+     * @return T
+     */
+    public static function around(string $pointer, \Closure $do): mixed
+    {
+        try {
+            return $do();
+        } catch (Refusal $refusal) {
+            throw self::at($pointer, $refusal->getMessage());
+        }
     }
 
     public static function at(string $pointer, string $message): self

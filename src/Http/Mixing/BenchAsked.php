@@ -33,6 +33,14 @@ final readonly class BenchAsked
     {
     }
 
+    /**
+     * @param array<string, Material> $materials by id
+     */
+    public static function of(array $materials, Context $context): self
+    {
+        return new self($materials, [], $context);
+    }
+
     public static function read(Node $n, Context $context): self
     {
         $materials = array_column(array_map(static fn (Material $m): array => [$m->id, $m], $n->list('materials', (new ReadMaterial())->read(...))), 1, 0);

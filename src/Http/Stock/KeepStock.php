@@ -9,7 +9,6 @@ use Inlaid\App\Exchange\Document\ReadLeft;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\ShelfStock;
-use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/{id}', methods: 'PUT')]
@@ -22,7 +21,12 @@ final readonly class KeepStock
 
     public function __invoke(string $id, Body $body): Stock
     {
-        $this->stock->keep($id, $body->read(fn (Node $n): ?Quantity => $n->has('amount') ? $this->read->read($n) : null));
+        [$left, $openedOn, $useBy] = $body->read(fn (Node $n): array => [
+            $n->fields('amount', 'unit', 'openedOn', 'useBy')->has('amount') ? $this->read->read($n, 'openedOn', 'useBy') : null,
+            $n->dayOrNull('openedOn'),
+            $n->dayOrNull('useBy'),
+        ]);
+        $this->stock->count($id, $left, $openedOn, $useBy);
 
         return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
     }

@@ -5,18 +5,25 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Stock;
 
 use Inlaid\App\Store\Entity\StoredStock;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Quantity;
 
 /**
- * What is left of a material on the shelf. The amount is an exact number as text, in ml or g.
+ * What is left of a material on the shelf. The amount is an exact number as text, in ml or g; days as 2026-11-25.
  */
 final readonly class LeftOnShelf
 {
-    public function __construct(public string $material, public string $amount, public string $unit)
+    public function __construct(public string $material, public string $amount, public string $unit, public ?string $openedOn, public ?string $useBy)
     {
     }
 
-    public static function of(StoredStock $s): self
+    /**
+     * @param array{StoredStock, Quantity} $left
+     */
+    public static function of(array $left): self
     {
-        return new self($s->materialId, $s->amount, $s->unit);
+        [$stored, $amount] = $left;
+
+        return new self($stored->materialId, ExactNumber::exact($amount->amount), $stored->unit, $stored->openedOn?->format('Y-m-d'), $stored->useBy?->format('Y-m-d'));
     }
 }

@@ -242,6 +242,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what was bought, mixed, used and thrown away */
+        get: operations["showLedger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials": {
         parameters: {
             query?: never;
@@ -322,6 +339,126 @@ export interface paths {
         get: operations["showOpenapi"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the pots */
+        get: operations["listPots"];
+        put?: never;
+        /** Keep what was mixed as a pot */
+        post: operations["mixPot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/pooled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pour pots together, or some of one off */
+        post: operations["poolPots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Open a pot */
+        get: operations["showPot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/added": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add to a pot */
+        post: operations["addToPot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/evaporated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Book what evaporated from a pot */
+        post: operations["evaporateFromPot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/thrown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Throw some of a pot away, or all of it */
+        post: operations["throwPotAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Use some of a pot, or all of it */
+        post: operations["usePot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -568,6 +705,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/{id}/bought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put what was bought on the shelf */
+        post: operations["buyStock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vocabulary": {
         parameters: {
             query?: never;
@@ -591,6 +745,10 @@ export interface components {
     schemas: {
         /** @enum {string} */
         Act: "adds" | "takes-away" | "alters" | "waits";
+        /** @description What goes into a pot: materials that are in it already, or of the shelf. */
+        AddedToPot: {
+            add: components["schemas"]["InPot"][];
+        };
         /** @description Use up all there is of one ingredient: `have` such as "80 g". */
         AllOf: {
             material: string;
@@ -603,10 +761,16 @@ export interface components {
             g: number | null;
             text: string;
         };
-        /** @description What is left, as an exact number as text; null where nothing is, or nobody counts it. In ml or g. */
+        /** @description What was bought, such as "750 ml". */
+        AmountBought: {
+            amount: string;
+        };
+        /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
         AmountLeft: {
             amount: string | null;
             unit: string;
+            openedOn?: string | null;
+            useBy?: string | null;
         };
         /** @enum {string} */
         Basis: "volume" | "mass";
@@ -791,6 +955,13 @@ export interface components {
         };
         /** @enum {string} */
         EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare";
+        /** @enum {string} */
+        EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
+        /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
+        Evaporated: {
+            material: string;
+            grams: string;
+        };
         /** @description A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates. */
         EvaporationAsked: {
             materials: components["schemas"]["Material"][];
@@ -976,11 +1147,46 @@ export interface components {
             depth: number | null;
             reaches: string | null;
         };
-        /** @description What is left of a material on the shelf. The amount is an exact number as text, in ml or g. */
+        /** @description One line of the ledger: when, what about, which pot, and what went where. Times in UTC. */
+        LedgerLine: {
+            id: string;
+            at: string;
+            kind: components["schemas"]["EntryKind"];
+            pot: string | null;
+            moves: components["schemas"]["LedgerMove"][];
+            note: string;
+        };
+        /** @description So many grams of a material, an exact number as text, from one place to another: "bought", "shelf", "pot:" and its id, "used", "thrown". */
+        LedgerMove: {
+            material: string;
+            grams: string;
+            from: string;
+            to: string;
+        };
+        /** @description A page of the ledger, the last line first, and the sums of all lines by material. */
+        LedgerPage: {
+            total: number;
+            page: number;
+            size: number;
+            entries: components["schemas"]["LedgerLine"][];
+            materials: components["schemas"]["LedgerSum"][];
+        };
+        /** @description Where all there ever was of a material is: what was bought is what is on the shelf and in pots, what was used and thrown away. Exact grams as text. */
+        LedgerSum: {
+            material: string;
+            bought: string;
+            shelf: string;
+            pots: string;
+            used: string;
+            thrown: string;
+        };
+        /** @description What is left of a material on the shelf. The amount is an exact number as text, in ml or g; days as 2026-11-25. */
         LeftOnShelf: {
             material: string;
             amount: string;
             unit: string;
+            openedOn: string | null;
+            useBy: string | null;
         };
         /** @description A leftover, and what it was made of. */
         Leftover: {
@@ -1132,6 +1338,11 @@ export interface components {
             repeat?: components["schemas"]["Repeat"] | null;
             aim?: components["schemas"]["SandingAim"] | null;
         };
+        /** @description So much of a pot, such as "60 ml"; null for all of it. */
+        OfPot: {
+            pot: string;
+            amount?: string | null;
+        };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
             width: number;
@@ -1193,6 +1404,36 @@ export interface components {
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
         };
+        /** @description All pots, the last made first. */
+        PotList: {
+            pots: components["schemas"]["PotOnShelf"][];
+        };
+        /** @description A pot that was mixed: what it is to be, and what was really poured in. Without a day it is to be used by the pot life of the mix, where that is known. */
+        PotMixed: {
+            name: string;
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            holds: components["schemas"]["InPot"][];
+            place?: string;
+            useBy?: string | null;
+            recipe?: string | null;
+            step?: string | null;
+        };
+        /** @description A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in UTC, days as 2026-11-25. */
+        PotOnShelf: {
+            id: string;
+            name: string;
+            place: string;
+            madeAt: string;
+            useBy: string | null;
+            recipe: string | null;
+            step: string | null;
+            holds: components["schemas"]["PotPreview"] | null;
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+        };
         /** @description What is in a pot: line by line, as a ratio in words, and how thin it is. Immutable. `solids` is the share of the volume that stays when dry; `thinning` in volumes of thinner to one of body. */
         PotPreview: {
             holds: components["schemas"]["Amount"];
@@ -1200,6 +1441,14 @@ export interface components {
             words: string;
             thinning: number;
             solids: number;
+        };
+        /** @description A new pot of what is taken from others; one other to pour some of it off. It is meant to be what the first of them is. */
+        PotsPooled: {
+            name: string;
+            from: components["schemas"]["OfPot"][];
+            add?: components["schemas"]["InPot"][];
+            place?: string;
+            useBy?: string | null;
         };
         /** @description So many ml of something. */
         Pour: {
@@ -1517,6 +1766,11 @@ export interface components {
             next: components["schemas"]["FieldTest"] | null;
             gain: number | null;
             conclusions: components["schemas"]["Conclusion"][];
+        };
+        /** @description What is taken from a pot, such as "120 ml"; null for all of it. */
+        TakenFromPot: {
+            amount?: string | null;
+            note?: string;
         };
         /** @description A technique with its typical figures. */
         TechniqueWord: {
@@ -2511,6 +2765,38 @@ export interface operations {
             };
         };
     };
+    showLedger: {
+        parameters: {
+            query?: {
+                page?: number;
+                pot?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List what was bought, mixed, used and thrown away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerPage"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     listMaterials: {
         parameters: {
             query?: {
@@ -2699,6 +2985,272 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listPots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List the pots */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotList"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    mixPot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotMixed"];
+            };
+        };
+        responses: {
+            /** @description Keep what was mixed as a pot */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    poolPots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotsPooled"];
+            };
+        };
+        responses: {
+            /** @description Pour pots together, or some of one off */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open a pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addToPot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddedToPot"];
+            };
+        };
+        responses: {
+            /** @description Add to a pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    evaporateFromPot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Evaporated"];
+            };
+        };
+        responses: {
+            /** @description Book what evaporated from a pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    throwPotAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenFromPot"];
+            };
+        };
+        responses: {
+            /** @description Throw some of a pot away, or all of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    usePot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenFromPot"];
+            };
+        };
+        responses: {
+            /** @description Use some of a pot, or all of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
             /** @description What is wrong, and where */
@@ -3221,6 +3773,41 @@ export interface operations {
         };
         responses: {
             /** @description Say what is left of a material */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stock"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    buyStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AmountBought"];
+            };
+        };
+        responses: {
+            /** @description Put what was bought on the shelf */
             200: {
                 headers: {
                     [name: string]: unknown;

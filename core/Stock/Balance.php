@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Stock;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Measure\ExactNumber;
+
+/**
+ * What is where, after all that was moved.
+ *
+ * Immutable. In g, exactly. Nothing comes from nowhere: of every material, what was bought is what is on the shelf and in pots, what was used
+ * and what was thrown away. No more is taken from a place than is there.
+ */
+final readonly class Balance
+{
+    /**
+     * @param array<string, array<string, BigRational>> $grams by account and material, without the zeros; what was bought as it came in
+     */
+    private function __construct(private array $grams)
+    {
+    }
+
+    /**
+     * @param array<string, array<string, BigRational>> $grams by account and material
+     */
+    public static function of(array $grams = []): self
+    {
+        return new self($grams);
+    }
+
+    public function grams(Account $account, string $materialId): BigRational
+    {
+        return $this->grams[$account->key][$materialId] ?? BigRational::zero();
+    }
+
+    /**
+     * @return array<string, BigRational> by material, in the order they came
+     */
+    public function all(Account $account): array
+    {
+        return array_filter($this->grams[$account->key] ?? [], static fn (BigRational $g): bool => !$g->isZero());
+    }
+
+    /** g of a material in all pots together. */
+    public function inPots(string $materialId): BigRational
+    {
+        $pots = array_filter(array_keys($this->grams), static fn (string $key): bool => Account::written($key)->isOnHand() && Account::shelf()->key !== $key);
+
+        return ExactNumber::sum(array_map(fn (string $key): BigRational => $this->grams[$key][$materialId] ?? BigRational::zero(), $pots));
+    }
+
+    /**
+     * The balance after some moves.
+     *
+     * @throws StockRefusal if something is not there
+     */
+    public function after(Move ...$moves): self
+    {
+        $grams = $this->grams;
+        foreach ($moves as $move) {
+            $had = $grams[$move->from->key][$move->materialId] ?? BigRational::zero();
+            $left = Account::bought()->key === $move->from->key ? $had->plus($move->grams) : $had->minus($move->grams);
+            if ($left->isNegative()) {
+                throw StockRefusal::notThere();
+            }
+            $grams[$move->from->key][$move->materialId] = $left->simplified();
+            $grams[$move->to->key][$move->materialId] = ($grams[$move->to->key][$move->materialId] ?? BigRational::zero())->plus($move->grams)->simplified();
+        }
+
+        return new self($grams);
+    }
+
+    /**
+     * The moves that make what is on the shelf what was counted: what is more was bought unseen, what is less was used unseen.
+     *
+     * @return list<Move>
+     *
+     * @throws StockRefusal if less than nothing was counted
+     */
+    public function count(string $materialId, BigRational $grams): array
+    {
+        $more = $grams->minus($this->grams(Account::shelf(), $materialId));
+
+        return match (true) {
+            $grams->isNegative() => throw StockRefusal::nothing(),
+            $more->isZero() => [],
+            $more->isPositive() => [Move::of($materialId, $more, Account::bought(), Account::shelf())],
+            default => [Move::of($materialId, $more->negated(), Account::shelf(), Account::used())],
+        };
+    }
+
+    /**
+     * The moves that pour into a pot: from the shelf as far as it is booked there, the rest from packs nobody counted.
+     *
+     * @param array<string, BigRational> $grams by material
+     *
+     * @return list<Move>
+     */
+    public function fill(Account $pot, array $grams): array
+    {
+        $moves = [];
+        foreach ($grams as $materialId => $wanted) {
+            $left = $this->grams(Account::shelf(), $materialId);
+            $taken = $left->isLessThan($wanted) ? $left : $wanted;
+            foreach ([[$taken, Account::shelf()], [$wanted->minus($taken), Account::bought()]] as [$part, $from]) {
+                if ($part->isPositive()) {
+                    $moves[] = Move::of($materialId, $part, $from, $pot);
+                }
+            }
+        }
+
+        return $moves;
+    }
+
+    /**
+     * The moves that take a share of a well stirred pot: of everything in it alike.
+     *
+     * @param BigRational $share above 0, at most 1
+     *
+     * @return list<Move>
+     *
+     * @throws StockRefusal if nothing is taken, or more than all
+     */
+    public function draw(Account $pot, BigRational $share, Account $to): array
+    {
+        if ($share->isGreaterThan(1) || [] === $this->all($pot)) {
+            throw StockRefusal::notThere();
+        }
+
+        return array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams->multipliedBy($share), $pot, $to), array_values($this->all($pot)), array_keys($this->all($pot)));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Stock;
+
+use Inlaid\Core\Refusal;
+
+/**
+ * Something that cannot be taken, because it is not there.
+ */
+final class StockRefusal extends Refusal
+{
+    public static function nothing(): self
+    {
+        return new self('Say how much: more than nothing.');
+    }
+
+    public static function notThere(): self
+    {
+        return new self('There is not so much of it there.');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Ledger;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Store\Ledger;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Stock\Account;
+use Inlaid\Core\Stock\Balance;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/ledger', methods: 'GET')]
+#[Describe('List what was bought, mixed, used and thrown away', gives: LedgerPage::class, query: ['page' => 'integer', 'pot' => 'string'])]
+final readonly class ShowLedger
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    public function __invoke(Request $request): LedgerPage
+    {
+        $page = PageAsked::of($request);
+        $pot = $request->query->getString('pot');
+        [$total, $entries] = $this->ledger->entries('' === $pot ? null : $pot, $page);
+        $balance = $this->ledger->balance();
+
+        return new LedgerPage($total, $page, Ledger::PAGE, array_map(LedgerLine::of(...), $entries), array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))));
+    }
+
+    private static function sum(Balance $balance, string $id): LedgerSum
+    {
+        $of = static fn (Account $a): string => ExactNumber::exact($balance->grams($a, $id));
+
+        return new LedgerSum($id, $of(Account::bought()), $of(Account::shelf()), ExactNumber::exact($balance->inPots($id)), $of(Account::used()), $of(Account::thrown()));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\PotBook;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Mixing\Contents;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}/added', methods: 'POST')]
+#[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class)]
+final readonly class AddToPot
+{
+    public function __construct(private PotBook $pots, private MaterialShelf $shelf, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): PotOnShelf
+    {
+        [$context] = $this->context->with(null);
+        $pot = $this->pots->get($id);
+        $bench = BenchAsked::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
+        $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
+        $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more));
+
+        return PotOnShelf::of($pot, $this->pots, $context->units);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+/**
+ * So much of a pot, such as "60 ml"; null for all of it.
+ */
+final readonly class OfPot
+{
+    public function __construct(public string $pot, public ?string $amount = null)
+    {
+    }
+}

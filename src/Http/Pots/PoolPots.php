@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\PotBook;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Mixing\Contents;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/pooled', methods: 'POST')]
+#[Describe('Pour pots together, or some of one off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201)]
+final readonly class PoolPots
+{
+    private const MOST = 12;
+
+    public function __construct(private PotBook $pots, private MaterialShelf $shelf, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(Body $body): PotOnShelf
+    {
+        [$context] = $this->context->with(null);
+
+        [$make, $from, $add] = $body->read(function (Node $n) use ($context): array {
+            $bench = BenchAsked::of($this->shelf->byId(), $context);
+            [$name, $place, $useBy] = [$n->fields('name', 'place', 'useBy', 'from', 'add')->string('name', 120), $n->text('place', 120), $n->dayOrNull('useBy')];
+            $from = [];
+            foreach ($n->list('from', static fn (Node $p): array => [$p->fields('pot', 'amount')->id('pot'), $p->has('amount') ? $bench->volume($p, 'amount') : null], self::MOST) as [$id, $ml]) {
+                $from[$id] = $ml;
+            }
+            $add = $n->has('add') ? $bench->contents($n, 'add') : Contents::of([]);
+            if ([] === $from) {
+                $n->refuse('from', 'Name a pot to pour from.');
+            }
+            $first = $this->pots->get((string) array_key_first($from));
+            $make = static fn (string $id): StoredPot => new StoredPot($id, $name, $first->document, new \DateTimeImmutable(), $place, $useBy ?? $first->useBy, $first->recipeId, $first->stepId);
+
+            return [$make, $from, $add];
+        });
+
+        return PotOnShelf::of(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $this->pots, $context->units);
+    }
+}

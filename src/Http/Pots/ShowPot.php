@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\PotBook;
+use Inlaid\App\Store\StudioContext;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}', methods: 'GET')]
+#[Describe('Open a pot', gives: PotOnShelf::class)]
+final readonly class ShowPot
+{
+    public function __construct(private PotBook $pots, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(string $id): PotOnShelf
+    {
+        [$context] = $this->context->with(null);
+
+        return PotOnShelf::of($this->pots->get($id), $this->pots, $context->units);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\EntryKind;
+use Inlaid\App\Store\PotBook;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Stock\Account;
+
+/**
+ * Takes what a request says from a pot.
+ */
+final readonly class TakeFromPot
+{
+    public function __construct(private PotBook $pots, private StudioContext $context)
+    {
+    }
+
+    public function take(string $id, Body $body, EntryKind $kind, Account $to): PotOnShelf
+    {
+        [$context] = $this->context->with(null);
+        [$ml, $note] = $body->read(static fn (Node $n): array => [$n->fields('amount', 'note')->has('amount') ? BenchAsked::of([], $context)->volume($n, 'amount') : null, $n->text('note', 400)]);
+        $pot = Refused::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note));
+
+        return PotOnShelf::of($pot, $this->pots, $context->units);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+/**
+ * What is taken from a pot, such as "120 ml"; null for all of it.
+ */
+final readonly class TakenFromPot
+{
+    public function __construct(public ?string $amount = null, public string $note = '')
+    {
+    }
+}

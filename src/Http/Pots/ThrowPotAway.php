@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\EntryKind;
+use Inlaid\Core\Stock\Account;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}/thrown', methods: 'POST')]
+#[Describe('Throw some of a pot away, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class)]
+final readonly class ThrowPotAway
+{
+    public function __construct(private TakeFromPot $take)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): PotOnShelf
+    {
+        return $this->take->take($id, $body, EntryKind::Thrown, Account::thrown());
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\EntryKind;
+use Inlaid\Core\Stock\Account;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}/used', methods: 'POST')]
+#[Describe('Use some of a pot, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class)]
+final readonly class UsePot
+{
+    public function __construct(private TakeFromPot $take)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): PotOnShelf
+    {
+        return $this->take->take($id, $body, EntryKind::Used, Account::used());
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Stock;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\AmountAsked;
+use Inlaid\App\Store\ShelfStock;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Measure\Quantity;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/stock/{id}/bought', methods: 'POST')]
+#[Describe('Put what was bought on the shelf', takes: AmountBought::class, gives: Stock::class)]
+final readonly class BuyStock
+{
+    public function __construct(private ShelfStock $stock, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): Stock
+    {
+        [$context] = $this->context->with(null);
+        $amount = $body->read(static fn (Node $n): Quantity => AmountAsked::read($n->fields('amount'), 'amount', $context));
+        Refused::around('/amount', fn () => $this->stock->buy($id, $amount));
+
+        return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredBalance;
+use Inlaid\App\Store\Entity\StoredEntry;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Stock\Account;
+use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\Move;
+use Inlaid\Core\Stock\StockRefusal;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * What was bought, mixed, used and thrown away: lines are added and never changed. Writes belong into a transaction of the caller's.
+ */
+final readonly class Ledger
+{
+    public const PAGE = 100;
+
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    /**
+     * @param Account|null $only one account, null for all
+     */
+    public function balance(?Account $only = null): Balance
+    {
+        $grams = [];
+        foreach ($this->em->getRepository(StoredBalance::class)->findBy(null === $only ? [] : ['account' => $only->key]) as $row) {
+            $grams[$row->account][$row->materialId] = ExactNumber::parse($row->grams);
+        }
+
+        return Balance::of($grams);
+    }
+
+    /**
+     * @param list<Move> $moves
+     *
+     * @throws StockRefusal if something is not there
+     */
+    public function record(EntryKind $kind, array $moves, ?string $potId = null, string $note = ''): void
+    {
+        if ([] === $moves) {
+            return;
+        }
+        $after = $this->balance()->after(...$moves);
+        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(self::written(...), $moves)), $note));
+        foreach ($moves as $move) {
+            foreach ([$move->from, $move->to] as $account) {
+                $row = $this->em->find(StoredBalance::class, ['account' => $account->key, 'materialId' => $move->materialId]) ?? new StoredBalance($account->key, $move->materialId, '0');
+                $row->grams = ExactNumber::exact($after->grams($account, $move->materialId));
+                $this->em->persist($row);
+            }
+        }
+        $this->em->flush();
+    }
+
+    /**
+     * @return array{int, list<StoredEntry>} how many there are, and one page of them, the last first
+     */
+    public function entries(?string $potId, int $page): array
+    {
+        $entries = $this->em->getRepository(StoredEntry::class);
+        $which = null === $potId ? [] : ['potId' => $potId];
+
+        return [$entries->count($which), $entries->findBy($which, ['id' => 'DESC'], self::PAGE, self::PAGE * ($page - 1))];
+    }
+
+    /**
+     * @return array{material: string, grams: string, from: string, to: string}
+     */
+    private static function written(Move $move): array
+    {
+        return ['material' => $move->materialId, 'grams' => ExactNumber::exact($move->grams), 'from' => $move->from->key, 'to' => $move->to->key];
+    }
+}
