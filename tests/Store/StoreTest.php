@@ -10,6 +10,7 @@ use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Schema\Schema;
 use Inlaid\App\Store\Sqlite\SqliteMiddleware;
 use Inlaid\App\Store\Sqlite\StoreMigration;
+use Inlaid\Migrations\Version20261125090000;
 use Inlaid\Tests\Http\Studio;
 use PHPUnit\Framework\TestCase;
 use Psr\Log\NullLogger;
@@ -128,6 +129,25 @@ final class StoreTest extends TestCase
             self::assertStringContainsString('would orphan', $error->getMessage());
         }
         self::assertSame($before, array_map($count, $tables));
+    }
+
+    /**
+     * What was left on a shelf without a ledger is the ledger's first line: 40 ml of a powder weigh what a scoop of it weighs.
+     */
+    public function testWhatWasLeftBecomesTheFirstLineOfTheLedger(): void
+    {
+        $connection = $this->connection();
+        $this->migration($connection, [
+            'DROP TABLE ledger', 'DROP TABLE balance', 'DROP TABLE pot', 'DROP TABLE stock',
+            'CREATE TABLE stock (material_id VARCHAR(64) NOT NULL PRIMARY KEY REFERENCES material (id) ON DELETE CASCADE, amount VARCHAR(40) NOT NULL, unit VARCHAR(2) NOT NULL)',
+            "INSERT INTO stock VALUES ('halt-ochre', '40', 'ml'), ('engine-green', '1/3', 'g')",
+        ])->up(new Schema());
+        require_once \dirname(__DIR__, 2).'/migrations/Version20261125090000.php';
+        (new Version20261125090000($connection, new NullLogger()))->up(new Schema());
+        self::assertSame([['engine-green', '1/3', 'g'], ['halt-ochre', '40', 'ml']], array_map(static fn (\stdClass $l): array => [$l->material, $l->amount, $l->unit], $this->studio->json('GET', '/api/stock')->left));
+        $sums = $this->studio->json('GET', '/api/ledger')->materials;
+        self::assertEquals(['engine-green' => '1/3', 'halt-ochre' => '28.8'], array_column($sums, 'bought', 'material'), '40 ml at 0.72 g/ml as scooped');
+        self::assertSame(array_column($sums, 'bought'), array_column($sums, 'shelf'));
     }
 
     public function testBackupWhileInUseAndRestore(): void
