@@ -33,6 +33,7 @@ final class LoadDemoCommand extends Command
         private readonly ReadSettings $readSettings,
         private readonly ShelfStock $stock,
         private readonly ReadLeft $readLeft,
+        private readonly LoadDemoPots $pots,
     ) {
         parent::__construct();
     }
@@ -55,6 +56,7 @@ final class LoadDemoCommand extends Command
             foreach (array_reverse($files) as $file) { // the book shows the last one first
                 $this->load($file, $all);
             }
+            $this->pots->load($this->projectDir.'/data/demo/pots.yaml', $all);
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
         });
     }

@@ -10,7 +10,7 @@ use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\App\Store\EntryKind;
 
 /**
- * One line of the ledger: when, what about, which pot, and what went where. Times in UTC.
+ * One line of the ledger: when, what about, which pot, and what went where. Times in the studio's zone.
  */
 final readonly class LedgerLine
 {
@@ -21,10 +21,10 @@ final readonly class LedgerLine
     {
     }
 
-    public static function of(StoredEntry $entry): self
+    public static function of(StoredEntry $entry, \DateTimeZone $zone): self
     {
         $moves = Node::read((object) ['moves' => Json::decode($entry->moves)], static fn (Node $n): array => $n->list('moves', static fn (Node $m): LedgerMove => new LedgerMove($m->string('material'), $m->string('grams'), $m->string('from'), $m->string('to'))));
 
-        return new self($entry->id, $entry->at->format(\DATE_ATOM), EntryKind::from($entry->kind), $entry->potId, $moves, $entry->note);
+        return new self($entry->id, $entry->at->setTimezone($zone)->format(\DATE_ATOM), EntryKind::from($entry->kind), $entry->potId, $moves, $entry->note);
     }
 }

@@ -6,7 +6,9 @@ namespace Inlaid\App\Http\Ledger;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\App\Store\Ledger;
+use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
@@ -17,18 +19,19 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List what was bought, mixed, used and thrown away', gives: LedgerPage::class, query: ['page' => 'integer', 'pot' => 'string'])]
 final readonly class ShowLedger
 {
-    public function __construct(private Ledger $ledger)
+    public function __construct(private Ledger $ledger, private StudioContext $context)
     {
     }
 
     public function __invoke(Request $request): LedgerPage
     {
+        [$context] = $this->context->with(null);
         $page = PageAsked::of($request);
         $pot = $request->query->getString('pot');
         [$total, $entries] = $this->ledger->entries('' === $pot ? null : $pot, $page);
         $balance = $this->ledger->balance();
 
-        return new LedgerPage($total, $page, Ledger::PAGE, array_map(LedgerLine::of(...), $entries), array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))));
+        return new LedgerPage($total, $page, Ledger::PAGE, array_map(static fn (StoredEntry $e): LedgerLine => LedgerLine::of($e, $context->working->zone), $entries), array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))));
     }
 
     private static function sum(Balance $balance, string $id): LedgerSum

@@ -32,6 +32,6 @@ final readonly class AddToPot
         $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
         $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more));
 
-        return PotOnShelf::of($pot, $this->pots, $context->units);
+        return PotOnShelf::of($pot, $this->pots, $context);
     }
 }

@@ -29,6 +29,6 @@ final readonly class EvaporateFromPot
         [$material, $grams] = $body->read(static fn (Node $n): array => [$bench->material($n->fields('material', 'grams'), 'material'), $bench->grams($n, 'grams')]);
         $pot = Refused::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams));
 
-        return PotOnShelf::of($pot, $this->pots, $context->units);
+        return PotOnShelf::of($pot, $this->pots, $context);
     }
 }

@@ -22,6 +22,6 @@ final readonly class ListPots
     {
         [$context] = $this->context->with(null);
 
-        return new PotList(array_map(fn (StoredPot $p): PotOnShelf => PotOnShelf::of($p, $this->pots, $context->units), $this->pots->all()));
+        return new PotList(array_map(fn (StoredPot $p): PotOnShelf => PotOnShelf::of($p, $this->pots, $context), $this->pots->all()));
     }
 }

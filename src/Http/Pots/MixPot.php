@@ -40,6 +40,6 @@ final readonly class MixPot
             return [static fn (string $id): StoredPot => new StoredPot($id, $name, $document, $now, $place, $useBy, $recipe, $step), $holds];
         });
 
-        return PotOnShelf::of(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds)), $this->pots, $context->units);
+        return PotOnShelf::of(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds)), $this->pots, $context);
     }
 }

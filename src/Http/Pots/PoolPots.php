@@ -47,6 +47,6 @@ final readonly class PoolPots
             return [$make, $from, $add];
         });
 
-        return PotOnShelf::of(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $this->pots, $context->units);
+        return PotOnShelf::of(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $this->pots, $context);
     }
 }

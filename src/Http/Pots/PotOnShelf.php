@@ -9,11 +9,11 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
-use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\PotPreview;
 
 /**
- * A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in UTC, days
+ * A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days
  * as 2026-11-25.
  */
 final readonly class PotOnShelf
@@ -38,7 +38,7 @@ final readonly class PotOnShelf
     ) {
     }
 
-    public static function of(StoredPot $pot, PotBook $book, UnitSystem $units): self
+    public static function of(StoredPot $pot, PotBook $book, Context $context): self
     {
         $contents = $book->contents($pot);
         $raw = static fn (Node $n): RawJson => new RawJson(Json::encode($n->raw()));
@@ -48,11 +48,11 @@ final readonly class PotOnShelf
             $pot->id,
             $pot->name,
             $pot->place,
-            $pot->madeAt->format(\DATE_ATOM),
+            $pot->madeAt->setTimezone($context->working->zone)->format(\DATE_ATOM),
             $pot->useBy?->format('Y-m-d'),
             $pot->recipeId,
             $pot->stepId,
-            $contents->isEmpty() ? null : PotPreview::of($contents, $units),
+            $contents->isEmpty() ? null : PotPreview::of($contents, $context->units),
             $materials,
             $mixes,
             $of,

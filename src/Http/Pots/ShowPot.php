@@ -21,6 +21,6 @@ final readonly class ShowPot
     {
         [$context] = $this->context->with(null);
 
-        return PotOnShelf::of($this->pots->get($id), $this->pots, $context->units);
+        return PotOnShelf::of($this->pots->get($id), $this->pots, $context);
     }
 }

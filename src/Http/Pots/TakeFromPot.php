@@ -29,6 +29,6 @@ final readonly class TakeFromPot
         [$ml, $note] = $body->read(static fn (Node $n): array => [$n->fields('amount', 'note')->has('amount') ? BenchAsked::of([], $context)->volume($n, 'amount') : null, $n->text('note', 400)]);
         $pot = Refused::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note));
 
-        return PotOnShelf::of($pot, $this->pots, $context->units);
+        return PotOnShelf::of($pot, $this->pots, $context);
     }
 }

@@ -7,6 +7,8 @@ import { Shell } from './Shell';
 const Book = lazy(() => import('../areas/book/Book'));
 const Section = lazy(() => import('../areas/section/Section'));
 const Mixing = lazy(() => import('../areas/mixing/Mixing'));
+const Pots = lazy(() => import('../areas/pots/Pots'));
+const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -18,11 +20,13 @@ export function App() {
       <Suspense fallback={<Loading what="the room" />}>
         <Routes>
           <Route path="/recipes/:id/sheet" element={<Sheet />} />
+          <Route path="/shelf/pots/:id/label" element={<PotLabel />} />
           <Route element={<Shell />}>
             <Route path="/" element={<Book />} />
             <Route path="/recipes/:id/:room?" element={<Section />} />
             <Route path="/mix" element={<Mixing />} />
             <Route path="/shelf" element={<Shelf />} />
+            <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/settings" element={<StudioSettings />} />
             <Route path="*" element={<Lost />} />
           </Route>

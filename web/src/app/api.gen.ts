@@ -1147,7 +1147,7 @@ export interface components {
             depth: number | null;
             reaches: string | null;
         };
-        /** @description One line of the ledger: when, what about, which pot, and what went where. Times in UTC. */
+        /** @description One line of the ledger: when, what about, which pot, and what went where. Times in the studio's zone. */
         LedgerLine: {
             id: string;
             at: string;
@@ -1420,7 +1420,7 @@ export interface components {
             recipe?: string | null;
             step?: string | null;
         };
-        /** @description A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in UTC, days as 2026-11-25. */
+        /** @description A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days as 2026-11-25. */
         PotOnShelf: {
             id: string;
             name: string;

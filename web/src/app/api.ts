@@ -20,6 +20,7 @@ export type PlanPreview = Schemas['PlanPreview'];
 export type Span = Schemas['Span'];
 export type Ingredient = Schemas['Ingredient'];
 export type Remark = Schemas['Remark'];
+export type Pot = Schemas['PotOnShelf'];
 export type MixPreview = Schemas['MixPreview'];
 export type Reading = Schemas['Reading'];
 export type RecipeOpened = Schemas['RecipeOpened'];

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { BatchPreview, MixPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Cautions } from '../../shared/Cautions';
@@ -9,7 +10,7 @@ import { Swatch } from '../../shared/Swatch';
 import { minutes, money, percent } from '../../shared/words';
 
 /** What follows from a mix: one large cup to pour to, the batch in measures and exactly, and what the mix is. */
-export function MixResult({ worked, currency }: { worked: MixPreview; currency: string }) {
+export function MixResult({ worked, currency, keep }: { worked: MixPreview; currency: string; keep: ReactNode }) {
   const batch = worked.measured ?? worked.exact;
   return (
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2 }}>
@@ -44,6 +45,7 @@ export function MixResult({ worked, currency }: { worked: MixPreview; currency: 
           />
         </Box>
       </Box>
+      {keep}
       <Box
         component="dl"
         sx={{

@@ -1,11 +1,14 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { type ReactNode, useState } from 'react';
-import type { Ingredient, Material, Mix, Settings } from '../../app/api';
+import { type ReactNode, useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Ingredient, Material, Mix, Pot, Settings } from '../../app/api';
 import { Choice } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
+import { KeepPot } from '../pots/KeepPot';
+import { usePots } from '../pots/usePots';
 import type { MixBook } from '../section/edits';
 import type { Amounts } from './AmountsGrid';
 import { Ladder } from './Ladder';
@@ -68,12 +71,40 @@ const tasks = {
   weigh: 'Weigh a pot again',
 } as const;
 
+/** What a pot is to be, as a book of its own, with that mix first. */
+function bookOf(pot: Pot): MixBook {
+  const main = pot.mixes.find((m) => m.id === pot.of.mix) ?? {
+    id: 'x',
+    name: pot.name,
+    basis: 'volume' as const,
+    parts: [{ share: '1', of: pot.of }],
+  };
+  return { materials: pot.materials, mixes: [main, ...pot.mixes.filter((m) => m.id !== main.id)] };
+}
+
 function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings }) {
   const [book, setBook] = useState(() => firstBook(shelf).book);
-  const [task, setTask] = useState<keyof typeof tasks>('make');
+  const [params] = useSearchParams();
+  const begin = params.get('task');
+  const [task, setTask] = useState<keyof typeof tasks>(begin !== null && begin in tasks ? (begin as keyof typeof tasks) : 'make');
   const [wanted, setWanted] = useState<Wanted>({ amount: settings.units === 'metric' ? '150 ml' : '5 fl oz' });
   const [cup, setCup] = useState('fits');
   const [inPot, setInPot] = useState<Amounts>({});
+  const [pot, setPot] = useState<Pot | null>(null);
+  const pots = usePots();
+  const choosePot = (chosen: Pot | null) => {
+    setPot(chosen);
+    if (chosen?.holds) {
+      setBook(bookOf(chosen));
+      setInPot(Object.fromEntries(chosen.holds.lines.map((l) => [l.materialId, `${l.amount.exact} ml`])));
+    }
+  };
+  const asked = params.get('pot');
+  const named = pots.data?.find((p) => p.id === asked);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the pot the address names is known
+  useEffect(() => {
+    if (named) choosePot(named);
+  }, [named?.id]);
   const mix = book.mixes[0] as Mix;
   const { worked, violations } = useMixWork(book, mix.id, wanted, settings.cups.find((c) => c.name === cup) ?? null);
   const props: BenchProps = {
@@ -116,7 +147,8 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       </Box>
     ),
   };
-  if (task === 'right') return <PutRight {...props} inPot={inPot} setInPot={setInPot} />;
+  if (task === 'right')
+    return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
   if (task === 'up') return <UseUp {...props} />;
   if (task === 'ladder') return <Ladder {...props} />;
   if (task === 'weigh') return <WeighAgain {...props} inPot={inPot} setInPot={setInPot} />;
@@ -130,6 +162,14 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       setCup={setCup}
       wrong={violations[0]?.message}
     />,
-    worked ? <MixResult worked={worked} currency={settings.currency} /> : <Loading what="the cup" />,
+    worked ? (
+      <MixResult
+        worked={worked}
+        currency={settings.currency}
+        keep={<KeepPot book={book} mix={mix} batch={worked.measured ?? worked.exact} />}
+      />
+    ) : (
+      <Loading what="the cup" />
+    ),
   );
 }

@@ -18,7 +18,9 @@ export function PourLines({ lines, large = false }: { lines: readonly BatchLine[
             <b>{line.amount.text}</b> {line.name}
             {(line.how || line.amount.g !== null) && (
               <span style={{ display: 'block', fontSize: 16, color: bench.slate }}>
-                {[line.how, line.amount.g !== null && `${line.amount.g.toFixed(1)} g on the scale`].filter(Boolean).join(', or ')}
+                {[line.how, line.amount.g !== null && `${line.amount.g.toFixed(1)} g${line.how ? ' on the scale' : ''}`]
+                  .filter(Boolean)
+                  .join(', or ')}
               </span>
             )}
           </span>

@@ -1,11 +1,13 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { answer, api, type CorrectionPreview } from '../../app/api';
+import { answer, api, type CorrectionPreview, type Pot } from '../../app/api';
 import { Cup } from '../../shared/Cup';
-import { TextEntry } from '../../shared/Field';
+import { Choice, TextEntry } from '../../shared/Field';
 import { percent } from '../../shared/words';
+import { usePots, usePotWork } from '../pots/usePots';
 import { type Amounts, AmountsGrid, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
 import { PourLines, tint } from './PourLines';
@@ -19,7 +21,10 @@ export function PutRight({
   inPot,
   setInPot,
   columns,
-}: BenchProps & { inPot: Amounts; setInPot: (a: Amounts) => void }) {
+  pot: chosen,
+  choosePot,
+}: BenchProps & { inPot: Amounts; setInPot: (a: Amounts) => void; pot: Pot | null; choosePot: (pot: Pot | null) => void }) {
+  const pots = usePots();
   const [have, setHave] = useState<Amounts>({});
   const [holds, setHolds] = useState('');
   const pot = written(ingredients, inPot);
@@ -38,6 +43,15 @@ export function PutRight({
       <Typography variant="h3" component="h2">
         What is in the pot
       </Typography>
+      <Choice
+        label="Which pot"
+        value={chosen?.id ?? ''}
+        options={[
+          ['', 'one that is not on the shelf'] as const,
+          ...(pots.data ?? []).filter((p) => p.holds !== null).map((p) => [p.id, `${p.name}, ${p.holds?.holds.text}`] as const),
+        ]}
+        onChange={(id) => choosePot(pots.data?.find((p) => p.id === id) ?? null)}
+      />
       <AmountsGrid
         ingredients={ingredients}
         columns={[
@@ -54,7 +68,38 @@ export function PutRight({
         <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what was poured into the pot, for example 60 ml or 80 g.</Box>
       )}
       {worked && question !== null && !general && <Answer worked={worked} />}
+      {worked && question !== null && !general && chosen && <BookIt pot={chosen} worked={worked} onDone={choosePot} />}
     </Box>,
+  );
+}
+
+/** What was added to a pot of the shelf, and what was poured off it, goes into the ledger. */
+function BookIt({ pot, worked, onDone }: { pot: Pot; worked: CorrectionPreview; onDone: (pot: Pot) => void }) {
+  const { pool, add } = usePotWork();
+  if (!worked.reached || worked.add.length === 0) return null;
+  const error = pool.error ?? add.error;
+  const book = async () => {
+    if (worked.pourOff) {
+      await pool.mutateAsync({
+        name: `${pot.name}, poured off`,
+        place: pot.place,
+        from: [{ pot: pot.id, amount: `${worked.pourOff.exact} ml` }],
+      });
+    }
+    onDone(await add.mutateAsync({ id: pot.id, add: worked.add.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })) }));
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
+      <Button
+        variant="contained"
+        size="large"
+        disabled={pool.isPending || add.isPending}
+        onClick={() => void book().catch(() => undefined)}
+      >
+        {worked.pourOff ? 'Poured off and added' : 'Added'}: it is in “{pot.name}” now
+      </Button>
+      {error && <Alert severity="error">{error.message}</Alert>}
+    </Box>
   );
 }
 

@@ -3,16 +3,17 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { answer, api } from '../../app/api';
+import { answer, api, type Pot } from '../../app/api';
 import { Cup } from '../../shared/Cup';
-import { TextEntry } from '../../shared/Field';
+import { Choice, TextEntry } from '../../shared/Field';
 import { percent } from '../../shared/words';
+import { usePots, usePotWork } from '../pots/usePots';
 import { type Amounts, AmountsGrid, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
 import { PourLines, tint } from './PourLines';
 import { useWorked } from './useWorked';
 
-type Leftover = { name: string; holds: Amounts };
+type Leftover = { name: string; holds: Amounts; pot?: Pot };
 
 /** Leftovers used up for the mix: as much of it as they make, or so much of it with as little new as can be. */
 export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
@@ -23,17 +24,38 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
   const [have, setHave] = useState<Amounts>({});
   const [amount, setAmount] = useState('');
   const set = (index: number, pot: Leftover) => setPots(pots.map((p, i) => (i === index ? pot : p)));
-  const filled = pots.map((p) => ({ name: p.name, holds: written(ingredients, p.holds) })).filter((p) => p.holds.length > 0);
-  const lines = (pot: (typeof filled)[number]) => ingredients.filter((i) => pot.holds.some((h) => h.material === i.materialId));
+  const shelf = usePots();
+  const { pool } = usePotWork();
+  const known = pots.flatMap((p) => p.pot?.materials ?? []).filter((m) => !book.materials.some((b) => b.id === m.id));
+  const materials = [...book.materials, ...known.filter((m, i) => known.findIndex((k) => k.id === m.id) === i)];
+  const filled = pots
+    .map(({ name, holds, pot }) => ({
+      name,
+      pot,
+      holds: pot?.holds
+        ? pot.holds.lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }))
+        : written(ingredients, holds),
+    }))
+    .filter((p) => p.holds.length > 0);
+  const lines = (some: (typeof filled)[number]) => ingredients.filter((i) => some.holds.some((h) => h.material === i.materialId));
   const question =
     filled.length === 0
       ? null
-      : { ...book, of: { mix: mix.id }, pots: filled, have: written(ingredients, have), ...(amount === '' ? {} : { amount }) };
+      : {
+          mixes: book.mixes,
+          materials,
+          of: { mix: mix.id },
+          pots: filled.map(({ name, holds }) => ({ name, holds })),
+          have: written(ingredients, have),
+          ...(amount === '' ? {} : { amount }),
+        };
   const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/pool', { body })));
   const taken = filled
-    .map((p, i) => ({ name: p.name, taken: worked?.taken[i], left: worked?.left[i], lines: lines(p) }))
+    .map((p, i) => ({ name: p.name, pot: p.pot, taken: worked?.taken[i], left: worked?.left[i], lines: lines(p) }))
     .filter((p) => (p.taken?.ml ?? 0) > 0);
   const wrong = violations[0];
+  const onShelf = (shelf.data ?? []).filter((p) => p.holds !== null && !pots.some((q) => q.pot?.id === p.id)).slice(0, 40);
+  const fromShelf = taken.flatMap((p) => (p.pot && p.taken ? [{ pot: p.pot.id, amount: `${p.taken.exact} ml` }] : []));
   return columns(
     <>
       {pots.map((pot, i) => (
@@ -43,12 +65,30 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
             value={pot.name}
             onChange={(name) => set(i, { ...pot, name: name.trim() || `Leftover ${i + 1}` })}
           />
-          <AmountsGrid
-            ingredients={ingredients}
-            columns={[{ label: 'In it', amounts: pot.holds, set: (holds) => set(i, { ...pot, holds }), placeholder: '0' }]}
-          />
+          {pot.pot ? (
+            <Box>
+              {pot.pot.holds?.holds.text}: {pot.pot.holds?.words}
+            </Box>
+          ) : (
+            <AmountsGrid
+              ingredients={ingredients}
+              columns={[{ label: 'In it', amounts: pot.holds, set: (holds) => set(i, { ...pot, holds }), placeholder: '0' }]}
+            />
+          )}
         </Box>
       ))}
+      {onShelf.length > 0 && (
+        <Choice
+          label="A pot from the shelf"
+          value=""
+          options={[['', 'choose one'] as const, ...onShelf.map((p) => [p.id, `${p.name}, ${p.holds?.holds.text}`] as const)]}
+          onChange={(id) => {
+            const pot = onShelf.find((p) => p.id === id);
+            if (pot)
+              setPots([...pots.filter((p) => p.pot || written(ingredients, p.holds).length > 0), { name: pot.name, holds: {}, pot }]);
+          }}
+        />
+      )}
       <Button
         variant="outlined"
         sx={{ justifySelf: 'start' }}
@@ -83,6 +123,25 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
                   ))}
                 </Box>
                 {worked.add.length > 0 && <PourLines lines={worked.add} />}
+                {fromShelf.length > 0 && fromShelf.length === taken.length && (
+                  <Button
+                    variant="contained"
+                    sx={{ justifySelf: 'start' }}
+                    disabled={pool.isPending}
+                    onClick={() =>
+                      pool.mutate(
+                        {
+                          name: mix.name,
+                          from: fromShelf,
+                          add: worked.add.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })),
+                        },
+                        { onSuccess: () => setPots([]) },
+                      )
+                    }
+                  >
+                    Poured together: keep it as “{mix.name}”
+                  </Button>
+                )}
                 <Box>{percent(worked.used)} of it is leftovers. No more can be made of what there is, to the last drop.</Box>
               </>
             )}

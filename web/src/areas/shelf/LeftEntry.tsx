@@ -1,20 +1,24 @@
 import Box from '@mui/material/Box';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, Problem } from '../../app/api';
-import { Choice, TextEntry } from '../../shared/Field';
+import { Choice, DayEntry, TextEntry } from '../../shared/Field';
 
 /** What is left of a material on the shelf; kept at once, it is no figure of the material. */
 export function LeftEntry({ id }: { id: string }) {
   const queries = useQueryClient();
   const stock = useQuery({ queryKey: ['stock'], queryFn: () => answer(api.GET('/api/stock')) });
   const left = stock.data?.left.find((l) => l.material === id);
+  const counted = left && { amount: left.amount, unit: left.unit, openedOn: left.openedOn, useBy: left.useBy };
   const keep = useMutation({
-    mutationFn: (body: { amount: string | null; unit: string }) => answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body })),
+    mutationFn: (body: { amount?: string | null; unit?: string; openedOn?: string | null; useBy?: string | null }) =>
+      answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body: { amount: null, unit: 'ml', ...counted, ...body } })),
     onSuccess: (now) => queries.setQueryData(['stock'], now),
   });
   const unit = left?.unit ?? 'ml';
   return (
-    <Box sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: '1fr 84px', gap: 1, maxWidth: 300 }}>
+    <Box
+      sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: { xs: '1fr 84px', md: '1fr 84px 1fr 1fr' }, gap: 1, maxWidth: 640 }}
+    >
       <TextEntry
         label="Left on the shelf"
         value={left?.amount ?? ''}
@@ -29,8 +33,14 @@ export function LeftEntry({ id }: { id: string }) {
           ['ml', 'ml'],
           ['g', 'g'],
         ]}
-        onChange={(chosen) => left && keep.mutate({ amount: left.amount, unit: chosen })}
+        onChange={(chosen) => left && keep.mutate({ unit: chosen })}
       />
+      {left && (
+        <>
+          <DayEntry label="Opened on" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
+          <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
+        </>
+      )}
     </Box>
   );
 }

@@ -15,6 +15,7 @@ import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
 import { kinds } from '../../shared/words';
 import { MaterialPanel } from './MaterialPanel';
+import { ShelfTabs } from './ShelfTabs';
 
 /** The catalogue of materials: by kind on the left, one of them open on the right. */
 export default function Shelf() {
@@ -58,9 +59,7 @@ export default function Shelf() {
     >
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'flex', flexDirection: 'column', minHeight: 0 }}>
         <Box sx={{ p: 2, pb: 1 }}>
-          <Typography variant="h1" gutterBottom>
-            Shelf
-          </Typography>
+          <ShelfTabs at="materials" />
           <SearchField label="Search materials" value={query} onChange={setQuery} />
           <FormControlLabel
             control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />}

@@ -1,0 +1,61 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { BatchPreview, Mix } from '../../app/api';
+import { DayEntry, TextEntry } from '../../shared/Field';
+import type { MixBook } from '../section/edits';
+import { usePotWork } from './usePots';
+
+/** What was mixed is kept as a pot: its name, where it stands, until when it is good. */
+export function KeepPot({ book, mix, batch }: { book: MixBook; mix: Mix; batch: BatchPreview }) {
+  const [name, setName] = useState('');
+  const [place, setPlace] = useState('');
+  const [useBy, setUseBy] = useState<string | null>(null);
+  const { mix: keep } = usePotWork();
+  if (keep.data) {
+    return (
+      <Alert
+        severity="success"
+        action={
+          <Button component={Link} to={`/shelf/pots/${keep.data.id}`}>
+            To the pot
+          </Button>
+        }
+        onClose={() => keep.reset()}
+      >
+        {keep.data.holds?.holds.text} stand on the shelf as “{keep.data.name}”.
+      </Alert>
+    );
+  }
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 170px auto' }, gap: 1, alignItems: 'end' }}>
+      <TextEntry label="Name of the pot" value={name} placeholder={mix.name} onChange={setName} />
+      <TextEntry label="Where it stands" value={place} onChange={setPlace} />
+      <DayEntry label="Use by" value={useBy} onChange={setUseBy} />
+      <Button
+        variant="contained"
+        disabled={keep.isPending}
+        onClick={() =>
+          keep.mutate({
+            name: name.trim() || mix.name,
+            place,
+            materials: book.materials,
+            mixes: book.mixes.filter((m) => m.id !== 'end'),
+            of: { mix: mix.id },
+            holds: batch.lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })),
+            ...(useBy ? { useBy } : {}),
+          })
+        }
+      >
+        Mixed: keep it as a pot
+      </Button>
+      {keep.error && (
+        <Alert severity="error" sx={{ gridColumn: '1 / -1' }}>
+          {keep.error.message}
+        </Alert>
+      )}
+    </Box>
+  );
+}

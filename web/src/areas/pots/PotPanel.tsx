@@ -1,0 +1,128 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { answer, api, type Pot, Problem } from '../../app/api';
+import { bench } from '../../app/theme';
+import { TextEntry } from '../../shared/Field';
+import { moment, percent } from '../../shared/words';
+import { PourLines } from '../mixing/PourLines';
+import { isPast, potColour } from './Pots';
+import { usePotWork } from './usePots';
+
+const kinds: Record<string, string> = {
+  bought: 'bought',
+  counted: 'counted',
+  mixed: 'mixed',
+  added: 'added',
+  'poured-off': 'poured off into it',
+  pooled: 'poured together',
+  used: 'used',
+  evaporated: 'evaporated',
+  thrown: 'thrown away',
+};
+
+/** One pot: what is in it, what can be done with it, and where everything that was in it went. */
+export function PotPanel({ pot }: { pot: Pot }) {
+  const [amount, setAmount] = useState('');
+  const [note, setNote] = useState('');
+  const { use, throwAway } = usePotWork();
+  const lines = useQuery({
+    queryKey: ['pots', pot.id, 'ledger', pot.holds?.holds.exact],
+    queryFn: () => answer(api.GET('/api/ledger', { params: { query: { pot: pot.id } } })),
+  });
+  const error = use.error ?? throwAway.error;
+  const take = (how: typeof use) =>
+    how.mutate(
+      { id: pot.id, note, ...(amount.trim() === '' ? {} : { amount: amount.trim() }) },
+      { onSuccess: () => [setAmount(''), setNote('')] },
+    );
+  const nameOf = (id: string) => pot.materials.find((m) => m.id === id)?.name ?? id;
+  return (
+    <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'start', flexWrap: 'wrap' }}>
+        <span
+          style={{ width: 64, height: 64, border: `1px solid ${bench.ink}`, borderRadius: '0 0 12px 12px', background: potColour(pot) }}
+        />
+        <Box sx={{ flex: 1, minWidth: 260 }}>
+          <Typography variant="h2">{pot.name}</Typography>
+          <Box sx={{ color: 'text.secondary' }}>
+            mixed {moment(pot.madeAt)}
+            {pot.place && ` · ${pot.place}`}
+            {pot.useBy && ` · use by ${moment(`${pot.useBy}T00:00`).split(',')[0]}`}
+          </Box>
+        </Box>
+        <Button component={Link} to={`/shelf/pots/${pot.id}/label`} variant="outlined">
+          Label
+        </Button>
+        <Button component={Link} to={`/mix?task=right&pot=${pot.id}`} variant="outlined" disabled={pot.holds === null}>
+          Put it right
+        </Button>
+      </Box>
+      {isPast(pot.useBy) && pot.holds && (
+        <Alert severity="warning">It was to be used by {pot.useBy}: try it on a board before it goes on a piece.</Alert>
+      )}
+      {pot.holds ? (
+        <>
+          <Box>
+            <Box sx={{ fontSize: 28, fontWeight: 700 }}>{pot.holds.holds.text}</Box>
+            <Box sx={{ fontSize: 18, mb: 1 }}>
+              {pot.holds.words} · {percent(pot.holds.solids)} stays when dry
+            </Box>
+            <PourLines lines={pot.holds.lines} />
+          </Box>
+          <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto auto' }, gap: 1, alignItems: 'end' }}>
+            <TextEntry
+              label="How much"
+              value={amount}
+              placeholder="all of it"
+              onChange={setAmount}
+              error={error instanceof Problem ? (error.violations[0]?.message ?? error.message) : error?.message}
+            />
+            <TextEntry label="For what, or why" value={note} onChange={setNote} />
+            <Button variant="contained" disabled={use.isPending} onClick={() => take(use)}>
+              Used
+            </Button>
+            <Button variant="outlined" color="secondary" disabled={throwAway.isPending} onClick={() => take(throwAway)}>
+              Thrown away
+            </Button>
+          </Box>
+        </>
+      ) : (
+        <Typography variant="h3" component="p">
+          Nothing is left in it.
+        </Typography>
+      )}
+      <Box>
+        <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+          What became of it
+        </Typography>
+        <Box component="ul" data-testid="became" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {lines.data?.entries.map((e) => (
+            <Box
+              component="li"
+              key={e.id}
+              sx={{ display: 'grid', gridTemplateColumns: '170px 140px 1fr', gap: 1, py: 0.75, borderBottom: `1px solid ${bench.line}` }}
+            >
+              <span>{moment(e.at)}</span>
+              <b>{kinds[e.kind]}</b>
+              <span>
+                {e.moves.map((m) => `${Number(fraction(m.grams).toFixed(1))} g ${nameOf(m.material)}`).join(', ')}
+                {e.note && ` · ${e.note}`}
+              </span>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** An exact number as it travels, as a number to be shown. */
+function fraction(exact: string): number {
+  const [a = '0', b = '1'] = exact.split('/');
+  return Number(a) / Number(b);
+}
