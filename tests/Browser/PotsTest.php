@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * At the mixing bench, with a pot in hand.
+ */
+final class PotsTest extends Rooms
+{
+    /**
+     * The over-thinned slate wash: one thing to add; in a jar that is too small some is poured off first; what was done is booked, and the pot is as wanted.
+     */
+    public function testAnOverThinnedPotIsRescued(): void
+    {
+        $this->go('/shelf/pots');
+        $this->open('Slate wash, too thin');
+        $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type : 5 Water'), 'the pot is open');
+        $this->button('Put it right')->click();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), '90 ml Platform Slate'), 'the one thing to add');
+        $this->write('The pot holds', '400 ml');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'it does not go in');
+        self::assertStringContainsString('80 ml Platform Slate', $this->text('[data-testid=correction]'));
+        $this->write('The pot holds', '300 ml');
+        $this->until(fn (): bool => str_contains($this->main(), 'There is more in the pot than it holds.'), 'nonsense is told');
+        $this->write('The pot holds', '400 ml');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'and mended');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured off and added')]")));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'It is as wanted'), 'the pot is right');
+        $this->go('/shelf/pots');
+        $this->until(fn (): bool => str_contains($this->main(), 'Slate wash, too thin, poured off'), 'what was poured off is a pot of its own');
+        $this->open('Slate wash, too thin');
+        $this->until(fn (): bool => str_contains($this->main(), '400 ml') && str_contains($this->main(), '1 Platform Slate, chalk-type : 2 Water'), 'the pot is as wanted');
+    }
+
+    /**
+     * A wash is mixed and kept, some of it used, its label printed with a code that opens it.
+     */
+    public function testAPotFromTheMixingBenchToItsLabel(): void
+    {
+        $this->go('/mix');
+        $this->write('Name of the pot', 'First wash');
+        $this->write('Where it stands', 'window sill');
+        $this->button('Mixed: keep it as a pot')->click();
+        $this->button('To the pot')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'First wash') && str_contains($this->main(), 'window sill'), 'the pot stands on the shelf');
+        self::assertStringContainsString('150 ml', $this->main());
+        $this->write('How much', '60 ml');
+        $this->write('For what', 'a first try');
+        $this->button('Used')->click();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=became]'), 'a first try'), 'what became of it is kept');
+        self::assertStringContainsString('90 ml', $this->main());
+        $this->write('How much', '91 ml');
+        $this->button('Thrown away')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'There is not so much of it there.'), 'no more is thrown away than there is');
+
+        $this->button('Label')->click();
+        $label = $this->text('[data-testid=label]');
+        self::assertStringContainsString('First wash', $label);
+        self::assertStringContainsString('Platform Slate', $label);
+        $code = $this->browser->findElement(WebDriverBy::cssSelector('[data-testid=label] svg'));
+        self::assertGreaterThan(80, $code->getSize()->getWidth(), 'the code is large enough to be read');
+    }
+
+    /**
+     * Two rests make 120 ml of the wash without anything new; poured together they are one pot.
+     */
+    public function testLeftoversAreUsedUp(): void
+    {
+        $this->go('/mix?task=up');
+        $this->until(fn (): bool => 2 === \count($this->browser->findElements(WebDriverBy::xpath("//label[normalize-space()='What it is called']"))), 'two leftovers');
+        $ratio = $this->field('Ratio, as you say it');
+        $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
+        $ratio->sendKeys('1:2'.WebDriverKeys::ENTER);
+        $reading = WebDriverBy::xpath("//button[starts-with(normalize-space(), '1 Platform Slate')]");
+        $this->until(fn (): bool => [] !== $this->browser->findElements($reading), 'both readings are shown');
+        $this->browser->findElement($reading)->click();
+        $this->choose('A pot from the shelf', 'Slate wash, strong rest, 80 ml');
+        $this->choose('A pot from the shelf', 'Slate wash, too thin, 360 ml');
+        // 40 : 40 and 60 : 300; all of the strong one and 2/9 of the thin one (1 : 2 of both together)
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=pool]'), '160 ml of A wash'), 'so much can be made');
+        self::assertStringContainsString('All 80 ml of Slate wash, strong rest', $this->text('[data-testid=pool]'));
+        self::assertStringContainsString('80 ml of Slate wash, too thin (280 ml stays)', $this->text('[data-testid=pool]'));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured together')]")));
+        $this->go('/shelf/pots');
+        $this->until(fn (): bool => str_contains($this->main(), 'A wash') && str_contains($this->main(), '280 ml'), 'they are one pot');
+        self::assertStringContainsString('Empty', $this->main());
+    }
+
+    private function open(string $pot): void
+    {
+        $path = WebDriverBy::xpath("//main//button[.//span[starts-with(normalize-space(), '$pot') and not(contains(normalize-space(), 'poured off'))]]");
+        $this->until(fn (): bool => [] !== $this->browser->findElements($path), "\"$pot\" is on the shelf");
+        $this->browser->findElement($path)->click();
+    }
+}
