@@ -93,7 +93,7 @@ final readonly class PreviewRecipe
             if ($need->toBuy && [] === $need->packs) {
                 return null;
             }
-            $sum += array_sum(array_map(static fn (PackCount $p): float => $p->count * $p->price, $need->packs));
+            $sum += PackCount::price($need->packs);
         }
 
         return round($sum, 2);

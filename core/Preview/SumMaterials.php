@@ -6,7 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Film\JarRunsOut;
-use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\ChoosePacks;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
@@ -16,8 +16,12 @@ use Inlaid\Core\Recipe\Course;
 /**
  * Sums what a recipe takes of every material, which packs cover it, and where one small pack would run out.
  */
-final class SumMaterials
+final readonly class SumMaterials
 {
+    public function __construct(private ChoosePacks $packs = new ChoosePacks())
+    {
+    }
+
     /**
      * @param list<StepWork> $works
      *
@@ -50,9 +54,7 @@ final class SumMaterials
         $price = $material->pricePerGram;
         $left = isset($context->stock[$material->id]) ? $material->body->inGrams($context->stock[$material->id]) : null;
         $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();
-        $sizes = array_map(static fn (Pack $p): array => [$p, $material->body->inGrams($p->size)->toFloat()], $material->packs);
-        usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-        $packs = $this->packs($sizes, $short->toFloat());
+        $sizes = ChoosePacks::sizes($material);
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(
@@ -64,54 +66,11 @@ final class SumMaterials
             $open ? $amount($most) : null,
             null === $left ? null : $amount($left),
             $short->isPositive(),
-            array_map(static fn (array $p): PackCount => new PackCount($p[1], $print->inWords($p[0]->size), $p[0]->price), $packs),
+            PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units),
             null === $price ? null : round($price * $grams->toFloat(), 2),
             null === $price ? null : round($price * $most->toFloat(), 2),
             [] === $sizes ? null : $this->runsOut($sizes[\count($sizes) - 1], $uses, $print),
         );
-    }
-
-    /**
-     * The cheapest packs that cover the need: every number of larger packs is tried, up to sixty of one size; beyond that
-     * only the largest is counted.
-     *
-     * @param list<array{Pack, float}> $sizes pack and grams, largest first
-     *
-     * @return list<array{Pack, int}>
-     */
-    private function packs(array $sizes, float $grams): array
-    {
-        if ([] === $sizes || $grams <= 0.0) {
-            return [];
-        }
-        if ($grams / $sizes[0][1] > 60) {
-            return [[$sizes[0][0], (int) ceil($grams / $sizes[0][1])]];
-        }
-
-        return array_values(array_filter($this->cheapest($sizes, $grams)[1], static fn (array $p): bool => $p[1] > 0));
-    }
-
-    /**
-     * @param list<array{Pack, float}> $sizes largest first
-     *
-     * @return array{float, list<array{Pack, int}>} price and counts
-     */
-    private function cheapest(array $sizes, float $grams): array
-    {
-        [[$pack, $holds]] = $sizes;
-        $enough = (int) max(0, ceil($grams / $holds - 1e-9));
-        $best = [$enough * $pack->price, [[$pack, $enough]]];
-        if (1 === \count($sizes) || 0 === $enough) {
-            return $best;
-        }
-        for ($count = 0; $count < $enough; ++$count) {
-            [$price, $rest] = $this->cheapest(\array_slice($sizes, 1), $grams - $count * $holds);
-            if ($price + $count * $pack->price < $best[0] - 1e-9) {
-                $best = [$price + $count * $pack->price, [[$pack, $count], ...$rest]];
-            }
-        }
-
-        return $best;
     }
 
     /**

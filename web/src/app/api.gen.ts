@@ -671,6 +671,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what is to be bought for some recipes, one after the other */
+        get: operations["showShopping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock": {
         parameters: {
             query?: never;
@@ -1348,7 +1365,7 @@ export interface components {
             width: number;
             height: number;
         };
-        /** @description So many packs of one size. Immutable. */
+        /** @description So many packs of one size, and what one of them costs. Immutable. */
         PackCount: {
             count: number;
             size: string;
@@ -1679,6 +1696,24 @@ export interface components {
             name: string;
             sizes: components["schemas"]["Size"][];
             faces: components["schemas"]["Face"][];
+        };
+        /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
+        ShoppingLine: {
+            materialId: string;
+            name: string;
+            colour: string | null;
+            need: components["schemas"]["Amount"];
+            left: components["schemas"]["Amount"] | null;
+            short: components["schemas"]["Amount"] | null;
+            packs: components["schemas"]["PackCount"][];
+            price: number | null;
+            enoughFor: string[];
+            notEnoughFor: string[];
+        };
+        /** @description What several recipes need together, and what is to be bought for them. Immutable. `price` null where a material has no known pack. */
+        ShoppingList: {
+            lines: components["schemas"]["ShoppingLine"][];
+            price: number | null;
         };
         /** @description One measurement a shape asks for: in mm, or a number of things. Immutable. `usual` is what to begin with. */
         Size: {
@@ -3715,6 +3750,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingsKept"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showShopping: {
+        parameters: {
+            query?: {
+                recipes?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List what is to be bought for some recipes, one after the other */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingList"];
                 };
             };
             /** @description What is wrong, and where */
