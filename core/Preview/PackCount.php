@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Material\Pack;
+use Inlaid\Core\Measure\Dimension;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
 use Inlaid\Core\Measure\UnitSystem;
 
 /**
  * So many packs of one size, and what one of them costs.
  *
- * Immutable.
+ * Immutable. `size` in the studio's units, `exact` in ml or g to the last digit.
  */
 final readonly class PackCount
 {
-    public function __construct(public int $count, public string $size, public float $price)
+    public function __construct(public int $count, public string $size, public string $exact, public float $price)
     {
     }
 
@@ -26,7 +28,7 @@ final readonly class PackCount
      */
     public static function all(array $packs, UnitSystem $units): array
     {
-        return array_map(static fn (array $p): self => new self($p[1], (new PrintQuantity($units))->inWords($p[0]->size), $p[0]->price), $packs);
+        return array_map(static fn (array $p): self => new self($p[1], (new PrintQuantity($units))->inWords($p[0]->size), ExactNumber::exact($p[0]->size->amount).(Dimension::Mass === $p[0]->size->dimension ? ' g' : ' ml'), $p[0]->price), $packs);
     }
 
     /**

@@ -25,8 +25,8 @@ final readonly class BuyStock
     public function __invoke(string $id, Body $body): Stock
     {
         [$context] = $this->context->with(null);
-        $amount = $body->read(static fn (Node $n): Quantity => AmountAsked::read($n->fields('amount'), 'amount', $context));
-        Refused::around('/amount', fn () => $this->stock->buy($id, $amount));
+        [$pack, $count] = $body->read(static fn (Node $n): array => [AmountAsked::read($n->fields('amount', 'count'), 'amount', $context), $n->int('count', 1)]);
+        Refused::around('/amount', fn () => $this->stock->buy($id, Quantity::of($pack->dimension, $pack->amount->multipliedBy($count))));
 
         return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
     }

@@ -9,6 +9,7 @@ const Section = lazy(() => import('../areas/section/Section'));
 const Mixing = lazy(() => import('../areas/mixing/Mixing'));
 const Pots = lazy(() => import('../areas/pots/Pots'));
 const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
+const BuyList = lazy(() => import('../areas/shelf/BuyList'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -27,6 +28,7 @@ export function App() {
             <Route path="/mix" element={<Mixing />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
+            <Route path="/shelf/buy" element={<BuyList />} />
             <Route path="/settings" element={<StudioSettings />} />
             <Route path="*" element={<Lost />} />
           </Route>

@@ -778,9 +778,10 @@ export interface components {
             g: number | null;
             text: string;
         };
-        /** @description What was bought, such as "750 ml". */
+        /** @description What was bought: so many packs of an amount such as "750 ml". */
         AmountBought: {
             amount: string;
+            count?: number;
         };
         /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
         AmountLeft: {
@@ -1365,10 +1366,11 @@ export interface components {
             width: number;
             height: number;
         };
-        /** @description So many packs of one size, and what one of them costs. Immutable. */
+        /** @description So many packs of one size, and what one of them costs. Immutable. `size` in the studio's units, `exact` in ml or g to the last digit. */
         PackCount: {
             count: number;
             size: string;
+            exact: string;
             price: number;
         };
         /** @description A part as surveyed, worked out. Immutable. `area` in m² of all finished faces of all such parts of all pieces; `drinks` what the first film takes against one on a sealed ground; `outline` in mm as it is seen from the front, null where no shape is known. */

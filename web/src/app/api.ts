@@ -21,6 +21,7 @@ export type Span = Schemas['Span'];
 export type Ingredient = Schemas['Ingredient'];
 export type Remark = Schemas['Remark'];
 export type Pot = Schemas['PotOnShelf'];
+export type ShoppingLine = Schemas['ShoppingLine'];
 export type MixPreview = Schemas['MixPreview'];
 export type Reading = Schemas['Reading'];
 export type RecipeOpened = Schemas['RecipeOpened'];

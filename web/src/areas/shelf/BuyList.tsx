@@ -1,0 +1,167 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, type ShoppingLine } from '../../app/api';
+import { bench } from '../../app/theme';
+import { Failed, Loading } from '../../shared/Notice';
+import { Swatch } from '../../shared/Swatch';
+import { useSettings } from '../../shared/useSettings';
+import { money } from '../../shared/words';
+import { ShelfTabs } from './ShelfTabs';
+
+/** What is to be bought for the recipes that are ticked, done one after the other in the order in which they were. */
+export default function BuyList() {
+  const queries = useQueryClient();
+  const settings = useSettings();
+  const [chosen, setChosen] = useState<string[]>([]);
+  const recipes = useQuery({
+    queryKey: ['recipes', 'to-buy'],
+    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { page: 1 } } })),
+  });
+  const list = useQuery({
+    queryKey: ['shopping', chosen],
+    queryFn: () => answer(api.GET('/api/shopping', { params: { query: { recipes: chosen.join(',') } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
+  const buy = useMutation({
+    mutationFn: async (line: ShoppingLine) => {
+      for (const pack of line.packs) {
+        await answer(
+          api.POST('/api/stock/{id}/bought', {
+            params: { path: { id: line.materialId } },
+            body: { amount: pack.exact, count: pack.count },
+          }),
+        );
+      }
+    },
+    onSettled: () =>
+      Promise.all([queries.invalidateQueries({ queryKey: ['shopping'] }), queries.invalidateQueries({ queryKey: ['stock'] })]),
+  });
+  const error = recipes.error ?? settings.error;
+  if (error) return <Failed error={error} retry={() => void (recipes.error ? recipes.refetch() : settings.refetch())} />;
+  if (!recipes.data || !settings.data) return <Loading what="the list" />;
+  const currency = settings.data.settings.currency;
+  const lines = list.data?.lines ?? [];
+  const short = lines.filter((l) => l.short !== null && l.price !== 0);
+  const free = lines.filter((l) => l.short !== null && l.price === 0);
+  const enough = lines.filter((l) => l.short === null);
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
+        gridTemplateRows: { md: 'minmax(0, 1fr)' },
+        height: { md: 'calc(100vh - 52px)' },
+        '@media print': { display: 'block', height: 'auto' },
+      }}
+    >
+      <Box
+        sx={{
+          p: 2,
+          borderRight: { md: 1 },
+          borderColor: { md: 'divider' },
+          overflowY: { md: 'auto' },
+          '@media print': { display: 'none' },
+        }}
+      >
+        <ShelfTabs at="buy" />
+        <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+          For which recipes, in this order
+        </Typography>
+        {recipes.data.recipes.map((r) => (
+          <FormControlLabel
+            key={r.id}
+            sx={{ display: 'flex', mr: 0 }}
+            control={
+              <Checkbox
+                checked={chosen.includes(r.id)}
+                onChange={(_, on) => setChosen(on ? [...chosen, r.id] : chosen.filter((id) => id !== r.id))}
+              />
+            }
+            label={
+              <>
+                {chosen.includes(r.id) && <b>{chosen.indexOf(r.id) + 1}. </b>}
+                {r.title}
+              </>
+            }
+          />
+        ))}
+      </Box>
+      <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
+          <Typography variant="h2" sx={{ flex: 1 }}>
+            {chosen.length === 0
+              ? 'Tick what is to be done next.'
+              : short.length === 0
+                ? 'Nothing is to be bought: what is left is enough.'
+                : `To buy, ${money(list.data?.price ?? null, currency)}`}
+          </Typography>
+          {chosen.length > 0 && (
+            <Box sx={{ display: 'flex', gap: 1, '@media print': { display: 'none' } }}>
+              <Button variant="outlined" href={`/api/shopping.csv?recipes=${chosen.join(',')}`}>
+                As a table (CSV)
+              </Button>
+              <Button variant="outlined" onClick={() => window.print()}>
+                Print
+              </Button>
+            </Box>
+          )}
+        </Box>
+        {(list.error ?? buy.error) && <Alert severity="error">{(list.error ?? buy.error)?.message}</Alert>}
+        <Box component="ul" data-testid="to-buy" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {chosen.length > 0 &&
+            short.map((l) => (
+              <Box
+                component="li"
+                key={l.materialId}
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: '22px minmax(0, 1fr) 200px 90px 100px',
+                  gap: 1.5,
+                  alignItems: 'center',
+                  py: 1,
+                  borderBottom: `1px solid ${bench.line}`,
+                }}
+              >
+                <Swatch colour={l.colour} />
+                <span>
+                  <b>{l.name}</b>
+                  <span style={{ display: 'block', fontSize: 14, color: bench.slate }}>
+                    {l.need.text} needed{l.left && `, ${l.left.text} left`}
+                    {l.enoughFor.length > 0 && `: enough for ${l.enoughFor.join(', ')}`}
+                    {l.notEnoughFor.length > 0 && (l.left ? `; not for ${l.notEnoughFor.join(', ')}` : ` for ${l.notEnoughFor.join(', ')}`)}
+                  </span>
+                </span>
+                <b>{l.packs.length > 0 ? l.packs.map((p) => `${p.count} × ${p.size}`).join(' + ') : `${l.short?.text}, no pack known`}</b>
+                <span style={{ textAlign: 'right' }}>{l.price === null ? '' : money(l.price, currency)}</span>
+                <Box sx={{ '@media print': { display: 'none' } }}>
+                  {l.packs.length > 0 && (
+                    <Button variant="outlined" disabled={buy.isPending} onClick={() => buy.mutate(l)} aria-label={`Bought: ${l.name}`}>
+                      Bought
+                    </Button>
+                  )}
+                </Box>
+              </Box>
+            ))}
+        </Box>
+        {chosen.length > 0 && free.length > 0 && (
+          <Box sx={{ mt: 2 }}>Costs nothing: {free.map((l) => `${l.name} (${l.need.text})`).join(', ')}</Box>
+        )}
+        {chosen.length > 0 && enough.length > 0 && (
+          <Box sx={{ mt: 2.5 }}>
+            <Typography variant="h3" component="h2">
+              On the shelf, and enough
+            </Typography>
+            {enough.map((l) => `${l.name} (${l.need.text} of ${l.left?.text})`).join(', ')}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
