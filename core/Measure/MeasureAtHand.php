@@ -14,7 +14,7 @@ use Brick\Math\RoundingMode;
  */
 final readonly class MeasureAtHand
 {
-    private function __construct(public string $name, public Dimension $dimension, public BigRational $step, public BigRational $capacity)
+    private function __construct(public string $name, public Dimension $dimension, public BigRational $step, public BigRational $capacity, private ?string $counted = null)
     {
     }
 
@@ -28,6 +28,18 @@ final readonly class MeasureAtHand
         }
 
         return new self($name, $dimension, $step->simplified(), $capacity->simplified());
+    }
+
+    /**
+     * A dropper, of which the drops are counted: up to a hundred without losing count.
+     *
+     * @param BigRational $drop ml of one
+     *
+     * @throws MeasureRefusal if a drop is nothing
+     */
+    public static function dropper(BigRational $drop): self
+    {
+        return $drop->isPositive() ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops') : throw MeasureRefusal::uselessMeasure('dropper');
     }
 
     /**
@@ -45,6 +57,9 @@ final readonly class MeasureAtHand
      */
     public function inWords(BigRational $amount): string
     {
+        if (null !== $this->counted) {
+            return ExactNumber::decimal($amount->dividedBy($this->step), 0).' '.$this->counted;
+        }
         if ($this->step->isEqualTo($this->capacity)) {
             return $this->fills($amount).' × '.$this->name;
         }

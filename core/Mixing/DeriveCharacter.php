@@ -7,6 +7,7 @@ namespace Inlaid\Core\Mixing;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 
 /**
@@ -15,7 +16,8 @@ use Inlaid\Core\Material\StatedTimes;
  * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool
  * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, stays
  * open as short as the shortest, keeps as short as the shortest, re-wets if anything in it does, and needs the warmth of
- * the most demanding. A mix of thinners only has no film and no times.
+ * the most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what is
+ * smooth. A mix of thinners only has no film and no times.
  */
 final class DeriveCharacter
 {
@@ -47,7 +49,24 @@ final class DeriveCharacter
             self::least(array_map(static fn (Leaf $l): ?float => $l->material->body->largestThinning, $bodies)),
             $this->handling($bodies, $mix->leaves[0]->material),
             array_values(array_unique(array_map(static fn (Leaf $l): Carrier => $l->material->body->carrier, $mix->leaves), \SORT_REGULAR)),
+            $this->sheen($mix),
         );
+    }
+
+    private function sheen(FlatMix $mix): ?Sheen
+    {
+        $steps = Sheen::cases();
+        $solids = $sum = 0.0;
+        foreach ($mix->leaves as $leaf) {
+            $sheen = $leaf->material->sheen;
+            if (null !== $sheen) {
+                $share = $leaf->share * $leaf->material->body->solids;
+                $solids += $share;
+                $sum += $share * (int) array_search($sheen, $steps, true);
+            }
+        }
+
+        return $solids > 0 ? $steps[(int) floor($sum / $solids + 1e-9)] : null;
     }
 
     /**

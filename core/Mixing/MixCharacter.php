@@ -6,12 +6,14 @@ namespace Inlaid\Core\Mixing;
 
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\Sheen;
 
 /**
  * What a mix is when it is laid, derived from what is in it.
  *
  * Immutable. `normalWet` in µm for one normal coat, null where nothing in it makes a film; `solids` and `build` as shares;
- * `thinning` in volumes of thinner to one volume of body, `largestThinning` what its least tolerant body allows.
+ * `thinning` in volumes of thinner to one volume of body, `largestThinning` what its least tolerant body allows; `sheen` null where nothing in it
+ * leaves a film that has one.
  */
 final readonly class MixCharacter
 {
@@ -26,6 +28,7 @@ final readonly class MixCharacter
         public ?float $largestThinning,
         public Handling $handling,
         public array $carriers,
+        public ?Sheen $sheen,
     ) {
     }
 
@@ -35,6 +38,12 @@ final readonly class MixCharacter
     public function breaks(): bool
     {
         return \in_array(Carrier::Water, $this->carriers, true) && \in_array(Carrier::Oil, $this->carriers, true);
+    }
+
+    /** m² that a litre covers in one normal coat; null where nothing in it makes a film. */
+    public function spread(): ?float
+    {
+        return null === $this->normalWet ? null : 1000 / $this->normalWet;
     }
 
     public function isOverThinned(): bool

@@ -41,4 +41,10 @@ final readonly class Context
         public array $stock = [],
     ) {
     }
+
+    /** The same with other measures at hand. */
+    public function measuring(MeasuredBy $by): self
+    {
+        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock);
+    }
 }

@@ -42,6 +42,39 @@ final class MixingTest extends TestCase
     }
 
     /**
+     * Every mix to begin with can be made of what is on the shelf, holds together and is not over-thinned; its figures are those of its parts.
+     */
+    public function testEveryMixToBeginWithIsGood(): void
+    {
+        $starts = self::$studio->json('GET', '/api/vocabulary')->mixes;
+        self::assertGreaterThan(8, \count($starts));
+        foreach ($starts as $start) {
+            $ids = array_column($start->parts, 'material');
+            $worked = $this->compute('mix', ['materials' => array_map(self::$given->material(...), $ids), 'mixes' => [['id' => 'x', 'name' => $start->name, 'basis' => 'volume', 'parts' => array_map(static fn (\stdClass $p): array => ['share' => $p->share, 'of' => ['material' => $p->material]], $start->parts)]], 'of' => ['mix' => 'x'], 'amount' => '150 ml']);
+            self::assertSame([], array_filter($worked->remarks, static fn (\stdClass $r): bool => 'advise' !== $r->gravity), $start->name);
+            self::assertEqualsWithDelta(150 * $worked->pricePerMl, $worked->exact->cost, 0.01, $start->name);
+            self::assertNotNull($worked->wet, $start->name);
+            self::assertEqualsWithDelta(1000, $worked->wet * $worked->spread, 1, $start->name);
+        }
+    }
+
+    /**
+     * 3 ml of 1 : 3 by drops of 0.05 ml are 15 and 45 of them; on a scale of a tenth of a gram every line is whole tenths.
+     */
+    public function testByDropsAndByWeight(): void
+    {
+        $asked = $this->bench(['platform-slate', 'water'], [1, 3]) + ['amount' => '3 ml'];
+        $drops = $this->compute('mix', ['by' => 'drops'] + $asked)->measured;
+        self::assertSame([['15 drops', '45 drops'], 0.0], [array_column($drops->lines, 'how'), (float) $drops->error]);
+        $weight = $this->compute('mix', ['by' => 'weight', 'amount' => '90 ml'] + $asked)->measured;
+        foreach ($weight->lines as $line) {
+            self::assertStringContainsString(' g on the bench scale', $line->how);
+            self::assertEqualsWithDelta(round($line->amount->g, 1), $line->amount->g, 1e-6);
+        }
+        self::assertSame('/by', $this->compute('mix', ['by' => 'eye'] + $asked, 422)->violations[0]->pointer);
+    }
+
+    /**
      * Milk paint 2 : 3 as scooped (0.72 g/ml): 100 g of powder are 138 8/9 ml and want 208 1/3 of water; with 150 in the pot 58 1/3 are missing.
      */
     public function testAPowderIsPutRightByTheScoop(): void

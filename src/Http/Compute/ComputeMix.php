@@ -10,6 +10,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Preview\MeasuredBy;
 use Inlaid\Core\Preview\MixPreview;
 use Inlaid\Core\Preview\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,7 +28,7 @@ final readonly class ComputeMix
         [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
 
         return $body->read(function (Node $n) use ($context): MixPreview {
-            $n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'context');
+            $context = $context->measuring($n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'by', 'context')->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything);
             $of = MixAsked::read($n);
             $all = $n->childOrNull('allOf')?->fields('material', 'have');
             if (null !== $all) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\Core\Preview\MeasuredBy;
 
 /**
  * A mix and how much of it is wanted: an amount such as "200 ml", or all there is of one ingredient.
@@ -18,7 +19,7 @@ final readonly class MixToWorkOut
      * @param string|null   $amount    such as "200 ml"
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $of, public ?string $amount = null, public ?AllOf $allOf = null, public ?RawJson $context = null)
+    public function __construct(public array $materials, public array $mixes, public RawJson $of, public ?string $amount = null, public ?AllOf $allOf = null, public MeasuredBy $by = MeasuredBy::Anything, public ?RawJson $context = null)
     {
     }
 }

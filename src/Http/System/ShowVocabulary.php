@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System;
 
+use Inlaid\App\Exchange\Catalogue\LoadMixStarts;
 use Inlaid\App\Exchange\Catalogue\LoadSpecies;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Material\Residue;
@@ -27,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List techniques, schools, shapes, woods, tests and the other words of a survey', gives: Vocabulary::class)]
 final readonly class ShowVocabulary
 {
-    public function __construct(private Techniques $techniques, private Schools $schools, private Shapes $shapes, private LoadSpecies $species)
+    public function __construct(private Techniques $techniques, private Schools $schools, private Shapes $shapes, private LoadSpecies $species, private LoadMixStarts $mixes)
     {
     }
 
@@ -52,6 +53,7 @@ final readonly class ShowVocabulary
             array_map($named, SandingAim::cases()),
             array_map($named, Rags::cases()),
             array_map($named, Residue::cases()),
+            $this->mixes->load(),
         );
     }
 }

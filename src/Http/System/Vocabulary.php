@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System;
 
+use Inlaid\App\Exchange\Catalogue\MixStart;
 use Inlaid\Core\Piece\Species;
 
 /**
@@ -29,6 +30,7 @@ final readonly class Vocabulary
      * @param list<NamedWord>     $aims       of a paper
      * @param list<NamedWord>     $rags       where they go
      * @param list<NamedWord>     $residues   what takes them off
+     * @param list<MixStart>      $mixes      to begin with
      */
     public function __construct(
         public array $techniques,
@@ -47,6 +49,7 @@ final readonly class Vocabulary
         public array $aims,
         public array $rags,
         public array $residues,
+        public array $mixes,
     ) {
     }
 }

@@ -7,6 +7,8 @@ namespace Inlaid\Tests\Core\Mixing;
 use Brick\Math\BigRational;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\DeriveCharacter;
@@ -50,6 +52,15 @@ final class CharacterTest extends TestCase
         self::assertEqualsWithDelta(100.0, $wash->normalWet, 1e-9);
         self::assertNull($this->derive(Given::water())->normalWet);
         self::assertNull($this->derive($this->mix([1, Given::water()], [2, Given::water()]))->handling->times);
+    }
+
+    /** Three parts of satin to one of matt, of equal solids: (3 × 3 + 1) ÷ 4 = 2.5, and rather the flatter: eggshell. Water has no say. */
+    public function testWhatIsRoughStaysRough(): void
+    {
+        $of = static fn (string $id, ?Sheen $sheen): Material => Material::of($id, 1, $id, MaterialKind::Topcoat, true, Given::paint()->body, Given::paint()->handling, Given::paint()->look, $sheen);
+        [$satin, $matt] = [$of('satin', Sheen::Satin), $of('matt', Sheen::Matt)];
+        self::assertSame(Sheen::Eggshell, $this->derive($this->mix([3, $satin], [1, $matt], [9, Given::water()]))->sheen);
+        self::assertSame([Sheen::Satin, Sheen::Matt, null], [$this->derive($satin)->sheen, $this->derive($matt)->sheen, $this->derive(Given::paint())->sheen]);
     }
 
     public function testItDriesLikeTheSlowestAndKeepsLikeTheShortest(): void

@@ -1283,6 +1283,8 @@ export interface components {
             outdoors: boolean;
             residue: components["schemas"]["Residue"] | null;
         };
+        /** @enum {string} */
+        MeasuredBy: "anything" | "drops" | "weight";
         /** @description A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's. */
         MeasuresAsked: {
             materials: components["schemas"]["Material"][];
@@ -1295,7 +1297,7 @@ export interface components {
         MeasuresFound: {
             batch: components["schemas"]["BatchPreview"] | null;
         };
-        /** @description A mix by itself, worked out for a wanted amount. Immutable. `exact` is the batch to the last digit, `measured` the one in whole measures where these allow it; the cup's marks are of the measured one if there is one. `solids` is a share, open time and pot life in minutes as stated. */
+        /** @description A mix by itself, worked out for a wanted amount. Immutable. `exact` is the batch to the last digit, `measured` the one in whole measures where these allow it; the cup's marks are of the measured one if there is one. `solids` is a share; `wet` and `dry` µm of one normal coat and `spread` m²/L, null where nothing in it makes a film; times in minutes as stated; `pricePerMl` null where a price is not known. */
         MixPreview: {
             name: string;
             words: string | null;
@@ -1306,11 +1308,30 @@ export interface components {
             thinning: number;
             largestThinning: number | null;
             solids: number;
+            wet: number | null;
+            dry: number | null;
+            spread: number | null;
+            carriers: components["schemas"]["Carrier"][];
+            sheen: components["schemas"]["Sheen"] | null;
+            times: components["schemas"]["StatedTimes"] | null;
+            lowestTemperature: number;
+            pricePerMl: number | null;
             openTime: number | null;
             potLife: number | null;
             rewets: boolean;
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
+        };
+        /** @description A mix to begin with, by volume: its parts in pouring order, and how it is made. */
+        MixStart: {
+            name: string;
+            parts: components["schemas"]["MixStartPart"][];
+            how: string;
+        };
+        /** @description So many parts of a material of the catalogue. The share is an exact number as text. */
+        MixStartPart: {
+            material: string;
+            share: string;
         };
         /** @description A mix and how much of it is wanted: an amount such as "200 ml", or all there is of one ingredient. */
         MixToWorkOut: {
@@ -1319,6 +1340,7 @@ export interface components {
             of: components["schemas"]["Named"];
             amount?: string | null;
             allOf?: components["schemas"]["AllOf"] | null;
+            by?: components["schemas"]["MeasuredBy"];
             context?: components["schemas"]["Context"] | null;
         };
         /** @description One part of a ratio, never without whose it is. Immutable. */
@@ -1699,6 +1721,8 @@ export interface components {
             sizes: components["schemas"]["Size"][];
             faces: components["schemas"]["Face"][];
         };
+        /** @enum {string} */
+        Sheen: "chalky" | "matt" | "eggshell" | "satin" | "gloss";
         /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
         ShoppingLine: {
             materialId: string;
@@ -1750,6 +1774,14 @@ export interface components {
             area: number;
             layers: components["schemas"]["Layer"][];
             dry: number;
+        };
+        /** @description The times on the label, for one normal coat at 21 °C and 50 % relative humidity. Immutable. All in minutes; `recoatMost` is null where the label sets no latest time. */
+        StatedTimes: {
+            touch: number;
+            recoat: number;
+            recoatMost: number | null;
+            through: number;
+            cure: number;
         };
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
@@ -1847,6 +1879,7 @@ export interface components {
             aims: components["schemas"]["NamedWord"][];
             rags: components["schemas"]["NamedWord"][];
             residues: components["schemas"]["NamedWord"][];
+            mixes: components["schemas"]["MixStart"][];
         };
         /** @enum {string} */
         WaitUntil: "touch" | "recoat" | "through" | "cure" | "overnight" | "minutes" | "nothing";

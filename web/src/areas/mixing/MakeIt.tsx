@@ -1,7 +1,7 @@
 import Typography from '@mui/material/Typography';
 import type { Ingredient, Settings } from '../../app/api';
 import { Choice, TextEntry } from '../../shared/Field';
-import type { Wanted } from './useMixWork';
+import type { MeasuredBy, Wanted } from './useMixWork';
 
 type Props = {
   ingredients: readonly Ingredient[];
@@ -10,11 +10,13 @@ type Props = {
   cups: Settings['cups'];
   cup: string;
   setCup: (name: string) => void;
+  by: MeasuredBy;
+  setBy: (by: MeasuredBy) => void;
   wrong: string | undefined;
 };
 
 /** How much is to be made, and in which cup. */
-export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, wrong }: Props) {
+export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, by, setBy, wrong }: Props) {
   return (
     <>
       <Typography variant="h3" component="h2">
@@ -48,6 +50,16 @@ export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, wron
         value={cup}
         options={[['fits', 'the smallest that fits'] as const, ...cups.map((c) => [c.name, c.name] as const)]}
         onChange={setCup}
+      />
+      <Choice
+        label="Measure with"
+        value={by}
+        options={[
+          ['anything', 'whatever is at hand'],
+          ['drops', 'drops only'],
+          ['weight', 'the scale only'],
+        ]}
+        onChange={setBy}
       />
     </>
   );

@@ -7,7 +7,7 @@ import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { Swatch } from '../../shared/Swatch';
-import { minutes, money, percent } from '../../shared/words';
+import { microns, minutes, money, percent } from '../../shared/words';
 
 /** What follows from a mix: one large cup to pour to, the batch in measures and exactly, and what the mix is. */
 export function MixResult({ worked, currency, keep }: { worked: MixPreview; currency: string; keep: ReactNode }) {
@@ -63,8 +63,33 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           {worked.thinning === 0 ? 'not at all' : `${Number(worked.thinning.toFixed(2))} to 1`}
           {worked.largestThinning !== null && `, at most ${worked.largestThinning} to 1`}
         </dd>
+        <dt>Carried in</dt>
+        <dd>{worked.carriers.map((c) => carriers[c]).join(' and ')}</dd>
         <dt>Stays when dry</dt>
         <dd>{percent(worked.solids)} of the volume</dd>
+        {worked.wet !== null && worked.dry !== null && worked.spread !== null && (
+          <>
+            <dt>One coat</dt>
+            <dd>
+              {microns(worked.wet)} wet, {microns(worked.dry)} dry; a litre covers {worked.spread.toFixed(1)} m²
+            </dd>
+          </>
+        )}
+        {worked.sheen && (
+          <>
+            <dt>Sheen</dt>
+            <dd>{worked.sheen}</dd>
+          </>
+        )}
+        {worked.times && (
+          <>
+            <dt>Dries, as stated</dt>
+            <dd>
+              touch {minutes(worked.times.touch)}, recoat {minutes(worked.times.recoat)}, through {minutes(worked.times.through)}, cured{' '}
+              {minutes(worked.times.cure)}; not below {worked.lowestTemperature} °C
+            </dd>
+          </>
+        )}
         {worked.openTime !== null && (
           <>
             <dt>Open time</dt>
@@ -80,12 +105,23 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
         <dt>Once dry</dt>
         <dd>{worked.rewets ? 'water dissolves it again' : 'water does not dissolve it'}</dd>
         <dt>Material</dt>
-        <dd>{money(batch.cost, currency)}</dd>
+        <dd>
+          {money(batch.cost, currency)}
+          {worked.pricePerMl !== null && `, ${money(1000 * worked.pricePerMl, currency)} a litre`}
+        </dd>
       </Box>
       <Cautions cautions={worked.cautions} />
     </Box>
   );
 }
+
+const carriers: Record<MixPreview['carriers'][number], string> = {
+  water: 'water',
+  oil: 'oil',
+  alcohol: 'alcohol',
+  solvent: 'solvent',
+  dry: 'nothing: it is a powder',
+};
 
 function Lines({ title, note, batch, weigh = false }: { title: string; note: string; batch: BatchPreview; weigh?: boolean }) {
   return (

@@ -11,13 +11,14 @@ import { KeepPot } from '../pots/KeepPot';
 import { usePots } from '../pots/usePots';
 import type { MixBook } from '../section/edits';
 import type { Amounts } from './AmountsGrid';
+import { BeginWith } from './BeginWith';
 import { Ladder } from './Ladder';
 import { MakeIt } from './MakeIt';
 import { MixEditor } from './MixEditor';
 import { MixResult } from './MixResult';
 import { PutRight } from './PutRight';
 import { UseUp } from './UseUp';
-import { useMixWork, type Wanted } from './useMixWork';
+import { type MeasuredBy, useMixWork, type Wanted } from './useMixWork';
 import { WeighAgain } from './WeighAgain';
 
 /** The mixing bench: any mix, and what can be done with it. */
@@ -89,6 +90,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   const [task, setTask] = useState<keyof typeof tasks>(begin !== null && begin in tasks ? (begin as keyof typeof tasks) : 'make');
   const [wanted, setWanted] = useState<Wanted>({ amount: settings.units === 'metric' ? '150 ml' : '5 fl oz' });
   const [cup, setCup] = useState('fits');
+  const [by, setBy] = useState<MeasuredBy>('anything');
   const [inPot, setInPot] = useState<Amounts>({});
   const [pot, setPot] = useState<Pot | null>(null);
   const pots = usePots();
@@ -106,7 +108,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     if (named) choosePot(named);
   }, [named?.id]);
   const mix = book.mixes[0] as Mix;
-  const { worked, violations } = useMixWork(book, mix.id, wanted, settings.cups.find((c) => c.name === cup) ?? null);
+  const { worked, violations } = useMixWork(book, mix.id, wanted, by, settings.cups.find((c) => c.name === cup) ?? null);
   const props: BenchProps = {
     book,
     mix,
@@ -140,6 +142,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
             options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
             onChange={setTask}
           />
+          <BeginWith shelf={shelf} onBegin={(begun, need) => [setBook(begun), need && setWanted({ amount: need })]} />
           <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
           {asked}
         </Box>
@@ -160,6 +163,8 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       cups={settings.cups}
       cup={cup}
       setCup={setCup}
+      by={by}
+      setBy={setBy}
       wrong={violations[0]?.message}
     />,
     worked ? (

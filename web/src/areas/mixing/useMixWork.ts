@@ -5,12 +5,16 @@ import { useWorked } from './useWorked';
 /** An amount of the mix, or all there is of one of its ingredients. */
 export type Wanted = { amount: string } | { material: string; have: string };
 
+/** What it is measured with. */
+export type MeasuredBy = 'anything' | 'drops' | 'weight';
+
 /** The mix worked out for what is wanted of it. */
-export function useMixWork(book: MixBook, mixId: string, wanted: Wanted, cup: Settings['cups'][number] | null) {
+export function useMixWork(book: MixBook, mixId: string, wanted: Wanted, by: MeasuredBy, cup: Settings['cups'][number] | null) {
   const question = {
     materials: book.materials,
     mixes: book.mixes,
     of: { mix: mixId },
+    by,
     ...('amount' in wanted ? { amount: wanted.amount } : { allOf: wanted }),
     ...(cup ? { context: { cups: [cup] } } : {}),
   };
