@@ -78,4 +78,9 @@ final class MixingRefusal extends Refusal
     {
         return new self('There is not enough for so much, even with what can be added.');
     }
+
+    public static function nothingMoreToPour(): self
+    {
+        return new self('Everything that is in the mix has been poured.');
+    }
 }

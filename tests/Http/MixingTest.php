@@ -119,6 +119,40 @@ final class MixingTest extends TestCase
     }
 
     /**
+     * 150 ml of slate (1.42 g/ml) and water 1 : 2 are 71 g and 100. With 78.1 g of slate the rest follows: 110 g of water, a tenth more in all.
+     */
+    public function testOnTheScaleTheRestFollows(): void
+    {
+        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['amount' => '150 ml'];
+        self::assertSame([71.0, 100.0], array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $this->compute('pour', $asked)->targets));
+        self::assertSame([71.0, 100.0], array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $this->compute('pour', ['poured' => [12.5]] + $asked)->targets), 'while it is being poured');
+        $over = $this->compute('pour', ['poured' => [78.1]] + $asked);
+        self::assertSame([[78.1, 110.0], 0.1, '165'], [array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $over->targets), $over->more, $over->yield->exact]);
+        self::assertSame('/poured', $this->compute('pour', ['poured' => [1, 2, 3]] + $asked, 422)->violations[0]->pointer);
+        self::assertSame('/poured', $this->compute('pour', ['poured' => [-1]] + $asked, 422)->violations[0]->pointer);
+    }
+
+    /**
+     * The stand-in for a scale swings, and settles on what lies on it.
+     */
+    public function testTheScaleSettles(): void
+    {
+        self::$studio->json('PUT', '/api/scale', ['grams' => 0]);
+        self::$studio->json('PUT', '/api/scale', ['grams' => 71.3]);
+        $shown = [];
+        $end = hrtime(true) + 20_000_000_000;
+        do {
+            $shown[] = $now = self::$studio->json('GET', '/api/scale');
+        } while (!$now->settled && hrtime(true) < $end);
+        self::assertSame([71.3, true], [$now->grams, $now->settled]);
+        self::assertFalse($shown[0]->settled, 'not at once');
+        foreach ([-1, 20_001, 'heavy'] as $nonsense) {
+            self::assertSame('/grams', self::$studio->json('PUT', '/api/scale', ['grams' => $nonsense], 422)->violations[0]->pointer);
+        }
+        self::assertSame(71.3, self::$studio->json('GET', '/api/scale')->grams);
+    }
+
+    /**
      * 100 ml of water in the pot, 30 g lighter than it was: 70 ml are left, and 30 restore it.
      */
     public function testWhatEvaporatedIsPutBack(): void

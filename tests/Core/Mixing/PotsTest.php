@@ -12,6 +12,7 @@ use Inlaid\Core\Mixing\CorrectPot;
 use Inlaid\Core\Mixing\FindEvaporated;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\FollowPour;
 use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Mixing\MakeLadder;
 use Inlaid\Core\Mixing\MixingRefusal;
@@ -183,6 +184,36 @@ final class PotsTest extends TestCase
             $this->isMade($half->yield, $half->taken, $half->add, $pots, $wanted, $have);
             self::assertNull((new PoolLeftovers())->making($found->yield->plus('1/1000'), $pots, $wanted, $have), 'no more can be made');
         });
+    }
+
+    /**
+     * Poured on a scale one after the other, each a little too much or just right: what is in the pot in the end is exactly the ratio, and no less than was wanted; who
+     * pours just right gets just what was wanted.
+     */
+    public function testTheRestFollowsWhatWasPouredTooMuch(): void
+    {
+        $this->manyTimes(80, function (): void {
+            $materials = $this->materials(3);
+            $wanted = $this->mixOf($materials);
+            $yield = $this->rational(20, 200, 3);
+            $poured = [];
+            $over = false;
+            foreach ($wanted->leaves as $i => $leaf) {
+                $target = (new FollowPour())->follow($wanted, $yield, $poured)->targets[$i]->grams;
+                $last = $i === \count($wanted->leaves) - 1;
+                $more = $last || 0 === $this->int(0, 1) ? BigRational::zero() : $this->rational(0, 5, 10);
+                $over = $over || $more->isPositive();
+                $poured[] = $target->plus($more);
+            }
+            $end = (new FollowPour())->follow($wanted, $yield, $poured);
+            // who poured too much of a later one has to pour the earlier ones up to it
+            $pot = Contents::of(array_map(static fn (Portion $t, BigRational $g): Portion => Portion::of($t->material, $t->grams->isGreaterThan($g) ? $t->grams : $g), $end->targets, $poured));
+            self::assertTrue($this->isInRatio($pot, $wanted), 'the ratio, exactly');
+            self::assertTrue($pot->volume()->isEqualTo($end->yield) && $end->yield->isGreaterThanOrEqualTo($yield), 'no less than was wanted');
+            self::assertTrue($over || $end->yield->isEqualTo($yield), 'and just that where nothing was too much');
+        });
+        $this->expectExceptionMessage('has been poured');
+        (new FollowPour())->follow($this->wash(), BigRational::of(5), [BigRational::one(), BigRational::one(), BigRational::one()]);
     }
 
     /**

@@ -174,6 +174,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/pour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Up to how much of everything is to be poured on the scale */
+        post: operations["computePour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/prep": {
         parameters: {
             query?: never;
@@ -646,6 +663,24 @@ export interface paths {
         /** Read a revision */
         get: operations["openRevision"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the scale shows */
+        get: operations["showScale"];
+        /** Say what lies on the scale; a real one does so here too */
+        put: operations["putOnScale"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1217,6 +1252,10 @@ export interface components {
             name: string;
             probability: number;
         };
+        /** @description What lies on the scale now, in g. */
+        Load: {
+            grams: number;
+        };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
@@ -1496,6 +1535,15 @@ export interface components {
             name: string;
             volume: number;
         };
+        /** @description A mix being poured on the scale: how much is wanted such as "150 ml", and g of what has been poured, in pouring order; the last is being poured. */
+        PourAsked: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            amount: string;
+            poured?: number[];
+            context?: components["schemas"]["Context"] | null;
+        };
         /** @description What goes into the cup for a step: the mix, how much is needed, the batch and its marks. Immutable. `need` is for all coats; where the pot does not keep that long (`eachCoat`) the batch is for one coat. `thinning` in volumes of thinner to one of body. */
         PourPreview: {
             name: string;
@@ -1509,6 +1557,12 @@ export interface components {
             thinning: number;
             largestThinning: number | null;
             cost: number | null;
+        };
+        /** @description Up to how much of everything is to be poured on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
+        PouringPreview: {
+            yield: components["schemas"]["Amount"];
+            targets: components["schemas"]["BatchLinePreview"][];
+            more: number;
         };
         /** @description Lines of the proposed preparation to be taken into a recipe, by their keys. */
         PrepAsked: {
@@ -1888,6 +1942,11 @@ export interface components {
             name: string;
             lasts: number;
             isAbrasive: boolean;
+        };
+        /** @description What a scale shows, in g, and whether it has settled. Immutable. */
+        WeightShown: {
+            grams: number;
+            settled: boolean;
         };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
@@ -2694,6 +2753,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PoolPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computePour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PourAsked"];
+            };
+        };
+        responses: {
+            /** @description Up to how much of everything is to be poured on the scale */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PouringPreview"];
                 };
             };
             /** @description What is wrong, and where */
@@ -3723,6 +3815,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RevisionOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the scale shows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeightShown"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putOnScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Load"];
+            };
+        };
+        responses: {
+            /** @description Say what lies on the scale; a real one does so here too */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeightShown"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Mixing;
+
+use Brick\Math\BigRational;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Mixing\Contents;
+use Inlaid\Core\Mixing\FollowPour;
+use Inlaid\Core\Preview\Amount;
+use Inlaid\Core\Preview\BatchLinePreview;
+use Inlaid\Core\Preview\PouringPreview;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/pour', methods: 'POST')]
+#[Describe('Up to how much of everything is to be poured on the scale', takes: PourAsked::class, gives: PouringPreview::class)]
+final readonly class ComputePour
+{
+    public function __construct(private StudioContext $context, private FollowPour $follow)
+    {
+    }
+
+    public function __invoke(Body $body): PouringPreview
+    {
+        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+
+        return $body->read(function (Node $n) use ($context): PouringPreview {
+            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);
+            [$wanted, $yield] = [$bench->mix($n, 'of'), $bench->volume($n, 'amount')];
+            $poured = $n->has('poured') ? $n->list('poured', static fn (Node $p): BigRational => BigRational::of(\sprintf('%.3F', $p->asFloat())), 40) : [];
+
+            return $n->make(function () use ($wanted, $yield, $poured, $context): PouringPreview {
+                $found = $this->follow->follow($wanted, $yield, $poured);
+
+                return new PouringPreview(Amount::of($found->yield, $context->units), BatchLinePreview::all(Contents::of($found->targets), $context->units), round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5));
+            }, 'poured');
+        });
+    }
+}

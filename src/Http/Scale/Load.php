@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Scale;
+
+/**
+ * What lies on the scale now, in g.
+ */
+final readonly class Load
+{
+    public function __construct(public float $grams)
+    {
+    }
+}
