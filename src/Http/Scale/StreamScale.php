@@ -27,6 +27,9 @@ final readonly class StreamScale
     {
         return new StreamedResponse(function (): void {
             $end = hrtime(true) + self::SECONDS * 1_000_000_000;
+            while (ob_get_level() > 0) {
+                ob_end_flush(); // what waits in a buffer would come all at once
+            }
             echo "retry: 200\n\n";
             while (hrtime(true) < $end && !connection_aborted()) {
                 echo 'data: '.Json::encode($this->scale->read())."\n\n";

@@ -64,7 +64,12 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           {worked.largestThinning !== null && `, at most ${worked.largestThinning} to 1`}
         </dd>
         <dt>Carried in</dt>
-        <dd>{worked.carriers.map((c) => carriers[c]).join(' and ')}</dd>
+        <dd>
+          {worked.carriers
+            .filter((c) => c !== 'dry' || worked.carriers.length === 1)
+            .map((c) => carriers[c])
+            .join(' and ')}
+        </dd>
         <dt>Stays when dry</dt>
         <dd>{percent(worked.solids)} of the volume</dd>
         {worked.wet !== null && worked.dry !== null && worked.spread !== null && (

@@ -16,6 +16,7 @@ import { Ladder } from './Ladder';
 import { MakeIt } from './MakeIt';
 import { MixEditor } from './MixEditor';
 import { MixResult } from './MixResult';
+import { PourOnScale } from './PourOnScale';
 import { PutRight } from './PutRight';
 import { UseUp } from './UseUp';
 import { type MeasuredBy, useMixWork, type Wanted } from './useMixWork';
@@ -66,6 +67,7 @@ export type BenchProps = {
 
 const tasks = {
   make: 'Make it',
+  scale: 'Pour it on the scale',
   right: 'Put a pot right',
   up: 'Use leftovers up',
   ladder: 'Grade a ladder',
@@ -150,6 +152,9 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       </Box>
     ),
   };
+  if (task === 'scale') {
+    return <PourOnScale {...props} amount={'amount' in wanted ? wanted.amount : '150 ml'} setAmount={(amount) => setWanted({ amount })} />;
+  }
   if (task === 'right')
     return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
   if (task === 'up') return <UseUp {...props} />;
@@ -171,7 +176,13 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       <MixResult
         worked={worked}
         currency={settings.currency}
-        keep={<KeepPot book={book} mix={mix} batch={worked.measured ?? worked.exact} />}
+        keep={
+          <KeepPot
+            book={book}
+            mix={mix}
+            holds={(worked.measured ?? worked.exact).lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }))}
+          />
+        }
       />
     ) : (
       <Loading what="the cup" />

@@ -3,13 +3,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { BatchPreview, Mix } from '../../app/api';
+import type { Mix } from '../../app/api';
 import { DayEntry, TextEntry } from '../../shared/Field';
 import type { MixBook } from '../section/edits';
 import { usePotWork } from './usePots';
 
 /** What was mixed is kept as a pot: its name, where it stands, until when it is good. */
-export function KeepPot({ book, mix, batch }: { book: MixBook; mix: Mix; batch: BatchPreview }) {
+export function KeepPot({ book, mix, holds }: { book: MixBook; mix: Mix; holds: { material: string; amount: string }[] }) {
   const [name, setName] = useState('');
   const [place, setPlace] = useState('');
   const [useBy, setUseBy] = useState<string | null>(null);
@@ -44,7 +44,7 @@ export function KeepPot({ book, mix, batch }: { book: MixBook; mix: Mix; batch: 
             materials: book.materials,
             mixes: book.mixes.filter((m) => m.id !== 'end'),
             of: { mix: mix.id },
-            holds: batch.lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })),
+            holds,
             ...(useBy ? { useBy } : {}),
           })
         }

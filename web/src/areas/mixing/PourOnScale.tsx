@@ -1,0 +1,208 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { answer, api } from '../../app/api';
+import { bench } from '../../app/theme';
+import { TextEntry } from '../../shared/Field';
+import { Swatch } from '../../shared/Swatch';
+import { percent } from '../../shared/words';
+import { KeepPot } from '../pots/KeepPot';
+import type { BenchProps } from './Mixing';
+import { ScaleFace } from './ScaleFace';
+import { useLoad, useScale } from './useScale';
+import { useWorked } from './useWorked';
+
+/** A tenth of a gram is what the scale shows; that near is right. */
+const near = 0.15;
+
+/** The mix poured on the scale: until the needle says stop; where something was poured too much the rest follows. */
+export function PourOnScale({
+  book,
+  mix,
+  columns,
+  amount,
+  setAmount,
+}: BenchProps & { amount: string; setAmount: (amount: string) => void }) {
+  const shown = useScale();
+  const load = useLoad();
+  // What the scale shows before each ingredient; the first is the cup. The last is being poured onto.
+  const [bases, setBases] = useState<number[]>([]);
+  const [done, setDone] = useState(false);
+  const now = shown?.grams ?? 0;
+  const lies = useRef(0); // what truly lies on the stand-in; its face still swings
+  if (shown?.settled && !load.isPending) lies.current = shown.grams;
+  const pour = (grams: number) => {
+    lies.current += grams;
+    return load.mutateAsync(Number(lies.current.toFixed(2))).catch(() => undefined);
+  };
+  const all = [...bases, now];
+  const poured = bases.map((base, i) => Math.max(0, Number(((all[i + 1] ?? base) - base).toFixed(1))));
+  const settled = done ? poured.slice(0, -1) : poured;
+  const question = { ...book, of: { mix: mix.id }, amount, poured: shown?.settled ? settled : settled.slice(0, -1) };
+  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/pour', { body })));
+  const targets = worked?.targets ?? [];
+  // Where a later one was poured too much the earlier ones are poured up to it, after all have had their turn.
+  const lacking = targets.findIndex((t, i) => (t.amount.g ?? 0) - (settled[i] ?? 0) > near && i < settled.length - 1);
+  const index = bases.length - 1;
+  const target = targets[index]?.amount.g ?? 0;
+  const current = settled[index] ?? 0;
+  const restart = () => {
+    setBases([]);
+    setDone(false);
+    lies.current = 0;
+    load.mutate(0);
+  };
+  const next = () => {
+    if (bases.length === targets.length) setDone(true);
+    setBases([...bases, now]);
+  };
+  return columns(
+    <>
+      <TextEntry
+        label="Amount of the mix"
+        value={amount}
+        onChange={setAmount}
+        help="for example 150 ml, 1 1/2 cup"
+        error={violations.find((v) => v.pointer === '/amount')?.message}
+      />
+      <Box sx={{ border: `1px dashed ${bench.slate}`, p: 1.5, display: 'grid', gap: 1 }}>
+        <b>No scale is connected: this one stands in for it</b>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+          <PourButton label="Pour" pour={() => pour(2.3)} />
+          <PourButton label="A few drops" pour={() => pour(0.2)} />
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
+          Hold a button to pour. A real scale says what lies on it at the same address.
+        </Box>
+      </Box>
+      <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={restart}>
+        Begin anew
+      </Button>
+    </>,
+    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      {violations.length > 0 && <Alert severity="error">{violations[0]?.message}</Alert>}
+      {shown === null && <Alert severity="info">Waiting for the scale …</Alert>}
+      {worked && shown && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }}>
+          <Box sx={{ flex: '1 1 330px', display: 'grid', gap: 1.5, alignContent: 'start' }}>
+            {bases.length === 0 && (
+              <>
+                <Typography variant="h2">Put the empty cup on the scale.</Typography>
+                <Button
+                  variant="contained"
+                  size="large"
+                  sx={{ justifySelf: 'start' }}
+                  disabled={!shown.settled}
+                  onClick={() => setBases([now])}
+                >
+                  It stands there: {now.toFixed(1)} g
+                </Button>
+              </>
+            )}
+            {bases.length > 0 && !done && (
+              <>
+                <Typography variant="h2" data-testid="pour-now">
+                  Pour {targets[index]?.name} until {target.toFixed(1)} g
+                </Typography>
+                <Box sx={{ fontSize: 22 }} aria-live="polite">
+                  {current > target + near
+                    ? `${(current - target).toFixed(1)} g too much.`
+                    : current >= target - near
+                      ? 'Stop. That is it.'
+                      : `${(target - current).toFixed(1)} g to go`}
+                </Box>
+                <Button
+                  variant="contained"
+                  size="large"
+                  sx={{ justifySelf: 'start' }}
+                  disabled={!shown.settled || current < target - near}
+                  onClick={next}
+                >
+                  {bases.length < targets.length ? `Next: ${targets[index + 1]?.name}` : 'That is all'}
+                </Button>
+              </>
+            )}
+            {done && (
+              <>
+                <Typography variant="h2" data-testid="pour-done">
+                  {worked.yield.text} of {mix.name}, as wanted
+                </Typography>
+                <KeepPot
+                  book={book}
+                  mix={mix}
+                  holds={targets.map((t, i) => ({ material: t.materialId, amount: `${(settled[i] ?? 0).toFixed(1)} g` }))}
+                />
+              </>
+            )}
+            {worked.more > 0.0005 && (
+              <Alert severity="warning">
+                Something was poured too much, so the rest follows: {percent(worked.more)} more in all, {worked.yield.text}.
+              </Alert>
+            )}
+            {lacking >= 0 && done && (
+              <Alert severity="warning">
+                Now pour {((targets[lacking]?.amount.g ?? 0) - (settled[lacking] ?? 0)).toFixed(1)} g more of {targets[lacking]?.name}, and
+                the ratio is right again.
+              </Alert>
+            )}
+            <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+              {targets.map((t, i) => (
+                <Box
+                  component="li"
+                  key={t.materialId}
+                  sx={{
+                    display: 'flex',
+                    gap: 1.25,
+                    alignItems: 'center',
+                    py: 0.75,
+                    borderTop: `1px solid ${bench.line}`,
+                    fontWeight: i === index && !done ? 700 : 400,
+                  }}
+                >
+                  <Swatch colour={t.colour} />
+                  <span style={{ flex: 1 }}>{t.name}</span>
+                  <span>
+                    {i < settled.length ? `${settled[i]?.toFixed(1)} of ` : ''}
+                    {t.amount.g?.toFixed(1)} g
+                  </span>
+                </Box>
+              ))}
+            </Box>
+          </Box>
+          {bases.length > 0 && !done && (
+            <ScaleFace shown={current} target={target} near={near} label={`${current.toFixed(1)} g of ${target.toFixed(1)} g`} />
+          )}
+        </Box>
+      )}
+    </Box>,
+  );
+}
+
+/** Pours as long as it is held; the space bar, or Enter, pours once. */
+function PourButton({ label, pour }: { label: string; pour: () => Promise<unknown> }) {
+  const held = useRef(false);
+  const hold = async () => {
+    held.current = true;
+    while (held.current) {
+      await pour();
+      await new Promise((done) => window.setTimeout(done, 80));
+    }
+  };
+  const release = () => {
+    held.current = false;
+  };
+  return (
+    <Button
+      variant="outlined"
+      onPointerDown={() => void hold()}
+      onPointerUp={release}
+      onPointerLeave={release}
+      onPointerCancel={release}
+      onKeyDown={(e) => (e.key === ' ' || e.key === 'Enter') && void pour()}
+    >
+      {label}
+    </Button>
+  );
+}
