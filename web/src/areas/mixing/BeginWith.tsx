@@ -6,10 +6,13 @@ import { Choice } from '../../shared/Field';
 import { useVocabulary } from '../../shared/useVocabulary';
 import type { MixBook } from '../section/edits';
 
+/** The step of the book a mix is for. */
+export type StepOf = { recipe: string; step: string };
+
 type Props = {
   shelf: readonly Material[];
   /** A book with the mix first, and how much of it is needed, where a step says so. */
-  onBegin: (book: MixBook, need?: string) => void;
+  onBegin: (book: MixBook, of: StepOf | null, need?: string) => void;
 };
 
 /** What to begin with: a usual mix, or the mix of a step in the book with what that step needs. */
@@ -38,7 +41,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
     if (!start || materials.length < start.parts.length) return setSaid('What it takes is not on the shelf.');
     setSaid(start.how);
     const mix: Mix = { id: 'x', name, basis: 'volume', parts: start.parts.map((p) => ({ share: p.share, of: { material: p.material } })) };
-    onBegin({ materials, mixes: [mix] });
+    onBegin({ materials, mixes: [mix] }, null);
   };
   const ofStep = (id: string) => {
     const { document, preview } = opened.data ?? {};
@@ -48,6 +51,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
     setSaid('');
     onBegin(
       { materials: document.materials, mixes: [main, ...(document.mixes ?? []).filter((m) => m.id !== main.id)] },
+      { recipe, step: id },
       need && `${need.exact} ml`,
     );
   };

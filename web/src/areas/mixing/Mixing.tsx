@@ -11,7 +11,7 @@ import { KeepPot } from '../pots/KeepPot';
 import { usePots } from '../pots/usePots';
 import type { MixBook } from '../section/edits';
 import type { Amounts } from './AmountsGrid';
-import { BeginWith } from './BeginWith';
+import { BeginWith, type StepOf } from './BeginWith';
 import { Ladder } from './Ladder';
 import { MakeIt } from './MakeIt';
 import { MixEditor } from './MixEditor';
@@ -95,6 +95,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   const [by, setBy] = useState<MeasuredBy>('anything');
   const [inPot, setInPot] = useState<Amounts>({});
   const [pot, setPot] = useState<Pot | null>(null);
+  const [stepOf, setStepOf] = useState<StepOf | null>(null);
   const pots = usePots();
   const choosePot = (chosen: Pot | null) => {
     setPot(chosen);
@@ -144,7 +145,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
             options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
             onChange={setTask}
           />
-          <BeginWith shelf={shelf} onBegin={(begun, need) => [setBook(begun), need && setWanted({ amount: need })]} />
+          <BeginWith shelf={shelf} onBegin={(begun, of, need) => [setBook(begun), setStepOf(of), need && setWanted({ amount: need })]} />
           <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
           {asked}
         </Box>
@@ -153,7 +154,14 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     ),
   };
   if (task === 'scale') {
-    return <PourOnScale {...props} amount={'amount' in wanted ? wanted.amount : '150 ml'} setAmount={(amount) => setWanted({ amount })} />;
+    return (
+      <PourOnScale
+        {...props}
+        stepOf={stepOf}
+        amount={'amount' in wanted ? wanted.amount : '150 ml'}
+        setAmount={(amount) => setWanted({ amount })}
+      />
+    );
   }
   if (task === 'right')
     return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
@@ -180,6 +188,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
           <KeepPot
             book={book}
             mix={mix}
+            stepOf={stepOf}
             holds={(worked.measured ?? worked.exact).lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }))}
           />
         }

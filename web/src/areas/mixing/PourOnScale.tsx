@@ -9,6 +9,7 @@ import { TextEntry } from '../../shared/Field';
 import { Swatch } from '../../shared/Swatch';
 import { percent } from '../../shared/words';
 import { KeepPot } from '../pots/KeepPot';
+import type { StepOf } from './BeginWith';
 import type { BenchProps } from './Mixing';
 import { ScaleFace } from './ScaleFace';
 import { useLoad, useScale } from './useScale';
@@ -24,7 +25,8 @@ export function PourOnScale({
   columns,
   amount,
   setAmount,
-}: BenchProps & { amount: string; setAmount: (amount: string) => void }) {
+  stepOf,
+}: BenchProps & { amount: string; setAmount: (amount: string) => void; stepOf: StepOf | null }) {
   const shown = useScale();
   const load = useLoad();
   // What the scale shows before each ingredient; the first is the cup. The last is being poured onto.
@@ -132,6 +134,7 @@ export function PourOnScale({
                 <KeepPot
                   book={book}
                   mix={mix}
+                  stepOf={stepOf}
                   holds={targets.map((t, i) => ({ material: t.materialId, amount: `${(settled[i] ?? 0).toFixed(1)} g` }))}
                 />
               </>

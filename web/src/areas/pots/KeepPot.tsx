@@ -5,11 +5,22 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Mix } from '../../app/api';
 import { DayEntry, TextEntry } from '../../shared/Field';
+import type { StepOf } from '../mixing/BeginWith';
 import type { MixBook } from '../section/edits';
 import { usePotWork } from './usePots';
 
 /** What was mixed is kept as a pot: its name, where it stands, until when it is good. */
-export function KeepPot({ book, mix, holds }: { book: MixBook; mix: Mix; holds: { material: string; amount: string }[] }) {
+export function KeepPot({
+  book,
+  mix,
+  stepOf,
+  holds,
+}: {
+  book: MixBook;
+  mix: Mix;
+  stepOf: StepOf | null;
+  holds: { material: string; amount: string }[];
+}) {
   const [name, setName] = useState('');
   const [place, setPlace] = useState('');
   const [useBy, setUseBy] = useState<string | null>(null);
@@ -46,6 +57,7 @@ export function KeepPot({ book, mix, holds }: { book: MixBook; mix: Mix; holds: 
             of: { mix: mix.id },
             holds,
             ...(useBy ? { useBy } : {}),
+            ...stepOf,
           })
         }
       >
