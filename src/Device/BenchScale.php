@@ -27,16 +27,34 @@ final readonly class BenchScale
     {
         $shown = $this->read();
         $item = $this->cache->getItem(self::KEY);
-        $this->cache->save($item->set([$shown->grams, $grams, microtime(true)]));
+        $this->cache->save($item->set([$shown->grams, min(self::MOST, max(0.0, $grams)), microtime(true)]));
 
         return $this->read();
     }
 
+    /**
+     * @param float $grams that are poured onto what lies on it
+     */
+    public function pour(float $grams): WeightShown
+    {
+        return $this->put($this->kept()[1] + $grams);
+    }
+
     public function read(): WeightShown
     {
-        $kept = $this->cache->getItem(self::KEY)->get();
-        [$before, $now, $at] = \is_array($kept) && [0, 1, 2] === array_keys($kept) ? array_map(static fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $kept) : [0.0, 0.0, 0.0];
+        [$before, $now, $at] = $this->kept();
 
         return $this->settle->show($before, $now, microtime(true) - $at);
+    }
+
+    /**
+     * @return array{float, float, float} what it showed when the load changed, what lies on it since, and when that was
+     */
+    private function kept(): array
+    {
+        $kept = $this->cache->getItem(self::KEY)->get();
+        $number = static fn (int $i): float => \is_array($kept) && is_numeric($kept[$i] ?? null) ? (float) $kept[$i] : 0.0;
+
+        return [$number(0), $number(1), $number(2)];
     }
 }

@@ -150,7 +150,7 @@ final class PainterTest extends Rooms
      */
     private function figures(): array
     {
-        return [$this->text('[data-testid=film]'), $this->text('[data-testid=ready-on]'), (string) $this->see('#step-panel svg[role=img]')->getAttribute('aria-label')];
+        return [$this->text('[data-testid=film]'), $this->browser->findElement(WebDriverBy::xpath("//*[@data-testid='ready-on']/.."))->getText(), (string) $this->see('#step-panel svg[role=img]')->getAttribute('aria-label')];
     }
 
     private function row(string $name): \Facebook\WebDriver\Remote\RemoteWebElement

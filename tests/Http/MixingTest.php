@@ -150,6 +150,13 @@ final class MixingTest extends TestCase
             self::assertSame('/grams', self::$studio->json('PUT', '/api/scale', ['grams' => $nonsense], 422)->violations[0]->pointer);
         }
         self::assertSame(71.3, self::$studio->json('GET', '/api/scale')->grams);
+        foreach ([2.3, 0.2] as $more) {
+            self::$studio->json('PUT', '/api/scale', ['more' => $more]);
+        }
+        do {
+            $now = self::$studio->json('GET', '/api/scale');
+        } while (!$now->settled && hrtime(true) < $end);
+        self::assertSame(73.8, $now->grams);
     }
 
     /**

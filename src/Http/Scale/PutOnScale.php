@@ -21,12 +21,13 @@ final readonly class PutOnScale
 
     public function __invoke(Body $body): WeightShown
     {
-        $grams = $body->read(static function (Node $n): float {
-            $grams = $n->fields('grams')->float('grams');
+        [$more, $grams] = $body->read(static function (Node $n): array {
+            $name = $n->fields('grams', 'more')->has('more') ? 'more' : 'grams';
+            $grams = $n->float($name);
 
-            return $grams < 0.0 || $grams > BenchScale::MOST ? $n->refuse('grams', 'The scale carries 0 to 20 kg.') : $grams;
+            return $grams < 0.0 || $grams > BenchScale::MOST ? $n->refuse($name, 'The scale carries 0 to 20 kg.') : ['more' === $name, $grams];
         });
 
-        return $this->scale->put($grams);
+        return $more ? $this->scale->pour($grams) : $this->scale->put($grams);
     }
 }

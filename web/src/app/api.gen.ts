@@ -1252,9 +1252,10 @@ export interface components {
             name: string;
             probability: number;
         };
-        /** @description What lies on the scale now, in g. */
+        /** @description What lies on the scale now, in g; or how much more is poured onto it. */
         Load: {
-            grams: number;
+            grams?: number | null;
+            more?: number | null;
         };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";

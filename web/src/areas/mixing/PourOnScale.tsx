@@ -33,12 +33,7 @@ export function PourOnScale({
   const [bases, setBases] = useState<number[]>([]);
   const [done, setDone] = useState(false);
   const now = shown?.grams ?? 0;
-  const lies = useRef(0); // what truly lies on the stand-in; its face still swings
-  if (shown?.settled && !load.isPending) lies.current = shown.grams;
-  const pour = (grams: number) => {
-    lies.current += grams;
-    return load.mutateAsync(Number(lies.current.toFixed(2))).catch(() => undefined);
-  };
+  const pour = (more: number) => load.mutateAsync({ more }).catch(() => undefined);
   const all = [...bases, now];
   const poured = bases.map((base, i) => Math.max(0, Number(((all[i + 1] ?? base) - base).toFixed(1))));
   const settled = done ? poured.slice(0, -1) : poured;
@@ -53,8 +48,7 @@ export function PourOnScale({
   const restart = () => {
     setBases([]);
     setDone(false);
-    lies.current = 0;
-    load.mutate(0);
+    load.mutate({ grams: 0 });
   };
   const next = () => {
     if (bases.length === targets.length) setDone(true);

@@ -17,7 +17,7 @@ export function useScale(): Shown | null {
   return shown;
 }
 
-/** Says what lies on the scale: the hand of the stand-in. */
+/** Says what lies on the scale, or how much more is poured onto it: the hand of the stand-in. */
 export function useLoad() {
-  return useMutation({ mutationFn: (grams: number) => answer(api.PUT('/api/scale', { body: { grams } })) });
+  return useMutation({ mutationFn: (body: { grams: number } | { more: number }) => answer(api.PUT('/api/scale', { body })) });
 }
