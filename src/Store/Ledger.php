@@ -27,12 +27,12 @@ final readonly class Ledger
     }
 
     /**
-     * @param Account|null $only one account, null for all
+     * @param Account ...$only these accounts, none for all
      */
-    public function balance(?Account $only = null): Balance
+    public function balance(Account ...$only): Balance
     {
         $grams = [];
-        foreach ($this->em->getRepository(StoredBalance::class)->findBy(null === $only ? [] : ['account' => $only->key]) as $row) {
+        foreach ($this->em->getRepository(StoredBalance::class)->findBy([] === $only ? [] : ['account' => array_map(static fn (Account $a): string => $a->key, $only)]) as $row) {
             $grams[$row->account][$row->materialId] = ExactNumber::parse($row->grams);
         }
 
@@ -49,7 +49,7 @@ final readonly class Ledger
         if ([] === $moves) {
             return;
         }
-        $after = $this->balance()->after(...$moves);
+        $after = $this->balance(...array_merge(...array_map(static fn (Move $m): array => [$m->from, $m->to], $moves)))->after(...$moves);
         $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(self::written(...), $moves)), $note));
         foreach ($moves as $move) {
             foreach ([$move->from, $move->to] as $account) {

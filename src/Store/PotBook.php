@@ -24,6 +24,8 @@ use Symfony\Component\Uid\Ulid;
  */
 final readonly class PotBook
 {
+    public const PAGE = 60;
+
     public function __construct(private EntityManagerInterface $em, private Ledger $ledger, private ReadMaterial $read = new ReadMaterial(), private WriteMaterial $write = new WriteMaterial())
     {
     }
@@ -37,11 +39,13 @@ final readonly class PotBook
     }
 
     /**
-     * @return list<StoredPot> the last made first
+     * @return array{int, list<StoredPot>} how many there are, and one page of them, the last made first
      */
-    public function all(): array
+    public function page(int $page): array
     {
-        return $this->em->getRepository(StoredPot::class)->findBy([], ['madeAt' => 'DESC', 'id' => 'DESC']);
+        $pots = $this->em->getRepository(StoredPot::class);
+
+        return [$pots->count(), $pots->findBy([], ['madeAt' => 'DESC', 'id' => 'DESC'], self::PAGE, self::PAGE * ($page - 1))];
     }
 
     /**

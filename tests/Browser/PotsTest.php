@@ -54,7 +54,10 @@ final class PotsTest extends Rooms
         $this->button('Used')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=became]'), 'a first try'), 'what became of it is kept');
         self::assertStringContainsString('90 ml', $this->main());
-        $this->write('How much', '91 ml');
+        $this->write('Top it up with', '30 ml');
+        $this->button('Added')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '120 ml'), 'topped up');
+        $this->write('How much', '121 ml');
         $this->button('Thrown away')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'There is not so much of it there.'), 'no more is thrown away than there is');
 
@@ -89,6 +92,22 @@ final class PotsTest extends Rooms
         $this->go('/shelf/pots');
         $this->until(fn (): bool => str_contains($this->main(), 'A wash') && str_contains($this->main(), '280 ml'), 'they are one pot');
         self::assertStringContainsString('Empty', $this->main());
+    }
+
+    /**
+     * From a step of the cupboard to the bench and to a pot: what that step needs, of the nested mix, with the step on its label.
+     */
+    public function testAPotForAStepOfTheBook(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
+        $this->button('To the mixing bench')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Smoke glaze: 5 Glazing medium, water-based : 1 Smoke colour'), 'the mix of the step');
+        $this->button('Mixed: keep it as a pot')->click();
+        $this->button('To the pot')->click();
+        $this->until(fn (): bool => str_contains($this->main(), '252 ml'), 'as much as was measured');
+        $this->button('Label')->click();
+        self::assertStringContainsString('for Lamp cupboard, engine green and gold, “Smoke glaze”', $this->text('[data-testid=label]'));
+        self::assertSame(['glazing-medium', 'lamp-soot', 'platform-slate', 'poppy-bank'], array_column($this->studio->json('GET', '/api/pots')->pots[0]->materials, 'id'));
     }
 
     /**

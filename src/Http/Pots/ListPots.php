@@ -5,23 +5,28 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots', methods: 'GET')]
-#[Describe('List the pots', gives: PotList::class)]
+#[Describe('List the pots', gives: PotList::class, query: ['page' => 'integer'])]
 final readonly class ListPots
 {
     public function __construct(private PotBook $pots, private StudioContext $context)
     {
     }
 
-    public function __invoke(): PotList
+    public function __invoke(Request $request): PotList
     {
         [$context] = $this->context->with(null);
 
-        return new PotList(array_map(fn (StoredPot $p): PotOnShelf => PotOnShelf::of($p, $this->pots, $context), $this->pots->all()));
+        $page = PageAsked::of($request);
+        [$total, $pots] = $this->pots->page($page);
+
+        return new PotList($total, $page, PotBook::PAGE, array_map(fn (StoredPot $p): PotOnShelf => PotOnShelf::of($p, $this->pots, $context), $pots));
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 /**
- * All pots, the last made first.
+ * A page of the pots, the last made first.
  */
 final readonly class PotList
 {
     /**
      * @param list<PotOnShelf> $pots
      */
-    public function __construct(public array $pots)
+    public function __construct(public int $total, public int $page, public int $size, public array $pots)
     {
     }
 }

@@ -1485,8 +1485,11 @@ export interface components {
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
         };
-        /** @description All pots, the last made first. */
+        /** @description A page of the pots, the last made first. */
         PotList: {
+            total: number;
+            page: number;
+            size: number;
             pots: components["schemas"]["PotOnShelf"][];
         };
         /** @description A pot that was mixed: what it is to be, and what was really poured in. Without a day it is to be used by the pot life of the mix, where that is known. */
@@ -3163,7 +3166,9 @@ export interface operations {
     };
     listPots: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { answer, api, type Material, type Mix } from '../../app/api';
 import { Choice } from '../../shared/Field';
 import { useVocabulary } from '../../shared/useVocabulary';
@@ -19,7 +20,9 @@ type Props = {
 export function BeginWith({ shelf, onBegin }: Props) {
   const { data: vocabulary } = useVocabulary();
   const [said, setSaid] = useState('');
-  const [recipe, setRecipe] = useState('');
+  const [params] = useSearchParams();
+  const named = params.get('recipe') ?? '';
+  const [recipe, setRecipe] = useState(named);
   const recipes = useQuery({
     queryKey: ['recipes', 'to-mix'],
     queryFn: () => answer(api.GET('/api/recipes', { params: { query: { page: 1 } } })),
@@ -55,6 +58,12 @@ export function BeginWith({ shelf, onBegin }: Props) {
       need && `${need.exact} ml`,
     );
   };
+  const ready = opened.data !== undefined && recipe === named;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the step the address names is known
+  useEffect(() => {
+    const step = params.get('step');
+    if (ready && step !== null) ofStep(step);
+  }, [ready]);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>

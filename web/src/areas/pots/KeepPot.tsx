@@ -52,8 +52,7 @@ export function KeepPot({
           keep.mutate({
             name: name.trim() || mix.name,
             place,
-            materials: book.materials,
-            mixes: book.mixes.filter((m) => m.id !== 'end'),
+            ...only(book, mix, holds),
             of: { mix: mix.id },
             holds,
             ...(useBy ? { useBy } : {}),
@@ -70,4 +69,14 @@ export function KeepPot({
       )}
     </Box>
   );
+}
+
+/** What is needed to say what the pot is: its materials, the mix, and the mixes in that. */
+function only(book: MixBook, mix: Mix, holds: { material: string }[]): MixBook {
+  const inside = (m: Mix): Mix[] => [m, ...m.parts.flatMap((p) => book.mixes.filter((other) => other.id === p.of.mix).flatMap(inside))];
+  const mixes = inside(mix);
+  return {
+    materials: holds.flatMap((h) => book.materials.filter((m) => m.id === h.material)), // in pouring order
+    mixes: mixes.filter((m, i) => mixes.indexOf(m) === i),
+  };
 }

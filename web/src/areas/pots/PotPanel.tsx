@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type Pot, Problem } from '../../app/api';
 import { bench } from '../../app/theme';
-import { TextEntry } from '../../shared/Field';
+import { Choice, TextEntry } from '../../shared/Field';
 import { moment, percent } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
 import { isPast, potColour } from './Pots';
@@ -29,12 +29,15 @@ const kinds: Record<string, string> = {
 export function PotPanel({ pot }: { pot: Pot }) {
   const [amount, setAmount] = useState('');
   const [note, setNote] = useState('');
-  const { use, throwAway } = usePotWork();
+  const [more, setMore] = useState('');
+  const [of, setOf] = useState(pot.materials[0]?.id ?? '');
+  const { use, throwAway, add } = usePotWork();
   const lines = useQuery({
     queryKey: ['pots', pot.id, 'ledger', pot.holds?.holds.exact],
     queryFn: () => answer(api.GET('/api/ledger', { params: { query: { pot: pot.id } } })),
   });
   const error = use.error ?? throwAway.error;
+  const said = (wrong: Error | null) => (wrong instanceof Problem ? (wrong.violations[0]?.message ?? wrong.message) : wrong?.message);
   const take = (how: typeof use) =>
     how.mutate(
       { id: pot.id, note, ...(amount.trim() === '' ? {} : { amount: amount.trim() }) },
@@ -75,13 +78,7 @@ export function PotPanel({ pot }: { pot: Pot }) {
             <PourLines lines={pot.holds.lines} />
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto auto' }, gap: 1, alignItems: 'end' }}>
-            <TextEntry
-              label="How much"
-              value={amount}
-              placeholder="all of it"
-              onChange={setAmount}
-              error={error instanceof Problem ? (error.violations[0]?.message ?? error.message) : error?.message}
-            />
+            <TextEntry label="How much" value={amount} placeholder="all of it" onChange={setAmount} error={said(error)} />
             <TextEntry label="For what, or why" value={note} onChange={setNote} />
             <Button variant="contained" disabled={use.isPending} onClick={() => take(use)}>
               Used
@@ -96,6 +93,17 @@ export function PotPanel({ pot }: { pot: Pot }) {
           Nothing is left in it.
         </Typography>
       )}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto' }, gap: 1, alignItems: 'end' }}>
+        <TextEntry label="Top it up with" value={more} placeholder="for example 20 ml" onChange={setMore} error={said(add.error)} />
+        <Choice label="Of" value={of} options={pot.materials.map((m) => [m.id, m.name] as const)} onChange={setOf} />
+        <Button
+          variant="outlined"
+          disabled={add.isPending || more.trim() === ''}
+          onClick={() => add.mutate({ id: pot.id, add: [{ material: of, amount: more.trim() }] }, { onSuccess: () => setMore('') })}
+        >
+          Added
+        </Button>
+      </Box>
       <Box>
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           What became of it
@@ -105,7 +113,13 @@ export function PotPanel({ pot }: { pot: Pot }) {
             <Box
               component="li"
               key={e.id}
-              sx={{ display: 'grid', gridTemplateColumns: '170px 140px 1fr', gap: 1, py: 0.75, borderBottom: `1px solid ${bench.line}` }}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: '1fr', sm: '170px 140px 1fr' },
+                gap: 1,
+                py: 0.75,
+                borderBottom: `1px solid ${bench.line}`,
+              }}
             >
               <span>{moment(e.at)}</span>
               <b>{kinds[e.kind]}</b>

@@ -6,7 +6,17 @@ type Body<P extends keyof paths> = paths[P] extends { post: { requestBody: { con
 
 /** All pots, the last made first. */
 export function usePots() {
-  return useQuery({ queryKey: ['pots'], queryFn: async () => (await answer(api.GET('/api/pots'))).pots });
+  return useQuery({
+    queryKey: ['pots'],
+    queryFn: async () => {
+      const all = [];
+      for (let page = 1; ; page++) {
+        const list = await answer(api.GET('/api/pots', { params: { query: { page } } }));
+        all.push(...list.pots);
+        if (all.length >= list.total || list.pots.length === 0) return all;
+      }
+    },
+  });
 }
 
 /** What can be done with pots; the shelf and all that is worked out with it is asked for anew afterwards. */

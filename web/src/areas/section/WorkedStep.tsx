@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link, useParams } from 'react-router';
 import type { Span, Step, StepPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Cautions } from '../../shared/Cautions';
@@ -10,6 +12,7 @@ import { clock, microns, minutes, moment, money, percent } from '../../shared/wo
 type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
 
 export function WorkedStep({ step, worked, currency, nameOf }: Props) {
+  const { id } = useParams();
   const { pour, film, drying, rounds, masking } = worked;
   const onto = worked.reaches.filter((r) => r.seen || r.masked);
   return (
@@ -103,6 +106,11 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </>
         )}
       </Box>
+      {pour && step.uses?.mix && (
+        <Button component={Link} to={`/mix?recipe=${id}&step=${step.id}`} variant="outlined" sx={{ justifySelf: 'start' }}>
+          To the mixing bench
+        </Button>
+      )}
       {pour?.cup && (
         <Box>
           <Cup cup={pour.cup} colours={pour.batch.lines.map((l) => l.colour)} height={168} />

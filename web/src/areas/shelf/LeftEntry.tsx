@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { answer, api, Problem } from '../../app/api';
 import { Choice, DayEntry, TextEntry } from '../../shared/Field';
 
@@ -12,17 +13,22 @@ export function LeftEntry({ id }: { id: string }) {
   const keep = useMutation({
     mutationFn: (body: { amount?: string | null; unit?: string; openedOn?: string | null; useBy?: string | null }) =>
       answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body: { amount: null, unit: 'ml', ...counted, ...body } })),
-    onSuccess: (now) => queries.setQueryData(['stock'], now),
+    onSuccess: (now) => {
+      queries.setQueryData(['stock'], now);
+      setOther(null);
+    },
   });
-  const unit = left?.unit ?? 'ml';
+  // Another unit is for the next count: nothing is booked until an amount is written in it.
+  const [other, setOther] = useState<string | null>(null);
+  const unit = other ?? left?.unit ?? 'ml';
   return (
     <Box
       sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: { xs: '1fr 84px', md: '1fr 84px 1fr 1fr' }, gap: 1, maxWidth: 640 }}
     >
       <TextEntry
         label="Left on the shelf"
-        value={left?.amount ?? ''}
-        placeholder="not counted"
+        value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
+        placeholder={left && other ? 'count again' : 'not counted'}
         onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
         error={keep.error instanceof Problem ? (keep.error.violations[0]?.message ?? keep.error.message) : keep.error?.message}
       />
@@ -33,7 +39,7 @@ export function LeftEntry({ id }: { id: string }) {
           ['ml', 'ml'],
           ['g', 'g'],
         ]}
-        onChange={(chosen) => left && keep.mutate({ unit: chosen })}
+        onChange={setOther}
       />
       {left && (
         <>
