@@ -82,8 +82,7 @@ final class StaggerSearch
      */
     private function earliest(PatchTiming $timing, int $from, array $lays, array $wipes): int
     {
-        $forLaying = Hands::One === $this->hands ? [...$lays, ...$wipes] : $lays;
-        $forWiping = Hands::One === $this->hands ? [...$lays, ...$wipes] : $wipes;
+        [$forLaying, $forWiping] = Hands::One === $this->hands ? array_fill(0, 2, self::sorted([...$lays, ...$wipes])) : [self::sorted($lays), self::sorted($wipes)];
         $at = $from;
         do {
             $before = $at;
@@ -98,15 +97,26 @@ final class StaggerSearch
     /**
      * The first moment from which on so many seconds are free.
      *
-     * @param list<array{int, int}> $busy
+     * @param list<array{int, int}> $busy the earliest first
      */
     private static function clear(int $at, int $seconds, array $busy): int
     {
-        usort($busy, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         foreach ($busy as [$from, $to]) {
             $at = $at < $to && $from < $at + $seconds ? $to : $at;
         }
 
         return $at;
+    }
+
+    /**
+     * @param list<array{int, int}> $busy
+     *
+     * @return list<array{int, int}>
+     */
+    private static function sorted(array $busy): array
+    {
+        usort($busy, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $busy;
     }
 }

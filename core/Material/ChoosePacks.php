@@ -17,7 +17,7 @@ final class ChoosePacks
      */
     public function choose(Material $material, float $grams): array
     {
-        $sizes = self::sizes($material);
+        $sizes = $material->sizes;
         if ([] === $sizes || $grams <= 0.0) {
             return [];
         }
@@ -26,17 +26,6 @@ final class ChoosePacks
         }
 
         return array_values(array_filter($this->cheapest($sizes, $grams)[1], static fn (array $p): bool => $p[1] > 0));
-    }
-
-    /**
-     * @return list<array{Pack, float}> the packs and the grams in them, the largest first
-     */
-    public static function sizes(Material $material): array
-    {
-        $sizes = array_map(static fn (Pack $p): array => [$p, $material->body->inGrams($p->size)->toFloat()], $material->packs);
-        usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-
-        return $sizes;
     }
 
     /**

@@ -18,6 +18,8 @@ use Inlaid\Core\Piece\Bleed;
 final readonly class Material
 {
     public ?float $pricePerGram;
+    /** @var list<array{Pack, float}> the packs and the grams in them, the largest first */
+    public array $sizes;
 
     /**
      * @param list<Pack>   $packs
@@ -44,7 +46,10 @@ final readonly class Material
         public bool $grips,
         public ?Residue $residue,
     ) {
-        $this->pricePerGram = [] === $packs ? null : min(array_map(static fn (Pack $p): float => $p->price / $body->inGrams($p->size)->toFloat(), $packs));
+        $sizes = array_map(static fn (Pack $p): array => [$p, $body->inGrams($p->size)->toFloat()], $packs);
+        usort($sizes, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+        $this->sizes = $sizes;
+        $this->pricePerGram = [] === $sizes ? null : min(array_map(static fn (array $s): float => $s[0]->price / $s[1], $sizes));
     }
 
     /**

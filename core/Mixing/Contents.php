@@ -70,6 +70,16 @@ final readonly class Contents
     }
 
     /**
+     * What it takes to come from another to this.
+     *
+     * @throws MixingRefusal if the other holds more of something that is in this
+     */
+    public function minus(self $other): self
+    {
+        return self::of(array_map(static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->minus($other->grams($p->material->id))), $this->portions));
+    }
+
+    /**
      * So much of it, well stirred: a share from 0 to 1, or more for more of the same.
      */
     public function times(BigRational $share): self

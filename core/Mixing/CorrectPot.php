@@ -29,12 +29,8 @@ final readonly class CorrectPot
     public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = []): Correction
     {
         self::check($pot, $wanted, $holds);
-        $yield = BigRational::zero();
-        foreach ($wanted->leaves as $leaf) {
-            $supports = $pot->grams($leaf->material->id)->dividedBy($leaf->mass);
-            $yield = $supports->isGreaterThan($yield) ? $supports : $yield;
-        }
-        $lacks = Contents::of(array_map(static fn (Leaf $l): Portion => Portion::of($l->material, $yield->multipliedBy($l->mass)->minus($pot->grams($l->material->id))), $wanted->leaves));
+        $yield = $wanted->leastYield($pot);
+        $lacks = Contents::ofMix($wanted, $yield)->minus($pot);
 
         $fits = null === $holds || $yield->isLessThanOrEqualTo($holds) ? BigRational::one() : $holds->dividedBy($yield);
         $kept = $fits;
@@ -49,6 +45,7 @@ final readonly class CorrectPot
 
         return new Correction(
             $yield->multipliedBy($kept)->simplified(),
+            $pot->times($kept),
             $lacks->times($kept),
             $pot->times(BigRational::one()->minus($kept)),
             $lacks->times(BigRational::one()->minus($kept)),

@@ -47,8 +47,8 @@ final readonly class FindNearestRatio
         $best = $this->solve->maximise($n + 2, [$u => $one], [...$rows, Row::atMost([$e => $one], $least->value->negated())]);
         \assert(null !== $best);
         $volume = $one->dividedBy($best->at[$u]);
-        $then = array_map(static fn (Leaf $l, int $i): Portion => Portion::of($l->material, $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass)), $wanted->leaves, array_keys($wanted->leaves));
+        $then = Contents::of(array_map(static fn (Leaf $l, int $i): Portion => Portion::of($l->material, $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass)), $wanted->leaves, array_keys($wanted->leaves)));
 
-        return new NearestRatio(Contents::of(array_map(static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->minus($pot->grams($p->material->id))), $then)), Contents::of($then), $least->value->negated());
+        return new NearestRatio($then->minus($pot), $then, $least->value->negated());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Mixing;
 
+use Brick\Math\BigRational;
 use Inlaid\Core\Material\Material;
 
 /**
@@ -21,6 +22,18 @@ final readonly class FlatMix
     public function __construct(public string $name, public array $leaves)
     {
         $this->pricePerMl = Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $leaves));
+    }
+
+    /** The least ml of it that hold all of something: max of grams ÷ grams per ml; nothing where there is nothing of it. */
+    public function leastYield(Contents $of): BigRational
+    {
+        $yield = BigRational::zero();
+        foreach ($this->leaves as $leaf) {
+            $supports = $of->grams($leaf->material->id)->dividedBy($leaf->mass);
+            $yield = $supports->isGreaterThan($yield) ? $supports : $yield;
+        }
+
+        return $yield;
     }
 
     /**

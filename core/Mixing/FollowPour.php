@@ -28,15 +28,9 @@ final class FollowPour
         if (\count($poured) > \count($wanted->leaves)) {
             throw MixingRefusal::nothingMoreToPour();
         }
-        $most = $yield;
-        foreach ($poured as $i => $grams) {
-            if ($grams->isNegative()) {
-                throw MixingRefusal::negativePart($wanted->leaves[$i]->material->name);
-            }
-            $supports = $grams->dividedBy($wanted->leaves[$i]->mass);
-            $most = $supports->isGreaterThan($most) ? $supports : $most;
-        }
+        $holds = $wanted->leastYield(Contents::of(array_map(static fn (BigRational $grams, Leaf $l): Portion => Portion::of($l->material, $grams), $poured, \array_slice($wanted->leaves, 0, \count($poured)))));
+        $most = $holds->isGreaterThan($yield) ? $holds->simplified() : $yield->simplified();
 
-        return new Pouring($most->simplified(), array_map(static fn (Leaf $l): Portion => Portion::of($l->material, $l->mass->multipliedBy($most)), $wanted->leaves));
+        return new Pouring($most, Contents::ofMix($wanted, $most));
     }
 }

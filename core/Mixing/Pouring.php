@@ -9,14 +9,11 @@ use Brick\Math\BigRational;
 /**
  * What is to be poured of everything, and what it then yields.
  *
- * Immutable. `yield` in ml.
+ * Immutable. `yield` in ml; the targets in pouring order.
  */
 final readonly class Pouring
 {
-    /**
-     * @param non-empty-list<Portion> $targets in pouring order
-     */
-    public function __construct(public BigRational $yield, public array $targets)
+    public function __construct(public BigRational $yield, public Contents $targets)
     {
     }
 }

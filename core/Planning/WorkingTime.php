@@ -88,6 +88,12 @@ final readonly class WorkingTime
         return $this->local($instant)->modify('tomorrow')->getTimestamp();
     }
 
+    /** An instant as it is told in the studio. */
+    public function iso(int $instant): string
+    {
+        return $this->local($instant)->format(\DATE_ATOM);
+    }
+
     private function local(int $instant): \DateTimeImmutable
     {
         return (new \DateTimeImmutable('@'.$instant))->setTimezone($this->zone);

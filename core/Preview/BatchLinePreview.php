@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Measure\MeasureAtHand;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Contents;
-use Inlaid\Core\Mixing\MeasuredLine;
+use Inlaid\Core\Mixing\MeasureNearest;
 use Inlaid\Core\Mixing\Portion;
 
 /**
@@ -23,14 +24,14 @@ final readonly class BatchLinePreview
     /**
      * What is in a pot or goes into it, line by line.
      *
-     * @param \Closure(Portion): (MeasuredLine|null)|null $measure how each is measured out
+     * @param list<MeasureAtHand> $measures what each is measured out with; none to say only how much it is
      *
      * @return list<self>
      */
-    public static function all(Contents $of, UnitSystem $units, ?\Closure $measure = null): array
+    public static function all(Contents $of, UnitSystem $units, array $measures = []): array
     {
-        return array_map(static function (Portion $p) use ($units, $measure): self {
-            $line = null === $measure ? null : $measure($p);
+        return array_map(static function (Portion $p) use ($units, $measures): self {
+            $line = (new MeasureNearest())->find($p, $measures);
 
             return new self($p->material->id, $p->material->name, Ingredient::colourOf($p->material), Amount::of($p->measured(), $units, $p->grams), round($p->volume()->toFloat(), 6), null === $line ? null : $line->measure->inWords($line->amount()));
         }, array_values($of->portions));

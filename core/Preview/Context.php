@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\MeasureAtHand;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
@@ -40,6 +41,12 @@ final readonly class Context
         public bool $flame = false,
         public array $stock = [],
     ) {
+    }
+
+    /** g of a material that are left on the shelf; null where nobody counts it. */
+    public function left(Material $material): ?BigRational
+    {
+        return isset($this->stock[$material->id]) ? $material->body->inGrams($this->stock[$material->id]) : null;
     }
 
     /** The same with other measures at hand. */

@@ -47,7 +47,7 @@ final readonly class ListShopping
      */
     private function line(Material $material, array $needs, Context $context): ShoppingLine
     {
-        $left = isset($context->stock[$material->id]) ? $material->body->inGrams($context->stock[$material->id]) : null;
+        $left = $context->left($material);
         $sum = BigRational::zero();
         $enough = $notEnough = [];
         foreach ($needs as [$title, $grams]) {

@@ -27,7 +27,7 @@ final readonly class PlanAlone
      */
     public function plan(array $works, Context $context): PlannedAlone
     {
-        $iso = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
+        $iso = $context->working->iso(...);
         $expected = $this->course($works, $context, Course::Expected);
         $open = [] !== array_filter($works, static fn (StepWork $w): bool => $w->isOpen());
         $starts = $ends = [];

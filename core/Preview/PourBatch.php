@@ -11,7 +11,6 @@ use Inlaid\Core\Mixing\BatchLine;
 use Inlaid\Core\Mixing\FindMeasurableBatch;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MakeBatch;
-use Inlaid\Core\Mixing\MarkCup;
 use Inlaid\Core\Mixing\MeasuredBatch;
 use Inlaid\Core\Mixing\MeasuredLine;
 
@@ -23,7 +22,7 @@ final readonly class PourBatch
     public function __construct(
         private MakeBatch $make = new MakeBatch(),
         private FindMeasurableBatch $measurable = new FindMeasurableBatch(),
-        private MarkCup $mark = new MarkCup(),
+        private FillCup $fill = new FillCup(),
     ) {
     }
 
@@ -44,10 +43,7 @@ final readonly class PourBatch
 
     public function cup(BatchPreview $batch, Context $context): ?CupPreview
     {
-        $vessel = $this->mark->choose($context->vessels, $batch->yield->ml);
-        $pours = array_map(static fn (BatchLinePreview $l): array => [$l->materialId, $l->name, $l->volume], $batch->lines);
-
-        return null === $vessel ? null : CupPreview::of($vessel, $this->mark->mark($vessel, $pours));
+        return $this->fill->fill($batch->yield->ml, array_map(static fn (BatchLinePreview $l): array => [$l->materialId, $l->name, $l->volume], $batch->lines), $context);
     }
 
     private function exact(Batch $batch, Context $context): BatchPreview

@@ -8,17 +8,14 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FindEvaporated;
-use Inlaid\Core\Mixing\MeasuredLine;
-use Inlaid\Core\Mixing\MeasureNearest;
 use Inlaid\Core\Mixing\MixingRefusal;
-use Inlaid\Core\Mixing\Portion;
 
 /**
  * Works out what evaporated from a closed pot, and what restores it.
  */
 final readonly class PreviewEvaporation
 {
-    public function __construct(private FindEvaporated $find = new FindEvaporated(), private MeasureNearest $measure = new MeasureNearest())
+    public function __construct(private FindEvaporated $find = new FindEvaporated())
     {
     }
 
@@ -34,7 +31,7 @@ final readonly class PreviewEvaporation
             throw MixingRefusal::emptyPot();
         }
         $found = $this->find->find($pot, $then, $now, $thinner);
-        $restore = BatchLinePreview::all(Contents::of([$found->restore]), $context->units, fn (Portion $p): ?MeasuredLine => $this->measure->find($p, $context->measures));
+        $restore = BatchLinePreview::all(Contents::of([$found->restore]), $context->units, $context->measures);
 
         return new EvaporationPreview($restore[0] ?? throw MixingRefusal::nothingEvaporated(), round($found->thickened->toFloat(), 3), PotPreview::of($pot, $context->units), PotPreview::of($found->left, $context->units));
     }

@@ -8,11 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FlatMix;
-use Inlaid\Core\Mixing\MarkCup;
-use Inlaid\Core\Mixing\MeasuredLine;
-use Inlaid\Core\Mixing\MeasureNearest;
 use Inlaid\Core\Mixing\PoolLeftovers;
-use Inlaid\Core\Mixing\Portion;
 
 /**
  * Works out how leftovers are used up, in measures and on a cup.
@@ -21,8 +17,7 @@ final readonly class PreviewPool
 {
     public function __construct(
         private PoolLeftovers $pool = new PoolLeftovers(),
-        private MeasureNearest $measure = new MeasureNearest(),
-        private MarkCup $mark = new MarkCup(),
+        private FillCup $fill = new FillCup(),
     ) {
     }
 
@@ -41,24 +36,20 @@ final readonly class PreviewPool
             return null;
         }
         $used = ExactNumber::sum($found->taken);
-        $vessel = $this->mark->choose($context->vessels, $found->yield->toFloat());
         $pours = [];
         foreach ($found->taken as $i => $ml) {
             if ($ml->isPositive()) {
                 $pours[] = ['', $pots[$i][0], $ml->toFloat()];
             }
         }
-        foreach ($found->add->portions as $portion) {
-            $pours[] = [$portion->material->id, $portion->material->name, $portion->volume()->toFloat()];
-        }
 
         return new PoolPreview(
             Amount::of($found->yield, $context->units),
             array_map(static fn (BigRational $ml): Amount => Amount::of($ml, $context->units), $found->taken),
             array_map(static fn (BigRational $ml, Contents $pot): Amount => Amount::of($pot->volume()->minus($ml), $context->units), $found->taken, $contents),
-            BatchLinePreview::all($found->add, $context->units, fn (Portion $p): ?MeasuredLine => $this->measure->find($p, $context->measures)),
+            BatchLinePreview::all($found->add, $context->units, $context->measures),
             $found->yield->isZero() ? 0.0 : round($used->dividedBy($found->yield)->toFloat(), 4),
-            null === $vessel || $found->yield->isZero() ? null : CupPreview::of($vessel, $this->mark->mark($vessel, $pours)),
+            $found->yield->isZero() ? null : $this->fill->fill($found->yield->toFloat(), [...$pours, ...FillCup::pours($found->add)], $context),
         );
     }
 }

@@ -125,7 +125,7 @@ final readonly class PreviewRecipe
             return null;
         }
         $end = $masking->goesOn ? null : $planned->ends[$work->step->id] ?? null;
-        $iso = static fn (?int $instant): ?string => null === $instant ? null : (new \DateTimeImmutable('@'.$instant))->setTimezone($context->working->zone)->format(\DATE_ATOM);
+        $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
 
         return new MaskingPreview(round($masking->tape, 1), round($masking->sheet, 1), $masking->minutes, $masking->stays, $iso($end), $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)));
     }

@@ -52,9 +52,9 @@ final readonly class SumMaterials
         $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
         $open = $isOpen && !$least->isEqualTo($most);
         $price = $material->pricePerGram;
-        $left = isset($context->stock[$material->id]) ? $material->body->inGrams($context->stock[$material->id]) : null;
+        $left = $context->left($material);
         $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();
-        $sizes = ChoosePacks::sizes($material);
+        $sizes = $material->sizes;
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(

@@ -9,7 +9,6 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FollowPour;
 use Inlaid\Core\Preview\Amount;
 use Inlaid\Core\Preview\BatchLinePreview;
@@ -36,7 +35,7 @@ final readonly class ComputePour
             return $n->make(function () use ($wanted, $yield, $poured, $context): PouringPreview {
                 $found = $this->follow->follow($wanted, $yield, $poured);
 
-                return new PouringPreview(Amount::of($found->yield, $context->units), BatchLinePreview::all(Contents::of($found->targets), $context->units), round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5));
+                return new PouringPreview(Amount::of($found->yield, $context->units), BatchLinePreview::all($found->targets, $context->units), round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5));
             }, 'poured');
         });
     }

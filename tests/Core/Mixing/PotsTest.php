@@ -199,7 +199,7 @@ final class PotsTest extends TestCase
             $poured = [];
             $over = false;
             foreach ($wanted->leaves as $i => $leaf) {
-                $target = (new FollowPour())->follow($wanted, $yield, $poured)->targets[$i]->grams;
+                $target = (new FollowPour())->follow($wanted, $yield, $poured)->targets->grams($leaf->material->id);
                 $last = $i === \count($wanted->leaves) - 1;
                 $more = $last || 0 === $this->int(0, 1) ? BigRational::zero() : $this->rational(0, 5, 10);
                 $over = $over || $more->isPositive();
@@ -207,7 +207,7 @@ final class PotsTest extends TestCase
             }
             $end = (new FollowPour())->follow($wanted, $yield, $poured);
             // who poured too much of a later one has to pour the earlier ones up to it
-            $pot = Contents::of(array_map(static fn (Portion $t, BigRational $g): Portion => Portion::of($t->material, $t->grams->isGreaterThan($g) ? $t->grams : $g), $end->targets, $poured));
+            $pot = Contents::of(array_map(static fn (Portion $t, BigRational $g): Portion => Portion::of($t->material, $t->grams->isGreaterThan($g) ? $t->grams : $g), array_values($end->targets->portions), $poured));
             self::assertTrue($this->isInRatio($pot, $wanted), 'the ratio, exactly');
             self::assertTrue($pot->volume()->isEqualTo($end->yield) && $end->yield->isGreaterThanOrEqualTo($yield), 'no less than was wanted');
             self::assertTrue($over || $end->yield->isEqualTo($yield), 'and just that where nothing was too much');
