@@ -15,6 +15,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\Portion;
 use Inlaid\Core\Stock\Account;
+use Inlaid\Core\Stock\Balance;
 use Inlaid\Core\Stock\Move;
 use Inlaid\Core\Stock\StockRefusal;
 use Symfony\Component\Uid\Ulid;
@@ -58,13 +59,16 @@ final readonly class PotBook
         return array_column(array_map(static fn (Material $m): array => [$m->id, $m], Node::read($document, fn (Node $n): array => $n->list('materials', $this->read->read(...)))), 1, 0);
     }
 
-    /** In the order of its document. */
-    public function contents(StoredPot $pot): Contents
+    /**
+     * @return list<Contents> of each pot, in the order of its document
+     */
+    public function contents(StoredPot ...$pots): array
     {
-        $account = Account::pot($pot->id);
-        $balance = $this->ledger->balance($account);
+        $pots = array_values($pots);
+        $accounts = array_map(static fn (StoredPot $p): Account => Account::pot($p->id), $pots);
+        $balance = [] === $pots ? Balance::of() : $this->ledger->balance(...$accounts);
 
-        return Contents::of(array_map(static fn (Material $m): Portion => Portion::of($m, $balance->grams($account, $m->id)), $this->materials($pot)));
+        return array_map(fn (StoredPot $p, Account $a): Contents => Contents::of(array_map(static fn (Material $m): Portion => Portion::of($m, $balance->grams($a, $m->id)), $this->materials($p))), $pots, $accounts);
     }
 
     /**
@@ -179,7 +183,7 @@ final readonly class PotBook
      */
     private function draw(StoredPot $pot, ?BigRational $ml, Account $to): array
     {
-        $volume = $this->contents($pot)->volume();
+        $volume = $this->contents($pot)[0]->volume();
         if ($volume->isZero()) {
             throw StockRefusal::notThere();
         }

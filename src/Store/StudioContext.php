@@ -21,6 +21,12 @@ final readonly class StudioContext
     {
     }
 
+    /** The studio's own, with nothing else stated. */
+    public function own(): Context
+    {
+        return $this->with(null)[0];
+    }
+
     /**
      * @param mixed $stated fields of the context, null for none
      *

@@ -7,7 +7,6 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
@@ -17,13 +16,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Predict how a coat dries in this air', takes: DryingAsked::class, gives: DryingFound::class)]
 final readonly class ComputeDrying
 {
-    public function __construct(private StudioContext $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
+    public function __construct(private ContextAsked $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
     {
     }
 
     public function __invoke(Body $body): DryingFound
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): DryingFound {
             $n->fields('materials', 'mixes', 'of', 'ofNormal', 'context');

@@ -7,7 +7,6 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureRefusal;
 use Inlaid\Core\Preview\MeasuredBy;
@@ -19,13 +18,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Work a mix out for an amount, or for all there is of one ingredient', takes: MixToWorkOut::class, gives: MixPreview::class)]
 final readonly class ComputeMix
 {
-    public function __construct(private StudioContext $context, private PreviewMix $preview)
+    public function __construct(private ContextAsked $context, private PreviewMix $preview)
     {
     }
 
     public function __invoke(Body $body): MixPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): MixPreview {
             $context = $context->measuring($n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'by', 'context')->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything);

@@ -25,7 +25,7 @@ final readonly class ShowLedger
 
     public function __invoke(Request $request): LedgerPage
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
         $page = PageAsked::of($request);
         $pot = $request->query->getString('pot');
         [$total, $entries] = $this->ledger->entries('' === $pot ? null : $pot, $page);

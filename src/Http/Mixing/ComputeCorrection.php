@@ -7,7 +7,7 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Preview\CorrectionPreview;
 use Inlaid\Core\Preview\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,13 +16,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find what puts a pot right', takes: CorrectionAsked::class, gives: CorrectionPreview::class)]
 final readonly class ComputeCorrection
 {
-    public function __construct(private StudioContext $context, private PreviewCorrection $preview)
+    public function __construct(private ContextAsked $context, private PreviewCorrection $preview)
     {
     }
 
     public function __invoke(Body $body): CorrectionPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): CorrectionPreview {
             $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'pot', 'holds', 'have', 'context'), $context);

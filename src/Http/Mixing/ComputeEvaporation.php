@@ -7,7 +7,7 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Preview\EvaporationPreview;
 use Inlaid\Core\Preview\PreviewEvaporation;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,13 +16,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find what evaporated from a closed pot', takes: EvaporationAsked::class, gives: EvaporationPreview::class)]
 final readonly class ComputeEvaporation
 {
-    public function __construct(private StudioContext $context, private PreviewEvaporation $preview)
+    public function __construct(private ContextAsked $context, private PreviewEvaporation $preview)
     {
     }
 
     public function __invoke(Body $body): EvaporationPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): EvaporationPreview {
             $bench = BenchAsked::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);

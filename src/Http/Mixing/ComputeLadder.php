@@ -7,7 +7,7 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Preview\LadderPreview;
 use Inlaid\Core\Preview\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,13 +16,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Grade a series between two mixes', takes: LadderAsked::class, gives: LadderPreview::class)]
 final readonly class ComputeLadder
 {
-    public function __construct(private StudioContext $context, private PreviewLadder $preview)
+    public function __construct(private ContextAsked $context, private PreviewLadder $preview)
     {
     }
 
     public function __invoke(Body $body): LadderPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): LadderPreview {
             $bench = BenchAsked::read($n->fields('materials', 'mixes', 'from', 'to', 'rungs', 'each', 'context'), $context);

@@ -7,7 +7,7 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Preview\PoolPreview;
 use Inlaid\Core\Preview\PreviewPool;
@@ -19,13 +19,13 @@ final readonly class ComputePool
 {
     private const MOST_POTS = 12;
 
-    public function __construct(private StudioContext $context, private PreviewPool $preview)
+    public function __construct(private ContextAsked $context, private PreviewPool $preview)
     {
     }
 
     public function __invoke(Body $body): PoolPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): PoolPreview {
             $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'pots', 'amount', 'have', 'context'), $context);

@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Mixing\FollowPour;
 use Inlaid\Core\Preview\Amount;
 use Inlaid\Core\Preview\BatchLinePreview;
@@ -19,13 +19,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Up to how much of everything is to be poured on the scale', takes: PourAsked::class, gives: PouringPreview::class)]
 final readonly class ComputePour
 {
-    public function __construct(private StudioContext $context, private FollowPour $follow)
+    public function __construct(private ContextAsked $context, private FollowPour $follow)
     {
     }
 
     public function __invoke(Body $body): PouringPreview
     {
-        [$context] = $this->context->with($body->read(static fn (Node $n): mixed => $n->childOrNull('context')?->raw()));
+        $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): PouringPreview {
             $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);

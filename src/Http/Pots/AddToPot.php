@@ -20,18 +20,18 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class)]
 final readonly class AddToPot
 {
-    public function __construct(private PotBook $pots, private MaterialShelf $shelf, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
     {
     }
 
     public function __invoke(string $id, Body $body): PotOnShelf
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
         $pot = $this->pots->get($id);
         $bench = BenchAsked::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
         $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
         $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more));
 
-        return PotOnShelf::of($pot, $this->pots, $context);
+        return $this->describe->one($pot, $context);
     }
 }

@@ -18,17 +18,17 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Book what evaporated from a pot', takes: Evaporated::class, gives: PotOnShelf::class)]
 final readonly class EvaporateFromPot
 {
-    public function __construct(private PotBook $pots, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
     {
     }
 
     public function __invoke(string $id, Body $body): PotOnShelf
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
         $bench = BenchAsked::of($this->pots->materials($this->pots->get($id)), $context);
         [$material, $grams] = $body->read(static fn (Node $n): array => [$bench->material($n->fields('material', 'grams'), 'material'), $bench->grams($n, 'grams')]);
         $pot = Refused::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams));
 
-        return PotOnShelf::of($pot, $this->pots, $context);
+        return $this->describe->one($pot, $context);
     }
 }

@@ -6,7 +6,6 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
-use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
 use Symfony\Component\HttpFoundation\Request;
@@ -16,17 +15,15 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List the pots', gives: PotList::class, query: ['page' => 'integer'])]
 final readonly class ListPots
 {
-    public function __construct(private PotBook $pots, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
     {
     }
 
     public function __invoke(Request $request): PotList
     {
-        [$context] = $this->context->with(null);
-
         $page = PageAsked::of($request);
         [$total, $pots] = $this->pots->page($page);
 
-        return new PotList($total, $page, PotBook::PAGE, array_map(fn (StoredPot $p): PotOnShelf => PotOnShelf::of($p, $this->pots, $context), $pots));
+        return new PotList($total, $page, PotBook::PAGE, $this->describe->all($pots, $this->context->own()));
     }
 }

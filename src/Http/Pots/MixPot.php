@@ -20,13 +20,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Keep what was mixed as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201)]
 final readonly class MixPot
 {
-    public function __construct(private PotBook $pots, private StudioContext $context, private DeriveCharacter $derive)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context, private DeriveCharacter $derive)
     {
     }
 
     public function __invoke(Body $body): PotOnShelf
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
 
         [$make, $holds] = $body->read(function (Node $n) use ($context): array {
             $bench = BenchAsked::read($n->fields('name', 'place', 'useBy', 'recipe', 'step', 'materials', 'mixes', 'of', 'holds'), $context);
@@ -40,6 +40,6 @@ final readonly class MixPot
             return [static fn (string $id): StoredPot => new StoredPot($id, $name, $document, $now, $place, $useBy, $recipe, $step), $holds];
         });
 
-        return PotOnShelf::of(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds)), $this->pots, $context);
+        return $this->describe->one(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds)), $context);
     }
 }

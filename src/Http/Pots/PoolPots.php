@@ -22,13 +22,13 @@ final readonly class PoolPots
 {
     private const MOST = 12;
 
-    public function __construct(private PotBook $pots, private MaterialShelf $shelf, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
     {
     }
 
     public function __invoke(Body $body): PotOnShelf
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
 
         [$make, $from, $add] = $body->read(function (Node $n) use ($context): array {
             $bench = BenchAsked::of($this->shelf->byId(), $context);
@@ -47,6 +47,6 @@ final readonly class PoolPots
             return [$make, $from, $add];
         });
 
-        return PotOnShelf::of(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $this->pots, $context);
+        return $this->describe->one(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $context);
     }
 }

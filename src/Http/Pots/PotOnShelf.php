@@ -8,7 +8,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\Entity\StoredPot;
-use Inlaid\App\Store\PotBook;
+use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\PotPreview;
 
@@ -38,9 +38,8 @@ final readonly class PotOnShelf
     ) {
     }
 
-    public static function of(StoredPot $pot, PotBook $book, Context $context): self
+    public static function of(StoredPot $pot, Contents $contents, Context $context): self
     {
-        $contents = $book->contents($pot);
         $raw = static fn (Node $n): RawJson => new RawJson(Json::encode($n->raw()));
         [$materials, $mixes, $of] = Node::read(Json::decode($pot->document), static fn (Node $n): array => [$n->list('materials', $raw), $n->list('mixes', $raw), $raw($n->child('of'))]);
 

@@ -13,14 +13,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Open a pot', gives: PotOnShelf::class)]
 final readonly class ShowPot
 {
-    public function __construct(private PotBook $pots, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
     {
     }
 
     public function __invoke(string $id): PotOnShelf
     {
-        [$context] = $this->context->with(null);
-
-        return PotOnShelf::of($this->pots->get($id), $this->pots, $context);
+        return $this->describe->one($this->pots->get($id), $this->context->own());
     }
 }

@@ -19,16 +19,16 @@ use Inlaid\Core\Stock\Account;
  */
 final readonly class TakeFromPot
 {
-    public function __construct(private PotBook $pots, private StudioContext $context)
+    public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
     {
     }
 
     public function take(string $id, Body $body, EntryKind $kind, Account $to): PotOnShelf
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
         [$ml, $note] = $body->read(static fn (Node $n): array => [$n->fields('amount', 'note')->has('amount') ? BenchAsked::of([], $context)->volume($n, 'amount') : null, $n->text('note', 400)]);
         $pot = Refused::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note));
 
-        return PotOnShelf::of($pot, $this->pots, $context);
+        return $this->describe->one($pot, $context);
     }
 }

@@ -30,7 +30,7 @@ final readonly class RecipesAsked
         if (\count($ids) > self::MOST) {
             throw new Problem(400, 'too-many-recipes', \sprintf('A list is made for at most %d recipes.', self::MOST));
         }
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
 
         return $this->list->list(array_map(fn (string $id) => $this->read->read(Json::decode($this->book->get($id)->draft->document)), $ids), $context);
     }

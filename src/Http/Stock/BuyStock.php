@@ -24,10 +24,10 @@ final readonly class BuyStock
 
     public function __invoke(string $id, Body $body): Stock
     {
-        [$context] = $this->context->with(null);
+        $context = $this->context->own();
         [$pack, $count] = $body->read(static fn (Node $n): array => [AmountAsked::read($n->fields('amount', 'count'), 'amount', $context), $n->int('count', 1)]);
         Refused::around('/amount', fn () => $this->stock->buy($id, Quantity::of($pack->dimension, $pack->amount->multipliedBy($count))));
 
-        return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
+        return Stock::of($this->stock);
     }
 }

@@ -28,6 +28,6 @@ final readonly class KeepStock
         ]);
         $this->stock->count($id, $left, $openedOn, $useBy);
 
-        return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
+        return Stock::of($this->stock);
     }
 }

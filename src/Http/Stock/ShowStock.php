@@ -18,6 +18,6 @@ final readonly class ShowStock
 
     public function __invoke(): Stock
     {
-        return new Stock(array_map(LeftOnShelf::of(...), $this->stock->all()));
+        return Stock::of($this->stock);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Stock;
 
+use Inlaid\App\Store\ShelfStock;
+
 /**
  * All that is left on the shelf, by material.
  */
@@ -14,5 +16,10 @@ final readonly class Stock
      */
     public function __construct(public array $left)
     {
+    }
+
+    public static function of(ShelfStock $stock): self
+    {
+        return new self(array_map(LeftOnShelf::of(...), $stock->all()));
     }
 }

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\PotBook;
+use Inlaid\Core\Mixing\Contents;
+use Inlaid\Core\Preview\Context;
+
+/**
+ * Describes pots as they are now.
+ */
+final readonly class DescribePots
+{
+    public function __construct(private PotBook $pots)
+    {
+    }
+
+    public function one(StoredPot $pot, Context $context): PotOnShelf
+    {
+        return $this->all([$pot], $context)[0];
+    }
+
+    /**
+     * @param list<StoredPot> $pots
+     *
+     * @return list<PotOnShelf>
+     */
+    public function all(array $pots, Context $context): array
+    {
+        return array_map(static fn (StoredPot $p, Contents $holds): PotOnShelf => PotOnShelf::of($p, $holds, $context), $pots, $this->pots->contents(...$pots));
+    }
+}
