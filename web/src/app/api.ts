@@ -48,6 +48,11 @@ export class Problem extends Error {
   }
 }
 
+/** What an error says of the field it is about, or else by itself. */
+export function wrongIn(error: Error | null): string | undefined {
+  return error instanceof Problem ? (error.violations[0]?.message ?? error.message) : error?.message;
+}
+
 export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
 
 /**

@@ -22,6 +22,15 @@ export const heardOnly = {
   whiteSpace: 'nowrap',
 } as const;
 
+/** Two columns below the bar that scroll each by itself; one below the other where it is narrow. */
+export const twoColumns = (left: string) =>
+  ({
+    display: 'grid',
+    gridTemplateColumns: { xs: '1fr', md: `${left} 1fr` },
+    gridTemplateRows: { md: 'minmax(0, 1fr)' },
+    height: { md: 'calc(100vh - 52px)' },
+  }) as const;
+
 const serif = '"Bitter Variable", Georgia, serif';
 const sans = '"Atkinson Hyperlegible Next Variable", "Bitter Variable", system-ui, sans-serif';
 

@@ -3,6 +3,12 @@ import type { Preview } from '../app/api';
 /** Said behind every caution. */
 export const deferring = 'Label, safety data sheet and local rules decide.';
 
+/** An exact number as it travels, "0.02" or "1/50", as one to reckon or show with. */
+export function asNumber(exact: string): number {
+  const [over = '', under = '1'] = exact.split('/');
+  return Number(over) / Number(under);
+}
+
 /** "2 h 30 min", "21 days": a time the way it is said. */
 export function minutes(total: number | null | undefined): string {
   if (total === null || total === undefined) return 'no promise';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Ingredient } from '../../app/api';
+import type { BatchLine, Ingredient } from '../../app/api';
 import { heardOnly } from '../../app/theme';
 import { TextEntry } from '../../shared/Field';
 import { Swatch } from '../../shared/Swatch';
@@ -60,4 +60,9 @@ export function written(ingredients: readonly Ingredient[], amounts: Amounts) {
     const amount = amounts[materialId];
     return amount ? [{ material: materialId, amount }] : [];
   });
+}
+
+/** What lines say, to the last digit, as the program takes it. */
+export function exactly(lines: readonly BatchLine[]) {
+  return lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }));
 }

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api, type Material, type Mix } from '../../app/api';
 import { Choice } from '../../shared/Field';
+import { useRecipes } from '../../shared/useRecipes';
 import { useVocabulary } from '../../shared/useVocabulary';
 import type { MixBook } from '../section/edits';
 
@@ -23,10 +24,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
   const [params] = useSearchParams();
   const named = params.get('recipe') ?? '';
   const [recipe, setRecipe] = useState(named);
-  const recipes = useQuery({
-    queryKey: ['recipes', 'to-mix'],
-    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { page: 1 } } })),
-  });
+  const recipes = useRecipes();
   const opened = useQuery({
     queryKey: ['recipes', recipe, 'to-mix'],
     enabled: recipe !== '',
@@ -76,7 +74,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
         <Choice
           label="Or from the book"
           value={recipe}
-          options={[['', 'a recipe …'] as const, ...(recipes.data?.recipes ?? []).map((r) => [r.id, r.title] as const)]}
+          options={[['', 'a recipe …'] as const, ...(recipes.data ?? []).map((r) => [r.id, r.title] as const)]}
           onChange={setRecipe}
         />
       </Box>

@@ -17,10 +17,9 @@ export function Ladder({ book, mix, shelf, columns, setBook }: BenchProps) {
   const both = putMix(book, other);
   const [rungs, setRungs] = useState(5);
   const [each, setEach] = useState('20 ml');
-  const { worked, violations } = useWorked({ ...both, from: { mix: mix.id }, to: { mix: other.id }, rungs, each }, (body) =>
+  const { worked, violations, said } = useWorked({ ...both, from: { mix: mix.id }, to: { mix: other.id }, rungs, each }, (body) =>
     answer(api.POST('/api/compute/ladder', { body })),
   );
-  const said = (at: string) => violations.find((v) => v.pointer.startsWith(at))?.message;
   const general = violations.find((v) => !/^\/(rungs|each)/.test(v.pointer));
   return columns(
     <>

@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Ingredient, Material, Mix, Pot, Settings } from '../../app/api';
+import { twoColumns } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { useMaterials } from '../../shared/useMaterials';
@@ -10,7 +11,7 @@ import { useSettings } from '../../shared/useSettings';
 import { KeepPot } from '../pots/KeepPot';
 import { usePots } from '../pots/usePots';
 import type { MixBook } from '../section/edits';
-import type { Amounts } from './AmountsGrid';
+import { type Amounts, exactly } from './AmountsGrid';
 import { BeginWith, type StepOf } from './BeginWith';
 import { Ladder } from './Ladder';
 import { MakeIt } from './MakeIt';
@@ -101,7 +102,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     setPot(chosen);
     if (chosen?.holds) {
       setBook(bookOf(chosen));
-      setInPot(Object.fromEntries(chosen.holds.lines.map((l) => [l.materialId, `${l.amount.exact} ml`])));
+      setInPot(Object.fromEntries(exactly(chosen.holds.lines).map((p) => [p.material, p.amount])));
     }
   };
   const asked = params.get('pot');
@@ -121,10 +122,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     columns: (asked, found) => (
       <Box
         sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', md: 'minmax(360px, 460px) 1fr' },
-          gridTemplateRows: { md: 'minmax(0, 1fr)' },
-          height: { md: 'calc(100vh - 52px)' },
+          ...twoColumns('minmax(360px, 460px)'),
         }}
       >
         <Box
@@ -184,14 +182,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       <MixResult
         worked={worked}
         currency={settings.currency}
-        keep={
-          <KeepPot
-            book={book}
-            mix={mix}
-            stepOf={stepOf}
-            holds={(worked.measured ?? worked.exact).lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }))}
-          />
-        }
+        keep={<KeepPot book={book} mix={mix} stepOf={stepOf} holds={exactly((worked.measured ?? worked.exact).lines)} />}
       />
     ) : (
       <Loading what="the cup" />

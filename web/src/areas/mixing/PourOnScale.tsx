@@ -38,7 +38,7 @@ export function PourOnScale({
   const poured = bases.map((base, i) => Math.max(0, Number(((all[i + 1] ?? base) - base).toFixed(1))));
   const settled = done ? poured.slice(0, -1) : poured;
   const question = { ...book, of: { mix: mix.id }, amount, poured: shown?.settled ? settled : settled.slice(0, -1) };
-  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/pour', { body })));
+  const { worked, violations, said } = useWorked(question, (body) => answer(api.POST('/api/compute/pour', { body })));
   const targets = worked?.targets ?? [];
   // Where a later one was poured too much the earlier ones are poured up to it, after all have had their turn.
   const lacking = targets.findIndex((t, i) => (t.amount.g ?? 0) - (settled[i] ?? 0) > near && i < settled.length - 1);
@@ -61,7 +61,7 @@ export function PourOnScale({
         value={amount}
         onChange={setAmount}
         help="for example 150 ml, 1 1/2 cup"
-        error={violations.find((v) => v.pointer === '/amount')?.message}
+        error={said('/amount')}
       />
       <Box sx={{ border: `1px dashed ${bench.slate}`, p: 1.5, display: 'grid', gap: 1 }}>
         <b>No scale is connected: this one stands in for it</b>

@@ -8,7 +8,7 @@ import { Cup } from '../../shared/Cup';
 import { Choice, TextEntry } from '../../shared/Field';
 import { percent } from '../../shared/words';
 import { usePots, usePotWork } from '../pots/usePots';
-import { type Amounts, AmountsGrid, written } from './AmountsGrid';
+import { type Amounts, AmountsGrid, exactly, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
 import { PourLines, tint } from './PourLines';
 import { useWorked } from './useWorked';
@@ -30,8 +30,7 @@ export function PutRight({
   const pot = written(ingredients, inPot);
   const question =
     pot.length === 0 ? null : { ...book, of: { mix: mix.id }, pot, have: written(ingredients, have), ...(holds === '' ? {} : { holds }) };
-  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/correct', { body })));
-  const said = (at: string) => violations.find((v) => v.pointer.startsWith(at))?.message;
+  const { worked, violations, said } = useWorked(question, (body) => answer(api.POST('/api/compute/correct', { body })));
   const inColumn = (column: number, material: string) => {
     const list = column === 0 ? pot : written(ingredients, have);
     const index = list.findIndex((p) => p.material === material);
@@ -86,7 +85,7 @@ function BookIt({ pot, worked, onDone }: { pot: Pot; worked: CorrectionPreview; 
         from: [{ pot: pot.id, amount: `${worked.pourOff.exact} ml` }],
       });
     }
-    onDone(await add.mutateAsync({ id: pot.id, add: worked.add.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })) }));
+    onDone(await add.mutateAsync({ id: pot.id, add: exactly(worked.add) }));
   };
   return (
     <Box sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>

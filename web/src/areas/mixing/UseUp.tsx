@@ -8,7 +8,7 @@ import { Cup } from '../../shared/Cup';
 import { Choice, TextEntry } from '../../shared/Field';
 import { percent } from '../../shared/words';
 import { usePots, usePotWork } from '../pots/usePots';
-import { type Amounts, AmountsGrid, written } from './AmountsGrid';
+import { type Amounts, AmountsGrid, exactly, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
 import { PourLines, tint } from './PourLines';
 import { useWorked } from './useWorked';
@@ -32,9 +32,7 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
     .map(({ name, holds, pot }) => ({
       name,
       pot,
-      holds: pot?.holds
-        ? pot.holds.lines.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` }))
-        : written(ingredients, holds),
+      holds: pot?.holds ? exactly(pot.holds.lines) : written(ingredients, holds),
     }))
     .filter((p) => p.holds.length > 0);
   const lines = (some: (typeof filled)[number]) => ingredients.filter((i) => some.holds.some((h) => h.material === i.materialId));
@@ -133,7 +131,7 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
                         {
                           name: mix.name,
                           from: fromShelf,
-                          add: worked.add.map((l) => ({ material: l.materialId, amount: `${l.amount.exact} ml` })),
+                          add: exactly(worked.add),
                         },
                         { onSuccess: () => setPots([]) },
                       )

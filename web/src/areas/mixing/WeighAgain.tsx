@@ -28,8 +28,7 @@ export function WeighAgain({
   const chosen = thinners.find((m) => m.id === thinner);
   const materials = chosen && !book.materials.some((m) => m.id === chosen.id) ? [...book.materials, chosen] : book.materials;
   const question = pot.length === 0 || then === '' || now === '' || !chosen ? null : { materials, pot, then, now, thinner };
-  const { worked, violations } = useWorked(question, (body) => answer(api.POST('/api/compute/evaporation', { body })));
-  const said = (at: string) => violations.find((v) => v.pointer.startsWith(at))?.message;
+  const { worked, violations, said } = useWorked(question, (body) => answer(api.POST('/api/compute/evaporation', { body })));
   return columns(
     <>
       <Typography variant="h3" component="h2">

@@ -34,5 +34,7 @@ export function useWorked<Q, A>(question: Q | null, ask: (question: Q) => Promis
     }, 60);
     return () => window.clearTimeout(timer);
   }, [key]);
-  return { worked, violations };
+  /** What is wrong with what stands at a place, or below it. */
+  const said = (at: string) => violations.find((v) => v.pointer.startsWith(at))?.message;
+  return { worked, violations, said };
 }

@@ -5,7 +5,7 @@ import { QRCodeSVG } from 'qrcode.react';
 import { Link, useParams } from 'react-router';
 import { answer, api } from '../../app/api';
 import { Failed, Loading } from '../../shared/Notice';
-import { day } from '../../shared/words';
+import { day, deferring } from '../../shared/words';
 
 /** A label for a pot, to be printed: what is in it in words, when, until when, what for, and a code that opens it. */
 export default function PotLabel() {
@@ -64,7 +64,7 @@ export default function PotLabel() {
           )}
           {cautions.length > 0 && (
             <Box sx={{ fontSize: '3.2mm', mt: '2mm', lineHeight: 1.2 }}>
-              {cautions.join(' ')} Label, safety data sheet and local rules decide.
+              {cautions.join(' ')} {deferring}
             </Box>
           )}
         </Box>

@@ -5,10 +5,10 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, api, type Pot, Problem } from '../../app/api';
+import { answer, api, type Pot, wrongIn } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
-import { moment, percent } from '../../shared/words';
+import { asNumber, day, moment, percent } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
 import { isPast, potColour } from './Pots';
 import { usePotWork } from './usePots';
@@ -37,7 +37,6 @@ export function PotPanel({ pot }: { pot: Pot }) {
     queryFn: () => answer(api.GET('/api/ledger', { params: { query: { pot: pot.id } } })),
   });
   const error = use.error ?? throwAway.error;
-  const said = (wrong: Error | null) => (wrong instanceof Problem ? (wrong.violations[0]?.message ?? wrong.message) : wrong?.message);
   const take = (how: typeof use) =>
     how.mutate(
       { id: pot.id, note, ...(amount.trim() === '' ? {} : { amount: amount.trim() }) },
@@ -55,7 +54,7 @@ export function PotPanel({ pot }: { pot: Pot }) {
           <Box sx={{ color: 'text.secondary' }}>
             mixed {moment(pot.madeAt)}
             {pot.place && ` · ${pot.place}`}
-            {pot.useBy && ` · use by ${moment(`${pot.useBy}T00:00`).split(',')[0]}`}
+            {pot.useBy && ` · use by ${day(pot.useBy)}`}
           </Box>
         </Box>
         <Button component={Link} to={`/shelf/pots/${pot.id}/label`} variant="outlined">
@@ -78,7 +77,7 @@ export function PotPanel({ pot }: { pot: Pot }) {
             <PourLines lines={pot.holds.lines} />
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto auto' }, gap: 1, alignItems: 'end' }}>
-            <TextEntry label="How much" value={amount} placeholder="all of it" onChange={setAmount} error={said(error)} />
+            <TextEntry label="How much" value={amount} placeholder="all of it" onChange={setAmount} error={wrongIn(error)} />
             <TextEntry label="For what, or why" value={note} onChange={setNote} />
             <Button variant="contained" disabled={use.isPending} onClick={() => take(use)}>
               Used
@@ -94,7 +93,7 @@ export function PotPanel({ pot }: { pot: Pot }) {
         </Typography>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto' }, gap: 1, alignItems: 'end' }}>
-        <TextEntry label="Top it up with" value={more} placeholder="for example 20 ml" onChange={setMore} error={said(add.error)} />
+        <TextEntry label="Top it up with" value={more} placeholder="for example 20 ml" onChange={setMore} error={wrongIn(add.error)} />
         <Choice label="Of" value={of} options={pot.materials.map((m) => [m.id, m.name] as const)} onChange={setOf} />
         <Button
           variant="outlined"
@@ -124,7 +123,7 @@ export function PotPanel({ pot }: { pot: Pot }) {
               <span>{moment(e.at)}</span>
               <b>{kinds[e.kind]}</b>
               <span>
-                {e.moves.map((m) => `${Number(fraction(m.grams).toFixed(1))} g ${nameOf(m.material)}`).join(', ')}
+                {e.moves.map((m) => `${Number(asNumber(m.grams).toFixed(1))} g ${nameOf(m.material)}`).join(', ')}
                 {e.note && ` · ${e.note}`}
               </span>
             </Box>
@@ -133,10 +132,4 @@ export function PotPanel({ pot }: { pot: Pot }) {
       </Box>
     </Box>
   );
-}
-
-/** An exact number as it travels, as a number to be shown. */
-function fraction(exact: string): number {
-  const [a = '0', b = '1'] = exact.split('/');
-  return Number(a) / Number(b);
 }

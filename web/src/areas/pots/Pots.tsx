@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useNavigate, useParams } from 'react-router';
 import type { Pot } from '../../app/api';
-import { bench } from '../../app/theme';
+import { bench, twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { stripes } from '../../shared/Swatch';
 import { day } from '../../shared/words';
@@ -61,10 +61,7 @@ export default function Pots() {
   return (
     <Box
       sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
-        gridTemplateRows: { md: 'minmax(0, 1fr)' },
-        height: { md: 'calc(100vh - 52px)' },
+        ...twoColumns('400px'),
       }}
     >
       <Box sx={{ p: 2, borderRight: { md: 1 }, borderColor: { md: 'divider' }, overflowY: { md: 'auto' } }}>

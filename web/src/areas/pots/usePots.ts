@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api } from '../../app/api';
 import type { paths } from '../../app/api.gen';
+import { everyPage } from '../../shared/everyPage';
 
 type Body<P extends keyof paths> = paths[P] extends { post: { requestBody: { content: { 'application/json': infer B } } } } ? B : never;
 
@@ -8,14 +9,11 @@ type Body<P extends keyof paths> = paths[P] extends { post: { requestBody: { con
 export function usePots() {
   return useQuery({
     queryKey: ['pots'],
-    queryFn: async () => {
-      const all = [];
-      for (let page = 1; ; page++) {
-        const list = await answer(api.GET('/api/pots', { params: { query: { page } } }));
-        all.push(...list.pots);
-        if (all.length >= list.total || list.pots.length === 0) return all;
-      }
-    },
+    queryFn: () =>
+      everyPage(
+        (page) => answer(api.GET('/api/pots', { params: { query: { page } } })),
+        (list) => list.pots,
+      ),
   });
 }
 

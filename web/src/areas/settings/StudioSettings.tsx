@@ -6,12 +6,13 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, Problem, type Settings, type Vocabulary } from '../../app/api';
+import { answer, api, Problem, type Settings, type Vocabulary, wrongIn } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { NewerAlert } from '../../shared/NewerAlert';
 import { Failed, Loading } from '../../shared/Notice';
 import { useSettings } from '../../shared/useSettings';
 import { useVocabulary } from '../../shared/useVocabulary';
+import { asNumber } from '../../shared/words';
 import { CupsSettings } from './CupsSettings';
 import { HoursSettings } from './HoursSettings';
 import { MeasuresSettings } from './MeasuresSettings';
@@ -69,7 +70,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           onKeep={() => save.mutate(problem.version ?? version)}
         />
       ) : (
-        save.error && <Alert severity="error">{problem?.violations[0]?.message ?? save.error.message}</Alert>
+        save.error && <Alert severity="error">{wrongIn(save.error)}</Alert>
       )}
       <Group title="Measures and money">
         <Choice
@@ -162,8 +163,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
 
 /** Exact numbers travel as text: "0.02" or "1/50" is 2 on the screen. */
 function percent(exact: string): number {
-  const [over = '', under = '1'] = exact.split('/');
-  return Number(((100 * Number(over)) / Number(under)).toPrecision(6));
+  return Number((100 * asNumber(exact)).toPrecision(6));
 }
 
 function share(percents: number): string {

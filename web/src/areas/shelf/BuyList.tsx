@@ -7,9 +7,10 @@ import Typography from '@mui/material/Typography';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type ShoppingLine } from '../../app/api';
-import { bench } from '../../app/theme';
+import { bench, twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { Swatch } from '../../shared/Swatch';
+import { useRecipes } from '../../shared/useRecipes';
 import { useSettings } from '../../shared/useSettings';
 import { money } from '../../shared/words';
 import { ShelfTabs } from './ShelfTabs';
@@ -19,10 +20,7 @@ export default function BuyList() {
   const queries = useQueryClient();
   const settings = useSettings();
   const [chosen, setChosen] = useState<string[]>([]);
-  const recipes = useQuery({
-    queryKey: ['recipes', 'to-buy'],
-    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { page: 1 } } })),
-  });
+  const recipes = useRecipes();
   const list = useQuery({
     queryKey: ['shopping', chosen],
     queryFn: () => answer(api.GET('/api/shopping', { params: { query: { recipes: chosen.join(',') } } })),
@@ -54,10 +52,7 @@ export default function BuyList() {
   return (
     <Box
       sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
-        gridTemplateRows: { md: 'minmax(0, 1fr)' },
-        height: { md: 'calc(100vh - 52px)' },
+        ...twoColumns('400px'),
         '@media print': { display: 'block', height: 'auto' },
       }}
     >
@@ -74,7 +69,7 @@ export default function BuyList() {
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           For which recipes, in this order
         </Typography>
-        {recipes.data.recipes.map((r) => (
+        {recipes.data.map((r) => (
           <FormControlLabel
             key={r.id}
             sx={{ display: 'flex', mr: 0 }}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, Problem } from '../../app/api';
+import { answer, api, wrongIn } from '../../app/api';
 import { Choice, DayEntry, TextEntry } from '../../shared/Field';
 
 /** What is left of a material on the shelf; kept at once, it is no figure of the material. */
@@ -30,7 +30,7 @@ export function LeftEntry({ id }: { id: string }) {
         value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
         placeholder={left && other ? 'count again' : 'not counted'}
         onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
-        error={keep.error instanceof Problem ? (keep.error.violations[0]?.message ?? keep.error.message) : keep.error?.message}
+        error={wrongIn(keep.error)}
       />
       <Choice
         label="Unit"

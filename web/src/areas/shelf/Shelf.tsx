@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Material, nothing } from '../../app/api';
-import { bench } from '../../app/theme';
+import { bench, twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { Swatch } from '../../shared/Swatch';
@@ -51,10 +51,7 @@ export default function Shelf() {
   return (
     <Box
       sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '400px 1fr' },
-        gridTemplateRows: { md: 'minmax(0, 1fr)' }, // list and material scroll each by itself
-        height: { md: 'calc(100vh - 52px)' },
+        ...twoColumns('400px'),
       }}
     >
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'flex', flexDirection: 'column', minHeight: 0 }}>
