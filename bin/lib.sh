@@ -31,7 +31,7 @@ need_php() {
   local v
   v=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
   local wanted=()
-  for extension in sqlite3 mbstring xml intl gmp curl zip; do
+  for extension in sqlite3 mbstring xml intl gmp curl zip gd; do
     local module=$extension
     [ "$extension" = sqlite3 ] && module=pdo_sqlite
     php -m | grep -qix "$module" || wanted+=("php$v-$extension")
@@ -99,14 +99,27 @@ compile_container() {
   bin/console cache:warmup --no-interaction > /dev/null
 }
 
-# Serves the store in INLAID_STORE on 127.0.0.1 and prints the address. Runs until it is stopped.
+# Serves the store in INLAID_STORE on 127.0.0.1, and beside it the guests' door, by which a client with a link sees one board and nothing else. Prints the
+# address and runs until it is stopped.
 serve() {
-  local port=$1
-  php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$port"'"); exit($s ? 0 : 1);' || { say "Port $port is taken; choose another with --port."; exit 1; }
+  local port=$1 guests=$(($1 + 1))
+  for p in "$port" "$guests"; do
+    php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$p"'"); exit($s ? 0 : 1);' || { say "Port $p is taken; choose another with --port."; exit 1; }
+  done
+  INLAID_DOOR=guest serve_at "$guests" 2 &
+  local guest=$!
+  INLAID_GUESTS=http://127.0.0.1:$guests serve_at "$port" 4 &
+  local own=$!
+  # shellcheck disable=SC2064 — the processes of now
+  trap "kill $own $guest 2> /dev/null" EXIT
+  trap 'exit 0' INT TERM
   say "Inlaid Recipe is at http://127.0.0.1:$port/"
   say 'Stop it with Ctrl+C.'
-  PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 \
-    -d display_errors=0 -d log_errors=1 -d memory_limit=512M -S "127.0.0.1:$port" -t public public/index.php 2>> var/log/server.log
+  wait "$own"
+}
+serve_at() {
+  PHP_CLI_SERVER_WORKERS=$2 exec php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=0 \
+    -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=16M -S "127.0.0.1:$1" -t public public/index.php 2>> var/log/server.log
 }
 
 # Reads --port and --fresh.

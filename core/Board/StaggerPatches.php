@@ -14,7 +14,8 @@ namespace Inlaid\Core\Board;
  */
 final class StaggerPatches
 {
-    public const MOST = 36;
+    /** All of the largest board, and its control patch. */
+    public const MOST = Axis::MOST * Axis::MOST + 1;
     /** So many beginnings are tried; then the best so far is the answer. */
     private const MOST_NODES = 20_000;
 

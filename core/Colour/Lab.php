@@ -22,11 +22,7 @@ final readonly class Lab
 
     public static function of(Colour $colour): self
     {
-        $linear = array_map(static function (string $pair): float {
-            $v = hexdec($pair) / 255;
-
-            return $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
-        }, str_split(substr($colour->hex, 1), 2));
+        $linear = Light::of($colour)->channels();
         [$x, $y, $z] = array_map(static fn (array $row): float => self::f(($row[0] * $linear[0] + $row[1] * $linear[1] + $row[2] * $linear[2]) / array_sum($row)), self::XYZ);
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));

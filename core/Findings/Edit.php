@@ -7,7 +7,7 @@ namespace Inlaid\Core\Findings;
 use Inlaid\Core\Recipe\Rags;
 
 /**
- * One change of a recipe document that a remedy makes. The last step is meant by a null `before`.
+ * One change of a recipe document that a remedy makes, or that a patch of a board tries. The last step is meant by a null `before`.
  *
  * Immutable.
  */
@@ -65,5 +65,25 @@ final readonly class Edit
     public static function leaveBare(string $joint, string $side): self
     {
         return new self(EditKind::LeaveBare, $joint, null, null, ['side' => $side]);
+    }
+
+    /**
+     * The mix of a step is made of so many parts each, in its own order; that of no other step.
+     *
+     * @param list<string> $shares exact numbers
+     */
+    public static function shares(string $step, array $shares): self
+    {
+        return new self(EditKind::Shares, $step, null, null, ['shares' => $shares]);
+    }
+
+    /**
+     * Every part of the piece is of another wood.
+     *
+     * @param list<string> $bleeds what is known to rise from it
+     */
+    public static function ground(string $species, string $grain, string $colour, array $bleeds, float $moves): self
+    {
+        return new self(EditKind::Ground, null, null, null, ['species' => $species, 'grain' => $grain, 'colour' => $colour, 'bleeds' => $bleeds, 'moves' => $moves]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 /**
- * What a remedy does to a recipe.
+ * What a remedy, or a patch of a board, does to a recipe.
  */
 enum EditKind: string
 {
@@ -16,4 +16,6 @@ enum EditKind: string
     case CleanUp = 'clean-up';
     case UseFrom = 'use-from';
     case LeaveBare = 'leave-bare';
+    case Shares = 'shares';
+    case Ground = 'ground';
 }

@@ -88,7 +88,7 @@ final readonly class PlanAlone
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $between = $coat < $coats;
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
-                $wait = $this->wait($rule, $work);
+                $wait = $work->leastWait($rule);
                 $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
                 $after = $this->otherSide($work);
                 $before = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
@@ -128,27 +128,6 @@ final readonly class PlanAlone
     private function otherSide(StepWork $work): int
     {
         return $work->turnedArea > 0 && $work->handsOn > 1 ? (int) min($work->handsOn - 1, max(1, ceil($work->handsOn * $work->turnedArea / $work->area - 1e-9))) : 0;
-    }
-
-    /**
-     * Minutes to wait at least, or null where the air allows no promise.
-     */
-    private function wait(WaitUntil $until, StepWork $work): ?int
-    {
-        if (WaitUntil::Minutes === $until) {
-            return $work->step->wait->minutes;
-        }
-        if (null === $work->drying || WaitUntil::Nothing === $until) {
-            return 0;
-        }
-        $span = match ($until) {
-            WaitUntil::Touch => $work->drying->touch,
-            WaitUntil::Through => $work->drying->through,
-            WaitUntil::Cure => $work->drying->cure,
-            default => $work->drying->recoat,
-        };
-
-        return $span->planned;
     }
 
     /**

@@ -60,7 +60,7 @@ final readonly class PourBatch
         return new BatchPreview(false, Amount::of($batch->yield, $context->units, $batch->mass()), Amount::of(BigRational::zero(), $context->units), 0.0, $lines, self::money($batch->cost()), true);
     }
 
-    private function inMeasures(MeasuredBatch $batch, Context $context): BatchPreview
+    public function inMeasures(MeasuredBatch $batch, Context $context): BatchPreview
     {
         $grams = array_map(static fn (MeasuredLine $l): BigRational => $l->grams(), $batch->lines);
         $lines = array_map(static fn (MeasuredLine $l, BigRational $g): BatchLinePreview => new BatchLinePreview(

@@ -15,6 +15,7 @@ use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
 
 /**
@@ -97,6 +98,26 @@ final readonly class StepWork
         $rounds = $this->rounds($course);
 
         return $rounds * $this->handsOn + (0 === $rounds ? 0 : $this->masking->minutes ?? 0);
+    }
+
+    /** Minutes to wait after a coat at least, or null where the air allows no promise. */
+    public function leastWait(WaitUntil $until): ?int
+    {
+        if (WaitUntil::Minutes === $until) {
+            return $this->step->wait->minutes;
+        }
+        if (null === $this->drying || WaitUntil::Nothing === $until) {
+            return 0;
+        }
+
+        $span = match ($until) {
+            WaitUntil::Touch => $this->drying->touch,
+            WaitUntil::Through => $this->drying->through,
+            WaitUntil::Cure => $this->drying->cure,
+            default => $this->drying->recoat,
+        };
+
+        return $span->planned;
     }
 
     /**

@@ -13,4 +13,9 @@ final class NotThere extends \RuntimeException
     {
         return new self(\sprintf('There is no %s "%s".', $what, mb_substr($id, 0, 80)));
     }
+
+    public static function linkClosed(): self
+    {
+        return new self('This link is not open. It may be over, or the studio has closed it: ask for a new one.');
+    }
 }

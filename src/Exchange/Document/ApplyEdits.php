@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Material\Material;
 
 /**
- * Makes changes in a recipe document: those of a remedy, or of a preparation. What a new step needs is taken from the recipe's own materials, or a
+ * Makes changes in a recipe document: those of a remedy, of a preparation, or of a patch of a board. What a new step needs is taken from the recipe's own materials, or a
  * copy from the shelf.
  */
 final readonly class ApplyEdits
@@ -48,7 +48,7 @@ final readonly class ApplyEdits
         $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
         match ($edit->do) {
             EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
-            EditKind::Move => $doc->steps = self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
+            EditKind::Move => $doc->steps = [] === $own ? $steps : self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
             EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
@@ -58,6 +58,8 @@ final readonly class ApplyEdits
             EditKind::CleanUp => self::cleanUp($doc, $edit),
             EditKind::UseFrom => self::useFrom($doc, $edit),
             EditKind::LeaveBare => self::leaveBare($doc, $edit),
+            EditKind::Shares => self::shares($doc, $own[0] ?? null, $edit),
+            EditKind::Ground => self::ground($doc, $edit),
         };
     }
 
@@ -177,6 +179,45 @@ final readonly class ApplyEdits
         foreach (self::objects($doc->piece, 'joints') as $joint) {
             if ($joint->id === $edit->step && $joint->{$side} instanceof \stdClass) {
                 $joint->{$side}->coated = false;
+            }
+        }
+    }
+
+    /**
+     * A mix that something else uses as well stays as it is: the step gets one of its own.
+     */
+    private static function shares(\stdClass $doc, ?\stdClass $step, Edit $edit): void
+    {
+        $uses = $step->uses ?? null;
+        $mixes = array_column(array_map(static fn (\stdClass $m): array => [\is_string($m->id) ? $m->id : '', $m], self::objects($doc, 'mixes')), 1, 0);
+        if (!$uses instanceof \stdClass || !\is_string($uses->mix ?? null) || !isset($mixes[$uses->mix])) {
+            return;
+        }
+        $id = $uses->mix;
+        if (1 < substr_count(Json::encode([$doc->steps, $doc->mixes]), \sprintf('"mix":"%s"', $id))) {
+            $copy = Json::decode(Json::encode($mixes[$id]));
+            \assert($copy instanceof \stdClass);
+            for ($n = 2; isset($mixes["$id-$n"]); ++$n) {
+            }
+            $uses->mix = $copy->id = "$id-$n";
+            $mixes[$copy->id] = $copy;
+        }
+        unset($mixes[$uses->mix]->written); // what the painter wrote it as holds no longer
+        $shares = \is_array($edit->set['shares'] ?? null) ? array_values($edit->set['shares']) : [];
+        foreach (self::objects($mixes[$uses->mix], 'parts') as $k => $part) {
+            $part->share = $shares[$k] ?? $part->share;
+        }
+        $doc->mixes = array_values($mixes);
+    }
+
+    private static function ground(\stdClass $doc, Edit $edit): void
+    {
+        \assert($doc->piece instanceof \stdClass);
+        foreach (self::objects($doc->piece, 'parts') as $part) {
+            if ($part->substrate instanceof \stdClass) {
+                foreach ($edit->set as $field => $value) {
+                    $part->substrate->{$field} = $value;
+                }
             }
         }
     }

@@ -12,6 +12,9 @@ namespace Inlaid\App\Http\Api;
 #[\Attribute(\Attribute::TARGET_CLASS)]
 final readonly class Describe
 {
+    /** What travels as the bytes of a picture. */
+    public const PICTURE = 'picture';
+
     /**
      * @param array<string, string> $query name to "string", "integer" or "boolean"
      */

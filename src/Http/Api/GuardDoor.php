@@ -6,18 +6,24 @@ namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Document\Violation;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
- * A server on this machine is reachable by any web page the painter has open: only our own pages, and JSON, get in.
+ * A server on this machine is reachable by any web page the painter has open: only our own pages, and JSON, get in; photos where a photo is taken.
+ *
+ * The guests' door leads to nothing but what a link to a board shows.
  */
 #[AsEventListener(priority: 300)]
 final readonly class GuardDoor
 {
     public const LARGEST_BODY = 2 * 1024 * 1024;
+    public const LARGEST_PHOTO = 12 * 1024 * 1024;
+    private const PHOTOS = '#^/api/boards/[^/]+/patches/[^/]+/photos$#';
+    private const FOR_GUESTS = '#^/(look/[^/]+|api/looks/.+)$#';
     private const OWN_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
 
-    public function __construct(private string $allowedHosts)
+    public function __construct(private string $allowedHosts, private string $door)
     {
     }
 
@@ -33,14 +39,24 @@ final readonly class GuardDoor
         if (null !== $origin && parse_url($origin, \PHP_URL_HOST).(\is_int(parse_url($origin, \PHP_URL_PORT)) ? ':'.parse_url($origin, \PHP_URL_PORT) : '') !== $host) {
             throw new Problem(403, 'wrong-origin', 'Another web page asked; it gets no answer.');
         }
-        if ($request->isMethodSafe()) {
-            return;
+        if ('guest' === $this->door && 1 !== preg_match(self::FOR_GUESTS, $request->getPathInfo())) {
+            throw new Problem(404, 'not-for-guests', 'There is nothing at this address. Open the link you were given.');
         }
-        if (\strlen($request->getContent()) > self::LARGEST_BODY || (int) $request->headers->get('Content-Length', '0') > self::LARGEST_BODY) {
-            throw new Problem(413, 'too-large', 'This is larger than 2 MB. No recipe needs that much.', [new Violation('', 'The whole document is too large.')]);
+        if (!$request->isMethodSafe()) {
+            $this->guardBody($request, 1 === preg_match(self::PHOTOS, $request->getPathInfo()));
         }
-        if ('application/json' !== strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]))) {
-            throw new Problem(415, 'not-json', 'Send it as application/json.');
+    }
+
+    private function guardBody(Request $request, bool $isPhoto): void
+    {
+        $largest = $isPhoto ? self::LARGEST_PHOTO : self::LARGEST_BODY;
+        if ((int) $request->headers->get('Content-Length', '0') > $largest || \strlen($request->getContent()) > $largest) {
+            $what = $isPhoto ? 'This photo is larger than 12 MB. Save it smaller.' : 'This is larger than 2 MB. No recipe needs that much.';
+            throw new Problem(413, 'too-large', $what, [new Violation('', $isPhoto ? $what : 'The whole document is too large.')]);
+        }
+        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
+        if ($isPhoto ? !str_starts_with($type, 'image/') : 'application/json' !== $type) {
+            throw new Problem(415, $isPhoto ? 'not-a-photo' : 'not-json', $isPhoto ? 'Send a photo as image/jpeg, image/png or image/webp.' : 'Send it as application/json.');
         }
     }
 }

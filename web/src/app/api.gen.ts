@@ -4,6 +4,247 @@
  */
 
 export interface paths {
+    "/api/boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List the sample boards */
+        get: operations["listBoards"];
+        put?: never;
+        /** Keep a sample board */
+        post: operations["addBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Open a sample board */
+        get: operations["openBoard"];
+        /** Save a sample board; 409 with the newer one if somebody else was first */
+        put: operations["saveBoard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a board away, or back */
+        put: operations["archiveBoard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a chosen patch back out of its recipe, as long as the recipe is as it was left */
+        delete: operations["takeBackChosen"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/compared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Compare two patches of a board */
+        get: operations["comparePatches"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/laid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Note that a board has been laid, or has not */
+        put: operations["layBoard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/patches/{patch}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/patches/{patch}/promotion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show what would become of the recipe if a patch was taken into it */
+        get: operations["showPromotion"];
+        put?: never;
+        /** Take a patch into the draft of its recipe; 409 if the draft has moved on */
+        post: operations["promoteChosen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/patches/{patch}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep what was read of a patch */
+        put: operations["readPatch"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a link by which a client looks at a board and chooses once */
+        post: operations["shareBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/shares/{share}/revoked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close a link */
+        post: operations["revokeShare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Work a sample board out */
+        post: operations["computeBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/board/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a sample board of a recipe */
+        post: operations["computeBeginning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/board/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** List what a board of a recipe can vary */
+        post: operations["computeThings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/compare": {
         parameters: {
             query?: never;
@@ -276,6 +517,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Look at a board by a link */
+        get: operations["showLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{secret}/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Choose a patch by a link; once */
+        post: operations["chooseLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{secret}/patches/{patch}/photos/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show a photo of a board one has a link to */
+        get: operations["showLookPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials": {
         parameters: {
             query?: never;
@@ -356,6 +648,57 @@ export interface paths {
         get: operations["showOpenapi"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show a photo */
+        get: operations["showPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a photo away, or back */
+        put: operations["putPhotoAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a colour from a photo, corrected by a neutral reference in it */
+        post: operations["pickColour"];
         delete?: never;
         options?: never;
         head?: never;
@@ -825,6 +1168,12 @@ export interface components {
             openedOn?: string | null;
             useBy?: string | null;
         };
+        /** @description What the rows or the columns of a board vary, in words. Immutable. */
+        AxisPreview: {
+            name: string;
+            tells: string;
+            heads: string[];
+        };
         /** @enum {string} */
         Basis: "volume" | "mass";
         /** @description One line of a batch to be poured: what, how much, and with which measure if one was found. Immutable. `volume` in ml of true volume in the mix. */
@@ -848,6 +1197,132 @@ export interface components {
         };
         /** @enum {string} */
         Bleed: "tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone";
+        /** @description Whether it is put away. */
+        BoardArchived: {
+            archived: boolean;
+        };
+        /** @description A board to be worked out; where the context does not say, the studio's settings and the clock hold. */
+        BoardAsked: {
+            document: components["schemas"]["Board"];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description A board to go on with; nothing is stored yet. */
+        BoardBegun: {
+            document: components["schemas"]["Board"];
+        };
+        /** @description Whether it has been laid. */
+        BoardLaid: {
+            laid: boolean;
+        };
+        /** @description A page of the boards, the last changed first. */
+        BoardList: {
+            total: number;
+            page: number;
+            size: number;
+            boards: components["schemas"]["BoardSummary"][];
+        };
+        /** @description A board with all that was read of it. */
+        BoardOpened: {
+            id: string;
+            version: number;
+            document: components["schemas"]["Board"];
+            recipe: string | null;
+            /** Format: date-time */
+            laidAt: string | null;
+            archived: boolean;
+            readings: components["schemas"]["PatchReading"][];
+            shares: components["schemas"]["ShareSummary"][];
+            chosen: components["schemas"]["Chosen"] | null;
+        };
+        /** @description A pot that several patches share. Immutable. `batch` null where it comes straight from the tin, or from what is left of another pot: then `fromPot` is its number, `fromAmount` what is poured over and `add` what is added; `left` when all patches are laid. */
+        BoardPot: {
+            number: number;
+            name: string;
+            words: string | null;
+            patches: string[];
+            rounds: number[];
+            need: components["schemas"]["Amount"];
+            batch: components["schemas"]["BatchPreview"] | null;
+            cup: components["schemas"]["CupPreview"] | null;
+            fromPot: number | null;
+            fromAmount: components["schemas"]["Amount"] | null;
+            add: components["schemas"]["BatchLinePreview"][];
+            left: components["schemas"]["Amount"] | null;
+        };
+        /** @description A sample board, worked out. Immutable. `area` in m²; `handsOn` in minutes; `ready` when the last patch can be read, in ISO 8601, null where `stuck` says why. */
+        BoardPreview: {
+            columns: components["schemas"]["AxisPreview"];
+            rows: components["schemas"]["AxisPreview"] | null;
+            patches: components["schemas"]["PatchPreview"][];
+            rounds: components["schemas"]["BoardRound"][];
+            pots: components["schemas"]["BoardPot"][];
+            materials: components["schemas"]["BatchLinePreview"][];
+            remarks: components["schemas"]["BoardRemark"][];
+            cautions: string[];
+            area: number;
+            handsOn: number;
+            ready: string | null;
+            stuck: string | null;
+        };
+        /** @description Something worth knowing about a board, and the patches it is about. Immutable. */
+        BoardRemark: {
+            gravity: components["schemas"]["Gravity"];
+            patches: string[];
+            text: string;
+        };
+        /** @description One go over the board: the same step on every patch whose turn it is. Immutable. `length` in s, no plan is shorter than `atLeast`; `withHelper` the same if somebody else wipes, null where that gains nothing; `cannot` why it cannot be done so; `start` and `end` in ISO 8601, null where no promise can be made; `wait` the longest of its patches, in minutes. */
+        BoardRound: {
+            number: number;
+            stepId: string;
+            name: string;
+            coat: number;
+            coats: number;
+            turns: components["schemas"]["PatchTurn"][];
+            length: number;
+            atLeast: number;
+            withHelper: number | null;
+            cannot: string | null;
+            start: string | null;
+            end: string | null;
+            wait: number;
+            overnight: boolean;
+        };
+        /** @description A board without its document: `card` says what is on it, `read` how many of its patches have been read, `chosen` the patch that is in the recipe, `observed` the colours read, by patch. */
+        BoardSummary: {
+            id: string;
+            title: string;
+            recipe: string | null;
+            /** @description The document that is stored now. */
+            card: Record<string, never>;
+            read: number;
+            observed: {
+                [key: string]: string;
+            };
+            /** Format: date-time */
+            laidAt: string | null;
+            chosen: string | null;
+            archived: boolean;
+            /** Format: date-time */
+            updatedAt: string;
+        };
+        /** @description A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step to vary, null for the one that suits. */
+        BoardToBegin: {
+            recipe: string;
+            part: string;
+            steps: string[];
+            width: number;
+            height: number;
+            vary?: string | null;
+        };
+        /** @description A board to be kept. */
+        BoardToKeep: {
+            document: components["schemas"]["Board"];
+        };
+        /** @description A board to be saved in the place of the given version. */
+        BoardToSave: {
+            version: number;
+            document: components["schemas"]["Board"];
+        };
         /** @description What a chip in the book shows of a recipe. */
         Card: {
             piece: string;
@@ -869,6 +1344,14 @@ export interface components {
             key: string;
             name: string;
             why: string;
+        };
+        /** @description The patch that is in the recipe, why, and what it changed there; `share` the link it was chosen by, null where the painter chose. */
+        Chosen: {
+            patch: string;
+            reason: string;
+            share: string | null;
+            at: string;
+            changes: string[];
         };
         /** @description What tools and hands are cleaned with after some steps. Immutable. */
         CleanUpLine: {
@@ -908,6 +1391,18 @@ export interface components {
             tooLate: number;
             lay: number;
         };
+        /** @description How one colour differs from another: in ΔE (CIEDE2000), and in words. Immutable. */
+        ColourDifference: {
+            deltaE: number;
+            inWords: string;
+        };
+        /** @description A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light. */
+        ColourToPick: {
+            patch: components["schemas"]["SpotOfPhoto"];
+            reference: components["schemas"]["SpotOfPhoto"];
+            card?: components["schemas"]["ReferenceCard"] | null;
+            reflects?: number | null;
+        };
         /** @description What is different, in words; empty where nothing is. */
         Comparison: {
             changes: components["schemas"]["Change"][];
@@ -923,6 +1418,13 @@ export interface components {
             name: string;
             count: number;
             unit?: string | null;
+        };
+        /** @description A colour of a photo as it is after correcting, and as the photo shows it. Immutable. `cannot` what no correction does. */
+        CorrectedColour: {
+            colour: string;
+            asPhotographed: string;
+            remarks: string[];
+            cannot?: string[];
         };
         /** @description A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is needed of what `have` does not name. */
         CorrectionAsked: {
@@ -973,6 +1475,12 @@ export interface components {
             capacity: number;
             marks: components["schemas"]["Mark"][];
         };
+        /** @description One thing in which two patches differ, with what it is on each. Immutable. `what` such as "Slate wash, the dwell". */
+        Difference: {
+            what: string;
+            one: string;
+            other: string;
+        };
         /** @description The draft is kept; `version` is what to send with the next save. */
         DraftSaved: {
             version: number;
@@ -996,7 +1504,7 @@ export interface components {
         DryingFound: {
             drying: components["schemas"]["Forecast"] | null;
         };
-        /** @description One change of a recipe document that a remedy makes. The last step is meant by a null `before`. Immutable. */
+        /** @description One change of a recipe document that a remedy makes, or that a patch of a board tries. The last step is meant by a null `before`. Immutable. */
         Edit: {
             do: components["schemas"]["EditKind"];
             step: string | null;
@@ -1007,7 +1515,7 @@ export interface components {
             };
         };
         /** @enum {string} */
-        EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare";
+        EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
         /** @enum {string} */
         EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
         /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
@@ -1246,6 +1754,11 @@ export interface components {
             name: string;
             holds: components["schemas"]["InPot"][];
         };
+        /** @description A level as a document has it, and as a painter says it. */
+        LevelInWords: {
+            level: string;
+            words: string;
+        };
         /** @description A finish an old piece may have, and how probable that is after the tests. Immutable. `probability` from 0 to 1. */
         LikelyFinish: {
             kind: components["schemas"]["FinishKind"];
@@ -1257,8 +1770,34 @@ export interface components {
             grams?: number | null;
             more?: number | null;
         };
+        /** @description A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link. */
+        Look: {
+            title: string;
+            columns: components["schemas"]["AxisPreview"];
+            rows: components["schemas"]["AxisPreview"] | null;
+            patches: components["schemas"]["LookPatch"][];
+            target: string | null;
+            /** Format: date-time */
+            openUntil: string;
+            chosen: string | null;
+            comment: string;
+        };
+        /** @description The one choice of a link, and what the client says to it. */
+        LookChoice: {
+            patch: string;
+            comment?: string;
+        };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";
+        /** @description A patch as a client sees it: what it varies in words, its colour if one was read, and its photos by number. */
+        LookPatch: {
+            label: string;
+            row: number | null;
+            column: number | null;
+            says: string[];
+            colour: string | null;
+            photos: number[];
+        };
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
         Mark: {
             materialId: string;
@@ -1446,6 +1985,75 @@ export interface components {
             survey: components["schemas"]["Surveyed"];
             sanding: components["schemas"]["SandingBudget"];
         };
+        /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words. */
+        PatchPreview: {
+            label: string;
+            row: number | null;
+            column: number | null;
+            control: boolean;
+            says: string[];
+            differs: string[];
+            back: string[];
+        };
+        /** @description What is read of a patch: a colour, how it was read ("typed" or "photo") and from which photo, notes, and a rating from 1 to 5. */
+        PatchRead: {
+            colour?: string | null;
+            how?: string | null;
+            photo?: string | null;
+            note?: string;
+            rating?: number | null;
+        };
+        /** @description What was read of a patch, with its photos; `offTarget` how it differs from the target of the board. */
+        PatchReading: {
+            patch: string;
+            colour: string | null;
+            how: string | null;
+            photo: string | null;
+            note: string;
+            rating: number | null;
+            photos: components["schemas"]["PhotoLine"][];
+            offTarget: components["schemas"]["ColourDifference"] | null;
+        };
+        /** @description A patch to be taken into its recipe, and why; `version` of the draft that was looked at, `share` the link it was chosen by. */
+        PatchToPromote: {
+            reason: string;
+            version: number;
+            share?: string | null;
+        };
+        /** @description When a patch is laid and wiped in its round: seconds from the round's start. Immutable. `wipe` null where it is not wiped; `pot` the number of the pot it is laid from; `how` what is done otherwise on it than on others, in words. */
+        PatchTurn: {
+            patch: string;
+            lay: number;
+            laid: number;
+            wipe: number | null;
+            done: number;
+            pot: number | null;
+            how: string;
+        };
+        /** @description Two patches side by side: in what they were done differently, and how their colours differ from one another and from the target, as far as they were read. */
+        PatchesCompared: {
+            one: string;
+            other: string;
+            done: components["schemas"]["Difference"][];
+            seen: components["schemas"]["ColourDifference"] | null;
+            oneOffTarget: components["schemas"]["ColourDifference"] | null;
+            otherOffTarget: components["schemas"]["ColourDifference"] | null;
+        };
+        /** @description A photo without its points. Immutable. */
+        PhotoLine: {
+            id: string;
+            patch: string;
+            width: number;
+            height: number;
+            /** Format: date-time */
+            addedAt: string;
+            /** Format: date-time */
+            putAwayAt: string | null;
+        };
+        /** @description Whether a photo is put away. */
+        PhotoPutAway: {
+            away: boolean;
+        };
         /** @description When a plan is over, and the hands-on minutes it takes. Immutable. As in the plan, null where no promise can be made. */
         PlanEnd: {
             readyOn: string | null;
@@ -1615,6 +2223,14 @@ export interface components {
             /** @description The document that is stored now. */
             newer: Record<string, never> | null;
         };
+        /** @description What becomes of a recipe when a patch is taken into it: `version` of the draft it is reckoned from. */
+        Promotion: {
+            recipe: string;
+            title: string;
+            version: number;
+            changes: components["schemas"]["Change"][];
+            leftBehind: string[];
+        };
         /** @enum {string} */
         Purpose: "hide" | "broken-cover" | "pores" | "edges" | "relief" | "functional";
         /** @description An exact ratio of named parts, in pouring order. Immutable. */
@@ -1654,6 +2270,10 @@ export interface components {
             pageSize: number;
             recipes: components["schemas"]["RecipeSummary"][];
         };
+        /** @description The recipe of a board. */
+        RecipeOnBoard: {
+            document: components["schemas"]["Recipe"];
+        };
         /** @description A recipe with its draft and the list of its revisions, the newest first. */
         RecipeOpened: {
             id: string;
@@ -1681,6 +2301,8 @@ export interface components {
             before: components["schemas"]["Recipe"];
             after: components["schemas"]["Recipe"];
         };
+        /** @enum {string} */
+        ReferenceCard: "white" | "grey";
         /** @description Something worth knowing about a step, in one sentence with its numbers. Immutable. */
         Remark: {
             gravity: components["schemas"]["Gravity"];
@@ -1779,6 +2401,30 @@ export interface components {
             sizes: components["schemas"]["Size"][];
             faces: components["schemas"]["Face"][];
         };
+        /** @description A link for a client, without its secret, and what was chosen by it. */
+        ShareSummary: {
+            id: string;
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: date-time */
+            expiresAt: string;
+            open: boolean;
+            patch: string | null;
+            comment: string;
+            /** Format: date-time */
+            chosenAt: string | null;
+        };
+        /** @description For how many days a link is open. */
+        ShareToMake: {
+            days?: number;
+        };
+        /** @description A link for a client. Its address is told once and not kept. */
+        SharedLink: {
+            id: string;
+            url: string;
+            /** Format: date-time */
+            expiresAt: string;
+        };
         /** @enum {string} */
         Sheen: "chalky" | "matt" | "eggshell" | "satin" | "gloss";
         /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
@@ -1820,6 +2466,12 @@ export interface components {
             drinks: number;
             moves: number;
             bleeds: components["schemas"]["Bleed"][];
+        };
+        /** @description A round spot: its middle as shares of width and height, its radius as a share of the width. */
+        SpotOfPhoto: {
+            x: number;
+            y: number;
+            radius: number;
         };
         /** @description Faces that share ground and steps have one stack of layers, and so one cut. Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm where nothing local was taken away. */
         StackPreview: {
@@ -1912,6 +2564,20 @@ export interface components {
             question: string;
             answers: components["schemas"]["NamedWord"][];
         };
+        /** @description One thing a board can vary, in one step or, where `step` is null, in the whole board: the levels to choose from, none where they are typed, and those to begin with. */
+        ThingToVary: {
+            thing: string;
+            name: string;
+            tells: string;
+            step: string | null;
+            standing: string | null;
+            options: components["schemas"]["LevelInWords"][];
+            levels: string[];
+        };
+        /** @description What a board of a recipe can vary. */
+        ThingsToVary: {
+            things: components["schemas"]["ThingToVary"][];
+        };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
         /** @description What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands. */
@@ -1956,6 +2622,57 @@ export interface components {
         WorkedOut: {
             context: components["schemas"]["Context"];
             preview: components["schemas"]["Preview"];
+        };
+        /** Rows or columns of a board */
+        Axis: {
+            /** @description What is varied; which things suit a step, /api/compute/board/things lists. */
+            thing: string;
+            /** @description In which step; missing where it holds for the whole board. */
+            step?: string | null;
+            levels: string[];
+        };
+        /**
+         * A sample board
+         * @description A recipe on one patch, and what rows and columns do otherwise. Columns are letters, rows numbers: B2.
+         */
+        Board: {
+            /** @constant */
+            format: "inlaid-board";
+            /** @constant */
+            version: 1;
+            title: string;
+            /** @description The recipe it was made from, by id. */
+            from?: {
+                recipe: string;
+                title?: string;
+            } | null;
+            recipe: components["schemas"]["Recipe"];
+            /** @description mm of a patch. */
+            width: number;
+            /** @description mm of a patch. */
+            height: number;
+            columns: components["schemas"]["Axis"];
+            rows?: components["schemas"]["Axis"] | null;
+            /** @description What is done otherwise on one patch alone. */
+            own?: {
+                patch: string;
+                thing: string;
+                step?: string | null;
+                level: string;
+            }[] | null;
+            /**
+             * @description One alone, or one who lays and one who wipes.
+             * @enum {unknown}
+             */
+            hands?: "one" | "two" | null;
+            /** @description s to lay one patch; as usual where missing. */
+            lay?: number | null;
+            /** @description s to wipe one patch; as usual where missing. */
+            wipe?: number | null;
+            target?: {
+                colour: string;
+                name?: string;
+            } | null;
         };
         /**
          * The context of a preview
@@ -2440,6 +3157,586 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listBoards: {
+        parameters: {
+            query?: {
+                page?: number;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List the sample boards */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardList"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardToKeep"];
+            };
+        };
+        responses: {
+            /** @description Keep a sample board */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    openBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open a sample board */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardToSave"];
+            };
+        };
+        responses: {
+            /** @description Save a sample board; 409 with the newer one if somebody else was first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    archiveBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardArchived"];
+            };
+        };
+        responses: {
+            /** @description Put a board away, or back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takeBackChosen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Take a chosen patch back out of its recipe, as long as the recipe is as it was left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    comparePatches: {
+        parameters: {
+            query?: {
+                one?: string;
+                other?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Compare two patches of a board */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatchesCompared"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    layBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardLaid"];
+            };
+        };
+        responses: {
+            /** @description Note that a board has been laid, or has not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                patch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPromotion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                patch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show what would become of the recipe if a patch was taken into it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Promotion"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    promoteChosen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                patch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchToPromote"];
+            };
+        };
+        responses: {
+            /** @description Take a patch into the draft of its recipe; 409 if the draft has moved on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readPatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                patch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchRead"];
+            };
+        };
+        responses: {
+            /** @description Keep what was read of a patch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    shareBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShareToMake"];
+            };
+        };
+        responses: {
+            /** @description Make a link by which a client looks at a board and chooses once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharedLink"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    revokeShare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                share: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Close a link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardAsked"];
+            };
+        };
+        responses: {
+            /** @description Work a sample board out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeBeginning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardToBegin"];
+            };
+        };
+        responses: {
+            /** @description Make a sample board of a recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardBegun"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeThings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeOnBoard"];
+            };
+        };
+        responses: {
+            /** @description List what a board of a recipe can vary */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingsToVary"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     computeComparison: {
         parameters: {
             query?: never;
@@ -2963,6 +4260,105 @@ export interface operations {
             };
         };
     };
+    showLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Look at a board by a link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    chooseLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookChoice"];
+            };
+        };
+        responses: {
+            /** @description Choose a patch by a link; once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showLookPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+                patch: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show a photo of a board one has a link to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/*": string;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     listMaterials: {
         parameters: {
             query?: {
@@ -3151,6 +4547,107 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show a photo */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/*": string;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putPhotoAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoPutAway"];
+            };
+        };
+        responses: {
+            /** @description Put a photo away, or back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    pickColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourToPick"];
+            };
+        };
+        responses: {
+            /** @description Read a colour from a photo, corrected by a neutral reference in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectedColour"];
                 };
             };
             /** @description What is wrong, and where */

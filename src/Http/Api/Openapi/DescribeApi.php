@@ -59,7 +59,7 @@ final readonly class DescribeApi
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }
-        $json = static fn (?string $class): array => ['content' => ['application/json' => ['schema' => match (true) {
+        $json = static fn (?string $class): array => Describe::PICTURE === $class ? ['content' => ['image/*' => ['schema' => ['type' => 'string', 'format' => 'binary']]]] : ['content' => ['application/json' => ['schema' => match (true) {
             null === $class => ['type' => 'object'],
             class_exists($class) => $classes->ref($class),
             default => ['$ref' => '#/components/schemas/'.ucfirst($class)],

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board;
+
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Piece\Species;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Recipe\Recipe;
+
+/**
+ * What a board can choose from: the recipe that is laid on it, and the materials and woods there are.
+ *
+ * Immutable.
+ */
+final readonly class Choices
+{
+    /**
+     * @param array<string, Material> $materials by id
+     * @param array<string, Species>  $woods     by name
+     */
+    public function __construct(public Recipe $recipe, public array $materials, public array $woods)
+    {
+    }
+
+    public function substrate(): Substrate
+    {
+        return $this->recipe->piece->parts[0]->substrate;
+    }
+}

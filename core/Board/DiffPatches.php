@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board;
+
+use Inlaid\Core\Recipe\DescribeStep;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * Finds the things in which two patches differ: the wood, what is done on one only, the order, and in what is done on both whatever is
+ * stated: technique, mix, coats, grit, dwell, wiping, tool, wait.
+ *
+ * Steps are the same by their id, for both come from one recipe. What is only a name or a reason (title, note, intent) makes no difference to a patch.
+ */
+final readonly class DiffPatches
+{
+    private const ONLY_SAID = ['the title', 'the note', 'what it is for', 'where it is done', 'hands-on time'];
+
+    public function __construct(private DescribeStep $describe = new DescribeStep())
+    {
+    }
+
+    /**
+     * @return list<Difference>
+     */
+    public function between(Recipe $one, Recipe $other): array
+    {
+        $found = [];
+        [$wood, $otherWood] = [$one->piece->parts[0]->substrate->inWords(), $other->piece->parts[0]->substrate->inWords()];
+        if ($wood !== $otherWood) {
+            $found[] = new Difference('the wood', $wood, $otherWood);
+        }
+        [$steps, $others] = [self::byId($one), self::byId($other)];
+        foreach (array_diff_key($steps + $others, array_intersect_key($steps, $others)) as $id => $step) {
+            $found[] = new Difference($step->name(), isset($steps[$id]) ? 'done' : 'left out', isset($steps[$id]) ? 'left out' : 'done');
+        }
+        $common = array_intersect_key($steps, $others);
+        $order = array_keys(array_intersect_key($others, $common));
+        if (array_keys($common) !== $order) {
+            $found[] = new Difference('the order', self::names($common), self::names(array_intersect_key($others, $common)));
+        }
+        foreach ($common as $id => $step) {
+            $found = [...$found, ...$this->inStep($this->describe->facts($step, $one), $this->describe->facts($others[$id], $other), $step->name())];
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, string> $facts
+     * @param array<string, string> $others
+     *
+     * @return list<Difference>
+     */
+    private function inStep(array $facts, array $others, string $name): array
+    {
+        $found = [];
+        foreach (array_diff(array_keys($facts + $others), self::ONLY_SAID) as $what) {
+            [$one, $other] = [$facts[$what] ?? 'not stated', $others[$what] ?? 'not stated'];
+            if ($one !== $other) {
+                $found[] = new Difference($name.', '.$what, trim($one, '"'), trim($other, '"'));
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return array<string, Step>
+     */
+    private static function byId(Recipe $recipe): array
+    {
+        return array_column(array_map(static fn (Step $s): array => [$s->id, $s], $recipe->steps), 1, 0);
+    }
+
+    /**
+     * @param array<string, Step> $steps
+     */
+    private static function names(array $steps): string
+    {
+        return implode(', ', array_map(static fn (Step $s): string => $s->name(), $steps));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board\Kind;
+
+use Inlaid\Core\Board\StepFigure;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * How often it is laid.
+ */
+final class Coats extends StepFigure
+{
+    public function key(): string
+    {
+        return 'coats';
+    }
+
+    public function name(): string
+    {
+        return 'Coats';
+    }
+
+    public function tells(): string
+    {
+        return 'How many coats it takes until the ground no longer shows, or shows as it should.';
+    }
+
+    public function suits(?Step $step): bool
+    {
+        return $step?->technique->figures()->takesMaterial ?? false;
+    }
+
+    protected function field(): string
+    {
+        return 'coats';
+    }
+
+    protected function of(Step $step): int
+    {
+        return $step->coats;
+    }
+
+    protected function say(int $number): string
+    {
+        return 1 === $number ? '1 coat' : $number.' coats';
+    }
+
+    protected function usual(): array
+    {
+        return [1, 2, 3];
+    }
+
+    protected function range(): array
+    {
+        return [1, Step::MOST_COATS];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board\Kind;
+
+use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * Whether a step is done at all: with wax or without, sanded between or not.
+ */
+final class DoneOrLeftOut implements Thing
+{
+    public function key(): string
+    {
+        return 'done';
+    }
+
+    public function name(): string
+    {
+        return 'Done or left out';
+    }
+
+    public function tells(): string
+    {
+        return 'Whether it is worth doing.';
+    }
+
+    public function suits(?Step $step): bool
+    {
+        return null !== $step;
+    }
+
+    public function options(Choices $choices, ?Step $step): array
+    {
+        return ['done', 'left-out'];
+    }
+
+    public function levels(Choices $choices, ?Step $step): array
+    {
+        return $this->options($choices, $step);
+    }
+
+    public function standing(Choices $choices, ?Step $step): string
+    {
+        return 'done';
+    }
+
+    public function inWords(Choices $choices, ?Step $step, string $level): string
+    {
+        return $this->isDone($level) ? 'done' : 'left out';
+    }
+
+    public function edits(Choices $choices, ?Step $step, string $level): array
+    {
+        return $this->isDone($level) || null === $step ? [] : [Edit::takeOut($step->id)];
+    }
+
+    private function isDone(string $level): bool
+    {
+        return match ($level) {
+            'done' => true,
+            'left-out' => false,
+            default => throw BoardRefusal::badLevel($this->name(), $level, '"done" or "left-out"'),
+        };
+    }
+}

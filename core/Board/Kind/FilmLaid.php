@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board\Kind;
+
+use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * How heavily it is laid.
+ */
+final class FilmLaid implements Thing
+{
+    public function key(): string
+    {
+        return 'film';
+    }
+
+    public function name(): string
+    {
+        return 'How heavily it is laid';
+    }
+
+    public function tells(): string
+    {
+        return 'Whether thin coats or full ones give the look.';
+    }
+
+    public function suits(?Step $step): bool
+    {
+        return null !== $step && $step->technique->figures()->takesMaterial && Act::Adds === $step->technique->figures()->act;
+    }
+
+    public function options(Choices $choices, ?Step $step): array
+    {
+        return array_map(static fn (FilmWeight $w): string => $w->value, FilmWeight::cases());
+    }
+
+    public function levels(Choices $choices, ?Step $step): array
+    {
+        return $this->options($choices, $step);
+    }
+
+    public function standing(Choices $choices, ?Step $step): ?string
+    {
+        return $step?->detail->weight?->value;
+    }
+
+    public function inWords(Choices $choices, ?Step $step, string $level): string
+    {
+        return $this->weight($level)->value.' coat';
+    }
+
+    public function edits(Choices $choices, ?Step $step, string $level): array
+    {
+        return null === $step ? [] : [Edit::change($step->id, ['weight' => $this->weight($level)->value])];
+    }
+
+    private function weight(string $level): FilmWeight
+    {
+        return FilmWeight::tryFrom($level) ?? throw BoardRefusal::badLevel($this->name(), $level, 'thin, normal or heavy');
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board\Kind;
+
+use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Techniques;
+
+/**
+ * How it is done: brushed, ragged, stippled.
+ */
+final class TechniqueUsed implements Thing
+{
+    public function key(): string
+    {
+        return 'technique';
+    }
+
+    public function name(): string
+    {
+        return 'Technique';
+    }
+
+    public function tells(): string
+    {
+        return 'Which way of laying it gives the look.';
+    }
+
+    public function __construct(private readonly Techniques $techniques)
+    {
+    }
+
+    public function suits(?Step $step): bool
+    {
+        return null !== $step && Act::Adds === $step->technique->figures()->act;
+    }
+
+    public function options(Choices $choices, ?Step $step): array
+    {
+        $own = null === $step ? [] : [$step->technique->key()];
+        $ways = array_filter($this->techniques->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act && $t->figures()->takesMaterial);
+
+        return array_values(array_unique([...$own, ...array_map(static fn (Technique $t): string => $t->key(), array_values($ways))]));
+    }
+
+    public function levels(Choices $choices, ?Step $step): array
+    {
+        return \array_slice($this->options($choices, $step), 0, 3);
+    }
+
+    public function standing(Choices $choices, ?Step $step): ?string
+    {
+        return $step?->technique->key();
+    }
+
+    public function inWords(Choices $choices, ?Step $step, string $level): string
+    {
+        return mb_strtolower($this->technique($level)->name());
+    }
+
+    public function edits(Choices $choices, ?Step $step, string $level): array
+    {
+        return null === $step ? [] : [Edit::change($step->id, ['technique' => $this->technique($level)->key()])];
+    }
+
+    private function technique(string $level): Technique
+    {
+        foreach ($this->techniques->all() as $technique) {
+            if ($technique->key() === $level && Act::Adds === $technique->figures()->act) {
+                return $technique;
+            }
+        }
+
+        throw BoardRefusal::badLevel($this->name(), $level, 'a way of laying something');
+    }
+}

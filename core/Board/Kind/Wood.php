@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board\Kind;
+
+use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Piece\Species;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * The wood beneath: the same finish on another wood is another look. It is not taken over into a recipe, whose piece is of the wood it is.
+ */
+final class Wood implements Thing
+{
+    public function key(): string
+    {
+        return 'wood';
+    }
+
+    public function name(): string
+    {
+        return 'Wood';
+    }
+
+    public function tells(): string
+    {
+        return 'What the wood itself does to the look.';
+    }
+
+    public function suits(?Step $step): bool
+    {
+        return null === $step;
+    }
+
+    public function options(Choices $choices, ?Step $step): array
+    {
+        $standing = $this->standing($choices, $step);
+
+        return array_values(array_unique([$standing, ...array_keys($choices->woods)]));
+    }
+
+    public function levels(Choices $choices, ?Step $step): array
+    {
+        return \array_slice($this->options($choices, $step), 0, 3);
+    }
+
+    public function standing(Choices $choices, ?Step $step): string
+    {
+        return $choices->substrate()->species;
+    }
+
+    public function inWords(Choices $choices, ?Step $step, string $level): string
+    {
+        return $level === $this->standing($choices, $step) ? $level : $this->wood($choices, $level)->name;
+    }
+
+    public function edits(Choices $choices, ?Step $step, string $level): array
+    {
+        $wood = $this->wood($choices, $level);
+
+        return [Edit::ground($wood->name, $wood->grain->value, $wood->colour->hex, array_map(static fn (Bleed $b): string => $b->value, $wood->bleeds), $wood->moves)];
+    }
+
+    private function wood(Choices $choices, string $level): Species
+    {
+        return $choices->woods[$level] ?? throw BoardRefusal::badLevel($this->name(), $level, 'a wood that is known here');
+    }
+}

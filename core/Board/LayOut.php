@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\EditKind;
+
+/**
+ * Lays a board out: a patch for every row and column, and one as the recipe stands if none is. Columns are letters, rows numbers: B2.
+ */
+final class LayOut
+{
+    public const CONTROL = 'Control';
+
+    /**
+     * @param list<OwnChange> $own
+     *
+     * @return non-empty-list<Cell> row by row; a control patch of its own last
+     *
+     * @throws BoardRefusal if rows and columns vary the same, or something is changed on a patch that is not there
+     */
+    public function cells(Axis $columns, ?Axis $rows, array $own = []): array
+    {
+        if (null !== $rows && $rows->thing === $columns->thing && $rows->step?->id === $columns->step?->id) {
+            throw BoardRefusal::sameThingBothWays($columns->name());
+        }
+        $cells = [];
+        foreach ($rows->levels ?? [null] as $r => $_) {
+            foreach ($columns->levels as $c => $_) {
+                $label = \chr(65 + $c).(null === $rows ? '' : $r + 1);
+                $cells[$label] = new Cell($label, $r, $c, [$columns->heads[$c], ...(null === $rows ? [] : [$rows->heads[$r]])], self::inOrder([...$columns->edits[$c], ...(null === $rows ? [] : $rows->edits[$r])]));
+            }
+        }
+        foreach ($own as $change) {
+            $cell = $cells[$change->patch] ?? throw BoardRefusal::noSuchPatch($change->patch);
+            $cells[$change->patch] = new Cell($cell->label, $cell->row, $cell->column, [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])], self::inOrder([...$cell->edits, ...$change->axis->edits[0]]));
+        }
+        $asItStands = array_filter($cells, static fn (Cell $c): bool => [] === $c->edits);
+
+        return [...array_values($cells), ...([] === $asItStands ? [new Cell(self::CONTROL, null, null, ['as the recipe stands'], [])] : [])];
+    }
+
+    /**
+     * What is left out is taken out last, so that others can still be put before it.
+     *
+     * @param list<Edit> $edits
+     *
+     * @return list<Edit>
+     */
+    private static function inOrder(array $edits): array
+    {
+        usort($edits, static fn (Edit $a, Edit $b): int => (EditKind::TakeOut === $a->do) <=> (EditKind::TakeOut === $b->do));
+
+        return $edits;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Board;
+
+/**
+ * Everything a board can vary, sorted by name.
+ *
+ * Immutable.
+ */
+final readonly class Things
+{
+    /** @var array<string, Thing> */
+    private array $byKey;
+
+    /**
+     * @param iterable<Thing> $things
+     */
+    public function __construct(iterable $things)
+    {
+        $byKey = [];
+        foreach ($things as $thing) {
+            $byKey[$thing->key()] = $thing;
+        }
+        uasort($byKey, static fn (Thing $a, Thing $b): int => $a->name() <=> $b->name());
+        $this->byKey = $byKey;
+    }
+
+    /**
+     * @throws BoardRefusal if there is no such thing
+     */
+    public function named(string $key): Thing
+    {
+        return $this->byKey[$key] ?? throw BoardRefusal::noSuchThing($key);
+    }
+
+    /**
+     * @return list<Thing>
+     */
+    public function all(): array
+    {
+        return array_values($this->byKey);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Colour;
+
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Measure\ExactNumber;
+
+/**
+ * How one colour differs from another: in ΔE (CIEDE2000), and in words.
+ *
+ * Immutable.
+ */
+final readonly class ColourDifference
+{
+    private function __construct(public float $deltaE, public string $inWords)
+    {
+    }
+
+    public static function between(Colour $one, Colour $than): self
+    {
+        [$a, $b] = [Lab::of($one), Lab::of($than)];
+        $apart = DeltaE2000::between($a, $b);
+        $ways = CompareColours::words($a, $b);
+        $seen = match (true) {
+            $apart < 1 => 'no difference that is seen',
+            $apart < 2 => 'seen side by side only',
+            $apart < 4 => 'seen when they lie apart',
+            default => 'another colour',
+        };
+
+        return new self(round($apart, 2), \sprintf('%s (ΔE %s)%s', $seen, ExactNumber::plain($apart, 1), $apart < 1 || [] === $ways ? '' : ': '.implode(', ', $ways)));
+    }
+}

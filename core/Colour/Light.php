@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Colour;
+
+use Inlaid\Core\Material\Colour;
+
+/**
+ * An amount of light by channel, linear: 0 is none, 1 what the picture shows as white.
+ *
+ * Immutable. sRGB's curve (IEC 61966-2-1) turns it into a colour and back. Means of colours are means of light, not of their codes.
+ */
+final readonly class Light
+{
+    public function __construct(public float $red, public float $green, public float $blue)
+    {
+    }
+
+    public static function of(Colour $colour): self
+    {
+        return self::ofCodes(...array_map(static fn (string $pair): int => (int) hexdec($pair), str_split(substr($colour->hex, 1), 2)));
+    }
+
+    /** Of codes from 0 to 255. */
+    public static function ofCodes(int $red, int $green, int $blue): self
+    {
+        return new self(self::linear($red), self::linear($green), self::linear($blue));
+    }
+
+    /** What can be shown of it: nothing under black or over white. */
+    public function colour(): Colour
+    {
+        return Colour::of(vsprintf('#%02x%02x%02x', array_map(static function (float $v): int {
+            $v = max(0.0, min(1.0, $v));
+
+            return (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055));
+        }, $this->channels())));
+    }
+
+    /**
+     * @return array{float, float, float}
+     */
+    public function channels(): array
+    {
+        return [$this->red, $this->green, $this->blue];
+    }
+
+    private static function linear(int $code): float
+    {
+        $v = $code / 255;
+
+        return $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
+    }
+}

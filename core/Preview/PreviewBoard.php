@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\Difference;
+use Inlaid\Core\Board\DiffPatches;
+use Inlaid\Core\Board\OrderRounds;
+use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Board\WriteBack;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and whether it will tell anything.
+ */
+final readonly class PreviewBoard
+{
+    public function __construct(
+        private Schools $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private OrderRounds $order = new OrderRounds(),
+        private SharePots $pots = new SharePots(),
+        private PlanBoard $plan = new PlanBoard(),
+        private CheckBoard $check = new CheckBoard(),
+        private DiffPatches $diff = new DiffPatches(),
+        private WriteBack $back = new WriteBack(),
+    ) {
+    }
+
+    public function preview(Board $board, Context $context): BoardPreview
+    {
+        $rounds = $this->rounds($board, $context);
+        $shared = $this->pots->share($rounds, $context);
+        [$planned, $late, $ready, $stuck] = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
+        $control = $board->control();
+        $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
+
+        return new BoardPreview(
+            AxisPreview::of($board->columns),
+            null === $board->rows ? null : AxisPreview::of($board->rows),
+            array_map(fn (Patch $p): PatchPreview => new PatchPreview(
+                $p->cell->label,
+                $p->cell->row,
+                $p->cell->column,
+                $p->isControl(),
+                $p->cell->says,
+                array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
+                $this->back->lines($p),
+            ), $board->patches),
+            $planned,
+            $shared->pots,
+            BatchLinePreview::all($shared->takes, $context->units),
+            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Gravity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$late, ...$this->check->check($board)],
+            array_values(array_unique($cautions)),
+            round($board->width * $board->height * \count($board->patches) / 1e6, 4),
+            (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned)) / 60),
+            null === $ready ? null : $context->working->iso($ready),
+            $stuck,
+        );
+    }
+
+    /**
+     * @return list<non-empty-list<PatchAct>>
+     */
+    private function rounds(Board $board, Context $context): array
+    {
+        $acts = $order = [];
+        foreach ($board->patches as $patch) {
+            $works = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
+            foreach ($works as $work) {
+                for ($coat = 1; $coat <= $work->rounds(); ++$coat) {
+                    $act = new PatchAct($patch, $work, $coat);
+                    $acts[$patch->cell->label][$act->key()] = $act;
+                    if (!isset($order[$act->key()]) || $patch->isControl()) {
+                        $order[$act->key()] = [$work->number, $coat];
+                    }
+                }
+            }
+        }
+        uasort($order, static fn (array $a, array $b): int => $a <=> $b);
+        $sequences = array_map(static fn (array $of): array => array_map(strval(...), array_keys($of)), $acts);
+
+        return array_map(static fn (array $round): array => array_map(static fn (string $label): PatchAct => $acts[$label][$round[0]], $round[1]), $this->order->order($sequences, array_map(strval(...), array_keys($order))));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Things;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * Makes a board of a recipe: its steps, or some of them, on one patch of one of its parts' wood. What holds for the whole piece only is left behind: parts, masking,
+ * how long it takes, until when it is repeated, what was accepted.
+ */
+final readonly class BeginBoard
+{
+    private const WHOLE_PIECE = ['parts', 'masks', 'handsOn', 'repeat'];
+
+    public function __construct(private Things $things, private ReadBoard $read)
+    {
+    }
+
+    /**
+     * @param list<string>          $steps ids of those that are laid on it
+     * @param array{string, string} $from  id and title of the recipe
+     *
+     * @throws Refused if the part is missing, no step is left, or the size cannot be true
+     */
+    public function begin(RecipeDocument $recipe, array $from, string $part, array $steps, int $width, int $height, ?string $vary): \stdClass
+    {
+        Refused::around('/width', static fn () => Board::checkSize($width, $height));
+        $document = Json::decode($recipe->text);
+        \assert($document instanceof \stdClass && $document->piece instanceof \stdClass);
+        $parts = array_values(array_filter(self::objects($document->piece->parts ?? null), static fn (\stdClass $p): bool => $p->id === $part));
+        if ([] === $parts) {
+            throw Refused::at('/part', 'The recipe has no such part.');
+        }
+        $kept = array_values(array_filter(self::objects($document->steps ?? null), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
+        if ([] === $kept) {
+            throw Refused::at('/steps', 'Choose at least one step to lay on the board.');
+        }
+        foreach ($kept as $step) {
+            foreach (self::WHOLE_PIECE as $field) {
+                unset($step->{$field});
+            }
+        }
+        $document->steps = $kept;
+        $patch = ['id' => 'patch', 'name' => 'Patch', 'area' => $width * $height / 1e6, 'substrate' => $parts[0]->substrate, 'finish' => $parts[0]->finish ?? null];
+        $document->piece = (object) ['name' => 'Sample board', 'count' => 1, 'parts' => [(object) array_filter($patch)]];
+        $document->accepted = [];
+        unset($document->cleanUp);
+        [$thing, $step] = $this->varied($this->read->choices($document), $vary);
+
+        return (object) [
+            'format' => ReadBoard::FORMAT,
+            'version' => ReadBoard::VERSION,
+            'title' => mb_substr(\sprintf('%s: %s', $recipe->recipe->title, lcfirst($thing->name())), 0, 120),
+            'from' => (object) ['recipe' => $from[0], 'title' => $from[1]],
+            'recipe' => $document,
+            'width' => $width,
+            'height' => $height,
+            'columns' => (object) array_filter(['thing' => $thing->key(), 'step' => $step?->id, 'levels' => $thing->levels($this->read->choices($document), $step)]),
+        ];
+    }
+
+    /**
+     * What the columns vary to begin with: the dwell where something is wiped, else the share of colour, else coats, in the step named or the first that takes it.
+     *
+     * @return array{Thing, Step|null}
+     */
+    private function varied(Choices $choices, ?string $named): array
+    {
+        $steps = $choices->recipe->steps;
+        usort($steps, static fn (Step $a, Step $b): int => ($b->id === $named) <=> ($a->id === $named));
+        foreach (null === $named ? [$steps] : [\array_slice($steps, 0, 1), $steps] as $among) {
+            foreach (['dwell', 'colour-fraction', 'coats', 'done'] as $key) {
+                foreach ($among as $step) {
+                    if ($this->things->named($key)->suits($step)) {
+                        return [$this->things->named($key), $step];
+                    }
+                }
+            }
+        }
+
+        throw new \LogicException('Any step can be done or left out.');
+    }
+
+    /**
+     * @return list<\stdClass>
+     */
+    private static function objects(mixed $list): array
+    {
+        return array_values(array_filter(\is_array($list) ? $list : [], static fn (mixed $v): bool => $v instanceof \stdClass));
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\App\Exchange\Catalogue\LoadSpecies;
+use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Board\Axis;
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\Cell;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Hands;
+use Inlaid\Core\Board\LayOut;
+use Inlaid\Core\Board\OwnChange;
+use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Board\Things;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Piece\Species;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\Step;
+
+/**
+ * Reads a board document, as `docs/formats/board.schema.json` defines it: a recipe on one patch, and what rows and columns do otherwise. Every
+ * patch becomes a recipe of its own.
+ */
+final readonly class ReadBoard
+{
+    public const FORMAT = 'inlaid-board';
+    public const VERSION = 1;
+    private const MOST_OWN = 40;
+
+    public function __construct(private ReadRecipe $recipe, private Things $things, private LoadSpecies $species, private LayOut $layOut, private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
+    {
+    }
+
+    /**
+     * @param mixed $json as json_decode gives it, objects as objects
+     *
+     * @throws Refused with every violation found
+     */
+    public function read(mixed $json, string $pointer = ''): BoardDocument
+    {
+        return Node::read($json, function (Node $n) use ($json): BoardDocument {
+            $n->fields('format', 'version', 'title', 'from', 'recipe', 'width', 'height', 'columns', 'rows', 'own', 'hands', 'lay', 'wipe', 'target');
+            if (self::FORMAT !== $n->string('format')) {
+                $n->refuse('format', 'This is no board document.');
+            }
+            if (self::VERSION !== $n->int('version')) {
+                $n->refuse('version', 'This board was written by a newer program.');
+            }
+            $title = $n->string('title', 120);
+            $base = $this->recipe->document($n->child('recipe')->raw(), $n->pointer.'/recipe');
+            if (1 !== \count($base->recipe->piece->parts)) {
+                $n->refuse('recipe', 'A board has one part: its patch.');
+            }
+            $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods());
+            [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];
+            $own = $n->has('own') ? $n->list('own', fn (Node $o): OwnChange => $this->own($o, $choices), self::MOST_OWN) : [];
+            $cells = $n->make(fn (): array => $this->layOut->cells($columns, $rows, $own), 'columns');
+            $patches = array_map(fn (Cell $c): Patch => new Patch($c, $this->patch($n, $c, $base->text)), $cells);
+            $target = $n->childOrNull('target');
+            $colour = null === $target ? null : $target->fields('colour', 'name')->make(static fn (): Colour => Colour::of($target->string('colour')), 'colour');
+            $target?->text('name', 120);
+            $from = $n->childOrNull('from')?->fields('recipe', 'title');
+            $from?->text('title', 120);
+            $board = $n->make(static fn (): Board => Board::of($title, $n->int('width'), $n->int('height'), $columns, $rows, $patches, $n->enumOrNull('hands', Hands::class) ?? Hands::One, $n->intOrNull('lay'), $n->intOrNull('wipe'), $colour), 'width');
+
+            return new BoardDocument(Json::encode($json), $board, $choices, $from?->id('recipe'));
+        }, $pointer);
+    }
+
+    /**
+     * What a board of this recipe can choose from.
+     *
+     * @param mixed $recipe a recipe document
+     *
+     * @throws Refused
+     */
+    public function choices(mixed $recipe, Material ...$shelf): Choices
+    {
+        $own = Node::read($recipe, $this->materials(...));
+
+        return new Choices($this->recipe->read($recipe), $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0), $this->woods());
+    }
+
+    /**
+     * @return array<string, Species> by name
+     */
+    private function woods(): array
+    {
+        return array_column(array_map(static fn (Species $s): array => [$s->name, $s], $this->species->load()), 1, 0);
+    }
+
+    /**
+     * @return array<string, Material> by id
+     */
+    private function materials(Node $recipe): array
+    {
+        return array_column(array_map(static fn (Material $m): array => [$m->id, $m], $recipe->list('materials', $this->material->read(...))), 1, 0);
+    }
+
+    private function axis(Node $n, Choices $choices): Axis
+    {
+        $n->fields('thing', 'step', 'levels');
+        $levels = $n->list('levels', static fn (Node $l): string => $l->asString(64), Axis::MOST);
+
+        return $n->make(fn (): Axis => Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), $levels, $choices), 'levels');
+    }
+
+    private function own(Node $n, Choices $choices): OwnChange
+    {
+        $n->fields('patch', 'thing', 'step', 'level');
+
+        return $n->make(fn (): OwnChange => new OwnChange($n->string('patch', 10), Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), [$n->string('level', 64)], $choices)), 'level');
+    }
+
+    private function step(Node $n, Choices $choices): ?Step
+    {
+        if (!$n->has('step')) {
+            return null;
+        }
+        foreach ($choices->recipe->steps as $step) {
+            if ($step->id === $n->id('step')) {
+                return $step;
+            }
+        }
+
+        return $n->refuse('step', RecipeRefusal::missing('step', $n->id('step'))->getMessage());
+    }
+
+    /**
+     * The recipe of one patch.
+     */
+    private function patch(Node $n, Cell $cell, string $base): Recipe
+    {
+        $document = Json::decode($base);
+        \assert($document instanceof \stdClass);
+        try {
+            $recipe = $this->recipe->read($this->apply->apply($document, $cell->edits, static fn (): array => []));
+
+            return [] === $recipe->steps ? throw BoardRefusal::nothingOnIt() : $recipe;
+        } catch (Refused|BoardRefusal $refused) {
+            $n->refuse('columns', \sprintf('Patch %s: %s', $cell->label, $refused->getMessage()));
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadBoard;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\BoardBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards', methods: 'POST')]
+#[Describe('Keep a sample board', takes: BoardToKeep::class, gives: BoardOpened::class, status: 201)]
+final readonly class AddBoard
+{
+    public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(Body $body): BoardOpened
+    {
+        $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
+
+        return $this->describe->one($this->boards->add($this->read->read($json, '/document')));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Picture\NoPicture;
+use Inlaid\App\Exchange\Picture\TakePicture;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\BoardBook;
+use Inlaid\App\Store\Entity\StoredPhoto;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}/patches/{patch}/photos', methods: 'POST')]
+#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it', takes: Describe::PICTURE, gives: BoardOpened::class, status: 201)]
+final readonly class AddPhoto
+{
+    public function __construct(private BoardBook $boards, private TakePicture $take, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(string $id, string $patch, Request $request): BoardOpened
+    {
+        try {
+            $picture = $this->take->take($request->getContent());
+        } catch (NoPicture $none) {
+            throw Refused::at('', $none->getMessage());
+        }
+
+        return $this->describe->one(Refused::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board);
+    }
+}

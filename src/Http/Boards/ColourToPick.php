@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\Core\Colour\ReferenceCard;
+
+/**
+ * A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light.
+ */
+final readonly class ColourToPick
+{
+    public function __construct(public SpotOfPhoto $patch, public SpotOfPhoto $reference, public ?ReferenceCard $card = null, public ?float $reflects = null)
+    {
+    }
+}

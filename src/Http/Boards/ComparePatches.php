@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\ReadBoard;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\BoardBook;
+use Inlaid\Core\Board\DiffPatches;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Material\Colour;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}/compared', methods: 'GET')]
+#[Describe('Compare two patches of a board', gives: PatchesCompared::class, query: ['one' => 'string', 'other' => 'string'])]
+final readonly class ComparePatches
+{
+    public function __construct(private BoardBook $boards, private ReadBoard $read, private DiffPatches $diff, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(string $id, Request $request): PatchesCompared
+    {
+        $stored = $this->boards->get($id);
+        $board = $this->read->read(Json::decode($stored->document))->board;
+        [$one, $other] = Refused::around('', static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))]);
+        $readings = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r], $this->describe->readings($stored)), 1, 0);
+        [$read, $readOther] = [$readings[$one->cell->label] ?? null, $readings[$other->cell->label] ?? null];
+        [$colour, $otherColour] = [$read?->colour, $readOther?->colour];
+        $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));
+
+        return new PatchesCompared($one->cell->label, $other->cell->label, $this->diff->between($one->recipe, $other->recipe), $seen, $read?->offTarget, $readOther?->offTarget);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Store\BoardBook;
+use Inlaid\App\Store\Entity\StoredBoard;
+use Inlaid\App\Store\Entity\StoredReading;
+use Inlaid\App\Store\PhotoLine;
+use Inlaid\App\Store\ShareBook;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Material\Colour;
+
+/**
+ * Describes boards as they are now.
+ */
+final readonly class DescribeBoards
+{
+    public function __construct(private BoardBook $boards, private ShareBook $shares)
+    {
+    }
+
+    public function one(StoredBoard $board): BoardOpened
+    {
+        return new BoardOpened($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, $this->readings($board), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
+    }
+
+    public function summary(StoredBoard $board): BoardSummary
+    {
+        $readings = $this->readings($board);
+        $observed = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r->colour], $readings), 1, 0);
+
+        return new BoardSummary($board->id, $board->title, $board->recipeId, new RawJson($board->card), \count($readings), array_filter($observed), $board->laidAt, $this->chosen($board)?->patch, null !== $board->archivedAt, $board->updatedAt);
+    }
+
+    /**
+     * @return list<PatchReading> of the patches of which something was read
+     */
+    public function readings(StoredBoard $board): array
+    {
+        $photos = [];
+        foreach ($this->boards->photos($board) as $photo) {
+            $photos[$photo->patch][] = $photo;
+        }
+        $readings = $this->boards->readings($board);
+        $target = $this->boards->card($board)->target ?? null;
+        $labels = array_keys($readings + $photos);
+        sort($labels);
+
+        return array_map(fn (string|int $patch): PatchReading => $this->reading((string) $patch, $readings[$patch] ?? null, $photos[$patch] ?? [], \is_string($target) ? Colour::of($target) : null), $labels);
+    }
+
+    /**
+     * @param list<PhotoLine> $photos
+     */
+    private function reading(string $patch, ?StoredReading $stored, array $photos, ?Colour $target): PatchReading
+    {
+        return Node::read(Json::decode($stored->document ?? '{}'), static function (Node $n) use ($patch, $photos, $target): PatchReading {
+            $colour = $n->has('colour') ? $n->string('colour') : null;
+            $text = static fn (string $name): ?string => $n->has($name) ? $n->string($name) : null;
+
+            return new PatchReading($patch, $colour, $text('how'), $text('photo'), $n->text('note'), $n->intOrNull('rating'), $photos, null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target));
+        });
+    }
+
+    private function chosen(StoredBoard $board): ?Chosen
+    {
+        return null === $board->chosen ? null : Node::read(Json::decode($board->chosen), static fn (Node $n): Chosen => new Chosen($n->string('patch'), $n->text('reason'), $n->has('share') ? $n->string('share') : null, $n->string('at'), $n->list('changes', static fn (Node $c): string => $c->asString(2000))));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Store\BoardBook;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards', methods: 'GET')]
+#[Describe('List the sample boards', gives: BoardList::class, query: ['page' => 'integer', 'archived' => 'boolean'])]
+final readonly class ListBoards
+{
+    public function __construct(private BoardBook $boards, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(Request $request): BoardList
+    {
+        $page = PageAsked::of($request);
+        [$total, $boards] = $this->boards->page($page, $request->query->getBoolean('archived'));
+
+        return new BoardList($total, $page, BoardBook::PAGE, array_map($this->describe->summary(...), $boards));
+    }
+}

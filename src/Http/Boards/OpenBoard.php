@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\BoardBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}', methods: 'GET')]
+#[Describe('Open a sample board', gives: BoardOpened::class)]
+final readonly class OpenBoard
+{
+    public function __construct(private BoardBook $boards, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(string $id): BoardOpened
+    {
+        return $this->describe->one($this->boards->get($id));
+    }
+}

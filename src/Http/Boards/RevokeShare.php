@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\ShareBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}/shares/{share}/revoked', methods: 'POST')]
+#[Describe('Close a link', gives: BoardOpened::class)]
+final readonly class RevokeShare
+{
+    public function __construct(private ShareBook $shares, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(string $id, string $share): BoardOpened
+    {
+        return $this->describe->one($this->shares->revoke($id, $share));
+    }
+}

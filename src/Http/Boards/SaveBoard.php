@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadBoard;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\BoardBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}', methods: 'PUT')]
+#[Describe('Save a sample board; 409 with the newer one if somebody else was first', takes: BoardToSave::class, gives: BoardOpened::class)]
+final readonly class SaveBoard
+{
+    public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): BoardOpened
+    {
+        [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'document')->int('version'), $n->child('document')->raw()]);
+
+        return $this->describe->one($this->boards->save($id, $version, $this->read->read($json, '/document')));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\PatchPromoted;
+use Inlaid\App\Store\PromotePatch;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'GET')]
+#[Describe('Show what would become of the recipe if a patch was taken into it', gives: Promotion::class)]
+final readonly class ShowPromotion
+{
+    public function __construct(private PromotePatch $promote)
+    {
+    }
+
+    public function __invoke(string $id, string $patch): Promotion
+    {
+        return Promotion::of(Refused::around('/patch', fn (): PatchPromoted => $this->promote->look($id, $patch)));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Looks;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Entity\StoredShare;
+use Inlaid\App\Store\ShareBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/looks/{secret}/choice', methods: 'POST')]
+#[Describe('Choose a patch by a link; once', takes: LookChoice::class, gives: Look::class)]
+final readonly class ChooseLook
+{
+    public function __construct(private ShareBook $shares, private DescribeLook $describe)
+    {
+    }
+
+    public function __invoke(string $secret, Body $body): Look
+    {
+        [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), $n->text('comment', 1000)]);
+
+        return $this->describe->describe(Refused::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));
+    }
+}

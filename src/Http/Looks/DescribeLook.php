@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Looks;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Boards\DescribeBoards;
+use Inlaid\App\Http\Boards\PatchReading;
+use Inlaid\App\Store\BoardBook;
+use Inlaid\App\Store\Entity\StoredShare;
+use Inlaid\Core\Preview\AxisPreview;
+
+/**
+ * Describes a board for a client who has a link to it.
+ */
+final readonly class DescribeLook
+{
+    public function __construct(private BoardBook $boards, private DescribeBoards $describe)
+    {
+    }
+
+    public function describe(StoredShare $share): Look
+    {
+        $readings = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r], $this->describe->readings($share->board)), 1, 0);
+        $axis = static fn (Node $n): AxisPreview => new AxisPreview($n->string('name'), $n->string('tells'), $n->list('heads', static fn (Node $h): string => $h->asString(500)));
+
+        return Node::read($this->boards->card($share->board), static fn (Node $n): Look => new Look(
+            $share->board->title,
+            $axis($n->child('columns')),
+            $n->has('rows') ? $axis($n->child('rows')) : null,
+            $n->list('patches', static fn (Node $p): LookPatch => new LookPatch(
+                $label = $p->string('label'),
+                $p->intOrNull('row'),
+                $p->intOrNull('column'),
+                $p->list('says', static fn (Node $s): string => $s->asString(500)),
+                ($readings[$label] ?? null)?->colour,
+                array_keys(($readings[$label] ?? null)->photos ?? []),
+            )),
+            $n->has('target') ? $n->string('target') : null,
+            $share->expiresAt,
+            $share->patch,
+            $share->comment,
+        ));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Looks;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\ShareBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/looks/{secret}', methods: 'GET')]
+#[Describe('Look at a board by a link', gives: Look::class)]
+final readonly class ShowLook
+{
+    public function __construct(private ShareBook $shares, private DescribeLook $describe)
+    {
+    }
+
+    public function __invoke(string $secret): Look
+    {
+        return $this->describe->describe($this->shares->open($secret));
+    }
+}

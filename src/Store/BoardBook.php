@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\BoardDocument;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\Picture\Picture;
+use Inlaid\App\Store\Entity\StoredBoard;
+use Inlaid\App\Store\Entity\StoredPhoto;
+use Inlaid\App\Store\Entity\StoredReading;
+use Inlaid\Core\Board\BoardRefusal;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * The sample boards, and what was read of them. A board that has been laid is what it is: its document does not change any more.
+ */
+final readonly class BoardBook
+{
+    public const PAGE = 24;
+    private const MOST_PHOTOS = 12;
+
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    public function add(BoardDocument $document): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($document): StoredBoard {
+            $now = new \DateTimeImmutable();
+            $board = new StoredBoard((string) new Ulid(), $document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, $now, $now);
+            $this->em->persist($board);
+
+            return $board;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function get(string $id): StoredBoard
+    {
+        return $this->em->find(StoredBoard::class, $id) ?? throw NotThere::of('board', $id);
+    }
+
+    /**
+     * @return array{int, list<StoredBoard>} how many there are, and one page of them, the last changed first
+     */
+    public function page(int $page, bool $archived = false): array
+    {
+        $find = $this->em->createQueryBuilder()->from(StoredBoard::class, 'b')->where($archived ? 'b.archivedAt IS NOT NULL' : 'b.archivedAt IS NULL');
+        /** @var list<StoredBoard> $found */
+        $found = (clone $find)->select('b')->orderBy('b.updatedAt', 'DESC')->addOrderBy('b.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+
+        return [(int) $find->select('COUNT(b.id)')->getQuery()->getSingleScalarResult(), $found];
+    }
+
+    /**
+     * @throws NotThere
+     * @throws Stale    if it has moved on from the given version
+     * @throws Refused  if it has been laid
+     */
+    public function save(string $id, int $version, BoardDocument $document): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $version, $document): StoredBoard {
+            $board = $this->get($id);
+            if ($board->version !== $version) {
+                throw new Stale($board->version, $board->document);
+            }
+            if (null !== $board->laidAt) {
+                throw Refused::at('', 'This board has been laid: what is on it does not change any more. Begin another one.');
+            }
+            [$board->title, $board->document, $board->card, $board->recipeId, $board->updatedAt] = [$document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, new \DateTimeImmutable()];
+            ++$board->version;
+
+            return $board;
+        });
+    }
+
+    /**
+     * Notes that it has been laid, or that it has not after all, as long as nothing has been read of it.
+     *
+     * @throws NotThere
+     * @throws Refused  if something has been read of it
+     */
+    public function lay(string $id, bool $laid): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $laid): StoredBoard {
+            $board = $this->get($id);
+            if (!$laid && ([] !== $this->readings($board) || [] !== $this->photos($board))) {
+                throw Refused::at('/laid', 'Something has been read of this board: it has been laid.');
+            }
+            $board->laidAt = $laid ? $board->laidAt ?? new \DateTimeImmutable() : null;
+
+            return $board;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function archive(string $id, bool $archived): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $archived): StoredBoard {
+            $board = $this->get($id);
+            $board->archivedAt = $archived ? $board->archivedAt ?? new \DateTimeImmutable() : null;
+
+            return $board;
+        });
+    }
+
+    /**
+     * @return array<string, StoredReading> by patch
+     */
+    public function readings(StoredBoard $board): array
+    {
+        return array_column(array_map(static fn (StoredReading $r): array => [$r->patch, $r], $this->em->getRepository(StoredReading::class)->findBy(['board' => $board], ['patch' => 'ASC'])), 1, 0);
+    }
+
+    /**
+     * @param list<string> $boards ids
+     *
+     * @return array<string, int> how many patches of each have been read
+     */
+    public function read(array $boards): array
+    {
+        /** @var list<array{board: string, read: int|string}> $rows */
+        $rows = $this->em->createQuery('SELECT IDENTITY(r.board) AS board, COUNT(r.patch) AS read FROM '.StoredReading::class.' r WHERE IDENTITY(r.board) IN (:boards) GROUP BY r.board')->setParameter('boards', $boards)->getResult();
+
+        return array_map(intval(...), array_column($rows, 'read', 'board'));
+    }
+
+    /**
+     * Keeps what was read of a patch, in the place of what was read before. A board that is read has been laid.
+     *
+     * @param array<string, mixed> $reading
+     *
+     * @throws NotThere
+     * @throws BoardRefusal if there is no such patch
+     */
+    public function note(string $id, string $patch, array $reading): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $patch, $reading): StoredBoard {
+            $board = $this->readable($id, $patch);
+            $now = new \DateTimeImmutable();
+            $stored = $this->readings($board)[$patch] ?? new StoredReading($board, $patch, '{}', $now);
+            [$stored->document, $stored->readAt] = [Json::encode((object) $reading), $now];
+            $this->em->persist($stored);
+
+            return $board;
+        });
+    }
+
+    /**
+     * @return list<PhotoLine> those that are not put away, the first one first
+     */
+    public function photos(StoredBoard $board): array
+    {
+        /** @var list<PhotoLine> $lines */
+        $lines = $this->em->createQuery(\sprintf('SELECT NEW %s(p.id, p.patch, p.width, p.height, p.addedAt, p.putAwayAt) FROM %s p WHERE p.board = :board AND p.putAwayAt IS NULL ORDER BY p.addedAt, p.id', PhotoLine::class, StoredPhoto::class))->setParameter('board', $board)->getResult();
+
+        return $lines;
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function photo(string $id): StoredPhoto
+    {
+        return $this->em->find(StoredPhoto::class, $id) ?? throw NotThere::of('photo', $id);
+    }
+
+    /**
+     * @throws NotThere
+     * @throws BoardRefusal if there is no such patch
+     * @throws Refused      if it has as many photos as it may
+     */
+    public function addPhoto(string $id, string $patch, Picture $picture): StoredPhoto
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $patch, $picture): StoredPhoto {
+            $board = $this->readable($id, $patch);
+            if (self::MOST_PHOTOS <= \count(array_filter($this->photos($board), static fn (PhotoLine $p): bool => $p->patch === $patch))) {
+                throw Refused::at('', \sprintf('A patch has %d photos at most. Put one away first.', self::MOST_PHOTOS));
+            }
+            $photo = new StoredPhoto((string) new Ulid(), $board, $patch, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable());
+            $this->em->persist($photo);
+
+            return $photo;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function putAway(string $photo, bool $away): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($photo, $away): StoredBoard {
+            $stored = $this->photo($photo);
+            $stored->putAwayAt = $away ? new \DateTimeImmutable() : null;
+
+            return $stored->board;
+        });
+    }
+
+    public function card(StoredBoard $board): \stdClass
+    {
+        $card = Json::decode($board->card);
+        \assert($card instanceof \stdClass);
+
+        return $card;
+    }
+
+    /**
+     * @throws BoardRefusal if there is no such patch
+     */
+    public function checkPatch(StoredBoard $board, string $patch): void
+    {
+        $patches = $this->card($board)->patches;
+        $labels = array_map(static fn (mixed $p): mixed => $p instanceof \stdClass ? $p->label : null, \is_array($patches) ? $patches : []);
+        if (!\in_array($patch, $labels, true)) {
+            throw BoardRefusal::noSuchPatch(mb_substr($patch, 0, 20));
+        }
+    }
+
+    private function readable(string $id, string $patch): StoredBoard
+    {
+        $board = $this->get($id);
+        $this->checkPatch($board, $patch);
+        $board->laidAt ??= new \DateTimeImmutable();
+        $board->updatedAt = new \DateTimeImmutable();
+
+        return $board;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Preview\AxisPreview;
+
+/**
+ * What is on a board, in words: derived from its document, and all that a client gets to see of it.
+ *
+ * Immutable.
+ */
+final readonly class BoardCard
+{
+    /**
+     * @param list<PatchCard> $patches
+     */
+    public function __construct(public AxisPreview $columns, public ?AxisPreview $rows, public array $patches, public ?string $target)
+    {
+    }
+
+    public static function of(Board $board): self
+    {
+        return new self(
+            AxisPreview::of($board->columns),
+            null === $board->rows ? null : AxisPreview::of($board->rows),
+            array_map(static fn (Patch $p): PatchCard => new PatchCard($p->cell->label, $p->cell->row, $p->cell->column, $p->isControl(), $p->cell->says), $board->patches),
+            $board->target?->hex,
+        );
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Store\Entity\StoredBoard;
+use Inlaid\App\Store\Entity\StoredShare;
+use Inlaid\Core\Board\BoardRefusal;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * Links by which clients look at a board: unguessable (256 bits), each for some days, revocable, good for one choice.
+ *
+ * A link that is wrong, over or revoked is told alike, so that nothing can be learnt by trying.
+ */
+final readonly class ShareBook
+{
+    public const MOST_DAYS = 90;
+    private const MOST_OPEN = 20;
+
+    public function __construct(private EntityManagerInterface $em, private BoardBook $boards)
+    {
+    }
+
+    /**
+     * @return list<StoredShare> the newest first
+     */
+    public function of(StoredBoard $board): array
+    {
+        return $this->em->getRepository(StoredShare::class)->findBy(['board' => $board], ['createdAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /**
+     * @return array{StoredShare, string} the link and its secret, which is not kept
+     *
+     * @throws NotThere
+     * @throws Refused  if it is to last too long, or too many are open
+     */
+    public function share(string $boardId, int $days): array
+    {
+        if ($days < 1 || $days > self::MOST_DAYS) {
+            throw Refused::at('/days', \sprintf('A link is open for 1 to %d days.', self::MOST_DAYS));
+        }
+
+        return $this->em->wrapInTransaction(function () use ($boardId, $days): array {
+            $board = $this->boards->get($boardId);
+            $now = new \DateTimeImmutable();
+            if (self::MOST_OPEN <= \count(array_filter($this->of($board), static fn (StoredShare $s): bool => $s->isOpen($now)))) {
+                throw Refused::at('', \sprintf('%d links to this board are open. Close one first.', self::MOST_OPEN));
+            }
+            $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
+            $share = new StoredShare((string) new Ulid(), $board, self::hash($secret), $now, $now->modify("+$days days"));
+            $this->em->persist($share);
+
+            return [$share, $secret];
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function revoke(string $boardId, string $shareId): StoredBoard
+    {
+        return $this->em->wrapInTransaction(function () use ($boardId, $shareId): StoredBoard {
+            $share = $this->em->find(StoredShare::class, $shareId);
+            if (null === $share || $share->board->id !== $boardId) {
+                throw NotThere::of('link', $shareId);
+            }
+            $share->revokedAt ??= new \DateTimeImmutable();
+
+            return $share->board;
+        });
+    }
+
+    /**
+     * @throws NotThere if the link is wrong, over or revoked
+     */
+    public function open(string $secret): StoredShare
+    {
+        $share = $this->em->getRepository(StoredShare::class)->findOneBy(['tokenHash' => self::hash($secret)]);
+        if (null === $share || !$share->isOpen(new \DateTimeImmutable())) {
+            throw NotThere::linkClosed();
+        }
+
+        return $share;
+    }
+
+    /**
+     * The one choice of a link.
+     *
+     * @throws NotThere     if the link is wrong, over or revoked
+     * @throws BoardRefusal if there is no such patch
+     * @throws Refused      if it was made already
+     */
+    public function choose(string $secret, string $patch, string $comment): StoredShare
+    {
+        return $this->em->wrapInTransaction(function () use ($secret, $patch, $comment): StoredShare {
+            $share = $this->open($secret);
+            $this->boards->checkPatch($share->board, $patch);
+            if (null !== $share->chosenAt) {
+                throw Refused::at('/patch', \sprintf('Patch %s has been chosen by this link already. Ask the studio for a new one to choose again.', $share->patch ?? ''));
+            }
+            [$share->patch, $share->comment, $share->chosenAt] = [$patch, $comment, new \DateTimeImmutable()];
+
+            return $share;
+        });
+    }
+
+    private static function hash(string $secret): string
+    {
+        return hash('sha256', $secret);
+    }
+}
