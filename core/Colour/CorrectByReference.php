@@ -16,7 +16,7 @@ final class CorrectByReference
     private const BLACK = 0.004;
     /** Channels further apart than this are no daylight or lamp that a photo can be corrected for. */
     private const MOST_CAST = 2.5;
-    /** L* a spot may spread and still be one colour. */
+    /** How far in L*a*b* a spot may spread and still be one colour. */
     private const EVEN = 4.0;
 
     public const CANNOT = [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * A round spot of a picture: its mean light, and how far its lightness spreads, in L* (standard deviation).
+ * A round spot of a picture: its mean light, and how far its colours spread around it, in L*a*b* (root mean square).
  *
  * Immutable.
  */
@@ -23,9 +23,9 @@ final readonly class Spot
         $lights = array_map(static fn (array $p): Light => Light::ofCodes(...$p), $pixels);
         $count = \count($lights);
         $mean = new Light(array_sum(array_map(static fn (Light $l): float => $l->red, $lights)) / $count, array_sum(array_map(static fn (Light $l): float => $l->green, $lights)) / $count, array_sum(array_map(static fn (Light $l): float => $l->blue, $lights)) / $count);
-        $lightness = array_map(static fn (Light $l): float => Lab::of($l->colour())->l, $lights);
-        $middle = array_sum($lightness) / $count;
+        $labs = array_map(static fn (Light $l): Lab => Lab::of($l->colour()), $lights);
+        $middle = Lab::of($mean->colour());
 
-        return new self($mean, sqrt(array_sum(array_map(static fn (float $l): float => ($l - $middle) ** 2, $lightness)) / $count));
+        return new self($mean, sqrt(array_sum(array_map(static fn (Lab $l): float => ($l->l - $middle->l) ** 2 + ($l->a - $middle->a) ** 2 + ($l->b - $middle->b) ** 2, $labs)) / $count));
     }
 }
