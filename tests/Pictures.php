@@ -4,30 +4,22 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests;
 
+use Inlaid\App\Console\Demo\DrawBoardPhoto;
+use Inlaid\Core\Colour\Light;
+
 /**
- * Pictures as a camera would send them, drawn for tests: three patches beside a grey card in warm light, and what else may come along.
+ * Pictures as a camera would send them, drawn for tests, and what else may come along.
  */
 final class Pictures
 {
-    /** Light that is warmer than daylight: what it does to red, green and blue. */
-    private const WARM = [1.0, 0.86, 0.62];
-
     /**
-     * A board of three patches with a grey card (18 % of the light) beneath, in warm light.
+     * A board of one row of patches with a grey card (18 % of the light) beneath, in warm light.
      *
      * @param list<array{float, float, float}> $reflects linear, by patch
      */
     public static function board(array $reflects, float $light = 0.8, int $width = 600, int $height = 400): string
     {
-        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
-        imagefill($image, 0, 0, self::shade($image, [0.4, 0.3, 0.2], $light));
-        foreach ($reflects as $i => $patch) {
-            $x = (int) ($width * (0.05 + 0.3 * $i));
-            imagefilledrectangle($image, $x, (int) ($height * 0.1), $x + (int) ($width * 0.25), (int) ($height * 0.6), self::shade($image, $patch, $light));
-        }
-        imagefilledrectangle($image, (int) ($width * 0.3), (int) ($height * 0.7), (int) ($width * 0.7), (int) ($height * 0.95), self::shade($image, [0.18, 0.18, 0.18], $light));
-
-        return self::jpeg($image);
+        return (new DrawBoardPhoto())->draw([array_map(static fn (array $r): Light => new Light(...$r), $reflects)], new Light(0.4, 0.3, 0.2), $light, $width, $height);
     }
 
     /** With a place in it where it was taken, and held upside down. */
@@ -50,27 +42,5 @@ final class Pictures
         $chunk = static fn (string $type, string $data): string => pack('N', \strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
         return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', 30_000, 30_000, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress(str_repeat("\0", 1000))).$chunk('IEND', '');
-    }
-
-    /**
-     * @param array{float, float, float} $reflects
-     */
-    private static function shade(\GdImage $image, array $reflects, float $light): int
-    {
-        $codes = array_map(static function (float $r, float $warm) use ($light): int {
-            $v = min(1.0, $r * $warm * $light);
-
-            return max(0, min(255, (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055))));
-        }, $reflects, self::WARM);
-
-        return (int) imagecolorallocate($image, ...$codes);
-    }
-
-    private static function jpeg(\GdImage $image): string
-    {
-        ob_start();
-        imagejpeg($image, null, 95);
-
-        return (string) ob_get_clean();
     }
 }

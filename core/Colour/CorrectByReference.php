@@ -19,7 +19,7 @@ final class CorrectByReference
     /** How far in L*a*b* a spot may spread and still be one colour. */
     private const EVEN = 4.0;
 
-    public const CANNOT = [
+    private const CANNOT = [
         'It takes out the colour and the strength of the light, if the same light falls on the board and on the reference.',
         'It cannot take out a shadow or a shine on one of the two, two different lights, or what the camera does to colours by itself.',
         'It is good for telling patches of one photo apart. It is no measured colour: hold the patch itself to the target before you decide.',
@@ -51,6 +51,6 @@ final class CorrectByReference
             'The patch is blown out in the picture: its true colour is lost.' => max($patch->mean->channels()) > self::WHITE,
         ]));
 
-        return new CorrectedColour((new Light(...$true))->colour(), $patch->mean->colour(), $remarks);
+        return new CorrectedColour((new Light(...$true))->colour(), $patch->mean->colour(), $remarks, self::CANNOT);
     }
 }

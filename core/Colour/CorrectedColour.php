@@ -17,7 +17,7 @@ final readonly class CorrectedColour
      * @param list<string> $remarks what makes it doubtful
      * @param list<string> $cannot
      */
-    public function __construct(public Colour $colour, public Colour $asPhotographed, public array $remarks, public array $cannot = CorrectByReference::CANNOT)
+    public function __construct(public Colour $colour, public Colour $asPhotographed, public array $remarks, public array $cannot)
     {
     }
 }

@@ -31,11 +31,19 @@ final readonly class Light
     /** What can be shown of it: nothing under black or over white. */
     public function colour(): Colour
     {
-        return Colour::of(vsprintf('#%02x%02x%02x', array_map(static function (float $v): int {
+        return Colour::of(vsprintf('#%02x%02x%02x', $this->codes()));
+    }
+
+    /**
+     * @return array{int<0, 255>, int<0, 255>, int<0, 255>}
+     */
+    public function codes(): array
+    {
+        return array_map(static function (float $v): int {
             $v = max(0.0, min(1.0, $v));
 
-            return (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055));
-        }, $this->channels())));
+            return max(0, min(255, (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055))));
+        }, $this->channels());
     }
 
     /**

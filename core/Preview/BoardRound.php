@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Technique\Act;
+
 /**
  * One go over the board: the same step on every patch whose turn it is.
  *
@@ -19,6 +21,7 @@ final readonly class BoardRound
         public int $number,
         public string $stepId,
         public string $name,
+        public Act $act,
         public int $coat,
         public int $coats,
         public array $turns,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Recipe\WaitUntil;
 
 /**
  * One coat, or one go, of a step on one patch. @internal to the preview of boards.
@@ -22,9 +23,15 @@ final readonly class PatchAct
         return $this->work->step->id.'#'.$this->coat;
     }
 
-    public function isLast(): bool
+    public function waitsUntil(): WaitUntil
     {
-        return $this->coat === $this->work->rounds();
+        return $this->coat === $this->work->rounds() ? $this->work->step->wait->until : WaitUntil::Recoat;
+    }
+
+    /** Minutes, or null where the air allows no promise. */
+    public function leastWait(): ?int
+    {
+        return $this->work->leastWait($this->waitsUntil());
     }
 
     /** ml that go on it and onto the rag. */

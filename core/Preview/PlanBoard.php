@@ -12,13 +12,16 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Planning\Operation;
 use Inlaid\Core\Planning\PlanInOrder;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
 
 /**
- * Plans the rounds of a board, one after the other, by the clock: within a round the patches are staggered, and the next begins when the last of its patches may be worked on.
+ * Plans the rounds of a board, one after the other, by the clock: within a round the patches are staggered, and the next begins when the last of its patches may be worked on. A round
+ * is put off where the next would come too late for its coat.
  */
 final readonly class PlanBoard
 {
+    private const LARGEST_PUSH = 21 * 24 * 3600;
+    private const MOST_PUSHES = 60;
+
     public function __construct(private StaggerPatches $stagger = new StaggerPatches(), private TimePatch $time = new TimePatch(), private PlanInOrder $planner = new PlanInOrder())
     {
     }
@@ -26,57 +29,87 @@ final readonly class PlanBoard
     /**
      * @param list<non-empty-list<PatchAct>> $rounds
      * @param array<int, array<string, int>> $pots   by patch, for each round
-     *
-     * @return array{list<BoardRound>, list<BoardRemark>, int|null, string|null} the rounds; what is amiss; when all can be read; or why that cannot be told
      */
-    public function plan(Board $board, array $rounds, array $pots, Context $context): array
+    public function plan(Board $board, array $rounds, array $pots, Context $context): PlannedBoard
     {
-        $now = $context->now;
-        $ready = $window = $planned = $remarks = [];
-        $stuck = null;
-        foreach ($rounds as $r => $acts) {
-            $from = null === $stuck ? max([$now, ...array_intersect_key($ready, array_flip(self::labels($acts)))]) : null;
-            [$round, $end] = $this->round($board, $r, $acts, $pots[$r] ?? [], $from, $context);
-            $planned[] = $round;
-            if (null === $from || null === $end) {
-                $stuck ??= \sprintf('"%s" would not be done within %d years at these working hours.', $round->name, PlanInOrder::MOST_YEARS);
-                continue;
+        $timed = array_map(fn (array $acts): TimedRound => $this->time($board, $acts, $context), $rounds);
+        $notBefore = array_fill(0, \count($rounds), $context->now);
+        $given = [];
+        for ($tries = 0;; ++$tries) {
+            $pass = $this->place($rounds, $timed, $notBefore, $context);
+            $late = array_filter($pass->late, static fn (array $l): bool => !isset($given[$l[0]]));
+            if ([] === $late) {
+                break;
             }
-            $start = $end - $round->length;
-            foreach ($acts as $act) {
-                $label = $act->patch->cell->label;
-                if (isset($window[$label]) && $start > $window[$label] && Act::Adds === $act->work->step->technique->figures()->act) {
-                    $remarks[] = new BoardRemark(Gravity::Warn, [$label], \sprintf('%s waits for the others, and "%s" comes %s h too late on it: the coat before has closed by then. Scuff it first, or lay it on the same day.', $label, $act->work->step->name(), ExactNumber::plain(($start - $window[$label]) / 3600, 1)));
-                }
-                unset($window[$label]);
-                $rule = $act->isLast() ? $act->work->step->wait->until : WaitUntil::Recoat;
-                $wait = $act->work->leastWait($rule);
-                if (null === $wait) {
-                    $stuck ??= \sprintf('%s: %s', $act->work->step->name(), $act->work->drying->noPromise ?? '');
-                }
-                $next = $end + 60 * (int) $wait;
-                $ready[$label] = WaitUntil::Overnight === $rule ? max($next, $context->working->nextMidnight($end)) : $next;
-                if (null !== ($most = $act->work->drying?->recoatMost?->planned)) {
-                    $window[$label] = $end + 60 * $most;
-                }
+            // the coat before is laid later, so that the next comes in time; where nights make that useless it stays where it was
+            [$after, $before, $by] = $late[array_key_first($late)];
+            $pushed = ($pass->starts[$before] ?? 0) + $by;
+            if ($tries >= self::MOST_PUSHES || $pushed - $context->now > self::LARGEST_PUSH) {
+                $given[$after] = true;
+                $notBefore = array_fill(0, \count($rounds), $context->now);
+            } else {
+                $notBefore[$before] = $pushed;
             }
-            $now = $end;
         }
 
-        return [$planned, $remarks, null === $stuck ? max([$now, ...$ready]) : null, $stuck];
+        return new PlannedBoard(
+            array_map(fn (TimedRound $t, int $r): BoardRound => $this->describe($t, $r, $rounds[$r], $pots[$r] ?? [], $pass, $context), $timed, array_keys($timed)),
+            $this->tooLate($rounds, $pass),
+            $pass->ready,
+            $pass->stuck,
+        );
+    }
+
+    /**
+     * One after the other, each as early as it may be.
+     *
+     * @param list<non-empty-list<PatchAct>> $rounds
+     * @param list<TimedRound>               $timed
+     * @param array<int, int>                $notBefore
+     */
+    private function place(array $rounds, array $timed, array $notBefore, Context $context): PlacedRounds
+    {
+        $placed = new PlacedRounds($context->now);
+        foreach ($rounds as $r => $acts) {
+            $from = $placed->from(self::labels($acts), $notBefore[$r]);
+            if (null === $from) {
+                break;
+            }
+            $operation = new Operation($acts[0]->work->step->id, 1, (int) ceil($timed[$r]->length / 60), 0);
+            $found = $this->planner->plan([$operation], $context->working, $from)[0] ?? null;
+            if (null === $found) {
+                $placed->stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $acts[0]->work->step->name(), PlanInOrder::MOST_YEARS);
+                break;
+            }
+            $placed->add($r, $acts, $found->start(), $found->end(), $context->working);
+        }
+
+        return $placed;
+    }
+
+    /**
+     * @param list<non-empty-list<PatchAct>> $rounds
+     *
+     * @return list<BoardRemark>
+     */
+    private function tooLate(array $rounds, PlacedRounds $placed): array
+    {
+        $remarks = [];
+        foreach ($placed->late as [$r, , $by, $patches]) {
+            $remarks[] = new BoardRemark(Gravity::Warn, $patches, \sprintf('"%s" comes %s h too late on %s: the coat before has closed by then. Scuff it first, or lay fewer patches so that both come on one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
+        }
+
+        return $remarks;
     }
 
     /**
      * @param non-empty-list<PatchAct> $acts
-     * @param array<string, int>       $pots
-     *
-     * @return array{BoardRound, int|null} the round, and when it ends
      */
-    private function round(Board $board, int $r, array $acts, array $pots, ?int $from, Context $context): array
+    private function time(Board $board, array $acts, Context $context): TimedRound
     {
-        $timings = [];
         $how = array_column(array_map(static fn (PatchAct $a): array => [$a->patch->cell->label, $board->varies($a->patch, $a->work->step)], $acts), 1, 0);
         usort($acts, static fn (PatchAct $a, PatchAct $b): int => strnatcmp($how[$a->patch->cell->label], $how[$b->patch->cell->label])); // one paper, one pot after the other
+        $timings = [];
         foreach ($acts as $act) {
             $timing = $this->time->time($act, $board);
             if (null !== $timing) {
@@ -87,29 +120,37 @@ final readonly class PlanBoard
         $found = $this->stagger->stagger($list, $board->hands);
         $helped = Hands::One === $board->hands && $found->length > $found->atLeast ? $this->stagger->stagger($list, Hands::Two)->length : null;
         $helped = null !== $helped && $helped < $found->length ? $helped : null;
-        $turns = array_map(static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn((string) $label, $at, $at + $t->lay, 0 === $t->wipe ? null : $at + $t->lay + $t->dwell, $at + $t->whole(), $pots[$label] ?? null, $how[$label]), array_keys($timings), $list, $found->starts);
+
+        return new TimedRound($timings, $found->starts, $how, $found->length, $found->atLeast, $helped, $this->cannot($acts, $board->hands, $found->length, $helped, $context));
+    }
+
+    /**
+     * @param non-empty-list<PatchAct> $acts
+     * @param array<string, int>       $pots by patch
+     */
+    private function describe(TimedRound $timed, int $r, array $acts, array $pots, PlacedRounds $placed, Context $context): BoardRound
+    {
+        $turns = array_map(static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn((string) $label, $at, $at + $t->lay, 0 === $t->wipe ? null : $at + $t->lay + $t->dwell, $at + $t->whole(), $pots[$label] ?? null, $timed->how[$label] ?? ''), array_keys($timed->timings), array_values($timed->timings), $timed->starts);
         usort($turns, static fn (PatchTurn $a, PatchTurn $b): int => $a->lay <=> $b->lay);
+        $iso = static fn (?int $at): ?string => null === $at ? null : $context->working->iso($at);
 
-        $minutes = (int) ceil($found->length / 60);
-        $placed = null === $from ? null : $this->planner->plan([new Operation($acts[0]->work->step->id, 1, $minutes, 0)], $context->working, $from)[0] ?? null;
-        $waits = array_map(static fn (PatchAct $a): int => (int) $a->work->leastWait($a->isLast() ? $a->work->step->wait->until : WaitUntil::Recoat), $acts);
-
-        return [new BoardRound(
+        return new BoardRound(
             $r + 1,
             $acts[0]->work->step->id,
             $acts[0]->work->step->name(),
+            $acts[0]->work->step->technique->figures()->act,
             $acts[0]->coat,
             max(array_map(static fn (PatchAct $a): int => $a->work->rounds(), $acts)),
             $turns,
-            $found->length,
-            $found->atLeast,
-            $helped,
-            $this->cannot($acts, $board->hands, $found->length, $helped, $context),
-            null === $placed ? null : $context->working->iso($placed->start()),
-            null === $placed ? null : $context->working->iso($placed->end()),
-            max($waits),
-            [] !== array_filter($acts, static fn (PatchAct $a): bool => $a->isLast() && WaitUntil::Overnight === $a->work->step->wait->until),
-        ), $placed?->end()];
+            $timed->length,
+            $timed->atLeast,
+            $timed->withHelper,
+            $timed->cannot,
+            $iso($placed->starts[$r] ?? null),
+            $iso($placed->ends[$r] ?? null),
+            max(array_map(static fn (PatchAct $a): int => (int) $a->leastWait(), $acts)),
+            [] !== array_filter($acts, static fn (PatchAct $a): bool => WaitUntil::Overnight === $a->waitsUntil()),
+        );
     }
 
     /**

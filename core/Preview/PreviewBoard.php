@@ -33,7 +33,7 @@ final readonly class PreviewBoard
     {
         $rounds = $this->rounds($board, $context);
         $shared = $this->pots->share($rounds, $context);
-        [$planned, $late, $ready, $stuck] = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
+        $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
         $control = $board->control();
         $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
 
@@ -49,15 +49,15 @@ final readonly class PreviewBoard
                 array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 $this->back->lines($p),
             ), $board->patches),
-            $planned,
+            $planned->rounds,
             $shared->pots,
             BatchLinePreview::all($shared->takes, $context->units),
-            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Gravity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$late, ...$this->check->check($board)],
+            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Gravity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$planned->remarks, ...$this->check->check($board)],
             array_values(array_unique($cautions)),
             round($board->width * $board->height * \count($board->patches) / 1e6, 4),
-            (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned)) / 60),
-            null === $ready ? null : $context->working->iso($ready),
-            $stuck,
+            (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
+            null === $planned->ready ? null : $context->working->iso($planned->ready),
+            $planned->stuck,
         );
     }
 

@@ -18,7 +18,7 @@ use Inlaid\Core\Mixing\Portion;
 /**
  * Puts what the patches of a board need into as few pots as there are mixes.
  *
- * Each pot is the smallest batch that the spoons, or else drops, can measure; what one leaves over goes into the next of the same ingredients, where whole measures bring it to that
+ * Each pot is the smallest batch that the spoons can measure, or drops where that would be far too much; what one leaves over goes into the next of the same ingredients, where whole measures bring it to that
  * ratio. What does not keep until a later round is mixed anew for it. What the tool keeps is taken once a round, not once a patch.
  */
 final readonly class SharePots
@@ -128,10 +128,15 @@ final readonly class SharePots
         );
     }
 
-    /** The smaller one of a batch by spoons and one by drops, of which nobody counts more than some. */
+    /** By spoons; where they would make more than twice the need, or cannot at all, by drops, of which nobody counts more than some. */
     private function fresh(FlatMix $mix, BigRational $need, Context $context): ?MeasuredBatch
     {
-        [$spoons, $drops] = array_map(fn (MeasuredBy $by): ?MeasuredBatch => $this->measurable->find($mix, $need, $by->measures($context), $context->tolerance), [MeasuredBy::Anything, MeasuredBy::Drops]);
+        $measured = fn (MeasuredBy $by): ?MeasuredBatch => $this->measurable->find($mix, $need, $by->measures($context), $context->tolerance);
+        $spoons = $measured(MeasuredBy::Anything);
+        if (null !== $spoons && !$spoons->yield->isGreaterThan($need->multipliedBy(2))) {
+            return $spoons;
+        }
+        $drops = $measured(MeasuredBy::Drops);
         $countable = null !== $drops && [] === array_filter($drops->lines, static fn (MeasuredLine $l): bool => $l->steps > self::MOST_DROPS);
 
         return $countable && (null === $spoons || $drops->yield->isLessThan($spoons->yield)) ? $drops : $spoons;

@@ -52,7 +52,7 @@ final class DoneOrLeftOut implements Thing
 
     public function inWords(Choices $choices, ?Step $step, string $level): string
     {
-        return $this->isDone($level) ? 'done' : 'left out';
+        return \sprintf($this->isDone($level) ? 'with %s' : 'without %s', lcfirst($step?->name() ?? 'it'));
     }
 
     public function edits(Choices $choices, ?Step $step, string $level): array

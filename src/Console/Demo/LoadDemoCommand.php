@@ -34,6 +34,7 @@ final class LoadDemoCommand extends Command
         private readonly ShelfStock $stock,
         private readonly ReadLeft $readLeft,
         private readonly LoadDemoPots $pots,
+        private readonly LoadDemoBoards $boards,
     ) {
         parent::__construct();
     }
@@ -57,6 +58,7 @@ final class LoadDemoCommand extends Command
                 $this->load($file, $all);
             }
             $this->pots->load($this->projectDir.'/data/demo/pots.yaml', $all);
+            $this->boards->load($this->projectDir.'/data/demo/boards.yaml');
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
         });
     }

@@ -13,7 +13,7 @@ use Inlaid\App\Store\BoardCard;
 final readonly class BoardSummary
 {
     /**
-     * @param RawJson               $card     BoardCard
+     * @param RawJson               $card     schema boardCard
      * @param array<string, string> $observed
      */
     public function __construct(public string $id, public string $title, public ?string $recipe, public RawJson $card, public int $read, public array $observed, public ?\DateTimeImmutable $laidAt, public ?string $chosen, public bool $archived, public \DateTimeImmutable $updatedAt)

@@ -13,14 +13,14 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}/choice', methods: 'POST')]
-#[Describe('Choose a patch by a link; once', takes: LookChoice::class, gives: Look::class)]
+#[Describe('Choose a patch by a link; once', takes: LookChoice::class, gives: BoardLook::class)]
 final readonly class ChooseLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)
     {
     }
 
-    public function __invoke(string $secret, Body $body): Look
+    public function __invoke(string $secret, Body $body): BoardLook
     {
         [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), $n->text('comment', 1000)]);
 

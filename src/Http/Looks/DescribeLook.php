@@ -20,12 +20,12 @@ final readonly class DescribeLook
     {
     }
 
-    public function describe(StoredShare $share): Look
+    public function describe(StoredShare $share): BoardLook
     {
         $readings = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r], $this->describe->readings($share->board)), 1, 0);
         $axis = static fn (Node $n): AxisPreview => new AxisPreview($n->string('name'), $n->string('tells'), $n->list('heads', static fn (Node $h): string => $h->asString(500)));
 
-        return Node::read($this->boards->card($share->board), static fn (Node $n): Look => new Look(
+        return Node::read($this->boards->card($share->board), static fn (Node $n): BoardLook => new BoardLook(
             $share->board->title,
             $axis($n->child('columns')),
             $n->has('rows') ? $axis($n->child('rows')) : null,

@@ -9,14 +9,14 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}', methods: 'GET')]
-#[Describe('Look at a board by a link', gives: Look::class)]
+#[Describe('Look at a board by a link', gives: BoardLook::class)]
 final readonly class ShowLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)
     {
     }
 
-    public function __invoke(string $secret): Look
+    public function __invoke(string $secret): BoardLook
     {
         return $this->describe->describe($this->shares->open($secret));
     }

@@ -7,6 +7,10 @@ import { Shell } from './Shell';
 const Book = lazy(() => import('../areas/book/Book'));
 const Section = lazy(() => import('../areas/section/Section'));
 const Mixing = lazy(() => import('../areas/mixing/Mixing'));
+const Boards = lazy(() => import('../areas/boards/Boards'));
+const BoardRoom = lazy(() => import('../areas/boards/BoardRoom'));
+const BoardBacks = lazy(() => import('../areas/boards/BoardBacks'));
+const GuestLook = lazy(() => import('../areas/look/GuestLook'));
 const Pots = lazy(() => import('../areas/pots/Pots'));
 const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
 const BuyList = lazy(() => import('../areas/shelf/BuyList'));
@@ -22,10 +26,14 @@ export function App() {
         <Routes>
           <Route path="/recipes/:id/sheet" element={<Sheet />} />
           <Route path="/shelf/pots/:id/label" element={<PotLabel />} />
+          <Route path="/boards/:id/backs" element={<BoardBacks />} />
+          <Route path="/look/:secret" element={<GuestLook />} />
           <Route element={<Shell />}>
             <Route path="/" element={<Book />} />
             <Route path="/recipes/:id/:room?" element={<Section />} />
             <Route path="/mix" element={<Mixing />} />
+            <Route path="/boards" element={<Boards />} />
+            <Route path="/boards/:id/:view?" element={<BoardRoom />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

@@ -1210,6 +1210,13 @@ export interface components {
         BoardBegun: {
             document: components["schemas"]["Board"];
         };
+        /** @description What is on a board, in words: derived from its document, and all that a client gets to see of it. Immutable. */
+        BoardCard: {
+            columns: components["schemas"]["AxisPreview"];
+            rows: components["schemas"]["AxisPreview"] | null;
+            patches: components["schemas"]["PatchCard"][];
+            target: string | null;
+        };
         /** @description Whether it has been laid. */
         BoardLaid: {
             laid: boolean;
@@ -1220,6 +1227,18 @@ export interface components {
             page: number;
             size: number;
             boards: components["schemas"]["BoardSummary"][];
+        };
+        /** @description A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link. */
+        BoardLook: {
+            title: string;
+            columns: components["schemas"]["AxisPreview"];
+            rows: components["schemas"]["AxisPreview"] | null;
+            patches: components["schemas"]["LookPatch"][];
+            target: string | null;
+            /** Format: date-time */
+            openUntil: string;
+            chosen: string | null;
+            comment: string;
         };
         /** @description A board with all that was read of it. */
         BoardOpened: {
@@ -1275,6 +1294,7 @@ export interface components {
             number: number;
             stepId: string;
             name: string;
+            act: components["schemas"]["Act"];
             coat: number;
             coats: number;
             turns: components["schemas"]["PatchTurn"][];
@@ -1292,8 +1312,7 @@ export interface components {
             id: string;
             title: string;
             recipe: string | null;
-            /** @description The document that is stored now. */
-            card: Record<string, never>;
+            card: components["schemas"]["BoardCard"];
             read: number;
             observed: {
                 [key: string]: string;
@@ -1424,7 +1443,7 @@ export interface components {
             colour: string;
             asPhotographed: string;
             remarks: string[];
-            cannot?: string[];
+            cannot: string[];
         };
         /** @description A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is needed of what `have` does not name. */
         CorrectionAsked: {
@@ -1770,18 +1789,6 @@ export interface components {
             grams?: number | null;
             more?: number | null;
         };
-        /** @description A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link. */
-        Look: {
-            title: string;
-            columns: components["schemas"]["AxisPreview"];
-            rows: components["schemas"]["AxisPreview"] | null;
-            patches: components["schemas"]["LookPatch"][];
-            target: string | null;
-            /** Format: date-time */
-            openUntil: string;
-            chosen: string | null;
-            comment: string;
-        };
         /** @description The one choice of a link, and what the client says to it. */
         LookChoice: {
             patch: string;
@@ -1984,6 +1991,14 @@ export interface components {
             outline: components["schemas"]["Outline"] | null;
             survey: components["schemas"]["Surveyed"];
             sanding: components["schemas"]["SandingBudget"];
+        };
+        /** @description A patch of a board, in words. Immutable. */
+        PatchCard: {
+            label: string;
+            row: number | null;
+            column: number | null;
+            control: boolean;
+            says: string[];
         };
         /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words. */
         PatchPreview: {
@@ -4277,7 +4292,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Look"];
+                    "application/json": components["schemas"]["BoardLook"];
                 };
             };
             /** @description What is wrong, and where */
@@ -4312,7 +4327,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Look"];
+                    "application/json": components["schemas"]["BoardLook"];
                 };
             };
             /** @description What is wrong, and where */

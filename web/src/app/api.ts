@@ -30,6 +30,16 @@ export type Change = Schemas['Change'];
 export type Vocabulary = Schemas['Vocabulary'];
 export type Violation = Schemas['Violation'];
 export type Named = Schemas['Named'];
+export type BoardDocument = Schemas['Board'];
+export type BoardAxis = Schemas['Axis'];
+export type BoardOpened = Schemas['BoardOpened'];
+export type BoardSummary = Schemas['BoardSummary'];
+export type BoardPreview = Schemas['BoardPreview'];
+export type BoardRound = Schemas['BoardRound'];
+export type PatchPreview = Schemas['PatchPreview'];
+export type PatchReading = Schemas['PatchReading'];
+export type ThingToVary = Schemas['ThingToVary'];
+export type AxisPreview = Schemas['AxisPreview'];
 type ProblemDetails = Schemas['ProblemDetails'];
 
 /** An answer that says what is wrong. `newer` is what is stored now, where somebody else was first. */

@@ -22,6 +22,9 @@ export const heardOnly = {
   whiteSpace: 'nowrap',
 } as const;
 
+/** The same below a bar of the room's own: what is left of its height. */
+export const twoColumnsBelow = (left: string) => ({ ...twoColumns(left), height: { md: 'auto' }, flex: 1, minHeight: 0 }) as const;
+
 /** Two columns below the bar that scroll each by itself; one below the other where it is narrow. */
 export const twoColumns = (left: string) =>
   ({

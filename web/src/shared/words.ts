@@ -41,6 +41,12 @@ export function day(iso: string): string {
   return date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
 }
 
+/** "25 November 2026": where it is to be read years later. */
+export function date(iso: string): string {
+  const at = new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+  return at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+}
+
 export function clock(iso: string): string {
   return iso.slice(11, 16);
 }

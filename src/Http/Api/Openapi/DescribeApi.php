@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Api\Openapi;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ProblemDetails;
+use Inlaid\App\Store\BoardCard;
 use Inlaid\App\Store\Card;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
@@ -26,7 +27,9 @@ final readonly class DescribeApi
     public function describe(): array
     {
         $classes = new DescribeClass();
-        $classes->ref(Card::class); // kept as JSON by the index, so no property has its type
+        foreach ([Card::class, BoardCard::class] as $derived) {
+            $classes->ref($derived); // kept as JSON, so no property has its type
+        }
         $problem = ['description' => 'What is wrong, and where', 'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]]];
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {

@@ -106,10 +106,17 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </>
         )}
       </Box>
-      {pour && step.uses?.mix && (
-        <Button component={Link} to={`/mix?recipe=${id}&step=${step.id}`} variant="outlined" sx={{ justifySelf: 'start' }}>
-          To the mixing bench
-        </Button>
+      {pour && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {step.uses?.mix && (
+            <Button component={Link} to={`/mix?recipe=${id}&step=${step.id}`} variant="outlined">
+              To the mixing bench
+            </Button>
+          )}
+          <Button component={Link} to={`/boards?begin&recipe=${id}&step=${step.id}`} variant="outlined">
+            Try it on a board
+          </Button>
+        </Box>
       )}
       {pour?.cup && (
         <Box>

@@ -9,7 +9,7 @@ use Inlaid\Core\Preview\AxisPreview;
 /**
  * A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link.
  */
-final readonly class Look
+final readonly class BoardLook
 {
     /**
      * @param list<LookPatch> $patches

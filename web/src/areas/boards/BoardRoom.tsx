@@ -1,0 +1,104 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link, NavLink, useParams } from 'react-router';
+import { answer, api, wrongIn } from '../../app/api';
+import { bench } from '../../app/theme';
+import { Failed, Loading } from '../../shared/Notice';
+import { day } from '../../shared/words';
+import { useWorked } from '../mixing/useWorked';
+import { ChooseView } from './ChooseView';
+import { CompareView } from './CompareView';
+import { LayView } from './LayView';
+import { PlanView } from './PlanView';
+import { ReadView } from './ReadView';
+import { useBoardDraft } from './useBoardDraft';
+import { useBoard, useBoardWork } from './useBoards';
+
+const views = [
+  ['', 'Plan'],
+  ['lay', 'Lay'],
+  ['read', 'Read'],
+  ['compare', 'Compare'],
+  ['choose', 'Choose'],
+] as const;
+
+/** One sample board, from its plan to the patch that is chosen. */
+export default function BoardRoom() {
+  const { id = '', view = '' } = useParams();
+  const board = useBoard(id);
+  if (board.error && !board.data) return <Failed error={board.error} retry={() => void board.refetch()} />;
+  if (!board.data) return <Loading what="the board" />;
+  return <Opened key={id} board={board.data} view={view} />;
+}
+
+function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard>['data']>; view: string }) {
+  const draft = useBoardDraft(board);
+  const { document } = draft;
+  const { worked, violations, said } = useWorked({ document }, (body) => answer(api.POST('/api/compute/board', { body })));
+  const { lay } = useBoardWork(board.id);
+  if (!worked) return violations.length > 0 ? <Alert severity="error">{violations[0]?.message}</Alert> : <Loading what="the board" />;
+  const props = { board, document, worked, said, change: draft.change };
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: 'calc(100vh - 52px)' } }}>
+      <Box
+        sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', px: 2.5, py: 1, borderBottom: 1, borderColor: 'divider' }}
+      >
+        <Typography variant="h1" sx={{ fontSize: '1.4rem', minWidth: 0, flex: '1 1 320px' }}>
+          {document.title}
+        </Typography>
+        {document.from && (
+          <Button component={Link} to={`/recipes/${document.from.recipe}`} title={document.from.title}>
+            Its recipe
+          </Button>
+        )}
+        <Box component="nav" aria-label="The board" sx={{ display: 'flex', gap: 0.5 }}>
+          {views.map(([to, name]) => (
+            <Button
+              key={to}
+              component={NavLink}
+              to={`/boards/${board.id}${to && `/${to}`}`}
+              end
+              color="inherit"
+              sx={{ minWidth: 0, '&.active': { bgcolor: bench.ink, color: bench.paper } }}
+            >
+              {name}
+            </Button>
+          ))}
+        </Box>
+        {(view === 'lay' || view === '') &&
+          (board.laidAt && board.readings.length > 0 ? (
+            <span>laid {day(board.laidAt)}</span>
+          ) : (
+            <Button
+              variant={board.laidAt ? 'outlined' : 'contained'}
+              disabled={lay.isPending || violations.length > 0}
+              onClick={() => lay.mutate(!board.laidAt)}
+            >
+              {board.laidAt ? 'Not laid after all' : 'It is laid'}
+            </Button>
+          ))}
+      </Box>
+      {(draft.error ?? lay.error) && (
+        <Alert
+          severity="error"
+          action={
+            draft.error && (
+              <Button color="inherit" onClick={draft.takeTheirs}>
+                Take what is stored
+              </Button>
+            )
+          }
+        >
+          {wrongIn(draft.error ?? lay.error)}
+        </Alert>
+      )}
+      {view === '' && <PlanView {...props} undo={draft.undo} />}
+      {view === 'lay' && <LayView {...props} />}
+      {view === 'read' && <ReadView {...props} />}
+      {view === 'compare' && <CompareView {...props} />}
+      {view === 'choose' && <ChooseView {...props} />}
+    </Box>
+  );
+}

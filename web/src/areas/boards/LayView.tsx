@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { BoardPreview } from '../../app/api';
+import { bench, twoColumnsBelow } from '../../app/theme';
+import { Cautions } from '../../shared/Cautions';
+import { Cup } from '../../shared/Cup';
+import { RemarkLine } from '../../shared/RemarkLine';
+import { minutes, moment } from '../../shared/words';
+import { PourLines } from '../mixing/PourLines';
+import type { BoardProps } from './board';
+import { RoundCard } from './RoundCard';
+
+/** Laying the board: the pots that all patches share, and the rounds by the clock. */
+export function LayView({ board, worked }: BoardProps) {
+  return (
+    <Box sx={twoColumnsBelow('430px')}>
+      <Box
+        sx={{
+          p: 2,
+          borderRight: { md: 1 },
+          borderColor: 'divider',
+          overflowY: { md: 'auto' },
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
+        <Typography variant="h2">Have ready</Typography>
+        <PourLines lines={worked.materials} />
+        {worked.pots.map((pot) => (
+          <PotCard key={pot.number} pot={pot} all={worked.patches.length} />
+        ))}
+        <Cautions cautions={worked.cautions} />
+        <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ justifySelf: 'start' }}>
+          What to write on the backs
+        </Button>
+      </Box>
+      <Box
+        sx={{
+          p: { xs: 2, md: 2.5 },
+          bgcolor: 'background.paper',
+          overflowY: { md: 'auto' },
+          display: 'grid',
+          gap: 2.5,
+          alignContent: 'start',
+        }}
+      >
+        {worked.remarks
+          .filter((r) => r.gravity !== 'advise')
+          .map((r) => (
+            <RemarkLine key={r.text} remark={r} />
+          ))}
+        <Typography variant="h2">
+          {worked.rounds.length} rounds, {minutes(worked.handsOn)} of work
+          {worked.ready && `, to be read ${moment(worked.ready)}`}
+        </Typography>
+        {worked.stuck && <p style={{ margin: 0 }}>{worked.stuck}</p>}
+        {worked.rounds.map((round) => (
+          <RoundCard key={round.number} round={round} pots={worked.pots} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function PotCard({ pot, all }: { pot: BoardPreview['pots'][number]; all: number }) {
+  const lines = pot.fromPot !== null ? pot.add : (pot.batch?.lines ?? []);
+  return (
+    <Box data-testid="board-pot" sx={{ borderTop: `2px solid ${bench.ink}`, pt: 1 }}>
+      <Typography variant="h3">
+        Pot {pot.number}: {pot.name}
+      </Typography>
+      <Box sx={{ color: 'text.secondary' }}>
+        {pot.words && `${pot.words}. `}
+        {pot.patches.length === all ? 'For all patches' : `For ${pot.patches.join(', ')}`}, {pot.need.text} in all.
+      </Box>
+      {pot.fromPot !== null && (
+        <Box sx={{ mt: 0.5 }}>
+          To <b>{pot.fromAmount?.text}</b> that are left of pot {pot.fromPot} add:
+        </Box>
+      )}
+      {lines.length > 0 && <PourLines lines={lines} />}
+      {lines.length === 0 && pot.fromPot === null && <Box>Straight from the tin.</Box>}
+      {pot.left && <Box sx={{ color: 'text.secondary' }}>{pot.left.text} will be left.</Box>}
+      {pot.cup && <Cup cup={pot.cup} colours={[...(pot.fromPot === null ? [] : [null]), ...lines.map((l) => l.colour)]} height={150} />}
+    </Box>
+  );
+}

@@ -1,0 +1,158 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { type BoardOpened, type PatchPreview, wrongIn } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { bench, heardOnly } from '../../app/theme';
+import { ColourEntry } from '../../shared/ColourEntry';
+import { TextEntry } from '../../shared/Field';
+import { readingOf } from './board';
+import { PickColour } from './PickColour';
+import { useBoardWork } from './useBoards';
+
+type Props = { board: BoardOpened; patch: PatchPreview; target: { colour: string; name?: string } | null };
+
+/** What is read of one patch. Everything is kept as it is entered. */
+export function PatchReader({ board, patch, target }: Props) {
+  const { read, addPhoto, putAway } = useBoardWork(board.id);
+  const reading = readingOf(board, patch.label);
+  const [open, setOpen] = useState<string | null>(null);
+  const [gone, setGone] = useState<string | null>(null);
+  // one photo of the whole board does for all its patches
+  const photos = board.readings.flatMap((r) => r.photos).sort((a, b) => Number(b.patch === patch.label) - Number(a.patch === patch.label));
+  const photo = photos.find((p) => p.id === open) ?? photos.find((p) => p.id === reading?.photo) ?? photos[0];
+  const keep = (change: Partial<components['schemas']['PatchRead']>) =>
+    read.mutate({
+      patch: patch.label,
+      colour: reading?.colour ?? null,
+      how: (reading?.how as 'typed' | 'photo' | null) ?? null,
+      photo: reading?.photo ?? null,
+      note: reading?.note ?? '',
+      rating: reading?.rating ?? null,
+      ...change,
+    });
+  const error = addPhoto.error ?? putAway.error;
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Box>
+        <Typography variant="h2">{patch.label}</Typography>
+        <Box sx={{ fontSize: 17 }}>{patch.says.join(' · ')}</Box>
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '150px 1fr' }, gap: 2, alignItems: 'start' }}>
+        <Box
+          sx={{
+            height: 118,
+            border: `1px solid ${bench.ink}`,
+            bgcolor: reading?.colour ?? '#fff',
+            display: 'grid',
+            placeItems: 'center',
+            color: 'text.secondary',
+          }}
+        >
+          {!reading?.colour && 'no colour read'}
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1.25 }}>
+          <ColourEntry
+            label={reading?.how === 'photo' ? 'Colour, from the photo' : 'Colour, as you see it'}
+            value={reading?.colour}
+            emptyAllowed
+            onChange={(colour) => keep({ colour, how: colour === null ? null : 'typed', photo: null })}
+            error={wrongIn(read.error)}
+          />
+          {reading?.offTarget && (
+            <Box>
+              Against the target{target?.name ? `, ${target.name}` : ''}: <b>{reading.offTarget.inWords}</b>
+            </Box>
+          )}
+          <Box role="radiogroup" aria-label="Rating" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+            {[1, 2, 3, 4, 5].map((n) => (
+              <Button
+                key={n}
+                role="radio"
+                aria-checked={reading?.rating === n}
+                aria-label={`${n} of 5`}
+                onClick={() => keep({ rating: reading?.rating === n ? null : n })}
+                sx={{ minWidth: 44, fontSize: 22, color: n <= (reading?.rating ?? 0) ? '#8A5E17' : bench.slate }}
+              >
+                {n <= (reading?.rating ?? 0) ? '★' : '☆'}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+      </Box>
+      <TextEntry label="What is seen" value={reading?.note ?? ''} multiline onChange={(note) => keep({ note })} />
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
+          Photos
+        </Typography>
+        <Button component="label" variant="contained" disabled={addPhoto.isPending}>
+          {addPhoto.isPending ? 'Taking it in …' : 'Add a photo'}
+          <input
+            type="file"
+            accept="image/*"
+            style={heardOnly}
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              e.target.value = '';
+              if (file) addPhoto.mutate({ patch: patch.label, file });
+            }}
+          />
+        </Button>
+      </Box>
+      {error && <Alert severity="error">{wrongIn(error)}</Alert>}
+      {photos.length === 0 && (
+        <p style={{ margin: 0 }}>
+          Lay a grey card or a sheet of white paper beside the board, in the same light, and photograph both together: the program takes the
+          colour of the light out.
+        </p>
+      )}
+      {photos.length > 1 && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {photos.map((p) => (
+            <Button
+              key={p.id}
+              aria-label={`Photo of ${p.patch}`}
+              aria-pressed={p.id === photo?.id}
+              onClick={() => setOpen(p.id)}
+              sx={{ p: 0.5 }}
+            >
+              <img
+                src={`/api/photos/${p.id}`}
+                alt=""
+                height={64}
+                style={{ outline: p.id === photo?.id ? `3px solid ${bench.ink}` : 'none' }}
+              />
+            </Button>
+          ))}
+        </Box>
+      )}
+      {photo && (
+        <>
+          <PickColour key={photo.id} photo={photo} onTake={(colour) => keep({ colour, how: 'photo', photo: photo.id })} />
+          {photo.patch !== patch.label && <Box sx={{ color: 'text.secondary' }}>Taken for {photo.patch}.</Box>}
+          <Button
+            color="secondary"
+            sx={{ justifySelf: 'start' }}
+            onClick={() => putAway.mutate({ photo: photo.id, away: true }, { onSuccess: () => setGone(photo.id) })}
+          >
+            Put this photo away
+          </Button>
+        </>
+      )}
+      <Snackbar
+        open={gone !== null}
+        autoHideDuration={9000}
+        onClose={() => setGone(null)}
+        message="The photo is put away."
+        action={
+          <Button color="inherit" onClick={() => gone && putAway.mutate({ photo: gone, away: false }, { onSuccess: () => setGone(null) })}>
+            Take it out again
+          </Button>
+        }
+      />
+    </Box>
+  );
+}

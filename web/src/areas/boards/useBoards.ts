@@ -1,0 +1,84 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type BoardDocument, type BoardOpened, nothing, Problem } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { everyPage } from '../../shared/everyPage';
+
+/** All boards, the last changed first. */
+export function useBoards(archived: boolean) {
+  return useQuery({
+    queryKey: ['boards', 'all', archived],
+    queryFn: () =>
+      everyPage(
+        (page) => answer(api.GET('/api/boards', { params: { query: { page, archived } } })),
+        (list) => list.boards,
+      ),
+    staleTime: 0,
+  });
+}
+
+export function useBoard(id: string) {
+  return useQuery({
+    queryKey: ['boards', id],
+    queryFn: () => answer(api.GET('/api/boards/{id}', { params: { path: { id } } })),
+    staleTime: 0,
+  });
+}
+
+type Reading = components['schemas']['PatchRead'];
+
+/** What can be done with a board; each answer is the board as it is then. */
+export function useBoardWork(id: string) {
+  const queries = useQueryClient();
+  const path = { id };
+  const onSuccess = (board: BoardOpened) => {
+    queries.setQueryData(['boards', id], board);
+    void queries.invalidateQueries({ queryKey: ['boards', 'all'] });
+  };
+  return {
+    save: useMutation({
+      mutationFn: (body: { version: number; document: BoardDocument }) => answer(api.PUT('/api/boards/{id}', { params: { path }, body })),
+      onSuccess,
+    }),
+    lay: useMutation({
+      mutationFn: (laid: boolean) => answer(api.PUT('/api/boards/{id}/laid', { params: { path }, body: { laid } })),
+      onSuccess,
+    }),
+    read: useMutation({
+      mutationFn: ({ patch, ...body }: { patch: string } & Reading) =>
+        answer(api.PUT('/api/boards/{id}/patches/{patch}/reading', { params: { path: { id, patch } }, body })),
+      onSuccess,
+    }),
+    addPhoto: useMutation({ mutationFn: ({ patch, file }: { patch: string; file: Blob }) => sendPhoto(id, patch, file), onSuccess }),
+    putAway: useMutation({
+      mutationFn: ({ photo, away }: { photo: string; away: boolean }) =>
+        answer(api.PUT('/api/photos/{id}/away', { params: { path: { id: photo } }, body: { away } })),
+      onSuccess,
+    }),
+    close: useMutation({
+      mutationFn: (share: string) =>
+        answer(api.POST('/api/boards/{id}/shares/{share}/revoked', { params: { path: { id, share } }, ...nothing })),
+      onSuccess,
+    }),
+    promote: useMutation({
+      mutationFn: ({ patch, ...body }: { patch: string } & components['schemas']['PatchToPromote']) =>
+        answer(api.POST('/api/boards/{id}/patches/{patch}/promotion', { params: { path: { id, patch } }, body })),
+      onSuccess: (board: BoardOpened) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
+    }),
+    takeBack: useMutation({
+      mutationFn: () => answer(api.DELETE('/api/boards/{id}/chosen', { params: { path }, ...nothing })),
+      onSuccess: (board: BoardOpened) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
+    }),
+  };
+}
+
+/** A photo goes as it is; the program looks itself what it is, whatever it calls itself. */
+async function sendPhoto(id: string, patch: string, file: Blob): Promise<BoardOpened> {
+  const response = await fetch(`/api/boards/${id}/patches/${encodeURIComponent(patch)}/photos`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'image/jpeg' },
+    body: file,
+  });
+  const said = await response.json();
+  if (!response.ok) throw new Problem(said, response.status);
+  return said as BoardOpened;
+}
