@@ -28,12 +28,15 @@ abstract class Rooms extends TestCase
     protected RemoteWebDriver $browser;
     private Process $server;
     private int $port;
+    private int $guestPort;
+    private ?Process $guests = null;
     private string $profile;
 
     protected function setUp(): void
     {
         $this->studio = Studio::open();
         $this->port = self::freePort();
+        $this->guestPort = self::freePort();
         $this->startServer();
         $this->profile = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(4));
         $this->browser = $this->newBrowser();
@@ -43,17 +46,35 @@ abstract class Rooms extends TestCase
     {
         $this->browser->quit();
         $this->killServer();
+        null !== $this->guests && (new Process(['pkill', '-9', '-f', "127.0.0.1:$this->guestPort"]))->run();
         $this->studio->close();
         (new Process(['rm', '-rf', $this->profile]))->run();
     }
 
     protected function startServer(): void
     {
-        $root = \dirname(__DIR__, 2);
-        $this->server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'display_errors=stderr', '-S', "127.0.0.1:$this->port", '-t', 'public', 'public/index.php'], $root, ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store, 'PHP_CLI_SERVER_WORKERS' => '4'], null, null);
-        $this->server->disableOutput(); // nobody reads it, and a full pipe would stop the server
-        $this->server->start();
-        $this->until(fn (): bool => self::listens($this->port), 'the server answers');
+        $this->server = $this->serveAt($this->port, ['PHP_CLI_SERVER_WORKERS' => '4', 'INLAID_GUESTS' => "http://127.0.0.1:$this->guestPort"]);
+    }
+
+    /** By which a client with a link sees one board and nothing else. */
+    protected function openGuestDoor(): string
+    {
+        $this->guests = $this->serveAt($this->guestPort, ['PHP_CLI_SERVER_WORKERS' => '2', 'INLAID_DOOR' => 'guest']);
+
+        return "http://127.0.0.1:$this->guestPort";
+    }
+
+    /**
+     * @param array<string, string> $env
+     */
+    private function serveAt(int $port, array $env): Process
+    {
+        $server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'display_errors=stderr', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$port", '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store] + $env, null, null);
+        $server->disableOutput(); // nobody reads it, and a full pipe would stop the server
+        $server->start();
+        $this->until(static fn (): bool => self::listens($port), 'the server answers');
+
+        return $server;
     }
 
     /** At once, as a power cut would; the workers too. */

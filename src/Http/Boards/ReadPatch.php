@@ -42,7 +42,7 @@ final readonly class ReadPatch
                 $n->refuse('rating', 'A rating is from 1 to 5.');
             }
 
-            return array_filter(['colour' => $colour, 'how' => $how, 'photo' => $photo, 'note' => $n->text('note'), 'rating' => $rating]);
+            return array_filter(['colour' => $colour, 'how' => $how, 'photo' => $photo, 'note' => trim($n->text('note')), 'rating' => $rating]);
         });
 
         return $this->describe->one(Refused::around('/patch', fn (): StoredBoard => $this->boards->note($id, $patch, $reading)));

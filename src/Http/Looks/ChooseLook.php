@@ -22,7 +22,7 @@ final readonly class ChooseLook
 
     public function __invoke(string $secret, Body $body): BoardLook
     {
-        [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), $n->text('comment', 1000)]);
+        [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), trim($n->text('comment', 1000))]);
 
         return $this->describe->describe(Refused::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));
     }

@@ -67,7 +67,7 @@ final class BoardTest extends TestCase
     {
         $of = [Given::paint(), Given::water(), Given::paint('other'), Given::powder()];
 
-        return Mixture::of('Wash', Basis::ByVolume, array_map(static fn (string $share, int $i): Part => Part::of(ExactNumber::parse($share), $of[$i]), $shares, array_keys($shares)));
+        return Mixture::of('Wash', Basis::ByVolume, array_map(static fn (string $share, Material $m): Part => Part::of(ExactNumber::parse($share), $m), array_values($shares), \array_slice($of, 0, \count($shares))));
     }
 
     /**

@@ -38,7 +38,6 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
       type="button"
       data-patch={cell.label}
       aria-pressed={onSelect ? cell.label === selected : undefined}
-      aria-label={`Patch ${cell.label}${cell.control ? ', as the recipe stands' : ''}${cell.mark ? `, ${cell.mark}` : ''}`}
       disabled={!onSelect}
       onClick={() => onSelect?.(cell.label)}
       onKeyDown={(event: KeyboardEvent) => move(event, cell)}
@@ -60,8 +59,7 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
         component="span"
         sx={{ bgcolor: 'rgba(255,254,251,.88)', color: bench.ink, px: 0.75, borderRadius: '2px', fontSize: 15, lineHeight: 1.3 }}
       >
-        <b style={{ fontSize: 18 }}>{cell.label}</b>
-        {cell.mark && <span style={{ display: 'block', fontSize: 14 }}>{cell.mark}</span>}
+        <b style={{ fontSize: 18 }}>{cell.label}</b> {cell.mark && <span style={{ display: 'block', fontSize: 14 }}>{cell.mark}</span>}
       </Box>
     </Box>
   );

@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { type BoardOpened, type PatchPreview, wrongIn } from '../../app/api';
 import type { components } from '../../app/api.gen';
-import { bench, heardOnly } from '../../app/theme';
+import { bench } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { TextEntry } from '../../shared/Field';
 import { readingOf } from './board';
@@ -18,6 +18,7 @@ type Props = { board: BoardOpened; patch: PatchPreview; target: { colour: string
 /** What is read of one patch. Everything is kept as it is entered. */
 export function PatchReader({ board, patch, target }: Props) {
   const { read, addPhoto, putAway } = useBoardWork(board.id);
+  const file = useRef<HTMLInputElement>(null);
   const reading = readingOf(board, patch.label);
   const [open, setOpen] = useState<string | null>(null);
   const [gone, setGone] = useState<string | null>(null);
@@ -88,19 +89,20 @@ export function PatchReader({ board, patch, target }: Props) {
         <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
           Photos
         </Typography>
-        <Button component="label" variant="contained" disabled={addPhoto.isPending}>
+        <Button variant="contained" disabled={addPhoto.isPending} onClick={() => file.current?.click()}>
           {addPhoto.isPending ? 'Taking it in …' : 'Add a photo'}
-          <input
-            type="file"
-            accept="image/*"
-            style={heardOnly}
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              e.target.value = '';
-              if (file) addPhoto.mutate({ patch: patch.label, file });
-            }}
-          />
         </Button>
+        <input
+          ref={file}
+          type="file"
+          accept="image/*"
+          hidden
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) addPhoto.mutate({ patch: patch.label, file: chosen });
+          }}
+        />
       </Box>
       {error && <Alert severity="error">{wrongIn(error)}</Alert>}
       {photos.length === 0 && (

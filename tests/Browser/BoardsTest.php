@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Colour\Light;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Tests\Pictures;
+
+/**
+ * A sample board from the recipe's step to the patch the client chose.
+ */
+final class BoardsTest extends Rooms
+{
+    /**
+     * From the slate wash of the ticket rack: dwell along, grit down; laid; a patch read from a real photo beside a grey card; the client chooses in a browser of her own by the link; the choice
+     * is in the recipe, and nothing else of it has changed.
+     */
+    public function testABoardIsLaidReadChosenByTheClientAndTakenIntoTheRecipe(): void
+    {
+        $recipe = $this->studio->recipe();
+        $this->go("/recipes/$recipe->id");
+        $this->see('[data-testid=film]');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='option' or self::button or self::li][contains(., 'Slate wash')]")));
+        $this->until(fn (): bool => str_contains($this->main(), 'Try it on a board'), 'the step offers a board');
+        $this->clickInView($this->button('Try it on a board'));
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '4 Slate wash'), 'its steps are to be chosen');
+        $this->button('Lay it out')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Slate wash: dwell before wiping'), 'the board is laid out');
+        $this->button('Vary a second thing, in rows')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'down the rows Sand to 180: last grit'), 'a second thing down the rows');
+        self::assertCount(9, $this->patches());
+        self::assertStringNotContainsString('differ in', $this->main());
+
+        // what is done otherwise on one patch alone shows beside its neighbours, and is taken back
+        $this->patch('A1');
+        $this->button('Do something else on A1 alone')->click();
+        $this->choose('On A1 alone', 'Slate wash: Coats');
+        $this->write('is', '1');
+        $this->button('So be it')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'A1 and B1 lie side by side and differ in 2 things'), 'two things at once are told');
+        $this->button('Undo')->click();
+        $this->until(fn (): bool => !str_contains($this->main(), 'differ in 2 things'), 'and undone');
+
+        $this->button('Lay')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Pot 2: Slate wash'), 'the pots all patches share');
+        self::assertStringContainsString('grit 120: A1, B1, C1', $this->main(), 'one paper after the other');
+        $this->button('Start the clock of round 4')->click();
+        $this->until(fn (): bool => str_contains($this->text('[role=timer]'), 'lay '), 'the clock says what to do');
+        $this->button('It is laid')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Not laid after all'), 'it has been laid');
+
+        $this->button('Read')->click();
+        $this->patch('B2');
+        $this->addPhoto(Pictures::withPlace(Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]], 0.8, 900, 600)));
+        // the photo was held upside down, so the card is at its top: the ring on it is set with the mouse, the one on the patch with the keys
+        $photo = $this->see('[data-testid=photo]');
+        $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$photo]);
+        $this->browser->action()->moveToElement($photo, 0, (int) (-0.36 * $photo->getSize()->getHeight()))->click()->perform();
+        $photo->sendKeys(array_fill(0, 10, WebDriverKeys::ARROW_DOWN));
+        $true = (new Light(0.12, 0.15, 0.18))->colour();
+        $this->until(fn (): bool => ColourDifference::between(Colour::of($this->text('[data-testid=corrected]')), $true)->deltaE < 4.5, 'what the patch reflects');
+        $colour = $this->text('[data-testid=corrected]');
+        self::assertStringContainsString('no measured colour', $this->main(), 'what it cannot do is said');
+        $this->button('Take this colour')->click();
+        $this->until(fn (): bool => $colour === $this->field('Colour, from the photo')->getAttribute('value'), 'the colour is kept');
+        $this->clickInView($this->button('4 of 5'));
+        $this->write('What is seen', 'Calm, even to the rim');
+        $this->press(WebDriverKeys::TAB);
+        $this->until(fn (): bool => str_contains($this->text('[data-patch=B2]'), '★★★★'), 'the rating stands on the board');
+
+        $this->button('Choose')->click();
+        $door = $this->openGuestDoor();
+        $this->button('Make a link')->click();
+        $link = (string) $this->see('[aria-label="The link"]')->getAttribute('value');
+        self::assertStringStartsWith("$door/look/", $link);
+        $client = $this->newBrowser();
+        try {
+            $this->clientChooses($client, $link, $door);
+        } finally {
+            $client->quit();
+        }
+
+        $this->browser->navigate()->refresh();
+        $this->until(fn (): bool => str_contains($this->main(), '“The pale one, please”'), 'the choice has come back');
+        $this->until(fn (): bool => str_contains($this->main(), 'Step 1, "Sand to 180": the grit was 180, now 240.'), 'what would change');
+        self::assertSame('Chosen by the client: The pale one, please', $this->field('Why this one')->getAttribute('value'));
+        $this->button('Take A3 into the recipe')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'A3 is in the recipe'), 'it is in the recipe');
+        $now = $this->studio->recipe();
+        $expected = json_decode((string) json_encode($recipe->document));
+        \assert($expected instanceof \stdClass);
+        [$expected->steps[0]->grit, $expected->steps[3]->dwell] = [240, 1];
+        self::assertEquals($expected, json_decode((string) json_encode($now->document)));
+        $this->button('Open the recipe')->click();
+        $this->see('[data-testid=film]');
+    }
+
+    private function clientChooses(RemoteWebDriver $client, string $link, string $door): void
+    {
+        $client->get($link);
+        $this->see('[data-patch=A3]', $client)->click();
+        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), '1 min · grit 240'), 'the patch is shown');
+        self::assertStringNotContainsString('Water', $client->getPageSource());
+        $this->write('A word to the studio', 'The pale one, please', $client);
+        $client->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
+        $this->button('Choose A3', $client)->click();
+        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'), 'it is chosen');
+        $client->navigate()->refresh();
+        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'), 'and stays chosen');
+        self::assertSame([], $client->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Choose')]")), 'once');
+        foreach (['/', '/boards', '/api/recipes', '/api/boards'] as $elsewhere) {
+            $client->get($door.$elsewhere);
+            self::assertStringContainsString('There is nothing at this address', $client->getPageSource(), $elsewhere);
+        }
+    }
+
+    /**
+     * What is no photo is refused in words; what is one is kept without the place it was taken at; one that was put away comes back.
+     */
+    public function testOnlyPhotosAreTaken(): void
+    {
+        $this->go('/boards');
+        $this->see('main li h2');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//h2[contains(., 'Grey under lime')]")));
+        $this->button('Read')->click();
+        $this->see('[data-patch=A1]');
+        $jpeg = Pictures::board([[0.5, 0.5, 0.5]]);
+        foreach (['<?php system($_GET["c"]); ?>' => 'This is no picture', Pictures::huge() => '30000 × 30000 points', substr($jpeg, 0, (int) (0.6 * \strlen($jpeg))) => 'breaks off in the middle', str_repeat('x', 13 * 1024 * 1024) => 'larger than 12 MB'] as $bytes => $says) {
+            $this->addPhoto((string) $bytes, false);
+            $this->until(fn (): bool => str_contains($this->main(), $says), "it is refused: $says");
+            self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=photo]')));
+        }
+        $this->addPhoto(Pictures::withPlace($jpeg));
+        $source = $this->browser->executeScript('return document.querySelector("[data-testid=photo] img").src');
+        self::assertIsString($source);
+        $kept = (string) file_get_contents($source);
+        self::assertStringStartsWith("\xff\xd8", $kept);
+        self::assertStringNotContainsString('Exif', $kept);
+        $this->clickInView($this->button('Put this photo away'));
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=photo]')), 'it is put away');
+        $this->button('Take it out again')->click();
+        $this->see('[data-testid=photo]');
+
+        $this->button('Compare')->click();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=compared]'), 'Grey stain, what is laid'), 'what is done differently');
+    }
+
+    private function addPhoto(string $bytes, bool $taken = true): void
+    {
+        $file = sys_get_temp_dir().'/inlaid-photo-'.bin2hex(random_bytes(4)).'.jpg';
+        file_put_contents($file, $bytes);
+        try {
+            $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+            $taken && $this->see('[data-testid=photo] img');
+        } finally {
+            $taken && unlink($file); // one that is refused may still be read
+        }
+    }
+
+    private function patch(string $label): void
+    {
+        $this->clickInView($this->see("[data-patch=$label]"));
+    }
+
+    /**
+     * @return array<mixed>
+     */
+    private function patches(): array
+    {
+        return $this->browser->findElements(WebDriverBy::cssSelector('[data-patch]'));
+    }
+}
