@@ -8,9 +8,10 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\Species;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Technique\Techniques;
 
 /**
- * What a board can choose from: the recipe that is laid on it, and the materials and woods there are.
+ * What a board can choose from: the recipe that is laid on it, and the materials, woods and techniques there are.
  *
  * Immutable.
  */
@@ -20,7 +21,7 @@ final readonly class Choices
      * @param array<string, Material> $materials by id
      * @param array<string, Species>  $woods     by name
      */
-    public function __construct(public Recipe $recipe, public array $materials, public array $woods)
+    public function __construct(public Recipe $recipe, public array $materials, public array $woods, public Techniques $techniques)
     {
     }
 

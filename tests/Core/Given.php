@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Things;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Colour;
@@ -50,6 +52,11 @@ final class Given
     public static function schools(): Schools
     {
         return new Schools(self::all(School::class, 'School'));
+    }
+
+    public static function things(): Things
+    {
+        return new Things(self::all(Thing::class, 'Board'));
     }
 
     public static function shapes(): Shapes

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Exchange;
 
 use Brick\Math\BigRational;
+use Inlaid\App\Exchange\Catalogue\LoadSpecies;
+use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Document\ReadPiece;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\Refused;
@@ -26,6 +28,7 @@ use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Tests\Core\Given;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -59,18 +62,29 @@ final class FormatTest extends TestCase
     }
 
     /**
-     * Every field of the golden document in turn is taken away, made another type, and given a neighbour nobody knows.
+     * @return array<string, array{string, int, int}>
      */
-    public function testSchemaAndReaderAgree(): void
+    public static function formats(): array
     {
-        $reader = $this->reader();
+        return ['recipe' => ['recipe', UpcastRecipe::VERSION, 150], 'board' => ['board', ReadBoard::VERSION, 60]];
+    }
+
+    /**
+     * Every field of a golden document in turn is taken away, made another type, and given a neighbour nobody knows; the recipe in a board is a format of its own.
+     */
+    #[DataProvider('formats')]
+    public function testSchemaAndReaderAgree(string $format, int $version, int $atLeast): void
+    {
+        $reader = 'board' === $format ? $this->boards() : $this->reader();
         $schema = $this->validator();
-        self::assertTrue($schema->validate($this->golden(), 'https://inlaid.invalid/recipe.schema.json')->isValid());
+        $golden = fn (): \stdClass => $this->golden($version, $format);
+        self::assertTrue($schema->validate($golden(), "https://inlaid.invalid/$format.schema.json")->isValid());
+        $reader->read($golden());
         $tried = 0;
-        foreach ($this->places($this->golden()) as $place) {
-            foreach (['unknown', 'missing', 'other type'] as $how) {
-                $spoilt = $this->spoil($place, $how);
-                $bySchema = $schema->validate($spoilt, 'https://inlaid.invalid/recipe.schema.json')->isValid();
+        foreach ($this->places($golden()) as $place) {
+            foreach ('recipe' === $place[0] && 1 < \count($place) ? [] : ['unknown', 'missing', 'other type'] as $how) {
+                $spoilt = $this->spoil($golden(), $place, $how);
+                $bySchema = $schema->validate($spoilt, "https://inlaid.invalid/$format.schema.json")->isValid();
                 try {
                     $reader->read($spoilt);
                     $byReader = true;
@@ -82,7 +96,7 @@ final class FormatTest extends TestCase
                 self::assertTrue($byReader || !$bySchema || 'missing' === $how, implode('/', $place)." ($how): the reader refuses what the schema takes");
             }
         }
-        self::assertGreaterThan(150, $tried);
+        self::assertGreaterThan($atLeast, $tried);
     }
 
     /**
@@ -114,9 +128,14 @@ final class FormatTest extends TestCase
         return new ReadRecipe(Given::techniques(), Given::schools(), new ReadPiece(Given::shapes()));
     }
 
-    private function golden(int $version = UpcastRecipe::VERSION): \stdClass
+    private function boards(): ReadBoard
     {
-        $json = Json::decode((string) file_get_contents(__DIR__."/golden/recipe-$version.json"));
+        return new ReadBoard($this->reader(), Given::things(), new LoadSpecies(\dirname(__DIR__, 2)), Given::techniques());
+    }
+
+    private function golden(int $version = UpcastRecipe::VERSION, string $format = 'recipe'): \stdClass
+    {
+        $json = Json::decode((string) file_get_contents(__DIR__."/golden/$format-$version.json"));
         \assert($json instanceof \stdClass);
 
         return $json;
@@ -140,9 +159,8 @@ final class FormatTest extends TestCase
     /**
      * @param non-empty-list<int|string> $place
      */
-    private function spoil(array $place, string $how): \stdClass
+    private function spoil(\stdClass $json, array $place, string $how): \stdClass
     {
-        $json = $this->golden();
         $at = $json;
         foreach (\array_slice($place, 0, -1) as $key) {
             $at = $at instanceof \stdClass ? $at->{$key} : (\is_array($at) ? $at[$key] : null);

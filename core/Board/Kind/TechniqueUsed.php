@@ -11,7 +11,6 @@ use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Technique;
-use Inlaid\Core\Technique\Techniques;
 
 /**
  * How it is done: brushed, ragged, stippled.
@@ -33,10 +32,6 @@ final class TechniqueUsed implements Thing
         return 'Which way of laying it gives the look.';
     }
 
-    public function __construct(private readonly Techniques $techniques)
-    {
-    }
-
     public function suits(?Step $step): bool
     {
         return null !== $step && Act::Adds === $step->technique->figures()->act;
@@ -45,7 +40,7 @@ final class TechniqueUsed implements Thing
     public function options(Choices $choices, ?Step $step): array
     {
         $own = null === $step ? [] : [$step->technique->key()];
-        $ways = array_filter($this->techniques->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act && $t->figures()->takesMaterial);
+        $ways = array_filter($choices->techniques->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act && $t->figures()->takesMaterial);
 
         return array_values(array_unique([...$own, ...array_map(static fn (Technique $t): string => $t->key(), array_values($ways))]));
     }
@@ -62,17 +57,17 @@ final class TechniqueUsed implements Thing
 
     public function inWords(Choices $choices, ?Step $step, string $level): string
     {
-        return mb_strtolower($this->technique($level)->name());
+        return mb_strtolower($this->technique($choices, $level)->name());
     }
 
     public function edits(Choices $choices, ?Step $step, string $level): array
     {
-        return null === $step ? [] : [Edit::change($step->id, ['technique' => $this->technique($level)->key()])];
+        return null === $step ? [] : [Edit::change($step->id, ['technique' => $this->technique($choices, $level)->key()])];
     }
 
-    private function technique(string $level): Technique
+    private function technique(Choices $choices, string $level): Technique
     {
-        foreach ($this->techniques->all() as $technique) {
+        foreach ($choices->techniques->all() as $technique) {
             if ($technique->key() === $level && Act::Adds === $technique->figures()->act) {
                 return $technique;
             }

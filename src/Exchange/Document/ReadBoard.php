@@ -22,6 +22,7 @@ use Inlaid\Core\Piece\Species;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Techniques;
 
 /**
  * Reads a board document, as `docs/formats/board.schema.json` defines it: a recipe on one patch, and what rows and columns do otherwise. Every
@@ -33,7 +34,7 @@ final readonly class ReadBoard
     public const VERSION = 1;
     private const MOST_OWN = 40;
 
-    public function __construct(private ReadRecipe $recipe, private Things $things, private LoadSpecies $species, private LayOut $layOut, private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
+    public function __construct(private ReadRecipe $recipe, private Things $things, private LoadSpecies $species, private Techniques $techniques, private LayOut $layOut = new LayOut(), private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
     {
     }
 
@@ -57,7 +58,7 @@ final readonly class ReadBoard
             if (1 !== \count($base->recipe->piece->parts)) {
                 $n->refuse('recipe', 'A board has one part: its patch.');
             }
-            $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods());
+            $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods(), $this->techniques);
             [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];
             $own = $n->has('own') ? $n->list('own', fn (Node $o): OwnChange => $this->own($o, $choices), self::MOST_OWN) : [];
             $cells = $n->make(fn (): array => $this->layOut->cells($columns, $rows, $own), 'columns');
@@ -84,7 +85,7 @@ final readonly class ReadBoard
     {
         $own = Node::read($recipe, $this->materials(...));
 
-        return new Choices($this->recipe->read($recipe), $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0), $this->woods());
+        return new Choices($this->recipe->read($recipe), $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0), $this->woods(), $this->techniques);
     }
 
     /**

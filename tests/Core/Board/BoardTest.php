@@ -75,14 +75,14 @@ final class BoardTest extends TestCase
      */
     public function testTheShareOfTheColourIsSetExactly(): void
     {
-        $words = static fn (Mixture $mix, string $level): string => (new ColourFraction())->inWords(new Choices(self::recipe(self::step('a', uses: $mix)), [], []), self::step('a', uses: $mix), $level);
+        $words = static fn (Mixture $mix, string $level): string => (new ColourFraction())->inWords(new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()), self::step('a', uses: $mix), $level);
         self::assertSame('1 Paint : 3 Water', $words(self::mix('1', '2'), '1/4'));
         self::assertSame('1 Paint : 1 Water', $words(self::mix('1', '2'), '0.5'));
         self::assertSame('3 Paint : 4 Water : 2 Other', $words(self::mix('1', '2', '1'), '1/3'));
         $this->manyTimes(200, function (): void {
             $mix = self::mix(...array_map(fn (): string => (string) $this->int(1, 9), range(1, $this->int(2, 4))));
             $fraction = BigRational::nd($n = $this->int(1, 9), $this->int($n + 1, 12));
-            $edit = (new ColourFraction())->edits(new Choices(self::recipe(self::step('a', uses: $mix)), [], []), self::step('a', uses: $mix), (string) $fraction)[0];
+            $edit = (new ColourFraction())->edits(new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()), self::step('a', uses: $mix), (string) $fraction)[0];
             /** @var list<string> $set */
             $set = $edit->set['shares'];
             $shares = array_map(ExactNumber::parse(...), $set);
@@ -97,7 +97,7 @@ final class BoardTest extends TestCase
     public function testColumnsAreLettersAndRowsNumbers(): void
     {
         $step = self::step('wash', uses: self::mix('1', '2'), coats: 2, dwell: 3);
-        $choices = new Choices(self::recipe($step), [], []);
+        $choices = new Choices(self::recipe($step), [], [], Given::techniques());
         $dwell = Axis::of(new Dwell(), $step, ['1', '3'], $choices);
         $coats = Axis::of(new Coats(), $step, ['1', '2', '3'], $choices);
         $label = static fn (Cell $c): string => $c->label.(([] === $c->edits) ? '=' : '');

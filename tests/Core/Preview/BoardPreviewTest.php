@@ -72,7 +72,7 @@ final class BoardPreviewTest extends TestCase
     private static function board(array $fractions, array $coats, int $dwell, Material $paint, Hands $hands = Hands::One): Board
     {
         $base = self::recipe(ExactNumber::parse($fractions[0]), $coats[0], $dwell, $paint);
-        $choices = new Choices($base, [], []);
+        $choices = new Choices($base, [], [], Given::techniques());
         $columns = Axis::of(new ColourFraction(), $base->steps[0], $fractions, $choices);
         $rows = Axis::of(new Coats(), $base->steps[0], array_map(strval(...), $coats), $choices);
         $patches = [];
