@@ -106,12 +106,14 @@ serve() {
   for p in "$port" "$guests"; do
     php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$p"'"); exit($s ? 0 : 1);' || { say "Port $p is taken; choose another with --port."; exit 1; }
   done
+  set -m # each server a process group of its own, so that its workers end with it
   INLAID_DOOR=guest serve_at "$guests" 2 &
   local guest=$!
   INLAID_GUESTS=http://127.0.0.1:$guests serve_at "$port" 4 &
   local own=$!
+  set +m
   # shellcheck disable=SC2064 — the processes of now
-  trap "kill $own $guest 2> /dev/null" EXIT
+  trap "kill -- -$own -$guest 2> /dev/null || true" EXIT
   trap 'exit 0' INT TERM
   say "Inlaid Recipe is at http://127.0.0.1:$port/"
   say 'Stop it with Ctrl+C.'

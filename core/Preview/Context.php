@@ -26,6 +26,7 @@ final readonly class Context
      * @param list<Vessel>            $vessels
      * @param array<string, string>   $schools  the studio's answers by question
      * @param array<string, Quantity> $stock    what is left on the shelf, by material
+     * @param list<PotAtHand>         $pots     what is in pots
      */
     public function __construct(
         public int $now,
@@ -40,6 +41,7 @@ final readonly class Context
         public ?float $rate = null,
         public bool $flame = false,
         public array $stock = [],
+        public array $pots = [],
     ) {
     }
 
@@ -52,6 +54,6 @@ final readonly class Context
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {
-        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock);
+        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots);
     }
 }

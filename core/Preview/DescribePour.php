@@ -18,7 +18,10 @@ final readonly class DescribePour
     {
     }
 
-    public function describe(StepWork $work, Context $context): ?PourPreview
+    /**
+     * @param list<PotTaken> $pots on the shelf that hold it
+     */
+    public function describe(StepWork $work, array $pots, Context $context): ?PourPreview
     {
         $course = null === $work->onlyIfNot ? Course::Expected : Course::Most;
         $needs = $work->needs($course);
@@ -43,6 +46,7 @@ final readonly class DescribePour
             round($work->character->thinning, 4),
             $work->character->largestThinning,
             null === $perMl ? null : round($perMl * $all->toFloat(), 2),
+            array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $pots),
         );
     }
 

@@ -7,12 +7,13 @@ namespace Inlaid\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Material\ChoosePacks;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\School\Schools;
 
 /**
- * Lists what is to be bought for several recipes, done one after the other from what is left on the shelf.
+ * Lists what is to be bought for several recipes, done one after the other from what is left on the shelf and in pots.
  */
 final readonly class ListShopping
 {
@@ -25,27 +26,32 @@ final readonly class ListShopping
      */
     public function list(array $recipes, Context $context): ShoppingList
     {
-        $needs = [];
+        $needs = $inPots = [];
+        $pots = new PotsLeft($context);
         foreach ($recipes as $i => $recipe) {
             foreach ($this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools)) as $work) {
+                $poured = null === $work->mix ? [] : $pots->take($work->mix, $work->poured(Course::Most));
+                $potted = ExactNumber::sum(array_map(static fn (PotTaken $t): BigRational => $t->takes, $poured));
                 foreach ($work->mix->leaves ?? [] as $leaf) {
                     $id = $leaf->material->id;
                     $grams = $needs[$id][1] ?? [];
-                    $grams[$i] = [$recipe->title, ($grams[$i][1] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($work->poured(Course::Most)))->simplified()];
+                    $grams[$i] = [$recipe->title, ($grams[$i][1] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($work->poured(Course::Most)->minus($potted)))->simplified()];
+                    $inPots[$id] = ($inPots[$id] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($potted))->simplified();
                     $needs[$id] = [$leaf->material, $grams];
                 }
             }
         }
-        $lines = array_values(array_map(fn (array $need): ShoppingLine => $this->line($need[0], $need[1], $context), $needs));
+        $lines = array_map(fn (array $need, string $id): ShoppingLine => $this->line($need[0], $need[1], $inPots[$id] ?? BigRational::zero(), $context), $needs, array_keys($needs));
         $unknown = array_filter($lines, static fn (ShoppingLine $l): bool => null !== $l->short && null === $l->price);
 
         return new ShoppingList($lines, [] === $unknown ? round(array_sum(array_map(static fn (ShoppingLine $l): float => $l->price ?? 0.0, $lines)), 2) : null);
     }
 
     /**
-     * @param array<int, array{string, BigRational}> $needs title and grams of each recipe, in their order
+     * @param array<int, array{string, BigRational}> $needs  title and grams of each recipe, in their order, besides what is in pots for it
+     * @param BigRational                            $inPots g
      */
-    private function line(Material $material, array $needs, Context $context): ShoppingLine
+    private function line(Material $material, array $needs, BigRational $inPots, Context $context): ShoppingLine
     {
         $left = $context->left($material);
         $sum = BigRational::zero();
@@ -62,8 +68,9 @@ final readonly class ListShopping
             $material->id,
             $material->name,
             Ingredient::colourOf($material),
-            $amount($sum),
+            $amount($sum->plus($inPots)->simplified()),
             null === $left ? null : $amount($left),
+            $inPots->isPositive() ? $amount($inPots) : null,
             $short->isPositive() ? $amount($short) : null,
             $packs,
             [] === $packs ? null : PackCount::price($packs),

@@ -9,7 +9,7 @@ namespace Inlaid\Core\Preview;
  *
  * Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the
  * amounts null where that makes no difference. `left` of it on the shelf, null where
- * nobody counts it; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one.
+ * nobody counts it; `inPots` what is in pots that steps can be laid from, null for none; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one.
  */
 final readonly class MaterialNeed
 {
@@ -24,6 +24,7 @@ final readonly class MaterialNeed
         public ?Amount $least,
         public ?Amount $most,
         public ?Amount $left,
+        public ?Amount $inPots,
         public bool $toBuy,
         public array $packs,
         public ?float $cost,

@@ -15,6 +15,7 @@ final readonly class PourPreview
     /**
      * @param list<Ingredient> $ingredients
      * @param list<Amount>     $taken       from the pot, coat by coat
+     * @param list<PotOffered> $pots        on the shelf that hold it already
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,7 @@ final readonly class PourPreview
         public float $thinning,
         public ?float $largestThinning,
         public ?float $cost,
+        public array $pots,
     ) {
     }
 }

@@ -40,7 +40,8 @@ final readonly class PreviewRecipe
     {
         $habits = $this->schools->habits($context->schools, $recipe->schools);
         $works = $this->steps->workOut($recipe, $context->climate, $habits);
-        $materials = $this->materials->sum($works, $context);
+        $pots = $this->pots($works, $context);
+        $materials = $this->materials->sum($works, $pots, $context);
         $area = 0.0;
         foreach ($recipe->piece->parts as $part) {
             $area += $part->totalArea() * $recipe->piece->count;
@@ -58,7 +59,7 @@ final readonly class PreviewRecipe
             round($area, 4),
             $this->parts->describe($recipe->piece, $works),
             $joints,
-            array_map(fn (StepWork $w): StepPreview => $this->step($w, $whole, $context), $works),
+            array_map(fn (StepWork $w): StepPreview => $this->step($w, $whole, $pots[$w->step->id] ?? [], $context), $works),
             $stacks,
             $materials,
             $this->consumables->count($works),
@@ -70,6 +71,24 @@ final readonly class PreviewRecipe
             $findings,
             $this->prep->propose($whole, $findings),
         );
+    }
+
+    /**
+     * @param list<StepWork> $works
+     *
+     * @return array<string, list<PotTaken>> by step
+     */
+    private function pots(array $works, Context $context): array
+    {
+        $left = new PotsLeft($context);
+        $taken = [];
+        foreach ([] === $context->pots ? [] : $works as $work) {
+            if (null !== $work->mix) {
+                $taken[$work->step->id] = $left->take($work->mix, $work->poured(Course::Most));
+            }
+        }
+
+        return $taken;
     }
 
     /**
@@ -130,11 +149,14 @@ final readonly class PreviewRecipe
         return new MaskingPreview(round($masking->tape, 1), round($masking->sheet, 1), $masking->minutes, $masking->stays, $iso($end), $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)));
     }
 
-    private function step(StepWork $work, Whole $whole, Context $context): StepPreview
+    /**
+     * @param list<PotTaken> $pots
+     */
+    private function step(StepWork $work, Whole $whole, array $pots, Context $context): StepPreview
     {
         $step = $work->step;
         $film = $work->film;
-        $pour = $this->pour->describe($work, $context);
+        $pour = $this->pour->describe($work, $pots, $context);
 
         return new StepPreview(
             $step->id,

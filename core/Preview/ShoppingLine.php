@@ -7,7 +7,7 @@ namespace Inlaid\Core\Preview;
 /**
  * What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest.
  *
- * Immutable. `left` null where nobody counts it; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their
+ * Immutable. `left` null where nobody counts it; `inPots` what is in pots for them already, null for none; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their
  * order; `notEnoughFor` the others that take it.
  */
 final readonly class ShoppingLine
@@ -23,6 +23,7 @@ final readonly class ShoppingLine
         public ?string $colour,
         public Amount $need,
         public ?Amount $left,
+        public ?Amount $inPots,
         public ?Amount $short,
         public array $packs,
         public ?float $price,

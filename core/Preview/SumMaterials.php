@@ -23,26 +23,31 @@ final readonly class SumMaterials
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepWork>                $works
+     * @param array<string, list<PotTaken>> $pots  what each step takes from pots on the shelf
      *
      * @return list<MaterialNeed> in order of first use
      */
-    public function sum(array $works, Context $context): array
+    public function sum(array $works, array $pots, Context $context): array
     {
-        $uses = [];
+        $uses = $inPots = [];
         foreach ($works as $work) {
             foreach ($work->mix->leaves ?? [] as $leaf) {
                 $uses[$leaf->material->id][] = [$leaf, $work];
+                foreach ($pots[$work->step->id] ?? [] as $taken) {
+                    $inPots[$leaf->material->id] = $leaf->mass->multipliedBy($taken->takes)->plus($inPots[$leaf->material->id] ?? 0)->simplified();
+                }
             }
         }
 
-        return array_values(array_map(fn (array $use): MaterialNeed => $this->need($use, $context), $uses));
+        return array_map(fn (array $use, string $id): MaterialNeed => $this->need($use, $inPots[$id] ?? BigRational::zero(), $context), $uses, array_keys($uses));
     }
 
     /**
      * @param non-empty-list<array{Leaf, StepWork}> $uses
+     * @param BigRational                           $inPots g that are in pots for it already
      */
-    private function need(array $uses, Context $context): MaterialNeed
+    private function need(array $uses, BigRational $inPots, Context $context): MaterialNeed
     {
         $material = $uses[0][0]->material;
         $of = static fn (Course $course): BigRational => ExactNumber::sum(array_map(static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)), $uses));
@@ -53,7 +58,8 @@ final readonly class SumMaterials
         $open = $isOpen && !$least->isEqualTo($most);
         $price = $material->pricePerGram;
         $left = $context->left($material);
-        $short = null === $left || $left->isLessThan($most) ? $most->minus($left ?? 0) : BigRational::zero();
+        $fresh = $most->minus($inPots);
+        $short = null === $left || $left->isLessThan($fresh) ? $fresh->minus($left ?? 0) : BigRational::zero();
         $sizes = $material->sizes;
         $print = new PrintQuantity($context->units);
 
@@ -65,6 +71,7 @@ final readonly class SumMaterials
             $open ? $amount($least) : null,
             $open ? $amount($most) : null,
             null === $left ? null : $amount($left),
+            $inPots->isPositive() ? $amount($inPots) : null,
             $short->isPositive(),
             PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units),
             null === $price ? null : round($price * $grams->toFloat(), 2),

@@ -40,6 +40,21 @@ final readonly class Ledger
     }
 
     /**
+     * What can still be taken: from the shelf and from pots.
+     */
+    public function onHand(): Balance
+    {
+        $grams = [];
+        /** @var list<array{account: string, materialId: string, grams: string}> $rows */
+        $rows = $this->em->createQuery('SELECT b.account, b.materialId, b.grams FROM '.StoredBalance::class.' b WHERE b.account NOT IN (:gone)')->setParameter('gone', [Account::bought()->key, Account::used()->key, Account::thrown()->key])->getScalarResult();
+        foreach ($rows as $row) {
+            $grams[$row['account']][$row['materialId']] = ExactNumber::parse($row['grams']);
+        }
+
+        return Balance::of($grams);
+    }
+
+    /**
      * @param list<Move> $moves
      *
      * @throws StockRefusal if something is not there

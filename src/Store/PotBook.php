@@ -12,6 +12,7 @@ use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\Portion;
 use Inlaid\Core\Stock\Account;
@@ -69,6 +70,26 @@ final readonly class PotBook
         $balance = [] === $pots ? Balance::of() : $this->ledger->balance(...$accounts);
 
         return array_map(fn (StoredPot $p, Account $a): Contents => Contents::of(array_map(static fn (Material $m): Portion => Portion::of($m, $balance->grams($a, $m->id)), $this->materials($p))), $pots, $accounts);
+    }
+
+    /**
+     * What is in every pot that is not empty, as a context tells it.
+     *
+     * @return list<\stdClass>
+     */
+    public function atHand(Balance $balance): array
+    {
+        $found = [];
+        /** @var list<array{id: string, name: string, useBy: \DateTimeImmutable|null}> $pots */
+        $pots = $this->em->createQuery('SELECT p.id, p.name, p.useBy FROM '.StoredPot::class.' p ORDER BY p.madeAt, p.id')->getResult();
+        foreach ($pots as $pot) {
+            $holds = array_map(ExactNumber::exact(...), $balance->all(Account::pot($pot['id'])));
+            if ([] !== $holds) {
+                $found[] = (object) array_filter(['id' => $pot['id'], 'name' => $pot['name'], 'goodUntil' => $pot['useBy']?->format('Y-m-d'), 'holds' => (object) $holds]);
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -22,19 +22,11 @@ final readonly class ShelfStock
     }
 
     /**
-     * @return array<string, BigRational> grams of what is counted, by material
-     */
-    public function left(): array
-    {
-        return $this->ledger->balance(Account::shelf())->all(Account::shelf());
-    }
-
-    /**
      * @return list<array{StoredStock, Quantity}> what is left of everything that is counted, by material
      */
     public function all(): array
     {
-        $left = $this->left();
+        $left = $this->ledger->balance(Account::shelf())->all(Account::shelf());
         $stored = $this->em->getRepository(StoredStock::class)->findBy(['materialId' => array_keys($left)], ['materialId' => 'ASC']);
 
         return array_map(function (StoredStock $s) use ($left): array {

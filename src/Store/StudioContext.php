@@ -11,13 +11,14 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Stock\Account;
 
 /**
- * The context of a computation: the studio's settings, what is left on its shelf, and the time, under what the caller states.
+ * The context of a computation: the studio's settings, what is left on its shelf and in pots, and the time, under what the caller states.
  */
 final readonly class StudioContext
 {
-    public function __construct(private StudioSettings $settings, private ShelfStock $stock, private ReadSettings $read)
+    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read)
     {
     }
 
@@ -49,12 +50,14 @@ final readonly class StudioContext
     }
 
     /**
-     * @return array{stock?: \stdClass}
+     * @return array{stock?: \stdClass, pots?: list<\stdClass>}
      */
     private function left(): array
     {
-        $left = array_map(static fn (BigRational $grams): \stdClass => (object) ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $this->stock->left());
+        $balance = $this->ledger->onHand();
+        $stock = array_map(static fn (BigRational $grams): \stdClass => (object) ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $balance->all(Account::shelf()));
+        $pots = $this->pots->atHand($balance);
 
-        return [] === $left ? [] : ['stock' => (object) $left];
+        return ([] === $stock ? [] : ['stock' => (object) $stock]) + ([] === $pots ? [] : ['pots' => $pots]);
     }
 }

@@ -44,6 +44,32 @@ final class PotsTest extends TestCase
     }
 
     /**
+     * The smoke glaze of the lamp cupboard stands in a pot: its step says so, and what is to be bought is the less. Used up, past its day or off the ratio it does not.
+     */
+    public function testAStepFindsThePotThatHoldsItsMix(): void
+    {
+        $recipe = self::$studio->recipe('cupboard');
+        $worked = static fn (array $context = []): \stdClass => self::$studio->json('POST', '/api/preview', ['document' => $recipe->document, 'context' => (object) $context]);
+        $step = static fn (\stdClass $worked): \stdClass => array_column($worked->preview->steps, null, 'id')['s5'];
+        $found = $step($worked())->pour;
+        self::assertSame([['Smoke glaze, rest', '84']], array_map(static fn (\stdClass $p): array => [$p->name, $p->holds->exact], $found->pots));
+        self::assertEqualsWithDelta(min(84, $found->need->ml), $found->pots[0]->takes->ml, 0.001);
+        $pots = $worked()->context->pots;
+        $glaze = array_values(array_filter($pots, static fn (\stdClass $p): bool => 'Smoke glaze, rest' === $p->name))[0];
+
+        $less = static fn (string $grams): array => ['pots' => [(object) (['holds' => (object) (['lamp-soot' => $grams] + (array) $glaze->holds)] + (array) $glaze)]];
+        self::assertCount(1, $step($worked(['pots' => [$glaze]]))->pour->pots);
+        self::assertCount(0, $step($worked($less('1')))->pour->pots, 'too little soot in it');
+        self::assertCount(0, $step($worked(['pots' => [(object) (['holds' => (object) (['water' => '3'] + (array) $glaze->holds)] + (array) $glaze)]]))->pour->pots, 'water in it');
+        self::assertCount(0, $step($worked(['pots' => [(object) (['goodUntil' => '2020-01-01'] + (array) $glaze)]]))->pour->pots, 'past its day');
+        self::assertCount(1, $step($worked(['pots' => [(object) (['goodUntil' => '2120-01-01'] + (array) $glaze)]]))->pour->pots);
+        $medium = static fn (\stdClass $worked): ?float => array_column($worked->preview->materials, null, 'materialId')['glazing-medium']->inPots?->ml;
+        self::assertGreaterThan(10.0, $medium($worked()));
+        self::assertNull($medium($worked(['pots' => []])));
+        self::$studio->json('POST', '/api/preview', ['document' => $recipe->document, 'context' => ['pots' => [['id' => 'x', 'name' => 'Empty', 'holds' => ['water' => '0']]]]], 422);
+    }
+
+    /**
      * Two pots poured together hold what was taken of both; one poured off leaves the rest; what they are made of goes along.
      */
     public function testPotsArePouredTogether(): void

@@ -150,12 +150,7 @@ final class Node
     /** An exact number, which travels as a string: "1/3", "43.7". */
     public function exact(string $name): BigRational
     {
-        $value = $this->take($name);
-        if (!\is_string($value)) {
-            $this->refuse($name, 'An exact number is written as text, for example "1/3" or "43.7".');
-        }
-
-        return $this->make(static fn (): BigRational => ExactNumber::parse($value), $name);
+        return $this->child($name)->asExact();
     }
 
     /**
@@ -268,6 +263,13 @@ final class Node
     public function name(): string
     {
         return strtr(substr((string) strrchr($this->pointer, '/'), 1), ['~1' => '/', '~0' => '~']);
+    }
+
+    public function asExact(): BigRational
+    {
+        $value = $this->value;
+
+        return \is_string($value) ? $this->make(static fn (): BigRational => ExactNumber::parse($value)) : $this->refuseHere('An exact number is written as text, for example "1/3" or "43.7".');
     }
 
     public function asFloat(): float

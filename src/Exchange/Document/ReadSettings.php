@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\Dimension;
@@ -13,6 +14,7 @@ use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Preview\PotAtHand;
 use Inlaid\Core\School\Schools;
 
 /**
@@ -45,7 +47,7 @@ final readonly class ReadSettings
     public function read(mixed $json, string $pointer = ''): Context
     {
         return Node::read($json, function (Node $n): Context {
-            $n->fields('now', 'stock', ...self::FIELDS);
+            $n->fields('now', 'stock', 'pots', ...self::FIELDS);
             $now = $n->string('now', 40);
             $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
 
@@ -87,7 +89,20 @@ final readonly class ReadSettings
             $rate,
             $n->has('flame') && $n->bool('flame'),
             $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 2000) : [],
+            $n->has('pots') ? $n->list('pots', $this->pot(...), 500) : [],
         );
+    }
+
+    private function pot(Node $n): PotAtHand
+    {
+        $grams = $n->fields('id', 'name', 'goodUntil', 'holds')->map('holds', static fn (Node $g): BigRational => $g->asExact(), 40);
+        foreach ($grams as $amount) {
+            if (!$amount->isPositive()) {
+                $n->refuse('holds', 'What is in a pot is more than nothing.');
+            }
+        }
+
+        return new PotAtHand($n->id('id'), $n->string('name', 120), $n->dayOrNull('goodUntil')?->modify('+1 day')->getTimestamp(), $grams);
     }
 
     private function working(Node $n): WorkingTime

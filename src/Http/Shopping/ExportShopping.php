@@ -23,6 +23,7 @@ final readonly class ExportShopping
         $rows = array_map(static fn (ShoppingLine $l): array => [
             $l->name,
             $l->need->ml,
+            $l->inPots?->ml,
             $l->left?->ml,
             $l->short->ml ?? 0,
             implode(' + ', array_map(static fn (PackCount $p): string => $p->count.' x '.$p->size, $l->packs)),
@@ -30,7 +31,7 @@ final readonly class ExportShopping
             implode('; ', [...$l->enoughFor, ...$l->notEnoughFor]),
         ], $this->asked->list($request)->lines);
 
-        return new Response(Csv::write(['Material', 'Needed (ml)', 'Left (ml)', 'To buy (ml)', 'Packs', 'Price', 'For'], $rows), 200, [
+        return new Response(Csv::write(['Material', 'Needed (ml)', 'In pots (ml)', 'Left (ml)', 'To buy (ml)', 'Packs', 'Price', 'For'], $rows), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="to-buy.csv"',
         ]);

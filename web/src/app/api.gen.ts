@@ -1835,7 +1835,7 @@ export interface components {
             pageSize: number;
             materials: components["schemas"]["MaterialOnShelf"][];
         };
-        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. `left` of it on the shelf, null where nobody counts it; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one. */
+        /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. `left` of it on the shelf, null where nobody counts it; `inPots` what is in pots that steps can be laid from, null for none; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one. */
         MaterialNeed: {
             materialId: string;
             name: string;
@@ -1844,6 +1844,7 @@ export interface components {
             least: components["schemas"]["Amount"] | null;
             most: components["schemas"]["Amount"] | null;
             left: components["schemas"]["Amount"] | null;
+            inPots: components["schemas"]["Amount"] | null;
             toBuy: boolean;
             packs: components["schemas"]["PackCount"][];
             cost: number | null;
@@ -2127,6 +2128,13 @@ export interface components {
             recipe?: string | null;
             step?: string | null;
         };
+        /** @description A pot on the shelf with just what a step is laid with: how much is in it, and how much of that the step would take. Immutable. */
+        PotOffered: {
+            id: string;
+            name: string;
+            holds: components["schemas"]["Amount"];
+            takes: components["schemas"]["Amount"];
+        };
         /** @description A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days as 2026-11-25. */
         PotOnShelf: {
             id: string;
@@ -2184,6 +2192,7 @@ export interface components {
             thinning: number;
             largestThinning: number | null;
             cost: number | null;
+            pots: components["schemas"]["PotOffered"][];
         };
         /** @description Up to how much of everything is to be poured on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
         PouringPreview: {
@@ -2442,13 +2451,14 @@ export interface components {
         };
         /** @enum {string} */
         Sheen: "chalky" | "matt" | "eggshell" | "satin" | "gloss";
-        /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
+        /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `inPots` what is in pots for them already, null for none; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
         ShoppingLine: {
             materialId: string;
             name: string;
             colour: string | null;
             need: components["schemas"]["Amount"];
             left: components["schemas"]["Amount"] | null;
+            inPots: components["schemas"]["Amount"] | null;
             short: components["schemas"]["Amount"] | null;
             packs: components["schemas"]["PackCount"][];
             price: number | null;
@@ -2778,6 +2788,17 @@ export interface components {
                     unit: "ml" | "g";
                 };
             } | null;
+            /** @description What is in pots on the shelf. */
+            pots?: {
+                id: string;
+                name: string;
+                /** @description The last day it is good. */
+                goodUntil?: string | null;
+                /** @description g by material. */
+                holds: {
+                    [key: string]: string;
+                };
+            }[] | null;
         };
         /** A joint that moves */
         Joint: {

@@ -54,6 +54,7 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
               )}
             </Box>
             <span>
+              {m.inPots && <Box>{m.inPots.text} of it in pots</Box>}
               {m.left && (
                 <Box component="span">
                   {m.left.text} left{m.toBuy ? ', and to buy ' : ': enough'}

@@ -202,6 +202,22 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
           {batch.smallest ? '' : '; perhaps not the smallest'}
         </Box>
       )}
+      {pour.pots.length > 0 && <OnShelf pour={pour} />}
+    </Box>
+  );
+}
+
+/** Pots that hold just this: what need not be mixed. */
+function OnShelf({ pour }: { pour: NonNullable<StepPreview['pour']> }) {
+  const enough = pour.pots.reduce((sum, p) => sum + p.takes.ml, 0) >= pour.need.ml - 0.001;
+  return (
+    <Box data-testid="on-shelf" sx={{ borderLeft: `4px solid ${bench.verdigris}`, pl: 1, mt: 0.75 }}>
+      {pour.pots.map((p) => (
+        <div key={p.id}>
+          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link> is on the shelf: <b>{p.holds.text}</b>
+        </div>
+      ))}
+      {enough ? 'That is enough: nothing has to be mixed.' : `Mix for what is missing of ${pour.need.text}.`}
     </Box>
   );
 }

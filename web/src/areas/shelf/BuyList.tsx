@@ -128,7 +128,8 @@ export default function BuyList() {
                 <span>
                   <b>{l.name}</b>
                   <span style={{ display: 'block', fontSize: 14, color: bench.slate }}>
-                    {l.need.text} needed{l.left && `, ${l.left.text} left`}
+                    {l.need.text} needed{l.inPots && `, ${l.inPots.text} in pots`}
+                    {l.left && `, ${l.left.text} left`}
                     {l.enoughFor.length > 0 && `: enough for ${l.enoughFor.join(', ')}`}
                     {l.notEnoughFor.length > 0 && (l.left ? `; not for ${l.notEnoughFor.join(', ')}` : ` for ${l.notEnoughFor.join(', ')}`)}
                   </span>
@@ -153,7 +154,9 @@ export default function BuyList() {
             <Typography variant="h3" component="h2">
               On the shelf, and enough
             </Typography>
-            {enough.map((l) => `${l.name} (${l.need.text} of ${l.left?.text})`).join(', ')}
+            {enough
+              .map((l) => `${l.name} (${l.need.text}${l.left ? ` of ${l.left.text}` : ''}${l.inPots ? `, ${l.inPots.text} in pots` : ''})`)
+              .join(', ')}
           </Box>
         )}
       </Box>

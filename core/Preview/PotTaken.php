@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Brick\Math\BigRational;
+
+/**
+ * A pot on the shelf that a step would be laid from: ml in it by then, and ml the step takes.
+ *
+ * Immutable.
+ */
+final readonly class PotTaken
+{
+    public function __construct(public PotAtHand $pot, public BigRational $holds, public BigRational $takes)
+    {
+    }
+}
