@@ -16,6 +16,7 @@ final readonly class BoardPot
      * @param list<string>           $patches
      * @param list<int>              $rounds
      * @param list<BatchLinePreview> $add
+     * @param list<PotOffered>       $onShelf that hold it already
      */
     public function __construct(
         public int $number,
@@ -30,6 +31,7 @@ final readonly class BoardPot
         public ?Amount $fromAmount,
         public array $add,
         public ?Amount $left,
+        public array $onShelf,
     ) {
     }
 }

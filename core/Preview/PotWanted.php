@@ -18,6 +18,8 @@ final class PotWanted
     /** A small tool keeps a quarter of what the usual one of its technique does, typical. */
     private const SMALL_TOOL = 0.25;
 
+    /** @var list<PotTaken> pots on the shelf that hold it already */
+    public array $onShelf = [];
     /** @var array<string, true> */
     private array $patches = [];
     /** @var array<int, array{float, float}> ml laid, and kept by the tool, by number of the round */

@@ -37,9 +37,11 @@ final readonly class SharePots
     public function share(array $rounds, Context $context): SharedPots
     {
         [$wanted, $byPatch] = $this->wanted($rounds);
+        $shelf = new PotsLeft($context);
         $pots = $left = [];
         $takes = Contents::of([]);
         foreach ($wanted as $pot) {
+            $pot->onShelf = $shelf->take($pot->mix, $pot->need());
             [$described, $all, $over] = $this->pot($pot, $left, $context);
             $pots[] = $described;
             $takes = $takes->plus($all);
@@ -125,6 +127,7 @@ final readonly class SharePots
             $amount($poured),
             null === $add ? [] : BatchLinePreview::all($add, $context->units, self::measures($context)),
             $amount($left),
+            array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $wanted->onShelf),
         );
     }
 

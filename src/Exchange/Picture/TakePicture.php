@@ -41,8 +41,8 @@ final class TakePicture
         if (false === $image) {
             throw NoPicture::notOne();
         }
-        $image = $isJpeg ? $this->upright($image, $bytes) : $image;
-        $image = $this->onWhite($this->smaller($image));
+        $image = $this->smaller($image); // first: what is turned is there twice
+        $image = $this->onWhite($isJpeg ? $this->upright($image, $bytes) : $image);
         ob_start();
         imagejpeg($image, null, self::QUALITY);
 

@@ -1267,6 +1267,7 @@ export interface components {
             fromAmount: components["schemas"]["Amount"] | null;
             add: components["schemas"]["BatchLinePreview"][];
             left: components["schemas"]["Amount"] | null;
+            onShelf: components["schemas"]["PotOffered"][];
         };
         /** @description A sample board, worked out. Immutable. `area` in m²; `handsOn` in minutes; `ready` when the last patch can be read, in ISO 8601, null where `stuck` says why. */
         BoardPreview: {

@@ -9,6 +9,7 @@ import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { minutes, moment } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
+import { OnShelf } from '../pots/OnShelf';
 import type { BoardProps } from './board';
 import { RoundCard } from './RoundCard';
 
@@ -81,6 +82,7 @@ function PotCard({ pot, all }: { pot: BoardPreview['pots'][number]; all: number 
           To <b>{pot.fromAmount?.text}</b> that are left of pot {pot.fromPot} add:
         </Box>
       )}
+      <OnShelf pots={pot.onShelf} need={pot.need} />
       {lines.length > 0 && <PourLines lines={lines} />}
       {lines.length === 0 && pot.fromPot === null && <Box>Straight from the tin.</Box>}
       {pot.left && <Box sx={{ color: 'text.secondary' }}>{pot.left.text} will be left.</Box>}

@@ -7,6 +7,7 @@ import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { clock, microns, minutes, moment, money, percent } from '../../shared/words';
+import { OnShelf } from '../pots/OnShelf';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
 type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
@@ -202,22 +203,7 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
           {batch.smallest ? '' : '; perhaps not the smallest'}
         </Box>
       )}
-      {pour.pots.length > 0 && <OnShelf pour={pour} />}
-    </Box>
-  );
-}
-
-/** Pots that hold just this: what need not be mixed. */
-function OnShelf({ pour }: { pour: NonNullable<StepPreview['pour']> }) {
-  const enough = pour.pots.reduce((sum, p) => sum + p.takes.ml, 0) >= pour.need.ml - 0.001;
-  return (
-    <Box data-testid="on-shelf" sx={{ borderLeft: `4px solid ${bench.verdigris}`, pl: 1, mt: 0.75 }}>
-      {pour.pots.map((p) => (
-        <div key={p.id}>
-          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link> is on the shelf: <b>{p.holds.text}</b>
-        </div>
-      ))}
-      {enough ? 'That is enough: nothing has to be mixed.' : `Mix for what is missing of ${pour.need.text}.`}
+      <OnShelf pots={pour.pots} need={pour.need} />
     </Box>
   );
 }
