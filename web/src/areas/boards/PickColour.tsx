@@ -112,56 +112,66 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
           onChange={setRadius}
         />
       </Box>
-      <Box
-        role="application"
-        tabIndex={0}
-        aria-label={`Photo. Arrow keys move the ring on ${setting === 'reference' ? 'the reference' : 'the patch'}.`}
-        data-testid="photo"
-        onPointerDown={press}
-        onKeyDown={nudge}
-        sx={{ position: 'relative', lineHeight: 0, cursor: 'crosshair', border: `1px solid ${bench.ink}`, maxWidth: 760 }}
-      >
-        <img
-          src={`/api/photos/${photo.id}`}
-          alt="The board"
-          width={photo.width}
-          height={photo.height}
-          style={{ width: '100%', height: 'auto' }}
-        />
-        <svg
-          viewBox={`0 0 ${photo.width} ${photo.height}`}
-          aria-hidden="true"
-          style={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none' }}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { md: 'minmax(0, 1fr) 250px' }, gap: 2, alignItems: 'start' }}>
+        <Box
+          role="application"
+          tabIndex={0}
+          aria-label={`Photo. Arrow keys move the ring on ${setting === 'reference' ? 'the reference' : 'the patch'}.`}
+          data-testid="photo"
+          onPointerDown={press}
+          onKeyDown={nudge}
+          sx={{
+            position: 'relative',
+            lineHeight: 0,
+            cursor: 'crosshair',
+            border: `1px solid ${bench.ink}`,
+            maxWidth: `min(760px, ${(58 * photo.width) / photo.height}vh)`,
+          }}
         >
-          {ring(reference, 'reference', bench.verdigris)}
-          {ring(patch, 'patch', bench.oxide)}
-        </svg>
-      </Box>
-      {violations.length > 0 && <Alert severity="warning">{violations[0]?.message}</Alert>}
-      <Box aria-live="polite">
-        {worked && asked ? (
-          <Box sx={{ display: 'grid', gap: 1 }}>
-            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-              <Patch colour={worked.asPhotographed} word="in the photo" />
-              <Patch colour={worked.colour} word="corrected" />
-              <Button variant="contained" onClick={() => onTake(worked.colour)}>
-                Take this colour
-              </Button>
-            </Box>
-            {worked.remarks.map((remark) => (
-              <Alert key={remark} severity="warning">
-                {remark}
-              </Alert>
-            ))}
-            <Box component="ul" sx={{ m: 0, pl: 2.5, color: 'text.secondary' }}>
-              {worked.cannot.map((line) => (
-                <li key={line}>{line}</li>
-              ))}
-            </Box>
+          <img
+            src={`/api/photos/${photo.id}`}
+            alt="The board"
+            width={photo.width}
+            height={photo.height}
+            style={{ width: '100%', height: 'auto' }}
+          />
+          <svg
+            viewBox={`0 0 ${photo.width} ${photo.height}`}
+            aria-hidden="true"
+            style={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none' }}
+          >
+            {ring(reference, 'reference', bench.verdigris)}
+            {ring(patch, 'patch', bench.oxide)}
+          </svg>
+        </Box>
+        <Box sx={{ display: 'grid', gap: 1 }}>
+          {violations.length > 0 && <Alert severity="warning">{violations[0]?.message}</Alert>}
+          <Box aria-live="polite">
+            {worked && asked ? (
+              <Box sx={{ display: 'grid', gap: 1 }}>
+                <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+                  <Patch colour={worked.asPhotographed} word="in the photo" />
+                  <Patch colour={worked.colour} word="corrected" />
+                  <Button variant="contained" onClick={() => onTake(worked.colour)}>
+                    Take this colour
+                  </Button>
+                </Box>
+                {worked.remarks.map((remark) => (
+                  <Alert key={remark} severity="warning">
+                    {remark}
+                  </Alert>
+                ))}
+                <Box component="ul" sx={{ m: 0, pl: 2.5, color: 'text.secondary' }}>
+                  {worked.cannot.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </Box>
+              </Box>
+            ) : (
+              <p style={{ margin: 0 }}>Press on the reference first, then on the patch.</p>
+            )}
           </Box>
-        ) : (
-          <p style={{ margin: 0 }}>Press on the reference first, then on the patch.</p>
-        )}
+        </Box>
       </Box>
     </Box>
   );
@@ -170,7 +180,7 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
 function Patch({ colour, word }: { colour: string; word: string }) {
   return (
     <Box sx={{ textAlign: 'center' }}>
-      <Box sx={{ width: 110, height: 64, bgcolor: colour, border: `1px solid ${bench.ink}` }} />
+      <Box sx={{ width: 112, height: 80, bgcolor: colour, border: `1px solid ${bench.ink}` }} />
       {word} <span data-testid={word === 'corrected' ? 'corrected' : undefined}>{colour}</span>
     </Box>
   );

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+[, $base, $driver, $folder] = $argv;
+$only = array_slice($argv, 4);
+$options = (new ChromeOptions())->setBinary('/usr/bin/chromium');
+$options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--window-size=1280,800']);
+$capabilities = DesiredCapabilities::chrome();
+$capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+for ($tries = 0; ; ++$tries) { // both servers are only just starting
+    try {
+        $json = static fn (string $path): stdClass => json_decode((string) @file_get_contents($base.$path), false, 64, JSON_THROW_ON_ERROR);
+        $json('/api/health');
+        $browser = RemoteWebDriver::create($driver, $capabilities, 60_000, 120_000);
+        break;
+    } catch (Throwable $error) {
+        $tries < 60 ? usleep(250_000) : throw $error;
+    }
+}
+$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+[$width, $height] = $browser->executeScript('return [innerWidth, innerHeight]');
+$browser->manage()->window()->setSize(new WebDriverDimension(1280 + 1280 - $width, 800 + 800 - $height));
+
+$recipe = static fn (string $query): string => $json('/api/recipes?query='.rawurlencode($query))->recipes[0]->id;
+$board = static fn (string $title): string => array_column(array_map(static fn (stdClass $b): array => [explode(' ', $b->title)[0], $b->id], $json('/api/boards')->boards), 1, 0)[$title];
+$pot = static fn (string $name): string => array_column(array_map(static fn (stdClass $p): array => [$p->name, $p->id], $json('/api/pots')->pots), 1, 0)[$name];
+$find = static fn (string $xpath) => $browser->findElement(WebDriverBy::xpath($xpath));
+$press = static function (string $text) use ($find): void {
+    $find("//*[self::button or self::a][starts-with(normalize-space(), '$text') or @aria-label='$text' or contains(., '$text')]")->click();
+    usleep(600_000);
+};
+$type = static function (string $label, string $text) use ($browser, $find): void {
+    $field = $browser->findElement(WebDriverBy::id((string) $find("//label[starts-with(normalize-space(), '$label')]")->getAttribute('for')));
+    $field->sendKeys(WebDriverKeys::CONTROL.'a');
+    $field->sendKeys($text.WebDriverKeys::ENTER);
+    usleep(600_000);
+};
+$step = static fn (string $name): mixed => [$browser->executeScript('[...document.querySelectorAll("[role=option]")].find(e => e.textContent.includes(arguments[0])).click()', [$name]), usleep(700_000)];
+$down = static fn (int $by): mixed => [$browser->executeScript('for (const e of document.querySelectorAll("main *")) if (e.scrollHeight > e.clientHeight + 5 && /auto|scroll/.test(getComputedStyle(e).overflowY)) e.scrollTop += arguments[0]', [$by]), usleep(300_000)];
+$spot = static function (float $x, float $y) use ($browser): void {
+    $photo = $browser->findElement(WebDriverBy::cssSelector('[data-testid=photo]'));
+    $browser->executeScript('arguments[0].scrollIntoView({ block: "end" })', [$photo]);
+    $size = $photo->getSize();
+    $browser->action()->moveToElement($photo, (int) ($x * $size->getWidth()), (int) ($y * $size->getHeight()))->click()->perform();
+    usleep(600_000);
+};
+
+$weigh = static fn (float $grams): mixed => file_get_contents($base.'/api/scale', false, stream_context_create(['http' => ['method' => 'PUT', 'header' => 'Content-Type: application/json', 'content' => json_encode(['grams' => $grams])]]));
+
+/** By name: where it is taken, and what is done there first. */
+$pictures = [
+    'book' => ['/', null],
+    'section' => ['/recipes/'.$recipe('cupboard'), static fn () => $step('Smoke glaze')],
+    'findings' => ['/recipes/'.$recipe('cupboard'), static fn () => $press('to mind')],
+    'materials' => ['/recipes/'.$recipe('cupboard'), static fn () => $press('Materials')],
+    'revisions' => ['/recipes/'.$recipe('ticket'), static fn () => $press('Revisions')],
+    'piece' => ['/recipes/'.$recipe('cupboard').'/piece', null],
+    'joint' => ['/recipes/'.$recipe('cupboard').'/piece', static fn () => $press('Doors in the carcass')],
+    'sheet' => ['/recipes/'.$recipe('cupboard').'/sheet', null],
+    'reach' => ['/recipes/'.$recipe('cupboard'), static fn () => [$press('Reach for'), $browser->switchTo()->activeElement()->sendKeys('wa'), usleep(600_000)]],
+    'mix' => ['/mix', null],
+    'mix-right' => ['/mix?task=right&pot='.$pot('Slate wash, too thin'), static fn () => [$type('The pot holds', '400 ml'), $down(300)]],
+    'scale' => ['/mix?task=scale', static fn () => [$weigh(0.0), sleep(2), $press('It stands there'), $weigh(49.4), sleep(2)]],
+    'board' => ['/boards/'.$board('Grey'), null],
+    'board-lay' => ['/boards/'.$board('Grey').'/lay', static fn () => $down(290)],
+    'board-read' => ['/boards/'.$board('Slate').'/read', static fn () => [$find('//*[@data-patch="C2"]')->click(), usleep(800_000), $spot(0.0, 0.36), $spot(0.33, -0.15)]],
+    'pots' => ['/shelf/pots/'.$pot('Slate wash, too thin'), null],
+    'buy' => ['/shelf/buy', static fn () => array_map(static fn (int $i) => [$browser->findElements(WebDriverBy::cssSelector('input[type=checkbox]'))[$i]->click(), usleep(500_000)], [0, 1, 3])],
+    'shelf' => ['/shelf', static fn () => $press('Engine Green')],
+    'settings' => ['/settings', null],
+];
+foreach ([] === $only ? $pictures : array_intersect_key($pictures, array_flip($only)) as $name => [$path, $first]) {
+    $browser->get($base.$path);
+    usleep(1_500_000);
+    null !== $first && $first();
+    $browser->takeScreenshot("$folder/$name.png");
+    echo "$name\n";
+}
+$browser->quit();
