@@ -6,12 +6,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, wrongIn } from '../../app/api';
-import { bench, twoColumnsBelow } from '../../app/theme';
+import { bench } from '../../app/theme';
 import { TextEntry } from '../../shared/Field';
 import { moment } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
 import { BoardGrid } from './BoardGrid';
 import { type BoardProps, cellsOf, readingOf, woodOf } from './board';
+import { Panels } from './Panels';
 import { ShareLinks } from './ShareLinks';
 import { useBoardWork } from './useBoards';
 
@@ -22,56 +23,48 @@ export function ChooseView({ board, document, worked }: BoardProps) {
   const [share, setShare] = useState<string | null>(byClient?.id ?? null);
   const choose = (patch: string, by: string | null) => [setSelected(patch), setShare(by)];
   return (
-    <Box sx={twoColumnsBelow('minmax(340px, 460px)')}>
-      <Box
-        sx={{
-          p: 2,
-          borderRight: { md: 1 },
-          borderColor: 'divider',
-          overflowY: { md: 'auto' },
-          display: 'grid',
-          gap: 2,
-          alignContent: 'start',
-        }}
-      >
-        <BoardGrid
-          cells={cellsOf(board, worked, (label) => {
-            const clients = board.shares.filter((s) => s.patch === label).length;
-            return label === board.chosen?.patch
-              ? 'in the recipe'
-              : clients > 0
-                ? clients > 1
-                  ? `${clients} clients`
-                  : 'the client'
-                : undefined;
-          })}
-          columns={worked.columns.heads}
-          rows={worked.rows?.heads ?? null}
-          wood={woodOf(document)}
-          shape={document.width / document.height}
-          selected={selected}
-          onSelect={(patch) => choose(patch, null)}
-        />
-        <ShareLinks board={board} onFollow={choose} />
-      </Box>
-      <Box sx={{ p: { xs: 2, md: 2.5 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>
-        {board.chosen ? (
-          <InRecipe board={board} />
-        ) : selected ? (
-          <Promote
-            key={selected + share}
-            board={board}
-            patch={selected}
-            share={share}
-            says={worked.patches.find((p) => p.label === selected)?.says ?? []}
+    <Panels
+      left="minmax(340px, 460px)"
+      side={
+        <>
+          <BoardGrid
+            cells={cellsOf(board, worked, (label) => {
+              const clients = board.shares.filter((s) => s.patch === label).length;
+              return label === board.chosen?.patch
+                ? 'in the recipe'
+                : clients > 0
+                  ? clients > 1
+                    ? `${clients} clients`
+                    : 'the client'
+                  : undefined;
+            })}
+            columns={worked.columns.heads}
+            rows={worked.rows?.heads ?? null}
+            wood={woodOf(document)}
+            shape={document.width / document.height}
+            selected={selected}
+            onSelect={(patch) => choose(patch, null)}
           />
-        ) : (
-          <Typography variant="h2" component="p">
-            Choose a patch on the board, or send the client a link to choose by.
-          </Typography>
-        )}
-      </Box>
-    </Box>
+          <ShareLinks board={board} onFollow={choose} />
+        </>
+      }
+    >
+      {board.chosen ? (
+        <InRecipe board={board} />
+      ) : selected ? (
+        <Promote
+          key={selected + share}
+          board={board}
+          patch={selected}
+          share={share}
+          says={worked.patches.find((p) => p.label === selected)?.says ?? []}
+        />
+      ) : (
+        <Typography variant="h2" component="p">
+          Choose a patch on the board, or send the client a link to choose by.
+        </Typography>
+      )}
+    </Panels>
   );
 }
 

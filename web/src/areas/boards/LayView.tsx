@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { BoardPreview } from '../../app/api';
-import { bench, twoColumnsBelow } from '../../app/theme';
+import { bench } from '../../app/theme';
 import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
@@ -11,58 +11,42 @@ import { minutes, moment } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
 import { OnShelf } from '../pots/OnShelf';
 import type { BoardProps } from './board';
+import { Panels } from './Panels';
 import { RoundCard } from './RoundCard';
 
 /** Laying the board: the pots that all patches share, and the rounds by the clock. */
 export function LayView({ board, worked }: BoardProps) {
   return (
-    <Box sx={twoColumnsBelow('430px')}>
-      <Box
-        sx={{
-          p: 2,
-          borderRight: { md: 1 },
-          borderColor: 'divider',
-          overflowY: { md: 'auto' },
-          display: 'grid',
-          gap: 2,
-          alignContent: 'start',
-        }}
-      >
-        <Typography variant="h2">Have ready</Typography>
-        <PourLines lines={worked.materials} />
-        {worked.pots.map((pot) => (
-          <PotCard key={pot.number} pot={pot} all={worked.patches.length} />
-        ))}
-        <Cautions cautions={worked.cautions} />
-        <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ justifySelf: 'start' }}>
-          What to write on the backs
-        </Button>
-      </Box>
-      <Box
-        sx={{
-          p: { xs: 2, md: 2.5 },
-          bgcolor: 'background.paper',
-          overflowY: { md: 'auto' },
-          display: 'grid',
-          gap: 2.5,
-          alignContent: 'start',
-        }}
-      >
-        {worked.remarks
-          .filter((r) => r.gravity !== 'advise')
-          .map((r) => (
-            <RemarkLine key={r.text} remark={r} />
+    <Panels
+      left="430px"
+      side={
+        <>
+          <Typography variant="h2">Have ready</Typography>
+          <PourLines lines={worked.materials} />
+          {worked.pots.map((pot) => (
+            <PotCard key={pot.number} pot={pot} all={worked.patches.length} />
           ))}
-        <Typography variant="h2">
-          {worked.rounds.length} rounds, {minutes(worked.handsOn)} of work
-          {worked.ready && `, to be read ${moment(worked.ready)}`}
-        </Typography>
-        {worked.stuck && <p style={{ margin: 0 }}>{worked.stuck}</p>}
-        {worked.rounds.map((round) => (
-          <RoundCard key={round.number} round={round} pots={worked.pots} />
+          <Cautions cautions={worked.cautions} />
+          <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ justifySelf: 'start' }}>
+            What to write on the backs
+          </Button>
+        </>
+      }
+    >
+      {worked.remarks
+        .filter((r) => r.gravity !== 'advise')
+        .map((r) => (
+          <RemarkLine key={r.text} remark={r} />
         ))}
-      </Box>
-    </Box>
+      <Typography variant="h2">
+        {worked.rounds.length} rounds, {minutes(worked.handsOn)} of work
+        {worked.ready && `, to be read ${moment(worked.ready)}`}
+      </Typography>
+      {worked.stuck && <p style={{ margin: 0 }}>{worked.stuck}</p>}
+      {worked.rounds.map((round) => (
+        <RoundCard key={round.number} round={round} pots={worked.pots} />
+      ))}
+    </Panels>
   );
 }
 

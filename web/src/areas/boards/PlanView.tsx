@@ -5,7 +5,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { answer, api, type BoardAxis } from '../../app/api';
-import { twoColumnsBelow } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { RemarkLine } from '../../shared/RemarkLine';
@@ -15,6 +14,7 @@ import { AxisEntry } from './AxisEntry';
 import { BoardGrid } from './BoardGrid';
 import { type BoardProps, cellsOf, woodOf } from './board';
 import { OwnChange } from './OwnChange';
+import { Panels } from './Panels';
 
 /** What the board is to tell: one thing along the columns, one down the rows, on which wood; and whether it will. */
 export function PlanView({ board, document, worked, said, change, undo }: BoardProps & { undo: (() => void) | null }) {
@@ -39,199 +39,178 @@ export function PlanView({ board, document, worked, said, change, undo }: BoardP
   const open = worked.patches.find((p) => p.label === selected) ?? worked.patches.find((p) => p.control) ?? worked.patches[0];
   const laid = board.laidAt !== null;
   return (
-    <Box sx={twoColumnsBelow('400px')}>
-      <Box
-        component="fieldset"
-        disabled={laid}
-        sx={{
-          border: 0,
-          m: 0,
-          p: 2,
-          borderRight: { md: 1 },
-          borderColor: 'divider',
-          display: 'grid',
-          gap: 1.75,
-          alignContent: 'start',
-          overflowY: { md: 'auto' },
-          minWidth: 0,
-        }}
-      >
-        {laid ? (
-          <p style={{ margin: 0 }}>It has been laid: what is on it stays as it is. Begin another board to try something else.</p>
-        ) : (
-          <Button variant="outlined" disabled={!undo} onClick={() => undo?.()} sx={{ justifySelf: 'start' }}>
-            Undo
-          </Button>
-        )}
-        {!laid && things.length > 0 && (
-          <>
-            <AxisEntry
-              title="Columns"
-              axis={document.columns}
-              recipe={document.recipe}
-              things={things}
-              nameOf={nameOf}
-              onChange={(a) => withAxis('columns', a)}
-              error={said('/document/columns')}
-            />
-            {document.rows ? (
+    <Panels
+      left="400px"
+      disabled={laid}
+      side={
+        <>
+          {laid ? (
+            <p style={{ margin: 0 }}>It has been laid: what is on it stays as it is. Begin another board to try something else.</p>
+          ) : (
+            <Button variant="outlined" disabled={!undo} onClick={() => undo?.()} sx={{ justifySelf: 'start' }}>
+              Undo
+            </Button>
+          )}
+          {!laid && things.length > 0 && (
+            <>
               <AxisEntry
-                title="Rows"
-                axis={document.rows}
+                title="Columns"
+                axis={document.columns}
                 recipe={document.recipe}
                 things={things}
                 nameOf={nameOf}
-                onChange={(a) => withAxis('rows', a)}
-                onRemove={() => change({ ...document, rows: null })}
-                error={said('/document/rows')}
+                onChange={(a) => withAxis('columns', a)}
+                error={said('/document/columns')}
               />
-            ) : (
-              <Button
-                variant="outlined"
-                disabled={!rowsToBegin}
-                onClick={() =>
-                  rowsToBegin &&
-                  withAxis('rows', {
-                    thing: rowsToBegin.thing,
-                    ...(rowsToBegin.step ? { step: rowsToBegin.step } : {}),
-                    levels: rowsToBegin.levels,
-                  })
-                }
-              >
-                Vary a second thing, in rows
-              </Button>
-            )}
-          </>
-        )}
-        <TextEntry
-          label="Title"
-          value={document.title}
-          onChange={(title) => change({ ...document, title })}
-          error={said('/document/title')}
-        />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-          <NumberEntry
-            label="Patch wide"
-            unit="mm"
-            value={document.width}
-            whole
-            least={20}
-            onChange={(n) => n && change(sized(document, n, document.height))}
-            error={said('/document/width')}
-          />
-          <NumberEntry
-            label="and high"
-            unit="mm"
-            value={document.height}
-            whole
-            least={20}
-            onChange={(n) => n && change(sized(document, document.width, n))}
-          />
-        </Box>
-        <Choice
-          label="Laid by"
-          value={document.hands ?? 'one'}
-          options={[
-            ['one', 'one pair of hands'],
-            ['two', 'one who lays, one who wipes'],
-          ]}
-          onChange={(hands) => change({ ...document, hands })}
-        />
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-          <NumberEntry
-            label="Laying one"
-            unit="s"
-            value={document.lay}
-            emptyAllowed
-            whole
-            least={1}
-            placeholder="as usual"
-            onChange={(lay) => change({ ...document, lay })}
-          />
-          <NumberEntry
-            label="Wiping one"
-            unit="s"
-            value={document.wipe}
-            emptyAllowed
-            whole
-            least={1}
-            placeholder="as usual"
-            onChange={(wipe) => change({ ...document, wipe })}
-          />
-        </Box>
-        <ColourEntry
-          label="Target colour"
-          value={document.target?.colour}
-          emptyAllowed
-          onChange={(colour) => change({ ...document, target: colour === null ? null : { ...document.target, colour } })}
-          error={said('/document/target')}
-        />
-      </Box>
-      <Box
-        sx={{
-          p: { xs: 2, md: 2.5 },
-          bgcolor: 'background.paper',
-          overflowY: { md: 'auto' },
-          display: 'grid',
-          gap: 2,
-          alignContent: 'start',
-        }}
-      >
-        {worked.remarks.map((r) => (
-          <RemarkLine key={r.text} remark={r} />
-        ))}
-        <Box sx={{ display: 'grid', gridTemplateColumns: { lg: 'minmax(0, 1fr) 270px' }, gap: 2.5, alignItems: 'start' }}>
-          <Box>
-            <Box sx={{ mb: 0.75 }}>
-              <b>{worked.columns.name}</b>
-              {worked.rows && (
-                <>
-                  , down the rows <b>{worked.rows.name}</b>
-                </>
+              {document.rows ? (
+                <AxisEntry
+                  title="Rows"
+                  axis={document.rows}
+                  recipe={document.recipe}
+                  things={things}
+                  nameOf={nameOf}
+                  onChange={(a) => withAxis('rows', a)}
+                  onRemove={() => change({ ...document, rows: null })}
+                  error={said('/document/rows')}
+                />
+              ) : (
+                <Button
+                  variant="outlined"
+                  disabled={!rowsToBegin}
+                  onClick={() =>
+                    rowsToBegin &&
+                    withAxis('rows', {
+                      thing: rowsToBegin.thing,
+                      ...(rowsToBegin.step ? { step: rowsToBegin.step } : {}),
+                      levels: rowsToBegin.levels,
+                    })
+                  }
+                >
+                  Vary a second thing, in rows
+                </Button>
               )}
-            </Box>
-            <BoardGrid
-              cells={cellsOf(board, worked)}
-              columns={worked.columns.heads}
-              rows={worked.rows?.heads ?? null}
-              wood={woodOf(document)}
-              shape={document.width / document.height}
-              selected={open?.label ?? null}
-              onSelect={setSelected}
+            </>
+          )}
+          <TextEntry
+            label="Title"
+            value={document.title}
+            onChange={(title) => change({ ...document, title })}
+            error={said('/document/title')}
+          />
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+            <NumberEntry
+              label="Patch wide"
+              unit="mm"
+              value={document.width}
+              whole
+              least={20}
+              onChange={(n) => n && change(sized(document, n, document.height))}
+              error={said('/document/width')}
             />
-            <Box sx={{ color: 'text.secondary', mt: 1 }}>
-              {worked.patches.length} patches of {document.width} × {document.height} mm, {minutes(worked.handsOn)} of work
-              {worked.ready ? `, to be read ${moment(worked.ready)}` : ''}.
-            </Box>
-            {worked.stuck && <p>{worked.stuck}</p>}
-            <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ mt: 1 }}>
-              What to write on the backs
-            </Button>
+            <NumberEntry
+              label="and high"
+              unit="mm"
+              value={document.height}
+              whole
+              least={20}
+              onChange={(n) => n && change(sized(document, document.width, n))}
+            />
           </Box>
-          {open && (
-            <Box aria-live="polite">
-              <Typography variant="h2">
-                {open.label}
-                {open.control && ': as the recipe stands'}
-              </Typography>
-              {!open.control && (
-                <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
-                  {open.differs.map((d) => (
-                    <li key={d}>{d}</li>
-                  ))}
-                </Box>
-              )}
-              <Box component="ol" sx={{ listStyle: 'none', p: 0, mt: 1, mb: 1.5, lineHeight: 1.4 }}>
-                {open.back.map((line) => (
-                  <li key={line}>{line}</li>
+          <Choice
+            label="Laid by"
+            value={document.hands ?? 'one'}
+            options={[
+              ['one', 'one pair of hands'],
+              ['two', 'one who lays, one who wipes'],
+            ]}
+            onChange={(hands) => change({ ...document, hands })}
+          />
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+            <NumberEntry
+              label="Laying one"
+              unit="s"
+              value={document.lay}
+              emptyAllowed
+              whole
+              least={1}
+              placeholder="as usual"
+              onChange={(lay) => change({ ...document, lay })}
+            />
+            <NumberEntry
+              label="Wiping one"
+              unit="s"
+              value={document.wipe}
+              emptyAllowed
+              whole
+              least={1}
+              placeholder="as usual"
+              onChange={(wipe) => change({ ...document, wipe })}
+            />
+          </Box>
+          <ColourEntry
+            label="Target colour"
+            value={document.target?.colour}
+            emptyAllowed
+            onChange={(colour) => change({ ...document, target: colour === null ? null : { ...document.target, colour } })}
+            error={said('/document/target')}
+          />
+        </>
+      }
+    >
+      {worked.remarks.map((r) => (
+        <RemarkLine key={r.text} remark={r} />
+      ))}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { lg: 'minmax(0, 1fr) 270px' }, gap: 2.5, alignItems: 'start' }}>
+        <Box>
+          <Box sx={{ mb: 0.75 }}>
+            <b>{worked.columns.name}</b>
+            {worked.rows && (
+              <>
+                , down the rows <b>{worked.rows.name}</b>
+              </>
+            )}
+          </Box>
+          <BoardGrid
+            cells={cellsOf(board, worked)}
+            columns={worked.columns.heads}
+            rows={worked.rows?.heads ?? null}
+            wood={woodOf(document)}
+            shape={document.width / document.height}
+            selected={open?.label ?? null}
+            onSelect={setSelected}
+          />
+          <Box sx={{ color: 'text.secondary', mt: 1 }}>
+            {worked.patches.length} patches of {document.width} × {document.height} mm, {minutes(worked.handsOn)} of work
+            {worked.ready ? `, to be read ${moment(worked.ready)}` : ''}.
+          </Box>
+          {worked.stuck && <p>{worked.stuck}</p>}
+          <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ mt: 1 }}>
+            What to write on the backs
+          </Button>
+        </Box>
+        {open && (
+          <Box aria-live="polite">
+            <Typography variant="h2">
+              {open.label}
+              {open.control && ': as the recipe stands'}
+            </Typography>
+            {!open.control && (
+              <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
+                {open.differs.map((d) => (
+                  <li key={d}>{d}</li>
                 ))}
               </Box>
-              {!laid && <OwnChange document={document} patch={open.label} things={things} nameOf={nameOf} change={change} />}
+            )}
+            <Box component="ol" sx={{ listStyle: 'none', p: 0, mt: 1, mb: 1.5, lineHeight: 1.4 }}>
+              {open.back.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
             </Box>
-          )}
-        </Box>
+            {!laid && <OwnChange document={document} patch={open.label} things={things} nameOf={nameOf} change={change} />}
+          </Box>
+        )}
       </Box>
-    </Box>
+    </Panels>
   );
 }
 
