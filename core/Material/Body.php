@@ -14,7 +14,7 @@ use Inlaid\Core\Measure\Quantity;
  * Immutable. Densities in g/ml: `density` is the true one; `scooped` the bulk density a powder is measured by. `solids` is
  * the share of the volume that stays when dry; `build` the share of those solids that stays on top (a penetrating oil
  * keeps almost none there). `spread` in m²/L for one normal coat, null for what makes no film; `largestThinning` in
- * volumes of thinner to one volume of the material, null where the label names none.
+ * volumes of thinner to one volume of the material, null where the label names none; `slake` the minutes a powder rests once it is stirred in, null where it need not.
  */
 final readonly class Body
 {
@@ -26,13 +26,14 @@ final readonly class Body
         public float $build,
         public ?float $spread,
         public ?float $largestThinning,
+        public ?int $slake,
     ) {
     }
 
     /**
      * @throws MaterialRefusal if a figure cannot be true
      */
-    public static function of(Carrier $carrier, BigRational $density, ?BigRational $scooped, float $solids, float $build, ?float $spread, ?float $largestThinning): self
+    public static function of(Carrier $carrier, BigRational $density, ?BigRational $scooped, float $solids, float $build, ?float $spread, ?float $largestThinning, ?int $slake = null): self
     {
         foreach (['Density' => $density, 'Scooped density' => $scooped] as $what => $value) {
             if (null !== $value && ($value->isLessThan('1/20') || $value->isGreaterThan(20))) {
@@ -51,7 +52,11 @@ final readonly class Body
             throw MaterialRefusal::outOfRange('Largest thinning', 'between 0 and 1000 volumes');
         }
 
-        return new self($carrier, $density->simplified(), $scooped?->simplified(), $solids, $build, $spread, $largestThinning);
+        if (null !== $slake && ($slake < 0 || $slake > 2880)) {
+            throw MaterialRefusal::outOfRange('Slaking', 'between 0 minutes and 2 days');
+        }
+
+        return new self($carrier, $density->simplified(), $scooped?->simplified(), $solids, $build, $spread, $largestThinning, $slake);
     }
 
     /**

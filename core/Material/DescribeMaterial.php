@@ -28,6 +28,7 @@ final class DescribeMaterial
             'what it is carried in' => $body->carrier->value,
             'the density' => ExactNumber::decimal($body->density, 3).' g/ml',
             'the scooped density' => null === $body->scooped ? null : ExactNumber::decimal($body->scooped, 3).' g/ml',
+            'slaking' => null === $body->slake ? null : $body->slake.' min',
             'the solids' => $plain($body->solids * 100).' % of the volume',
             'what stays on top' => $plain($body->build * 100).' % of the solids',
             'the spread rate' => null === $body->spread ? null : $plain($body->spread).' m²/L',

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\DescribeStep;
 
@@ -14,7 +15,7 @@ use Inlaid\Core\Recipe\DescribeStep;
  */
 final readonly class DescribePour
 {
-    public function __construct(private PourBatch $pour = new PourBatch())
+    public function __construct(private PourBatch $pour = new PourBatch(), private TellHowToMix $making = new TellHowToMix())
     {
     }
 
@@ -46,6 +47,7 @@ final readonly class DescribePour
             round($work->character->thinning, 4),
             $work->character->largestThinning,
             null === $perMl ? null : round($perMl * $all->toFloat(), 2),
+            $this->making->steps($work->mix),
             array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $pots),
         );
     }

@@ -19,6 +19,7 @@ final readonly class MixPreview
 {
     /**
      * @param list<Ingredient> $ingredients
+     * @param list<string>     $making      in which order it is made, where that matters
      * @param list<Remark>     $remarks
      * @param list<Carrier>    $carriers
      * @param list<string>     $cautions
@@ -30,6 +31,7 @@ final readonly class MixPreview
         public BatchPreview $exact,
         public ?BatchPreview $measured,
         public ?CupPreview $cup,
+        public array $making,
         public float $thinning,
         public ?float $largestThinning,
         public float $solids,

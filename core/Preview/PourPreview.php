@@ -15,6 +15,7 @@ final readonly class PourPreview
     /**
      * @param list<Ingredient> $ingredients
      * @param list<Amount>     $taken       from the pot, coat by coat
+     * @param list<string>     $making      in which order it is made, where that matters
      * @param list<PotOffered> $pots        on the shelf that hold it already
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class PourPreview
         public float $thinning,
         public ?float $largestThinning,
         public ?float $cost,
+        public array $making,
         public array $pots,
     ) {
     }

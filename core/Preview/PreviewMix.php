@@ -13,6 +13,7 @@ use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Core\Recipe\DescribeStep;
 
 /**
@@ -26,6 +27,7 @@ final readonly class PreviewMix
         private MakeBatch $make = new MakeBatch(),
         private PourBatch $pour = new PourBatch(),
         private RemarkOnMix $remark = new RemarkOnMix(),
+        private TellHowToMix $making = new TellHowToMix(),
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class PreviewMix
             $exact,
             $measured,
             $cup,
+            $this->making->steps($flat),
             round($character->thinning, 4),
             $character->largestThinning,
             round($character->solids, 4),

@@ -60,7 +60,7 @@ final class ReadMaterial
 
     private function body(Node $n): Body
     {
-        $n->fields('carrier', 'density', 'scooped', 'solids', 'build', 'spread', 'largestThinning');
+        $n->fields('carrier', 'density', 'scooped', 'solids', 'build', 'spread', 'largestThinning', 'slake');
 
         return $n->make(static fn (): Body => Body::of(
             $n->enum('carrier', Carrier::class),
@@ -70,6 +70,7 @@ final class ReadMaterial
             $n->float('build'),
             $n->floatOrNull('spread'),
             $n->floatOrNull('largestThinning'),
+            $n->intOrNull('slake'),
         ));
     }
 

@@ -37,6 +37,7 @@ final class WriteMaterial
                 'build' => $m->body->build,
                 'spread' => $m->body->spread,
                 'largestThinning' => $m->body->largestThinning,
+                'slake' => $m->body->slake,
             ]),
             'handling' => self::known([
                 'dries' => $m->handling->dries->value,

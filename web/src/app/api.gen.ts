@@ -1893,6 +1893,7 @@ export interface components {
             exact: components["schemas"]["BatchPreview"];
             measured: components["schemas"]["BatchPreview"] | null;
             cup: components["schemas"]["CupPreview"] | null;
+            making: string[];
             thinning: number;
             largestThinning: number | null;
             solids: number;
@@ -2193,6 +2194,7 @@ export interface components {
             thinning: number;
             largestThinning: number | null;
             cost: number | null;
+            making: string[];
             pots: components["schemas"]["PotOffered"][];
         };
         /** @description Up to how much of everything is to be poured on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
@@ -2849,6 +2851,8 @@ export interface components {
                 spread?: number | null;
                 /** @description Volumes of thinner to one volume. */
                 largestThinning?: number | null;
+                /** @description Minutes a powder rests once it is stirred in, before it is thinned. */
+                slake?: number | null;
             };
             handling: {
                 /** @enum {string} */

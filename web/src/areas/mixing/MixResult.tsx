@@ -9,6 +9,8 @@ import { RemarkLine } from '../../shared/RemarkLine';
 import { Swatch } from '../../shared/Swatch';
 import { microns, minutes, money, percent } from '../../shared/words';
 
+import { Making } from './Making';
+
 /** What follows from a mix: one large cup to pour to, the batch in measures and exactly, and what the mix is. */
 export function MixResult({ worked, currency, keep }: { worked: MixPreview; currency: string; keep: ReactNode }) {
   const batch = worked.measured ?? worked.exact;
@@ -30,6 +32,7 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           </Box>
         )}
         <Box sx={{ flex: '1 1 300px', display: 'grid', gap: 2.5 }}>
+          <Making steps={worked.making} />
           {worked.measured && (
             <Lines
               title={`Measure ${worked.measured.yield.text}`}

@@ -7,6 +7,7 @@ import { Cautions } from '../../shared/Cautions';
 import { Cup } from '../../shared/Cup';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { clock, microns, minutes, moment, money, percent } from '../../shared/words';
+import { Making } from '../mixing/Making';
 import { OnShelf } from '../pots/OnShelf';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
@@ -203,6 +204,7 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
           {batch.smallest ? '' : '; perhaps not the smallest'}
         </Box>
       )}
+      <Making steps={pour.making} />
       <OnShelf pots={pour.pots} need={pour.need} />
     </Box>
   );

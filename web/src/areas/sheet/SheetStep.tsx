@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Preview, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
 import { deferring, minutes, moment } from '../../shared/words';
+import { Making } from '../mixing/Making';
 
 type Props = {
   step: StepPreview;
@@ -50,6 +51,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
                 <b>{l.how ?? l.amount.text}</b> {l.name}
               </Box>
             ))}
+            <Making steps={step.pour.making} />
           </Box>
         )}
         {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}

@@ -1,5 +1,5 @@
 import type { Material } from '../../app/api';
-import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../shared/Field';
 import { kinds } from '../../shared/words';
 import { type FiguresProps, Grid, round } from './figures';
 
@@ -33,6 +33,15 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
           value={edited.body.scooped ?? ''}
           onChange={(scooped) => body({ scooped: scooped === '' ? null : scooped })}
           error={wrong('body/scooped')}
+        />
+      )}
+      {edited.body.carrier === 'dry' && (
+        <TimeEntry
+          label="Rests once stirred in (slakes)"
+          emptyAllowed
+          value={edited.body.slake}
+          onChange={(slake) => body({ slake })}
+          error={wrong('body/slake')}
         />
       )}
       <NumberEntry
