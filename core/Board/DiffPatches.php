@@ -23,6 +23,16 @@ final readonly class DiffPatches
     }
 
     /**
+     * All that makes a patch what it is, as one text: patches with the same do not differ.
+     */
+    public function signature(Recipe $patch): string
+    {
+        $steps = array_map(fn (Step $s): array => [$s->id, array_diff_key($this->describe->facts($s, $patch), array_flip(self::ONLY_SAID))], $patch->steps);
+
+        return json_encode([$patch->piece->parts[0]->substrate->inWords(), $steps], \JSON_THROW_ON_ERROR);
+    }
+
+    /**
      * @return list<Difference>
      */
     public function between(Recipe $one, Recipe $other): array

@@ -17,7 +17,7 @@ final class StaggerPatches
     /** All of the largest board, and its control patch. */
     public const MOST = Axis::MOST * Axis::MOST + 1;
     /** So many beginnings are tried; then the best so far is the answer. */
-    private const MOST_NODES = 20_000;
+    private const MOST_NODES = 8_000;
 
     /**
      * @param list<PatchTiming> $patches
@@ -29,9 +29,10 @@ final class StaggerPatches
         if (\count($patches) > self::MOST) {
             throw BoardRefusal::tooManyPatches(self::MOST);
         }
-        $search = new StaggerSearch($patches, $hands, self::MOST_NODES);
+        $bound = $this->bound($patches, $hands);
+        $search = new StaggerSearch($patches, $hands, self::MOST_NODES, $bound);
 
-        return new Staggered($search->best(), $search->length(), $this->bound($patches, $hands));
+        return new Staggered($search->best(), $search->length(), $bound);
     }
 
     /**

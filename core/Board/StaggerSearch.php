@@ -19,7 +19,7 @@ final class StaggerSearch
     /**
      * @param list<PatchTiming> $patches
      */
-    public function __construct(private readonly array $patches, private readonly Hands $hands, private readonly int $most)
+    public function __construct(private readonly array $patches, private readonly Hands $hands, private readonly int $most, private readonly int $atLeast)
     {
         // The longest dwell first is a good first guess: the others fit into it.
         $order = array_keys($patches);
@@ -41,14 +41,16 @@ final class StaggerSearch
     }
 
     /**
+     * One pair of hands has one list of what it is busy with, which then stands in both places.
+     *
      * @param list<int>             $left   patches still to be begun
      * @param array<int, int>       $starts by patch
-     * @param list<array{int, int}> $lays   from and to, of the hands that lay
-     * @param list<array{int, int}> $wipes  of the hands that wipe
+     * @param list<array{int, int}> $laying from and to, of the hands that lay, the earliest first
+     * @param list<array{int, int}> $wiping of the hands that wipe
      */
-    private function search(array $left, array $starts, array $lays, array $wipes, int $from, int $end): void
+    private function search(array $left, array $starts, array $laying, array $wiping, int $from, int $end): void
     {
-        if ($end >= $this->length || ([] !== $this->best && $this->nodes >= $this->most)) {
+        if ($end >= $this->length || $this->length <= $this->atLeast || ([] !== $this->best && $this->nodes >= $this->most)) {
             return;
         }
         if ([] === $left) {
@@ -66,29 +68,30 @@ final class StaggerSearch
             }
             $tried[$like] = true;
             ++$this->nodes;
-            $at = $this->earliest($timing, $from, $lays, $wipes);
+            $at = $this->earliest($timing, $from, $laying, $wiping);
+            $wiped = $at + $timing->lay + $timing->dwell;
             $rest = $left;
             array_splice($rest, $i, 1);
-            $wiped = $at + $timing->lay + $timing->dwell;
-            $this->search($rest, $starts + [$patch => $at], [...$lays, [$at, $at + $timing->lay]], 0 === $timing->wipe ? $wipes : [...$wipes, [$wiped, $wiped + $timing->wipe]], $at + $timing->lay, max($end, $wiped + $timing->wipe));
+            $lays = self::with($laying, $at, $at + $timing->lay);
+            $wipes = Hands::One === $this->hands ? $lays = self::with($lays, $wiped, $wiped + $timing->wipe) : self::with($wiping, $wiped, $wiped + $timing->wipe);
+            $this->search($rest, $starts + [$patch => $at], $lays, $wipes, $at + $timing->lay, max($end, $wiped + $timing->wipe));
         }
     }
 
     /**
      * The first moment from which on neither laying nor wiping meets what the same hands do.
      *
-     * @param list<array{int, int}> $lays
-     * @param list<array{int, int}> $wipes
+     * @param list<array{int, int}> $laying
+     * @param list<array{int, int}> $wiping
      */
-    private function earliest(PatchTiming $timing, int $from, array $lays, array $wipes): int
+    private function earliest(PatchTiming $timing, int $from, array $laying, array $wiping): int
     {
-        [$forLaying, $forWiping] = Hands::One === $this->hands ? array_fill(0, 2, self::sorted([...$lays, ...$wipes])) : [self::sorted($lays), self::sorted($wipes)];
         $at = $from;
         do {
             $before = $at;
-            $at = self::clear($at, $timing->lay, $forLaying);
+            $at = self::clear($at, $timing->lay, $laying);
             $gap = $timing->lay + $timing->dwell;
-            $at = 0 === $timing->wipe ? $at : self::clear($at + $gap, $timing->wipe, $forWiping) - $gap;
+            $at = 0 === $timing->wipe ? $at : self::clear($at + $gap, $timing->wipe, $wiping) - $gap;
         } while ($at !== $before);
 
         return $at;
@@ -102,20 +105,27 @@ final class StaggerSearch
     private static function clear(int $at, int $seconds, array $busy): int
     {
         foreach ($busy as [$from, $to]) {
-            $at = $at < $to && $from < $at + $seconds ? $to : $at;
+            if ($from >= $at + $seconds) {
+                break;
+            }
+            $at = $at < $to ? $to : $at;
         }
 
         return $at;
     }
 
     /**
-     * @param list<array{int, int}> $busy
+     * @param list<array{int, int}> $busy the earliest first
      *
      * @return list<array{int, int}>
      */
-    private static function sorted(array $busy): array
+    private static function with(array $busy, int $from, int $to): array
     {
-        usort($busy, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        if ($from < $to) {
+            for ($i = \count($busy); $i > 0 && $busy[$i - 1][0] > $from; --$i) {
+            }
+            array_splice($busy, $i, 0, [[$from, $to]]);
+        }
 
         return $busy;
     }

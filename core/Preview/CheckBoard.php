@@ -39,38 +39,20 @@ final readonly class CheckBoard
      */
     private function pairs(Board $board): array
     {
+        $signatures = array_map(fn (Patch $p): string => $this->diff->signature($p->recipe), $board->patches);
         $remarks = [];
         foreach ($board->patches as $i => $one) {
-            foreach (\array_slice($board->patches, $i + 1) as $other) {
-                $remarks[] = $this->pair($one, $other);
+            foreach (\array_slice($board->patches, $i + 1, null, true) as $k => $other) {
+                $labels = [$one->cell->label, $other->cell->label];
+                if ($signatures[$i] === $signatures[$k]) {
+                    $remarks[] = new BoardRemark(Gravity::Advise, $labels, \sprintf('%s and %s are the same: one of them tells nothing new.', ...$labels));
+                } elseif ($one->isBeside($other) && 1 < \count($differences = $this->diff->between($one->recipe, $other->recipe))) {
+                    $remarks[] = new BoardRemark(Gravity::Warn, $labels, \sprintf('%s and %s lie side by side and differ in %d things: %s. What is seen there cannot be laid to either.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
+                }
             }
         }
 
-        return array_values(array_filter($remarks));
-    }
-
-    private function pair(Patch $one, Patch $other): ?BoardRemark
-    {
-        $labels = [$one->cell->label, $other->cell->label];
-        if (!$one->isBeside($other)) {
-            // side by side two patches that are alike show up as the axis' fault; further apart only a whole comparison does
-            return $one->isControl() || $other->isControl() || [] !== $this->diff->between($one->recipe, $other->recipe) ? null : $this->alike($labels);
-        }
-        $differences = $this->diff->between($one->recipe, $other->recipe);
-
-        return match (\count($differences)) {
-            0 => $this->alike($labels),
-            1 => null,
-            default => new BoardRemark(Gravity::Warn, $labels, \sprintf('%s and %s lie side by side and differ in %d things: %s. What is seen there cannot be laid to either.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences)))),
-        };
-    }
-
-    /**
-     * @param array{string, string} $labels
-     */
-    private function alike(array $labels): BoardRemark
-    {
-        return new BoardRemark(Gravity::Advise, $labels, \sprintf('%s and %s are the same: one of them tells nothing new.', ...$labels));
+        return $remarks;
     }
 
     /**

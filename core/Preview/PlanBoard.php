@@ -7,6 +7,7 @@ namespace Inlaid\Core\Preview;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Hands;
 use Inlaid\Core\Board\PatchTiming;
+use Inlaid\Core\Board\Staggered;
 use Inlaid\Core\Board\StaggerPatches;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Planning\Operation;
@@ -32,7 +33,10 @@ final readonly class PlanBoard
      */
     public function plan(Board $board, array $rounds, array $pots, Context $context): PlannedBoard
     {
-        $timed = array_map(fn (array $acts): TimedRound => $this->time($board, $acts, $context), $rounds);
+        $plans = []; // rounds that take as long are staggered alike
+        $timed = array_map(function (array $acts) use ($board, $context, &$plans): TimedRound {
+            return $this->time($board, $acts, $context, $plans);
+        }, $rounds);
         $notBefore = array_fill(0, \count($rounds), $context->now);
         $given = [];
         for ($tries = 0;; ++$tries) {
@@ -103,9 +107,10 @@ final readonly class PlanBoard
     }
 
     /**
-     * @param non-empty-list<PatchAct> $acts
+     * @param non-empty-list<PatchAct>                  $acts
+     * @param array<string, array{Staggered, int|null}> $plans by what is staggered; with a helper too
      */
-    private function time(Board $board, array $acts, Context $context): TimedRound
+    private function time(Board $board, array $acts, Context $context, array &$plans): TimedRound
     {
         $how = array_column(array_map(static fn (PatchAct $a): array => [$a->patch->cell->label, $board->varies($a->patch, $a->work->step)], $acts), 1, 0);
         usort($acts, static fn (PatchAct $a, PatchAct $b): int => strnatcmp($how[$a->patch->cell->label], $how[$b->patch->cell->label])); // one paper, one pot after the other
@@ -117,11 +122,22 @@ final readonly class PlanBoard
             }
         }
         $list = array_values($timings);
-        $found = $this->stagger->stagger($list, $board->hands);
-        $helped = Hands::One === $board->hands && $found->length > $found->atLeast ? $this->stagger->stagger($list, Hands::Two)->length : null;
-        $helped = null !== $helped && $helped < $found->length ? $helped : null;
+        [$found, $helped] = $plans[serialize($list)] ??= $this->staggered($list, $board->hands);
 
         return new TimedRound($timings, $found->starts, $how, $found->length, $found->atLeast, $helped, $this->cannot($acts, $board->hands, $found->length, $helped, $context));
+    }
+
+    /**
+     * @param list<PatchTiming> $timings
+     *
+     * @return array{Staggered, int|null} and how long it takes if somebody else wipes, null where that gains nothing
+     */
+    private function staggered(array $timings, Hands $hands): array
+    {
+        $found = $this->stagger->stagger($timings, $hands);
+        $helped = Hands::One === $hands && $found->length > $found->atLeast ? $this->stagger->stagger($timings, Hands::Two)->length : null;
+
+        return [$found, null !== $helped && $helped < $found->length ? $helped : null];
     }
 
     /**
