@@ -22,7 +22,13 @@ final readonly class Lab
 
     public static function of(Colour $colour): self
     {
-        $linear = Light::of($colour)->channels();
+        return self::ofLight(Light::of($colour));
+    }
+
+    /** Unclipped: light may be less than none or more than white. */
+    public static function ofLight(Light $light): self
+    {
+        $linear = $light->channels();
         [$x, $y, $z] = array_map(static fn (array $row): float => self::f(($row[0] * $linear[0] + $row[1] * $linear[1] + $row[2] * $linear[2]) / array_sum($row)), self::XYZ);
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Colour;
+
+use Inlaid\Core\Material\Sheen;
+
+/**
+ * What the surface itself throws back before any colour is seen (J. L. Saunderson, 1942): of the light from outside a share k₁, which a glossy surface throws aside and a chalky one to the eye; of the
+ * light from inside a share k₂ = 0.4 goes back in. So wax, oil and topcoat deepen a colour.
+ *
+ * The darkest colours throw back less than k₁ in all. So in each band k₁ is no more than half of what is observed, and the same the other way: where R = k₁ + (1 − k₁)q, q = Rᵢ(1 − k₂) ÷ (1 − k₂Rᵢ), comes
+ * out under 2k₁ it is 2q ÷ (1 + q). Both ways give back what they were given; a glossier surface is never lighter.
+ *
+ * Immutable.
+ */
+final readonly class FirstSurface
+{
+    private const INSIDE = 0.4;
+
+    private function __construct(public float $share)
+    {
+    }
+
+    /**
+     * Typical shares that come to the eye: Fresnel's 4 % where the surface scatters all of it, next to nothing of a gloss.
+     */
+    public static function of(Sheen $sheen): self
+    {
+        return new self(match ($sheen) {
+            Sheen::Chalky => 0.04, Sheen::Matt => 0.03, Sheen::Eggshell => 0.024, Sheen::Satin => 0.018, Sheen::Gloss => 0.006,
+        });
+    }
+
+    /** What is seen of what the film reflects inside. */
+    public function observed(Spectrum $inside): Spectrum
+    {
+        return Spectrum::of(array_map(function (float $r): float {
+            $q = $r * (1 - self::INSIDE) / (1 - self::INSIDE * $r);
+            $seen = $this->share + (1 - $this->share) * $q;
+
+            return $seen < 2 * $this->share ? 2 * $q / (1 + $q) : $seen;
+        }, $inside->bands));
+    }
+
+    /** What the film must reflect inside for this to be seen. */
+    public function inside(Spectrum $observed): Spectrum
+    {
+        return Spectrum::of(array_map(function (float $r): float {
+            $k = min($this->share, $r / 2);
+
+            return ($r - $k) / ((1 - $k) * (1 - self::INSIDE) + self::INSIDE * ($r - $k));
+        }, $observed->bands));
+    }
+}
