@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -117,29 +119,37 @@ final class PotsTest extends Rooms
     {
         $this->studio->json('PUT', '/api/scale', ['grams' => 0]);
         $this->go('/mix?task=scale');
-        $cup = WebDriverBy::xpath("//button[starts-with(normalize-space(), 'It stands there') and not(@disabled)]");
-        $this->until(fn (): bool => [] !== $this->browser->findElements($cup), 'the scale has settled');
-        $this->browser->findElement($cup)->click();
+        $this->pressOnceSettled('It stands there');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pour-now]'), 'until 53.3 g'), 'the paint first');
         $this->lies(40.0, 'g to go');
         $this->lies(53.3, 'Stop. That is it.');
         $this->button('Pour')->sendKeys(WebDriverKeys::SPACE); // 2.3 g more
         $this->until(fn (): bool => str_contains($this->main(), '% more in all'), 'the rest follows');
-        $next = WebDriverBy::xpath("//button[normalize-space()='Next: Water' and not(@disabled)]");
-        $this->until(fn (): bool => [] !== $this->browser->findElements($next), 'it has settled');
-        $this->browser->findElement($next)->click();
+        $this->pressOnceSettled('Next: Water');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pour-now]'), 'Pour Water until'), 'then the water');
         preg_match('/until ([\d.]+) g/', $this->text('[data-testid=pour-now]'), $m);
         self::assertGreaterThan(112.6, (float) ($m[1] ?? 0), 'more of it than for 150 ml');
         $this->lies(55.6 + (float) ($m[1] ?? 0), 'Stop. That is it.');
-        $all = WebDriverBy::xpath("//button[normalize-space()='That is all' and not(@disabled)]");
-        $this->until(fn (): bool => [] !== $this->browser->findElements($all), 'that is enough');
-        $this->browser->findElement($all)->click();
+        $this->pressOnceSettled('That is all');
         $this->see('[data-testid=pour-done]');
         $this->write('Name of the pot', 'Poured by weight');
         $this->button('Mixed: keep it as a pot')->click();
         $this->button('To the pot')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Poured by weight') && 1 === preg_match('/1 Platform Slate, chalk-type : (2\.9\d|3(\.0\d)?) Water/', $this->main()), 'it is in the ratio, to a scale\'s tenth');
+    }
+
+    /** A scale that is still moving takes the button away again, perhaps just before it is pressed. */
+    private function pressOnceSettled(string $button): void
+    {
+        $this->until(function () use ($button): bool {
+            try {
+                $this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), '$button') and not(@disabled)]"))->click();
+
+                return true;
+            } catch (ElementClickInterceptedException|ElementNotInteractableException) {
+                return false;
+            }
+        }, "\"$button\" is pressed once the scale has settled");
     }
 
     /** As a real scale would, says what lies on it. */
