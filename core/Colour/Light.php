@@ -46,6 +46,12 @@ final readonly class Light
         }, $this->channels());
     }
 
+    /** Y of XYZ, white being 1. */
+    public function luminance(): float
+    {
+        return 0.2126390 * $this->red + 0.7151687 * $this->green + 0.0721923 * $this->blue;
+    }
+
     /**
      * @return array{float, float, float}
      */
