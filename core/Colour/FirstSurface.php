@@ -17,7 +17,9 @@ use Inlaid\Core\Material\Sheen;
  */
 final readonly class FirstSurface
 {
-    private const INSIDE = 0.4;
+    /** Of the light from inside: what goes back in, and what comes out. */
+    public const BACK = 0.4;
+    public const OUT = 1 - self::BACK;
 
     private function __construct(public float $share)
     {
@@ -37,7 +39,7 @@ final readonly class FirstSurface
     public function observed(Spectrum $inside): Spectrum
     {
         return Spectrum::of(array_map(function (float $r): float {
-            $q = $r * (1 - self::INSIDE) / (1 - self::INSIDE * $r);
+            $q = $r * self::OUT / (1 - self::BACK * $r);
             $seen = $this->share + (1 - $this->share) * $q;
 
             return $seen < 2 * $this->share ? 2 * $q / (1 + $q) : $seen;
@@ -50,7 +52,7 @@ final readonly class FirstSurface
         return Spectrum::of(array_map(function (float $r): float {
             $k = min($this->share, $r / 2);
 
-            return ($r - $k) / ((1 - $k) * (1 - self::INSIDE) + self::INSIDE * ($r - $k));
+            return ($r - $k) / ((1 - $k) * self::OUT + self::BACK * ($r - $k));
         }, $observed->bands));
     }
 }

@@ -34,6 +34,14 @@ final readonly class Lab
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
+    /** The luminance of an L*, white being 1. */
+    public static function luminance(float $l): float
+    {
+        $y = ($l + 16) / 116;
+
+        return $y > 6 / 29 ? $y ** 3 : (116 * $y - 16) / (29 / 3) ** 3;
+    }
+
     /** Cube root, but straight near black (CIE 15:2004, ε = (6/29)³, κ = (29/3)³). */
     private static function f(float $t): float
     {

@@ -33,34 +33,47 @@ final class Observer
     /** XYZ to linear sRGB (IEC 61966-2-1). */
     private const SRGB = [[3.2409699, -1.5373832, -0.4986108], [-0.9692436, 1.8759675, 0.0415551], [0.0556301, -0.2039770, 1.0569715]];
 
-    /** @var list<list<float>>|null */
+    /** @var array{list<float>, list<float>, list<float>}|null */
     private static ?array $weights = null;
+    /** @var list<float>|null */
+    private static ?array $luminance = null;
 
     /**
      * What each band adds to linear red, green and blue. Each row sums to 1, so that what reflects all light is white to the last digit: the bands alone would leave it a little off.
      *
-     * @return list<list<float>> three rows of 36
+     * @return array{list<float>, list<float>, list<float>} three rows of 36
      */
     public static function weights(): array
     {
-        return self::$weights ??= self::reckon();
+        return self::$weights ??= [self::row(self::SRGB[0]), self::row(self::SRGB[1]), self::row(self::SRGB[2])];
     }
 
     /**
-     * @return list<list<float>>
+     * What each band adds to luminance; sums to 1.
+     *
+     * @return list<float>
      */
-    private static function reckon(): array
+    public static function luminance(): array
     {
-        $rows = [];
-        foreach (self::SRGB as [$x, $y, $z]) {
-            $row = [];
-            for ($i = 0; $i < self::BANDS; ++$i) {
-                $row[] = self::D65[$i] * ($x * self::X[$i] + $y * self::Y[$i] + $z * self::Z[$i]);
-            }
-            $sum = array_sum($row);
-            $rows[] = array_map(static fn (float $w): float => $w / $sum, $row);
-        }
+        [$red, $green, $blue] = self::weights();
 
-        return $rows;
+        return self::$luminance ??= array_map(static fn (float $r, float $g, float $b): float => (new Light($r, $g, $b))->luminance(), $red, $green, $blue);
+    }
+
+    /**
+     * @param array{float, float, float} $channel of XYZ
+     *
+     * @return list<float>
+     */
+    private static function row(array $channel): array
+    {
+        [$x, $y, $z] = $channel;
+        $row = [];
+        for ($i = 0; $i < self::BANDS; ++$i) {
+            $row[] = self::D65[$i] * ($x * self::X[$i] + $y * self::Y[$i] + $z * self::Z[$i]);
+        }
+        $sum = array_sum($row);
+
+        return array_map(static fn (float $w): float => $w / $sum, $row);
     }
 }
