@@ -83,4 +83,14 @@ final class MixingRefusal extends Refusal
     {
         return new self('Everything that is in the mix has been poured.');
     }
+
+    public static function tooManyPaints(int $most): self
+    {
+        return new self(\sprintf('A match is looked for among %d paints at most: more are not mixed by hand, and take long.', $most));
+    }
+
+    public static function nothingToMatchWith(): self
+    {
+        return new self('None of these is a paint of which the full-strength colour is known.');
+    }
 }

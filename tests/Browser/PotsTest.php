@@ -138,6 +138,22 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'Poured by weight') && 1 === preg_match('/1 Platform Slate, chalk-type : (2\.9\d|3(\.0\d)?) Water/', $this->main()), 'it is in the ratio, to a scale\'s tenth');
     }
 
+    /**
+     * A colour is wanted; the nearest mix of the shelf's paints is shown beside it, and at a press it is the mix.
+     */
+    public function testAColourIsMatchedAndBecomesTheMix(): void
+    {
+        $this->go('/mix?task=match');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=match]'), 'ΔE'), 'a first match');
+        $this->write('The colour wanted', '#919aa0');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=match]'), 'Tunnel Mist'), 'a pale grey of slate and mist');
+        $words = $this->text('[data-testid=match] h2');
+        $this->write('The colour wanted', 'grey');
+        $this->until(fn (): bool => str_contains($this->main(), 'is not a colour'), 'nonsense is told');
+        $this->button('Make this the mix')->click();
+        $this->until(fn (): bool => str_contains($this->main(), "A match: $words"), 'it is the mix, and is measured out');
+    }
+
     /** A scale that is still moving takes the button away again, perhaps just before it is pressed. */
     private function pressOnceSettled(string $button): void
     {

@@ -234,4 +234,34 @@ final class MixingTest extends TestCase
     {
         return self::$studio->json('POST', "/api/compute/$what", $asked, $status);
     }
+
+    /**
+     * A colour that is a paint's own is that paint; what was mixed of two is found in its parts; oil is not mixed into water; no powder, flake or stain is matched with.
+     */
+    public function testAColourIsMatched(): void
+    {
+        $match = static fn (array $asked, int $status = 200): \stdClass => self::$studio->json('POST', '/api/compute/match', $asked, $status);
+        $own = ['platform-slate', 'tunnel-mist', 'lamp-soot', 'poppy-bank', 'ballast'];
+        $found = $match(['target' => '#5d6a72', 'paints' => $own, 'sheen' => 'chalky']);
+        self::assertSame([['platform-slate', 1]], array_map(static fn (\stdClass $p): array => [$p->materialId, $p->parts], $found->best->parts));
+        self::assertStringContainsString('no difference', $found->best->off->inWords);
+        self::assertTrue($found->complete);
+
+        $between = $match(['target' => '#919aa0', 'paints' => $own, 'most' => 2]);
+        self::assertSame(['platform-slate', 'tunnel-mist'], array_column($between->best->parts, 'materialId'));
+        self::assertLessThan(4, $between->best->off->deltaE);
+        self::assertGreaterThan(0, $between->best->pricePerMl);
+        foreach ($between->others as $other) {
+            self::assertNotSame(array_column($between->best->parts, 'materialId'), array_column($other->parts, 'materialId'));
+        }
+
+        $mixed = $match(['target' => '#34433d', 'paints' => ['trim-paint-oil', ...$own, 'halt-ochre', 'gilding-wax']]);
+        self::assertSame(['Trim paint, oil-based', 'Halt Ochre, milk paint', 'Gilding wax'], $mixed->without);
+        self::assertNotContains('trim-paint-oil', array_column($mixed->best->parts, 'materialId'));
+        self::assertSame('/paints', $match(['target' => '#34433d', 'paints' => ['gilding-wax']], 422)->violations[0]->pointer);
+        self::assertSame('/paints/0', $match(['target' => '#34433d', 'paints' => ['moonlight']], 422)->violations[0]->pointer);
+        self::assertSame('/target', $match(['target' => 'green', 'paints' => $own], 422)->violations[0]->pointer);
+        self::assertSame('/most', $match(['target' => '#34433d', 'paints' => $own, 'most' => 9], 422)->violations[0]->pointer);
+        self::assertStringContainsString('12 paints at most', $match(['target' => '#34433d', 'paints' => array_fill(0, 13, 'ballast')], 422)->violations[0]->message);
+    }
 }

@@ -364,6 +364,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find the mix of some paints nearest a colour */
+        post: operations["computeMatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/measures": {
         parameters: {
             query?: never;
@@ -1826,6 +1843,34 @@ export interface components {
             stays: boolean;
             pullFrom: string | null;
             pullBy: string | null;
+        };
+        /** @description A colour to be mixed from paints of the shelf, up to so many in one mix. */
+        MatchAsked: {
+            target: string;
+            paints: string[];
+            most?: number;
+            sheen?: components["schemas"]["Sheen"] | null;
+        };
+        /** @description A mix near a target: its parts in small whole numbers, what it looks like at full strength, and how it differs from the target. Immutable. `pricePerMl` null where a price is not known. */
+        MatchFound: {
+            words: string;
+            parts: components["schemas"]["MatchPart"][];
+            colour: string;
+            off: components["schemas"]["ColourDifference"];
+            pricePerMl: number | null;
+        };
+        /** @description So many parts of a paint. Immutable. */
+        MatchPart: {
+            materialId: string;
+            name: string;
+            parts: number;
+        };
+        /** @description What a shelf can come to of a target colour. `without` those that were not looked at: flake, stains, powders, those without a colour, and those in oil where more are in water. Immutable. `complete` whether every mix was looked at. */
+        MatchPreview: {
+            best: components["schemas"]["MatchFound"] | null;
+            others: components["schemas"]["MatchFound"][];
+            complete: boolean;
+            without: string[];
         };
         /** @enum {string} */
         MaterialKind: "cleaner" | "stripper" | "neutraliser" | "filler" | "bleach" | "conditioner" | "primer" | "paint" | "stain" | "glazing-medium" | "resist" | "wax" | "oil" | "topcoat" | "thinner" | "plaster";
@@ -3996,6 +4041,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CupPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeMatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MatchAsked"];
+            };
+        };
+        responses: {
+            /** @description Find the mix of some paints nearest a colour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatchPreview"];
                 };
             };
             /** @description What is wrong, and where */

@@ -15,6 +15,7 @@ import { type Amounts, exactly } from './AmountsGrid';
 import { BeginWith, type StepOf } from './BeginWith';
 import { Ladder } from './Ladder';
 import { MakeIt } from './MakeIt';
+import { MatchColour } from './MatchColour';
 import { MixEditor } from './MixEditor';
 import { MixResult } from './MixResult';
 import { PourOnScale } from './PourOnScale';
@@ -56,7 +57,10 @@ function firstBook(shelf: Material[]): { book: MixBook; mix: Mix } {
   return { mix, book: { materials: parts, mixes: [mix] } };
 }
 
-/** What every task at the bench is given; `columns` puts what is asked on the left, below the mix, and what follows on the right. */
+/**
+ * What every task at the bench is given; `columns` puts what is asked on the left, below the mix, and what follows on the right; `alone` the same without the mix, which
+ * is still to be found.
+ */
 export type BenchProps = {
   book: MixBook;
   mix: Mix;
@@ -64,6 +68,7 @@ export type BenchProps = {
   ingredients: readonly Ingredient[];
   setBook: (book: MixBook) => void;
   columns: (asked: ReactNode, found: ReactNode) => ReactNode;
+  alone: (asked: ReactNode, found: ReactNode) => ReactNode;
 };
 
 const tasks = {
@@ -71,6 +76,7 @@ const tasks = {
   scale: 'Pour it on the scale',
   right: 'Put a pot right',
   up: 'Use leftovers up',
+  match: 'Match a colour',
   ladder: 'Grade a ladder',
   weigh: 'Weigh a pot again',
 } as const;
@@ -113,43 +119,51 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   }, [named?.id]);
   const mix = book.mixes[0] as Mix;
   const { worked, violations } = useMixWork(book, mix.id, wanted, by, settings.cups.find((c) => c.name === cup) ?? null);
+  const bench = (asked: ReactNode, found: ReactNode) => (
+    <Box
+      sx={{
+        ...twoColumns('minmax(360px, 460px)'),
+      }}
+    >
+      <Box
+        sx={{
+          p: 2,
+          borderRight: { md: 1 },
+          borderColor: { md: 'divider' },
+          display: 'grid',
+          gap: 1.75,
+          alignContent: 'start',
+          overflowY: { md: 'auto' },
+        }}
+      >
+        <Typography variant="h1">Mix</Typography>
+        <Choice
+          label="What is to be done"
+          value={task}
+          options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
+          onChange={setTask}
+        />
+        {asked}
+      </Box>
+      <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>{found}</Box>
+    </Box>
+  );
   const props: BenchProps = {
     book,
     mix,
     shelf,
     ingredients: worked?.ingredients ?? [],
     setBook,
-    columns: (asked, found) => (
-      <Box
-        sx={{
-          ...twoColumns('minmax(360px, 460px)'),
-        }}
-      >
-        <Box
-          sx={{
-            p: 2,
-            borderRight: { md: 1 },
-            borderColor: { md: 'divider' },
-            display: 'grid',
-            gap: 1.75,
-            alignContent: 'start',
-            overflowY: { md: 'auto' },
-          }}
-        >
-          <Typography variant="h1">Mix</Typography>
-          <Choice
-            label="What is to be done"
-            value={task}
-            options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
-            onChange={setTask}
-          />
+    columns: (asked, found) =>
+      bench(
+        <>
           <BeginWith shelf={shelf} onBegin={(begun, of, need) => [setBook(begun), setStepOf(of), need && setWanted({ amount: need })]} />
           <MixEditor book={book} mix={mix} shelf={shelf} onChange={setBook} />
           {asked}
-        </Box>
-        <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>{found}</Box>
-      </Box>
-    ),
+        </>,
+        found,
+      ),
+    alone: (asked, found) => bench(asked, found),
   };
   if (task === 'scale') {
     return (
@@ -164,6 +178,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   if (task === 'right')
     return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
   if (task === 'up') return <UseUp {...props} />;
+  if (task === 'match') return <MatchColour {...props} onMade={() => setTask('make')} />;
   if (task === 'ladder') return <Ladder {...props} />;
   if (task === 'weigh') return <WeighAgain {...props} inPot={inPot} setInPot={setInPot} />;
   return props.columns(

@@ -1,0 +1,150 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { answer, api, type Material, type Mix } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { bench } from '../../app/theme';
+import { ColourEntry } from '../../shared/ColourEntry';
+import { Choice } from '../../shared/Field';
+import { Swatch } from '../../shared/Swatch';
+import type { BenchProps } from './Mixing';
+import { useWorked } from './useWorked';
+
+const most = 12;
+type Found = components['schemas']['MatchFound'];
+
+/** A colour to be hit with paints of the shelf: the nearest mix in small whole parts, and others. */
+export function MatchColour({ shelf, alone, setBook, onMade }: BenchProps & { onMade: () => void }) {
+  const paints = shelf.filter((m) => m.look.kind === 'opaque' && m.look.colour && m.kind === 'paint' && m.body.carrier !== 'dry');
+  const named = paints.filter((m) => m.look.tint);
+  const [target, setTarget] = useState('#7f8a6b');
+  const [chosen, setChosen] = useState<readonly string[]>(() =>
+    [...named, ...paints.filter((m) => !named.includes(m))].slice(0, most).map((m) => m.id),
+  );
+  const [up, setUp] = useState<'2' | '3' | '4'>('3');
+  const { worked, violations, said } = useWorked(chosen.length === 0 ? null : { target, paints: [...chosen], most: Number(up) }, (body) =>
+    answer(api.POST('/api/compute/match', { body })),
+  );
+  const general = violations.find((v) => !v.pointer.startsWith('/target'));
+  const make = (found: Found) => {
+    const materials = found.parts.map((p) => shelf.find((m) => m.id === p.materialId)).filter((m): m is Material => m !== undefined);
+    const mix: Mix = {
+      id: 'x',
+      name: 'A match',
+      basis: 'volume',
+      parts: found.parts.map((p) => ({ share: String(p.parts), of: { material: p.materialId } })),
+    };
+    setBook({ materials, mixes: [mix] });
+    onMade();
+  };
+  return alone(
+    <>
+      <ColourEntry label="The colour wanted" value={target} onChange={(c) => c && setTarget(c)} error={said('/target')} />
+      <Choice
+        label="From how many paints"
+        value={up}
+        options={[
+          ['2', 'up to two'],
+          ['3', 'up to three'],
+          ['4', 'up to four: takes some seconds'],
+        ]}
+        onChange={setUp}
+      />
+      <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
+        <Box component="legend" sx={{ color: 'text.secondary', fontSize: 14, p: 0 }}>
+          Of these, twelve at most
+        </Box>
+        {paints.map((m) => (
+          <FormControlLabel
+            key={m.id}
+            sx={{ display: 'flex', mr: 0 }}
+            control={
+              <Checkbox
+                checked={chosen.includes(m.id)}
+                disabled={!chosen.includes(m.id) && chosen.length >= most}
+                onChange={(_, on) => setChosen(on ? [...chosen, m.id] : chosen.filter((id) => id !== m.id))}
+              />
+            }
+            label={
+              <Box component="span" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+                <Swatch colour={m.look.colour ?? null} /> {m.name}
+              </Box>
+            }
+          />
+        ))}
+      </Box>
+    </>,
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      {general && <Alert severity="error">{general.message}</Alert>}
+      {chosen.length === 0 && <p style={{ margin: 0 }}>Tick the paints it may be mixed from.</p>}
+      {worked?.best && (
+        <Box data-testid="match">
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', border: `1px solid ${bench.ink}`, height: 200 }}>
+            <Box role="img" aria-label={`Wanted ${target}`} sx={{ bgcolor: target }} />
+            <Box role="img" aria-label={`The mix ${worked.best.colour}`} sx={{ bgcolor: worked.best.colour }} />
+          </Box>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', color: 'text.secondary' }}>
+            <span>wanted</span>
+            <span>the mix, at full strength</span>
+          </Box>
+          <Typography variant="h2" sx={{ mt: 1.5 }}>
+            {worked.best.words}
+          </Typography>
+          <Box sx={{ fontSize: 18 }}>
+            {worked.best.off.inWords}
+            {worked.best.pricePerMl !== null && ` · ${(worked.best.pricePerMl * 100).toFixed(2)} for 100 ml`}
+          </Box>
+          <Button variant="contained" sx={{ mt: 1.5 }} onClick={() => worked.best && make(worked.best)}>
+            Make this the mix
+          </Button>
+        </Box>
+      )}
+      {worked && !worked.complete && (
+        <Alert severity="warning">There was not the time to look at all mixes: this is the best so far.</Alert>
+      )}
+      {worked && worked.others.length > 0 && (
+        <Box>
+          <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+            From other paints
+          </Typography>
+          {worked.others.map((o) => (
+            <Box
+              key={o.words}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '40px 1fr auto',
+                gap: 1.5,
+                alignItems: 'center',
+                py: 1,
+                borderBottom: `1px solid ${bench.line}`,
+              }}
+            >
+              <Swatch colour={o.colour} size={40} />
+              <span>
+                <b>{o.words}</b>
+                <span style={{ display: 'block', color: bench.slate }}>{o.off.inWords}</span>
+              </span>
+              <Button variant="outlined" onClick={() => make(o)} aria-label={`Make the mix ${o.words}`}>
+                Make it
+              </Button>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {worked && worked.without.length > 0 && (
+        <Alert severity="info">
+          Not looked at, for what is to be mixed must be a paint of one kind, in water or not: {worked.without.join(', ')}.
+        </Alert>
+      )}
+      {worked && (
+        <Box sx={{ color: 'text.secondary' }}>
+          Reckoned from full-strength colours, hiding and tints. Screens differ, and typical figures are typical: try it on a board.
+        </Box>
+      )}
+    </Box>,
+  );
+}
