@@ -11,6 +11,7 @@ import { bench } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { Choice } from '../../shared/Field';
 import { Swatch } from '../../shared/Swatch';
+import { money } from '../../shared/words';
 import type { BenchProps } from './Mixing';
 import { useWorked } from './useWorked';
 
@@ -18,13 +19,12 @@ const most = 12;
 type Found = components['schemas']['MatchFound'];
 
 /** A colour to be hit with paints of the shelf: the nearest mix in small whole parts, and others. */
-export function MatchColour({ shelf, alone, setBook, onMade }: BenchProps & { onMade: () => void }) {
+export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchProps & { currency: string; onMade: () => void }) {
   const paints = shelf.filter((m) => m.look.kind === 'opaque' && m.look.colour && m.kind === 'paint' && m.body.carrier !== 'dry');
-  const named = paints.filter((m) => m.look.tint);
+  // to begin with those that go together, of which most is known first
+  const first = paints.filter((m) => m.body.carrier === 'water').sort((a, b) => Number(!!b.look.tint) - Number(!!a.look.tint));
   const [target, setTarget] = useState('#7f8a6b');
-  const [chosen, setChosen] = useState<readonly string[]>(() =>
-    [...named, ...paints.filter((m) => !named.includes(m))].slice(0, most).map((m) => m.id),
-  );
+  const [chosen, setChosen] = useState<readonly string[]>(() => first.slice(0, most).map((m) => m.id));
   const [up, setUp] = useState<'2' | '3' | '4'>('3');
   const { worked, violations, said } = useWorked(chosen.length === 0 ? null : { target, paints: [...chosen], most: Number(up) }, (body) =>
     answer(api.POST('/api/compute/match', { body })),
@@ -96,7 +96,7 @@ export function MatchColour({ shelf, alone, setBook, onMade }: BenchProps & { on
           </Typography>
           <Box sx={{ fontSize: 18 }}>
             {worked.best.off.inWords}
-            {worked.best.pricePerMl !== null && ` · ${(worked.best.pricePerMl * 100).toFixed(2)} for 100 ml`}
+            {worked.best.pricePerMl !== null && ` · ${money(worked.best.pricePerMl * 100, currency)} for 100 ml`}
           </Box>
           <Button variant="contained" sx={{ mt: 1.5 }} onClick={() => worked.best && make(worked.best)}>
             Make this the mix

@@ -178,7 +178,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   if (task === 'right')
     return <PutRight {...props} inPot={inPot} setInPot={(a) => [setInPot(a), setPot(null)]} pot={pot} choosePot={choosePot} />;
   if (task === 'up') return <UseUp {...props} />;
-  if (task === 'match') return <MatchColour {...props} onMade={() => setTask('make')} />;
+  if (task === 'match') return <MatchColour {...props} currency={settings.currency} onMade={() => setTask('make')} />;
   if (task === 'ladder') return <Ladder {...props} />;
   if (task === 'weigh') return <WeighAgain {...props} inPot={inPot} setInPot={setInPot} />;
   return props.columns(
