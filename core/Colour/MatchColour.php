@@ -18,9 +18,12 @@ final class MatchColour
     /** Nearer than this two mixes are as good. */
     private const TIE = 0.5;
     /** Others are told that are no further off the best than this. */
-    private const NEAR = 3.0;
+    private const NEAR = 2.0;
     private const MOST_OTHERS = 4;
     private const LARGEST_SL = 1.75;
+    /** The bands that make almost all of the luminance: 480 to 650 nm. */
+    private const FROM = 10;
+    private const TO = 28;
     /** K ÷ S of what does not scatter: as good as black. */
     private const BLACK = 1e9;
     /** How many mixes are looked at between two looks at the time. */
@@ -38,8 +41,10 @@ final class MatchColour
     /** Luminances beyond which nothing can be near enough. */
     private float $darkest = -\INF;
     private float $lightest = \INF;
-    /** @var list<float> */
+    /** @var list<float> of luminance */
     private readonly array $weights;
+    /** What all the other bands can add to it at most. */
+    private readonly float $dim;
     private int $looked = 0;
     private bool $over = false;
 
@@ -51,6 +56,7 @@ final class MatchColour
     private function __construct(private readonly array $paints, private readonly Lab $target, private readonly FirstSurface $surface, private readonly int $most, private readonly \Closure $isOver)
     {
         $this->weights = Observer::luminance();
+        $this->dim = array_sum($this->weights) - array_sum(\array_slice($this->weights, self::FROM, self::TO - self::FROM));
         foreach (array_values($paints) as $i => $optics) {
             $this->absorption[$i] = $optics->absorption;
             $this->scattering[$i] = $optics->scattering;
@@ -123,7 +129,7 @@ final class MatchColour
     }
 
     /**
-     * Looks at what is taken and so many parts of a last paint. First only how light it is: in one go over the bands, for most mixes go no further.
+     * Looks at what is taken and so many parts of a last paint. First only how light it is, by the bands the eye sees most of, for most mixes go no further.
      *
      * @param array<int, int> $parts
      * @param list<float>     $k
@@ -136,30 +142,57 @@ final class MatchColour
         }
         [$absorption, $scattering, $weights, $share] = [$this->absorption[$paint], $this->scattering[$paint], $this->weights, $this->surface->share];
         $luminance = 0.0;
-        $seen = [];
-        for ($i = 0; $i < Observer::BANDS; ++$i) {
+        for ($i = self::FROM; $i < self::TO; ++$i) {
             $scatters = $s[$i] + $part * $scattering[$i];
             $q = $scatters > 0.0 ? ($k[$i] + $part * $absorption[$i]) / $scatters : self::BLACK;
             $inside = 1 + $q - sqrt($q * ($q + 2));
             $q = $inside * FirstSurface::OUT / (1 - FirstSurface::BACK * $inside);
             $out = $share + (1 - $share) * $q;
-            $seen[] = $out = $out < 2 * $share ? 2 * $q / (1 + $q) : $out;
-            $luminance += $weights[$i] * $out;
+            $luminance += $weights[$i] * ($out < 2 * $share ? 2 * $q / (1 + $q) : $out);
         }
-        if ($luminance < $this->darkest || $luminance > $this->lightest) {
+        if ($luminance + $this->dim < $this->darkest || $luminance > $this->lightest) {
             return;
         }
-        $spectrum = Spectrum::of($seen);
-        $apart = DeltaE2000::between($spectrum->lab(), $this->target);
-        if ($apart <= $this->nearest + self::NEAR) {
-            $this->keep($parts + [$paint => $part], $apart, $spectrum);
+        $light = $this->light(self::plus($k, $absorption, $part), self::plus($s, $scattering, $part));
+        $lab = Lab::ofLight($light);
+        if (abs($lab->l - $this->target->l) > self::LARGEST_SL * ($this->nearest + self::NEAR)) {
+            return;
         }
+        $apart = DeltaE2000::between($lab, $this->target);
+        if ($apart <= $this->nearest + self::NEAR) {
+            $this->keep($parts + [$paint => $part], $apart, $light);
+        }
+    }
+
+    /**
+     * What an endless film of it looks like under the surface.
+     *
+     * @param list<float> $k
+     * @param list<float> $s
+     */
+    private function light(array $k, array $s): Light
+    {
+        [$toRed, $toGreen, $toBlue] = Observer::weights();
+        $share = $this->surface->share;
+        $red = $green = $blue = 0.0;
+        foreach ($k as $i => $absorbs) {
+            $q = $s[$i] > 0.0 ? $absorbs / $s[$i] : self::BLACK;
+            $inside = 1 + $q - sqrt($q * ($q + 2));
+            $q = $inside * FirstSurface::OUT / (1 - FirstSurface::BACK * $inside);
+            $out = $share + (1 - $share) * $q;
+            $out = $out < 2 * $share ? 2 * $q / (1 + $q) : $out;
+            $red += $toRed[$i] * $out;
+            $green += $toGreen[$i] * $out;
+            $blue += $toBlue[$i] * $out;
+        }
+
+        return new Light($red, $green, $blue);
     }
 
     /**
      * @param array<int, int> $parts
      */
-    private function keep(array $parts, float $apart, Spectrum $spectrum): void
+    private function keep(array $parts, float $apart, Light $light): void
     {
         if ($apart < $this->nearest) {
             $this->nearest = $apart;
@@ -169,7 +202,7 @@ final class MatchColour
         $keys = array_keys($this->paints);
         $named = array_combine(array_map(static fn (int $p): int|string => $keys[$p], array_keys($parts)), $parts);
         \assert([] !== $named);
-        $mix = new MatchedMix($named, $apart, $spectrum->light()->colour());
+        $mix = new MatchedMix($named, $apart, $light->colour());
         [$paints, $total, $set] = [\count($parts), array_sum($parts), implode(' ', array_keys($parts))];
         if (!isset($this->bySize[$paints][$total]) || $apart < $this->bySize[$paints][$total]->deltaE) {
             $this->bySize[$paints][$total] = $mix;
