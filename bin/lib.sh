@@ -124,6 +124,19 @@ serve_at() {
     -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=16M -S "127.0.0.1:$1" -t public public/index.php 2>> var/log/server.log
 }
 
+# Serves a fresh demo in the background, from a store of its own in the folder named, for as long as the script runs.
+serve_fresh_demo() {
+  local folder=$1 port=$2
+  mkdir -p "$folder" var/log
+  export INLAID_STORE=$root/$folder/store.sqlite
+  rm -f "$INLAID_STORE"*
+  bin/console inlaid:prepare
+  bin/console inlaid:demo:load > /dev/null
+  (serve "$port" > /dev/null 2>&1) &
+  served=$!
+  trap 'kill $served && wait $served || true' EXIT
+}
+
 # Reads --port and --fresh.
 read_options() {
   port=8321 fresh=no

@@ -27,6 +27,7 @@ for ($tries = 0; ; ++$tries) { // both servers are only just starting
         $tries < 60 ? usleep(250_000) : throw $error;
     }
 }
+$browser->manage()->timeouts()->implicitlyWait(15); // a page may still be fetching what is to be pressed
 $browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
 [$width, $height] = $browser->executeScript('return [innerWidth, innerHeight]');
 $browser->manage()->window()->setSize(new WebDriverDimension(1280 + 1280 - $width, 800 + 800 - $height));

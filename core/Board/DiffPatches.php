@@ -42,7 +42,7 @@ final readonly class DiffPatches
         if ($wood !== $otherWood) {
             $found[] = new Difference('the wood', $wood, $otherWood);
         }
-        [$steps, $others] = [self::byId($one), self::byId($other)];
+        [$steps, $others] = [$one->stepsById(), $other->stepsById()];
         foreach (array_diff_key($steps + $others, array_intersect_key($steps, $others)) as $id => $step) {
             $found[] = new Difference($step->name(), isset($steps[$id]) ? 'done' : 'left out', isset($steps[$id]) ? 'left out' : 'done');
         }
@@ -75,14 +75,6 @@ final readonly class DiffPatches
         }
 
         return $found;
-    }
-
-    /**
-     * @return array<string, Step>
-     */
-    private static function byId(Recipe $recipe): array
-    {
-        return array_column(array_map(static fn (Step $s): array => [$s->id, $s], $recipe->steps), 1, 0);
     }
 
     /**

@@ -19,9 +19,4 @@ final readonly class MatchedMix
     public function __construct(public array $parts, public float $deltaE, public Colour $colour)
     {
     }
-
-    public function total(): int
-    {
-        return array_sum($this->parts);
-    }
 }

@@ -12,13 +12,6 @@ enum ReferenceCard: string
     case White = 'white';
     case Grey = 'grey';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::White => 'white paper', self::Grey => 'grey card',
-        };
-    }
-
     /** Share of the light it reflects, the same in every colour. */
     public function reflects(): float
     {

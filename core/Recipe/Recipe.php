@@ -64,6 +64,14 @@ final readonly class Recipe
     }
 
     /**
+     * @return array<string, Step>
+     */
+    public function stepsById(): array
+    {
+        return array_column(array_map(static fn (Step $s): array => [$s->id, $s], $this->steps), 1, 0);
+    }
+
+    /**
      * The step that this one stands in for when it is not enough even after its last round; null where it is done in any case.
      */
     public function onlyIfNot(Step $step): ?Step

@@ -31,6 +31,18 @@ final class Json
     }
 
     /**
+     * The objects of a list of another; none where there is no such list.
+     *
+     * @return list<\stdClass>
+     */
+    public static function objects(\stdClass $of, string $name): array
+    {
+        $list = $of->{$name} ?? null;
+
+        return array_values(array_filter(\is_array($list) ? $list : [], static fn (mixed $v): bool => $v instanceof \stdClass));
+    }
+
+    /**
      * Only scalars, arrays and objects of those.
      */
     public static function plain(mixed $value): mixed

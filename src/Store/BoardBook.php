@@ -121,19 +121,6 @@ final readonly class BoardBook
     }
 
     /**
-     * @param list<string> $boards ids
-     *
-     * @return array<string, int> how many patches of each have been read
-     */
-    public function read(array $boards): array
-    {
-        /** @var list<array{board: string, read: int|string}> $rows */
-        $rows = $this->em->createQuery('SELECT IDENTITY(r.board) AS board, COUNT(r.patch) AS read FROM '.StoredReading::class.' r WHERE IDENTITY(r.board) IN (:boards) GROUP BY r.board')->setParameter('boards', $boards)->getResult();
-
-        return array_map(intval(...), array_column($rows, 'read', 'board'));
-    }
-
-    /**
      * Keeps what was read of a patch, in the place of what was read before. A board that is read has been laid.
      *
      * @param array<string, mixed> $reading

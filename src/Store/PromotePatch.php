@@ -115,8 +115,7 @@ final readonly class PromotePatch
      */
     private function forWhole(Edit $edit, Recipe $whole, Recipe $onBoard): Edit
     {
-        $steps = array_column(array_map(static fn (Step $s): array => [$s->id, $s], $whole->steps), 1, 0);
-        $own = array_column(array_map(static fn (Step $s): array => [$s->id, $s], $onBoard->steps), 1, 0);
+        [$steps, $own] = [$whole->stepsById(), $onBoard->stepsById()];
         foreach (array_filter([$edit->step, $edit->before]) as $id) {
             if (!isset($steps[$id])) {
                 throw Refused::at('/patch', \sprintf('The recipe no longer has the step "%s".', ($own[$id] ?? null)?->name() ?? $id));

@@ -44,7 +44,7 @@ final readonly class ApplyEdits
      */
     private function edit(\stdClass $doc, Edit $edit, \Closure $shelf): void
     {
-        $steps = self::objects($doc, 'steps');
+        $steps = Json::objects($doc, 'steps');
         $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
         match ($edit->do) {
             EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
@@ -99,7 +99,7 @@ final readonly class ApplyEdits
      */
     private function step(\stdClass $doc, NewStep $new, \Closure $shelf): \stdClass
     {
-        $taken = array_map(static fn (\stdClass $s): mixed => $s->id, self::objects($doc, 'steps'));
+        $taken = array_map(static fn (\stdClass $s): mixed => $s->id, Json::objects($doc, 'steps'));
         for ($i = 1; \in_array("r$i", $taken, true); ++$i) {
         }
         $step = ['id' => "r$i", 'title' => $new->title, 'technique' => $new->technique, 'intent' => (object) ['purpose' => $new->purpose->value], 'coats' => $new->coats, 'wait' => (object) ['until' => $new->wait->value]];
@@ -133,7 +133,7 @@ final readonly class ApplyEdits
     private function material(\stdClass $doc, MaterialWanted $wanted, \Closure $shelf): string
     {
         $taken = [];
-        foreach (self::objects($doc, 'materials') as $json) {
+        foreach (Json::objects($doc, 'materials') as $json) {
             $own = Node::read($json, $this->read->read(...));
             $taken[] = $own->id;
             if ($wanted->isMetBy($own)) {
@@ -142,7 +142,7 @@ final readonly class ApplyEdits
         }
         foreach ($shelf() as $material) {
             if ($wanted->isMetBy($material) && !\in_array($material->id, $taken, true)) {
-                $doc->materials = [...self::objects($doc, 'materials'), Json::decode(Json::encode($this->write->write($material)))];
+                $doc->materials = [...Json::objects($doc, 'materials'), Json::decode(Json::encode($this->write->write($material)))];
 
                 return $material->id;
             }
@@ -176,7 +176,7 @@ final readonly class ApplyEdits
     {
         \assert($doc->piece instanceof \stdClass);
         $side = \is_string($edit->set['side'] ?? null) ? $edit->set['side'] : '';
-        foreach (self::objects($doc->piece, 'joints') as $joint) {
+        foreach (Json::objects($doc->piece, 'joints') as $joint) {
             if ($joint->id === $edit->step && $joint->{$side} instanceof \stdClass) {
                 $joint->{$side}->coated = false;
             }
@@ -189,7 +189,7 @@ final readonly class ApplyEdits
     private static function shares(\stdClass $doc, ?\stdClass $step, Edit $edit): void
     {
         $uses = $step->uses ?? null;
-        $mixes = array_column(array_map(static fn (\stdClass $m): array => [\is_string($m->id) ? $m->id : '', $m], self::objects($doc, 'mixes')), 1, 0);
+        $mixes = array_column(array_map(static fn (\stdClass $m): array => [\is_string($m->id) ? $m->id : '', $m], Json::objects($doc, 'mixes')), 1, 0);
         if (!$uses instanceof \stdClass || !\is_string($uses->mix ?? null) || !isset($mixes[$uses->mix])) {
             return;
         }
@@ -204,7 +204,7 @@ final readonly class ApplyEdits
         }
         unset($mixes[$uses->mix]->written); // what the painter wrote it as holds no longer
         $shares = \is_array($edit->set['shares'] ?? null) ? array_values($edit->set['shares']) : [];
-        foreach (self::objects($mixes[$uses->mix], 'parts') as $k => $part) {
+        foreach (Json::objects($mixes[$uses->mix], 'parts') as $k => $part) {
             $part->share = $shares[$k] ?? $part->share;
         }
         $doc->mixes = array_values($mixes);
@@ -213,22 +213,12 @@ final readonly class ApplyEdits
     private static function ground(\stdClass $doc, Edit $edit): void
     {
         \assert($doc->piece instanceof \stdClass);
-        foreach (self::objects($doc->piece, 'parts') as $part) {
+        foreach (Json::objects($doc->piece, 'parts') as $part) {
             if ($part->substrate instanceof \stdClass) {
                 foreach ($edit->set as $field => $value) {
                     $part->substrate->{$field} = $value;
                 }
             }
         }
-    }
-
-    /**
-     * @return list<\stdClass>
-     */
-    private static function objects(\stdClass $of, string $name): array
-    {
-        $list = $of->{$name} ?? null;
-
-        return array_values(array_filter(\is_array($list) ? $list : [], static fn (mixed $v): bool => $v instanceof \stdClass));
     }
 }

@@ -34,11 +34,11 @@ final readonly class BeginBoard
         Refused::around('/width', static fn () => Board::checkSize($width, $height));
         $document = Json::decode($recipe->text);
         \assert($document instanceof \stdClass && $document->piece instanceof \stdClass);
-        $parts = array_values(array_filter(self::objects($document->piece->parts ?? null), static fn (\stdClass $p): bool => $p->id === $part));
+        $parts = array_values(array_filter(Json::objects($document->piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
         if ([] === $parts) {
             throw Refused::at('/part', 'The recipe has no such part.');
         }
-        $kept = array_values(array_filter(self::objects($document->steps ?? null), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
+        $kept = array_values(array_filter(Json::objects($document, 'steps'), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
         if ([] === $kept) {
             throw Refused::at('/steps', 'Choose at least one step to lay on the board.');
         }
@@ -52,7 +52,8 @@ final readonly class BeginBoard
         $document->piece = (object) ['name' => 'Sample board', 'count' => 1, 'parts' => [(object) array_filter($patch)]];
         $document->accepted = [];
         unset($document->cleanUp);
-        [$thing, $step] = $this->varied($this->read->choices($document), $vary);
+        $choices = $this->read->choices($document);
+        [$thing, $step] = $this->varied($choices, $vary);
 
         return (object) [
             'format' => ReadBoard::FORMAT,
@@ -62,7 +63,7 @@ final readonly class BeginBoard
             'recipe' => $document,
             'width' => $width,
             'height' => $height,
-            'columns' => (object) array_filter(['thing' => $thing->key(), 'step' => $step?->id, 'levels' => $thing->levels($this->read->choices($document), $step)]),
+            'columns' => (object) array_filter(['thing' => $thing->key(), 'step' => $step?->id, 'levels' => $thing->levels($choices, $step)]),
         ];
     }
 
@@ -86,13 +87,5 @@ final readonly class BeginBoard
         }
 
         throw new \LogicException('Any step can be done or left out.');
-    }
-
-    /**
-     * @return list<\stdClass>
-     */
-    private static function objects(mixed $list): array
-    {
-        return array_values(array_filter(\is_array($list) ? $list : [], static fn (mixed $v): bool => $v instanceof \stdClass));
     }
 }

@@ -62,7 +62,9 @@ final readonly class ReadBoard
             [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];
             $own = $n->has('own') ? $n->list('own', fn (Node $o): OwnChange => $this->own($o, $choices), self::MOST_OWN) : [];
             $cells = $n->make(fn (): array => $this->layOut->cells($columns, $rows, $own), 'columns');
-            $patches = array_map(fn (Cell $c): Patch => new Patch($c, $this->patch($n, $c, $base->text)), $cells);
+            $document = Json::decode($base->text);
+            \assert($document instanceof \stdClass);
+            $patches = array_map(fn (Cell $c): Patch => new Patch($c, $this->patch($n, $c, $document)), $cells);
             $target = $n->childOrNull('target');
             $colour = null === $target ? null : $target->fields('colour', 'name')->make(static fn (): Colour => Colour::of($target->string('colour')), 'colour');
             $target?->text('name', 120);
@@ -124,24 +126,17 @@ final readonly class ReadBoard
         if (!$n->has('step')) {
             return null;
         }
-        foreach ($choices->recipe->steps as $step) {
-            if ($step->id === $n->id('step')) {
-                return $step;
-            }
-        }
 
-        return $n->refuse('step', RecipeRefusal::missing('step', $n->id('step'))->getMessage());
+        return $choices->recipe->stepsById()[$n->id('step')] ?? $n->refuse('step', RecipeRefusal::missing('step', $n->id('step'))->getMessage());
     }
 
     /**
      * The recipe of one patch.
      */
-    private function patch(Node $n, Cell $cell, string $base): Recipe
+    private function patch(Node $n, Cell $cell, \stdClass $base): Recipe
     {
-        $document = Json::decode($base);
-        \assert($document instanceof \stdClass);
         try {
-            $recipe = $this->recipe->read($this->apply->apply($document, $cell->edits, static fn (): array => []));
+            $recipe = $this->recipe->read($this->apply->apply($base, $cell->edits, static fn (): array => []));
 
             return [] === $recipe->steps ? throw BoardRefusal::nothingOnIt() : $recipe;
         } catch (Refused|BoardRefusal $refused) {

@@ -28,7 +28,7 @@ final readonly class ComparePatches
         $stored = $this->boards->get($id);
         $board = $this->read->read(Json::decode($stored->document))->board;
         [$one, $other] = Refused::around('', static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))]);
-        $readings = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r], $this->describe->readings($stored)), 1, 0);
+        $readings = $this->describe->readings($stored);
         [$read, $readOther] = [$readings[$one->cell->label] ?? null, $readings[$other->cell->label] ?? null];
         [$colour, $otherColour] = [$read?->colour, $readOther?->colour];
         $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));

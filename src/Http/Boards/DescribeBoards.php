@@ -26,19 +26,19 @@ final readonly class DescribeBoards
 
     public function one(StoredBoard $board): BoardOpened
     {
-        return new BoardOpened($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, $this->readings($board), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
+        return new BoardOpened($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, array_values($this->readings($board)), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
     }
 
     public function summary(StoredBoard $board): BoardSummary
     {
         $readings = $this->readings($board);
-        $observed = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r->colour], $readings), 1, 0);
+        $observed = array_map(static fn (PatchReading $r): ?string => $r->colour, $readings);
 
         return new BoardSummary($board->id, $board->title, $board->recipeId, new RawJson($board->card), \count($readings), array_filter($observed), $board->laidAt, $this->chosen($board)?->patch, null !== $board->archivedAt, $board->updatedAt);
     }
 
     /**
-     * @return list<PatchReading> of the patches of which something was read
+     * @return array<string, PatchReading> of the patches of which something was read
      */
     public function readings(StoredBoard $board): array
     {
@@ -48,10 +48,14 @@ final readonly class DescribeBoards
         }
         $readings = $this->boards->readings($board);
         $target = $this->boards->card($board)->target ?? null;
-        $labels = array_keys($readings + $photos);
-        sort($labels);
+        $target = \is_string($target) ? Colour::of($target) : null;
+        $read = [];
+        foreach (array_keys($readings + $photos) as $patch) {
+            $read[$patch] = $this->reading($patch, $readings[$patch] ?? null, $photos[$patch] ?? [], $target);
+        }
+        ksort($read);
 
-        return array_map(fn (string|int $patch): PatchReading => $this->reading((string) $patch, $readings[$patch] ?? null, $photos[$patch] ?? [], \is_string($target) ? Colour::of($target) : null), $labels);
+        return $read;
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Boards\DescribeBoards;
-use Inlaid\App\Http\Boards\PatchReading;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredShare;
 use Inlaid\Core\Preview\AxisPreview;
@@ -22,7 +21,7 @@ final readonly class DescribeLook
 
     public function describe(StoredShare $share): BoardLook
     {
-        $readings = array_column(array_map(static fn (PatchReading $r): array => [$r->patch, $r], $this->describe->readings($share->board)), 1, 0);
+        $readings = $this->describe->readings($share->board);
         $axis = static fn (Node $n): AxisPreview => new AxisPreview($n->string('name'), $n->string('tells'), $n->list('heads', static fn (Node $h): string => $h->asString(500)));
 
         return Node::read($this->boards->card($share->board), static fn (Node $n): BoardLook => new BoardLook(

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { BoardAxis, Recipe, ThingToVary } from '../../app/api';
+import type { BoardAxis, ThingToVary } from '../../app/api';
 import { Choice, TextEntry } from '../../shared/Field';
 
 const most = 6;
@@ -9,7 +9,6 @@ const most = 6;
 type Props = {
   title: string;
   axis: BoardAxis;
-  recipe: Recipe;
   things: readonly ThingToVary[];
   nameOf: (step: string | null) => string;
   onChange: (axis: BoardAxis) => void;

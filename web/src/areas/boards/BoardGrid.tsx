@@ -3,7 +3,7 @@ import type { KeyboardEvent } from 'react';
 import { bench } from '../../app/theme';
 
 /** A patch as the grid draws it. `colour` null where none was read; `mark` a word under the letter. */
-export type Cell = { label: string; row: number | null; column: number | null; control: boolean; colour: string | null; mark?: string };
+export type Cell = { label: string; row: number | null; column: number | null; colour: string | null; mark?: string };
 
 type Props = {
   cells: readonly Cell[];

@@ -13,6 +13,7 @@ import { ChangeList } from '../section/ChangeList';
 import { BoardGrid } from './BoardGrid';
 import { type BoardProps, cellsOf, readingOf, woodOf } from './board';
 import { Panels } from './Panels';
+import { ReadColour } from './ReadColour';
 import { ShareLinks } from './ShareLinks';
 import { useBoardWork } from './useBoards';
 
@@ -93,11 +94,7 @@ function Promote({
   return (
     <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 720 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '170px 1fr', gap: 2, alignItems: 'center' }}>
-        <Box
-          sx={{ height: 120, bgcolor: reading?.colour ?? '#fff', border: `1px solid ${bench.ink}`, display: 'grid', placeItems: 'center' }}
-        >
-          {!reading?.colour && 'no colour read'}
-        </Box>
+        <ReadColour patch={patch} colour={reading?.colour} height={120} />
         <Box>
           <Typography variant="h2">
             {patch}: {says.join(' · ')}

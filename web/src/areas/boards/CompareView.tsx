@@ -6,6 +6,7 @@ import { answer, api, type BoardOpened } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { type BoardProps, readingOf } from './board';
+import { ReadColour } from './ReadColour';
 
 /** Two patches side by side, large, with the target between them. */
 export function CompareView({ board, document, worked }: BoardProps) {
@@ -85,19 +86,7 @@ function Large({ board, patch }: { board: BoardOpened; patch: string }) {
   const photo = reading?.photos.at(-1);
   return (
     <Box>
-      <Box
-        role="img"
-        aria-label={reading?.colour ? `${patch}: ${reading.colour}` : `${patch}: no colour read`}
-        sx={{
-          height: 'min(38vh, 330px)',
-          bgcolor: reading?.colour ?? '#fff',
-          border: `1px solid ${bench.ink}`,
-          display: 'grid',
-          placeItems: 'center',
-        }}
-      >
-        {!reading?.colour && <span style={{ background: '#fff', padding: 6 }}>no colour read</span>}
-      </Box>
+      <ReadColour patch={patch} colour={reading?.colour} height="min(38vh, 330px)" />
       {photo && (
         <img
           src={`/api/photos/${photo.id}`}

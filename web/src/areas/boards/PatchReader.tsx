@@ -11,6 +11,7 @@ import { ColourEntry } from '../../shared/ColourEntry';
 import { TextEntry } from '../../shared/Field';
 import { readingOf } from './board';
 import { PickColour } from './PickColour';
+import { ReadColour } from './ReadColour';
 import { useBoardWork } from './useBoards';
 
 type Props = { board: BoardOpened; patch: PatchPreview; target: { colour: string; name?: string } | null };
@@ -43,18 +44,7 @@ export function PatchReader({ board, patch, target }: Props) {
         <Box sx={{ fontSize: 17 }}>{patch.says.join(' · ')}</Box>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '150px 1fr' }, gap: 2, alignItems: 'start' }}>
-        <Box
-          sx={{
-            height: 118,
-            border: `1px solid ${bench.ink}`,
-            bgcolor: reading?.colour ?? '#fff',
-            display: 'grid',
-            placeItems: 'center',
-            color: 'text.secondary',
-          }}
-        >
-          {!reading?.colour && 'no colour read'}
-        </Box>
+        <ReadColour patch={patch.label} colour={reading?.colour} height={118} />
         <Box sx={{ display: 'grid', gap: 1.25 }}>
           <ColourEntry
             label={reading?.how === 'photo' ? 'Colour, from the photo' : 'Colour, as you see it'}

@@ -10,6 +10,7 @@ import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { RemarkLine } from '../../shared/RemarkLine';
 import { useMaterials } from '../../shared/useMaterials';
 import { minutes, moment } from '../../shared/words';
+import { putMaterial } from '../section/edits';
 import { AxisEntry } from './AxisEntry';
 import { BoardGrid } from './BoardGrid';
 import { type BoardProps, cellsOf, woodOf } from './board';
@@ -31,9 +32,8 @@ export function PlanView({ board, document, worked, said, change, undo }: BoardP
     id === null ? 'The whole board' : (worked.rounds.find((r) => r.stepId === id)?.name ?? steps.find((s) => s.id === id)?.title ?? id);
   /** A material that is chosen from the shelf comes along. */
   const withAxis = (name: 'columns' | 'rows', axis: BoardAxis) => {
-    const known = document.recipe.materials.map((m) => m.id);
-    const more = (shelf.data ?? []).filter((m) => axis.thing === 'laid' && axis.levels.includes(m.id) && !known.includes(m.id));
-    change({ ...document, [name]: axis, recipe: { ...document.recipe, materials: [...document.recipe.materials, ...more] } });
+    const more = (shelf.data ?? []).filter((m) => axis.thing === 'laid' && axis.levels.includes(m.id));
+    change({ ...document, [name]: axis, recipe: more.reduce((recipe, m) => putMaterial(recipe, m), document.recipe) });
   };
   const rowsToBegin = things.find((t) => t.thing !== document.columns.thing && (t.thing === 'grit' || t.thing === 'coats'));
   const open = worked.patches.find((p) => p.label === selected) ?? worked.patches.find((p) => p.control) ?? worked.patches[0];
@@ -56,7 +56,6 @@ export function PlanView({ board, document, worked, said, change, undo }: BoardP
               <AxisEntry
                 title="Columns"
                 axis={document.columns}
-                recipe={document.recipe}
                 things={things}
                 nameOf={nameOf}
                 onChange={(a) => withAxis('columns', a)}
@@ -66,7 +65,6 @@ export function PlanView({ board, document, worked, said, change, undo }: BoardP
                 <AxisEntry
                   title="Rows"
                   axis={document.rows}
-                  recipe={document.recipe}
                   things={things}
                   nameOf={nameOf}
                   onChange={(a) => withAxis('rows', a)}

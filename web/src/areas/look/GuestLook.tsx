@@ -63,7 +63,6 @@ export default function GuestLook() {
         <BoardGrid
           cells={board.patches.map((p) => ({
             ...p,
-            control: false,
             colour: p.colour ?? null,
             ...(p.label === board.chosen ? { mark: 'chosen' } : {}),
           }))}
