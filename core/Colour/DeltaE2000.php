@@ -13,6 +13,7 @@ namespace Inlaid\Core\Colour;
 final class DeltaE2000
 {
     private const POW7 = 25 ** 7;
+    private const SIN60 = 0.8660254037844386;
 
     public static function between(Lab $one, Lab $other): float
     {
@@ -37,7 +38,7 @@ final class DeltaE2000
         };
         [$l, $c] = [($one->l + $other->l) / 2, ($c1 + $c2) / 2];
         $t = 1 - 0.17 * self::cos($h - 30) + 0.24 * self::cos(2 * $h) + 0.32 * self::cos(3 * $h + 6) - 0.20 * self::cos(4 * $h - 63);
-        $sl = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
+        $sl = self::sl($l);
         $sc = 1 + 0.045 * $c;
         $sh = 1 + 0.015 * $c * $t;
         $rt = -2 * sqrt($c ** 7 / ($c ** 7 + self::POW7)) * sin(deg2rad(60 * exp(-(($h - 275) / 25) ** 2)));
@@ -47,6 +48,23 @@ final class DeltaE2000
         $dH = 2 * sqrt($c1 * $c2) * sin(deg2rad($dh / 2)) / $sh;
 
         return sqrt(max(0.0, $dL ** 2 + $dC ** 2 + $dH ** 2 + $rt * $dC * $dH));
+    }
+
+    /**
+     * No more than the difference, and reckoned without any angle: of the rotation term the worst is taken, |R_T| ≤ 2 sin 60° √(C̄′⁷ ÷ (C̄′⁷ + 25⁷)), of the weights the largest, S_C ≥ S_H, and C̄′ ≤ 1.5 C̄.
+     */
+    public static function atLeast(Lab $one, Lab $other): float
+    {
+        $c = 0.75 * (hypot($one->a, $one->b) + hypot($other->a, $other->b));
+        $worst = 2 * self::SIN60 * sqrt($c ** 7 / ($c ** 7 + self::POW7));
+
+        return sqrt((($other->l - $one->l) / self::sl(($one->l + $other->l) / 2)) ** 2 + (1 - $worst / 2) * (($other->a - $one->a) ** 2 + ($other->b - $one->b) ** 2) / (1 + 0.045 * $c) ** 2);
+    }
+
+    /** The weight of lightness, S_L: 1 in the middle, 1.747 at the ends. */
+    public static function sl(float $meanL): float
+    {
+        return 1 + 0.015 * ($meanL - 50) ** 2 / sqrt(20 + ($meanL - 50) ** 2);
     }
 
     private static function hue(float $a, float $b): float

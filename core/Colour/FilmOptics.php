@@ -32,8 +32,8 @@ final readonly class FilmOptics
     public static function of(Optics $optics, float $thickness): self
     {
         $a = $b = $c = [];
-        foreach ($optics->absorption as $i => $k) {
-            $s = $optics->scattering[$i];
+        $s = $optics->scattering;
+        foreach ($optics->absorption as $k) {
             $gamma = sqrt($k * ($k + 2 * $s));
             $gx = $gamma * $thickness;
             $t = $gx < self::SMALL ? $thickness * (1 - $gx * $gx / 3) : tanh($gx) / $gamma;

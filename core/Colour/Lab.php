@@ -28,8 +28,25 @@ final readonly class Lab
     /** Unclipped: light may be less than none or more than white. */
     public static function ofLight(Light $light): self
     {
-        $linear = $light->channels();
-        [$x, $y, $z] = array_map(static fn (array $row): float => self::f(($row[0] * $linear[0] + $row[1] * $linear[1] + $row[2] * $linear[2]) / array_sum($row)), self::XYZ);
+        return self::ofRelative(...self::relative($light));
+    }
+
+    /**
+     * X, Y and Z, each as a share of the white's.
+     *
+     * @return array{float, float, float}
+     */
+    public static function relative(Light $light): array
+    {
+        $of = static fn (array $row): float => ($row[0] * $light->red + $row[1] * $light->green + $row[2] * $light->blue) / ($row[0] + $row[1] + $row[2]);
+
+        return [$of(self::XYZ[0]), $of(self::XYZ[1]), $of(self::XYZ[2])];
+    }
+
+    /** Of X, Y and Z as shares of the white's. */
+    public static function ofRelative(float $x, float $y, float $z): self
+    {
+        [$x, $y, $z] = [self::f($x), self::f($y), self::f($z)];
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }

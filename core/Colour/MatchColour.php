@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
+// Named in full it is called without a look for one of our own first, in the innermost loop.
+use function sqrt;
+
 /**
  * Finds the mix of few paints in small whole parts that comes nearest to a colour, at full strength under a given surface.
  *
  * Every mix of up to four of the paints with at most twelve parts in all is looked at, those that are others in larger parts left out. Of all within ½ ΔE of the nearest the one with the fewest paints is
- * taken, of these the one with the fewest parts, of these the nearest. Lightness alone is reckoned first: no ΔE is less than |ΔL*| ÷ 1.75 (S_L of CIEDE2000 is largest, 1.747, at the ends of L*), so that what is too light or too
- * dark goes at once.
+ * taken, of these the one with the fewest parts, of these the nearest. Lightness alone is reckoned first, and then a bound of ΔE without angles, so that most goes at once.
  */
 final class MatchColour
 {
@@ -21,29 +23,30 @@ final class MatchColour
     private const NEAR = 2.0;
     private const MOST_OTHERS = 4;
     private const LARGEST_SL = 1.75;
-    /** The bands that make almost all of the luminance: 480 to 650 nm. */
-    private const FROM = 10;
-    private const TO = 28;
-    /** K ÷ S of what does not scatter: as good as black. */
+    /** The last of the bands that make almost all of the luminance, when they are sorted by it. */
+    private const BRIGHT = 13;
+    /** 1 ÷ S of what does not scatter: as good as black. */
     private const BLACK = 1e9;
     /** How many mixes are looked at between two looks at the time. */
     private const EVERY = 500;
 
-    /** @var array<int, list<float>> absorption by paint */
+    /** @var array<int, array<int, list<float>>> absorption by paint and how many parts of it */
     private array $absorption = [];
-    /** @var array<int, list<float>> */
+    /** @var array<int, float> of one part of each paint */
     private array $scattering = [];
-    /** @var array<string, MatchedMix> nearest by its paints */
+    /** @var array<string, array{non-empty-array<int, int>, float}> parts and ΔE of the nearest by its paints */
     private array $bySet = [];
-    /** @var array<int, array<int, MatchedMix>> nearest by number of paints and of parts */
+    /** @var array<int, array<int, array{non-empty-array<int, int>, float}>> nearest by number of paints and of parts */
     private array $bySize = [];
     private float $nearest = \INF;
     /** Luminances beyond which nothing can be near enough. */
     private float $darkest = -\INF;
     private float $lightest = \INF;
-    /** @var list<float> of luminance */
-    private readonly array $weights;
-    /** What all the other bands can add to it at most. */
+    /** @var array{list<float>, list<float>, list<float>} what each band adds to X, Y and Z relative to white, in the order of the bands here */
+    private readonly array $eye;
+    /** @var list<float> what each of the brightest bands adds to Y */
+    private readonly array $bright;
+    /** What the bands after the bright ones can add to Y at most. */
     private readonly float $dim;
     private int $looked = 0;
     private bool $over = false;
@@ -55,10 +58,16 @@ final class MatchColour
      */
     private function __construct(private readonly array $paints, private readonly Lab $target, private readonly FirstSurface $surface, private readonly int $most, private readonly \Closure $isOver)
     {
-        $this->weights = Observer::luminance();
-        $this->dim = array_sum($this->weights) - array_sum(\array_slice($this->weights, self::FROM, self::TO - self::FROM));
+        [, $luminance] = Observer::relative();
+        arsort($luminance);
+        $brightFirst = static fn (array $bands): array => array_map(static fn (int $band): float => $bands[$band], array_keys($luminance));
+        $this->eye = array_map($brightFirst, Observer::relative());
+        $this->bright = \array_slice($this->eye[1], 0, self::BRIGHT);
+        $this->dim = array_sum(\array_slice($this->eye[1], self::BRIGHT));
         foreach (array_values($paints) as $i => $optics) {
-            $this->absorption[$i] = $optics->absorption;
+            for ($part = 1; $part <= self::MOST_PARTS; ++$part) {
+                $this->absorption[$i][$part] = $brightFirst($optics->times($part)->absorption);
+            }
             $this->scattering[$i] = $optics->scattering;
         }
     }
@@ -82,22 +91,25 @@ final class MatchColour
     {
         $nothing = array_fill(0, Observer::BANDS, 0.0);
         for ($paints = 1; $paints <= $this->most; ++$paints) {
-            $this->choose($paints, 0, [], self::MOST_PARTS, $nothing, $nothing);
+            $this->choose($paints, 0, [], self::MOST_PARTS, $nothing, 0.0);
         }
         $best = $this->best();
-        $others = array_values(array_filter($this->bySet, fn (MatchedMix $m): bool => $m->deltaE <= $this->nearest + self::NEAR && (null === $best || array_keys($m->parts) !== array_keys($best->parts))));
-        usort($others, static fn (MatchedMix $a, MatchedMix $b): int => $a->deltaE <=> $b->deltaE);
+        $others = array_values(array_filter($this->bySet, fn (array $m): bool => $m[1] <= $this->nearest + self::NEAR && array_keys($m[0]) !== array_keys($best[0] ?? [])));
+        usort($others, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
-        return new ColourMatch($best, \array_slice($others, 0, self::MOST_OTHERS), !$this->over);
+        return new ColourMatch(null === $best ? null : $this->mix($best), array_map($this->mix(...), \array_slice($others, 0, self::MOST_OTHERS)), !$this->over);
     }
 
-    private function best(): ?MatchedMix
+    /**
+     * @return array{non-empty-array<int, int>, float}|null
+     */
+    private function best(): ?array
     {
         ksort($this->bySize);
         foreach ($this->bySize as $byTotal) {
             ksort($byTotal);
             foreach ($byTotal as $mix) {
-                if ($mix->deltaE <= $this->nearest + self::TIE) {
+                if ($mix[1] <= $this->nearest + self::TIE) {
                     return $mix;
                 }
             }
@@ -111,9 +123,9 @@ final class MatchColour
      *
      * @param array<int, int> $parts by paint
      * @param list<float>     $k     absorption of what is taken
-     * @param list<float>     $s
+     * @param float           $s     and its scattering
      */
-    private function choose(int $more, int $from, array $parts, int $left, array $k, array $s): void
+    private function choose(int $more, int $from, array $parts, int $left, array $k, float $s): void
     {
         $common = array_reduce($parts, self::common(...), 0);
         for ($paint = $from; $paint <= \count($this->absorption) - $more; ++$paint) {
@@ -122,107 +134,126 @@ final class MatchColour
                     1 === self::common($common, $part) && $this->look($parts, $paint, $part, $k, $s);
                     continue;
                 }
-                [$absorption, $scattering] = [$this->absorption[$paint], $this->scattering[$paint]];
-                $this->choose($more - 1, $paint + 1, $parts + [$paint => $part], $left - $part, self::plus($k, $absorption, $part), self::plus($s, $scattering, $part));
+                $this->choose($more - 1, $paint + 1, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint]);
             }
         }
     }
 
     /**
-     * Looks at what is taken and so many parts of a last paint. First only how light it is, by the bands the eye sees most of, for most mixes go no further.
+     * Looks at what is taken and so many parts of a last paint: `Optics`, `FirstSurface` and `Lab` in one go, which saves most of the time here. The bands come with those first that the eye sees most of: after these it is
+     * known how light it can be, and many mixes go no further.
      *
      * @param array<int, int> $parts
      * @param list<float>     $k
-     * @param list<float>     $s
      */
-    private function look(array $parts, int $paint, int $part, array $k, array $s): void
+    private function look(array $parts, int $paint, int $part, array $k, float $s): void
     {
         if (0 === ++$this->looked % self::EVERY && ($this->isOver)()) {
             $this->over = true;
         }
-        [$absorption, $scattering, $weights, $share] = [$this->absorption[$paint], $this->scattering[$paint], $this->weights, $this->surface->share];
-        $luminance = 0.0;
-        for ($i = self::FROM; $i < self::TO; ++$i) {
-            $scatters = $s[$i] + $part * $scattering[$i];
-            $q = $scatters > 0.0 ? ($k[$i] + $part * $absorption[$i]) / $scatters : self::BLACK;
-            $inside = 1 + $q - sqrt($q * ($q + 2));
-            $q = $inside * FirstSurface::OUT / (1 - FirstSurface::BACK * $inside);
-            $out = $share + (1 - $share) * $q;
-            $luminance += $weights[$i] * ($out < 2 * $share ? 2 * $q / (1 + $q) : $out);
-        }
+        [$absorption, $share] = [$this->absorption[$paint][$part], $this->surface->share];
+        $s += $part * $this->scattering[$paint];
+        $per = $s > 0.0 ? 1 / $s : self::BLACK;
+        $luminance = self::seen($k, $absorption, $this->bright, $per, $share);
         if ($luminance + $this->dim < $this->darkest || $luminance > $this->lightest) {
             return;
         }
-        $light = $this->light(self::plus($k, $absorption, $part), self::plus($s, $scattering, $part));
-        $lab = Lab::ofLight($light);
-        if (abs($lab->l - $this->target->l) > self::LARGEST_SL * ($this->nearest + self::NEAR)) {
+        $y = self::seen($k, $absorption, $this->eye[1], $per, $share);
+        if ($y < $this->darkest || $y > $this->lightest) {
+            return;
+        }
+        $x = self::seen($k, $absorption, $this->eye[0], $per, $share);
+        $z = self::seen($k, $absorption, $this->eye[2], $per, $share);
+        $lab = Lab::ofRelative($x, $y, $z);
+        if (DeltaE2000::atLeast($lab, $this->target) > $this->nearest + self::NEAR) {
             return;
         }
         $apart = DeltaE2000::between($lab, $this->target);
         if ($apart <= $this->nearest + self::NEAR) {
-            $this->keep($parts + [$paint => $part], $apart, $light);
+            $this->keep($parts + [$paint => $part], $apart);
         }
     }
 
     /**
-     * What an endless film of it looks like under the surface: `Optics` and `FirstSurface` in one go, which saves a fifth of the time here.
+     * How much of X, Y or Z is seen of an endless film of a mix and some more: `Optics::masstone` and `FirstSurface::observed` in one go, which saves most of the time here.
      *
-     * @param list<float> $k
-     * @param list<float> $s
+     * @param list<float> $k      absorption of the mix
+     * @param list<float> $more   and of what is added
+     * @param list<float> $weight of each band, for as many as are looked at
+     * @param float       $per    1 ÷ scattering of both
      */
-    private function light(array $k, array $s): Light
+    private static function seen(array $k, array $more, array $weight, float $per, float $share): float
     {
-        [$toRed, $toGreen, $toBlue] = Observer::weights();
-        $share = $this->surface->share;
-        $red = $green = $blue = 0.0;
-        foreach ($k as $i => $absorbs) {
-            $q = $s[$i] > 0.0 ? $absorbs / $s[$i] : self::BLACK;
-            $inside = 1 + $q - sqrt($q * ($q + 2));
-            $q = $inside * FirstSurface::OUT / (1 - FirstSurface::BACK * $inside);
-            $out = $share + (1 - $share) * $q;
-            $out = $out < 2 * $share ? 2 * $q / (1 + $q) : $out;
-            $red += $toRed[$i] * $out;
-            $green += $toGreen[$i] * $out;
-            $blue += $toBlue[$i] * $out;
+        $sum = 0.0;
+        foreach ($weight as $i => $w) {
+            $q = ($k[$i] + $more[$i]) * $per;
+            $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
+            $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
+            $out = $share + (1.0 - $share) * $q;
+            if ($out < 2.0 * $share) {
+                $out = 2.0 * $q / (1.0 + $q);
+            }
+            $sum += $w * $out;
         }
 
-        return new Light($red, $green, $blue);
+        return $sum;
     }
 
     /**
-     * @param array<int, int> $parts
+     * @param non-empty-array<int, int> $parts
      */
-    private function keep(array $parts, float $apart, Light $light): void
+    private function keep(array $parts, float $apart): void
     {
         if ($apart < $this->nearest) {
             $this->nearest = $apart;
-            $far = self::LARGEST_SL * ($apart + self::NEAR);
+            $far = $this->far($apart + self::NEAR);
             [$this->darkest, $this->lightest] = [Lab::luminance($this->target->l - $far), Lab::luminance($this->target->l + $far)];
         }
-        $keys = array_keys($this->paints);
-        $named = array_combine(array_map(static fn (int $p): int|string => $keys[$p], array_keys($parts)), $parts);
-        \assert([] !== $named);
-        $mix = new MatchedMix($named, $apart, $light->colour());
         [$paints, $total, $set] = [\count($parts), array_sum($parts), implode(' ', array_keys($parts))];
-        if (!isset($this->bySize[$paints][$total]) || $apart < $this->bySize[$paints][$total]->deltaE) {
-            $this->bySize[$paints][$total] = $mix;
+        if ($apart < ($this->bySize[$paints][$total][1] ?? \INF)) {
+            $this->bySize[$paints][$total] = [$parts, $apart];
         }
-        if (!isset($this->bySet[$set]) || $apart < $this->bySet[$set]->deltaE) {
-            $this->bySet[$set] = $mix;
+        if ($apart < ($this->bySet[$set][1] ?? \INF)) {
+            $this->bySet[$set] = [$parts, $apart];
         }
+    }
+
+    /**
+     * How far L* may be off the target's if ΔE is no more than given: |ΔL*| ≤ ΔE · S_L, and S_L is largest where the mean is farthest from 50.
+     */
+    private function far(float $deltaE): float
+    {
+        $far = self::LARGEST_SL * $deltaE;
+        for ($round = 0; $round < 3; ++$round) {
+            $far = min($far, $deltaE * DeltaE2000::sl(50 + abs($this->target->l - 50) + $far / 2));
+        }
+
+        return $far;
+    }
+
+    /**
+     * @param array{non-empty-array<int, int>, float} $found
+     */
+    private function mix(array $found): MatchedMix
+    {
+        [$parts, $apart] = $found;
+        $keys = array_keys($this->paints);
+        $film = Optics::mix(array_map(fn (int $paint, int $part): array => [$this->paints[$keys[$paint]], (float) $part], array_keys($parts), $parts));
+
+        return new MatchedMix(array_combine(array_map(static fn (int $p): int|string => $keys[$p], array_keys($parts)), $parts), $apart, $this->surface->observed($film->masstone())->light()->colour());
     }
 
     /**
      * @param list<float> $sum
-     * @param list<float> $of
+     * @param list<float> $more
      *
      * @return list<float>
      */
-    private static function plus(array $sum, array $of, int $parts): array
+    private static function plus(array $sum, array $more): array
     {
         $with = [];
         foreach ($sum as $i => $value) {
-            $with[] = $value + $parts * $of[$i];
+            $with[] = $value + $more[$i];
         }
 
         return $with;

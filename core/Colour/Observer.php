@@ -35,8 +35,8 @@ final class Observer
 
     /** @var array{list<float>, list<float>, list<float>}|null */
     private static ?array $weights = null;
-    /** @var list<float>|null */
-    private static ?array $luminance = null;
+    /** @var array{list<float>, list<float>, list<float>}|null */
+    private static ?array $relative = null;
 
     /**
      * What each band adds to linear red, green and blue. Each row sums to 1, so that what reflects all light is white to the last digit: the bands alone would leave it a little off.
@@ -49,15 +49,18 @@ final class Observer
     }
 
     /**
-     * What each band adds to luminance; sums to 1.
+     * What each band adds to X, Y and Z, each as a share of the white's; each row sums to 1.
      *
-     * @return list<float>
+     * @return array{list<float>, list<float>, list<float>} three rows of 36
      */
-    public static function luminance(): array
+    public static function relative(): array
     {
-        [$red, $green, $blue] = self::weights();
+        if (null === self::$relative) {
+            $xyz = array_map(static fn (float $r, float $g, float $b): array => Lab::relative(new Light($r, $g, $b)), ...self::weights());
+            self::$relative = [array_column($xyz, 0), array_column($xyz, 1), array_column($xyz, 2)];
+        }
 
-        return self::$luminance ??= array_map(static fn (float $r, float $g, float $b): float => (new Light($r, $g, $b))->luminance(), $red, $green, $blue);
+        return self::$relative;
     }
 
     /**

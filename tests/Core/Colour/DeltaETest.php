@@ -73,6 +73,20 @@ final class DeltaETest extends TestCase
         self::assertEqualsWithDelta($difference, DeltaE2000::between(new Lab(...$other), new Lab(...$one)), 5e-5, 'either way');
     }
 
+    /** The bound that matching prunes by never says more than the difference, and often nearly as much. */
+    public function testTheQuickBoundIsOne(): void
+    {
+        $nearly = 0;
+        $this->manyTimes(2000, function () use (&$nearly): void {
+            $one = new Lab($this->float(0, 100), $this->float(-90, 90), $this->float(-90, 90));
+            $other = new Lab($one->l + $this->float(-15, 15), $one->a + $this->float(-15, 15), $one->b + $this->float(-15, 15));
+            $apart = DeltaE2000::between($one, $other);
+            self::assertLessThanOrEqual($apart + 1e-9, DeltaE2000::atLeast($one, $other));
+            $nearly += DeltaE2000::atLeast($one, $other) > 0.5 * $apart ? 1 : 0;
+        });
+        self::assertGreaterThan(600, $nearly);
+    }
+
     public function testKnownColours(): void
     {
         foreach ([['#ffffff', 100.0, 0.0, 0.0], ['#000000', 0.0, 0.0, 0.0], ['#ff0000', 53.24, 80.09, 67.20], ['#808080', 53.585, 0.0, 0.0]] as [$hex, $l, $a, $b]) {

@@ -76,7 +76,7 @@ final class DeriveOpticsTest extends TestCase
                 self::assertGreaterThan($off - 0.02, DeltaE2000::between($tinted($plain, $times), Lab::of(Colour::of($tint))), "$hex × $times");
             }
             self::assertLessThan(1e-6, DeltaE2000::between($plain->masstone()->lab(), $found->masstone()->lab()));
-            Lab::of(Colour::of($hex))->l < 30 && self::assertGreaterThan(1.5 * $plain->scattering[0], $found->scattering[0], "$hex is stronger than its hiding says");
+            Lab::of(Colour::of($hex))->l < 30 && self::assertGreaterThan(1.5 * $plain->scattering, $found->scattering, "$hex is stronger than its hiding says");
         }
     }
 

@@ -114,7 +114,7 @@ final class SpectrumTest extends TestCase
 
     private static function film(float $k, float $s, float $x): FilmOptics
     {
-        return FilmOptics::of(Optics::of(array_fill(0, 36, $k), array_fill(0, 36, $s)), $x);
+        return FilmOptics::of(Optics::of(array_fill(0, 36, $k), $s), $x);
     }
 
     /**
@@ -140,7 +140,7 @@ final class SpectrumTest extends TestCase
     public function testFilmsHold(): void
     {
         $this->manyTimes(200, function (): void {
-            $optics = Optics::of(array_map(fn (): float => $this->float(0, 0.05), range(1, 36)), array_map(fn (): float => $this->float(0, 0.05), range(1, 36)));
+            $optics = Optics::of(array_map(fn (): float => $this->float(0, 0.05), range(1, 36)), $this->float(0, 0.05));
             $ground = Spectrum::of(array_map(fn (): float => $this->float(0, 1), range(1, 36)));
             $x = $this->float(1, 150);
             $whole = FilmOptics::of($optics, $x)->over($ground)->bands;
