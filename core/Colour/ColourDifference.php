@@ -20,7 +20,11 @@ final readonly class ColourDifference
 
     public static function between(Colour $one, Colour $than): self
     {
-        [$a, $b] = [Lab::of($one), Lab::of($than)];
+        return self::ofLabs(Lab::of($one), Lab::of($than));
+    }
+
+    public static function ofLabs(Lab $a, Lab $b): self
+    {
         $apart = DeltaE2000::between($a, $b);
         $ways = CompareColours::words($a, $b);
         $seen = match (true) {

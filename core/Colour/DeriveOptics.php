@@ -15,7 +15,9 @@ use Inlaid\Core\Material\Sheen;
  *
  * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and a white one of 80 % (in luminance, seen through its
  * own surface). Hiding alone makes dark colours far too weak in tints; where "one part in nine of white looks like …" is known, one factor of strength is solved that comes nearest. Flake is
- * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing.
+ * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it makes with as much water, by the scoop.
+ *
+ * A dye only absorbs: K = ln(R₀ ÷ R) ÷ 2X from the look of a pale wood before and after one normal coat, wiped. Where it would be lighter than the wood it absorbs nothing, for nothing in it could; what is missing then is the residual.
  */
 final class DeriveOptics
 {
@@ -27,7 +29,14 @@ final class DeriveOptics
     private const WHITE = '#f3f1ec';
     private const WHITE_WET = 1000 / 12;
     private const TINT_PARTS = 9;
+    /** The wood that the look of a stain is stated on, and the share of a normal coat that it takes before the rest is wiped away. */
+    private const PALE_WOOD = '#e6d3ad';
+    private const TAKEN = 0.25;
 
+    private const MOST_KEPT = 500;
+
+    /** @var array<string, Optics> by all that it depends on */
+    private static array $found = [];
     private ?Optics $white = null;
 
     public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
@@ -44,8 +53,64 @@ final class DeriveOptics
         return match (true) {
             \in_array($look->kind, [LookKind::Clear, LookKind::None], true) => Optics::clear(),
             \in_array($look->kind, [LookKind::Flake, LookKind::Stain], true), null === $look->colour => null,
-            default => $this->ofColour($look, $look->colour, FirstSurface::of($material->sheen ?? Sheen::Matt), 1000 / ($material->body->spread ?? 12.0)),
+            default => $this->film($material, $look, $look->colour),
         };
+    }
+
+    /** What was found is kept: a preview asks for the same few materials over and over. */
+    private function film(Material $material, Look $look, Colour $colour): Optics
+    {
+        $wet = self::wet($material);
+        $key = implode(' ', [$colour->hex, $look->hiding, $look->tint?->hex, $material->sheen?->value, $wet]);
+        if (\count(self::$found) > self::MOST_KEPT) {
+            self::$found = [];
+        }
+
+        return (self::$found[$key] ??= $this->ofColour($look, $colour, FirstSurface::of($material->sheen ?? Sheen::Matt), $wet))->times(self::perVolume($material));
+    }
+
+    /**
+     * @return Optics|null per µm of wet film; null for what is no stain in the wood, and where its look is not known
+     */
+    public function dye(Material $material): ?Optics
+    {
+        if (LookKind::Stain !== $material->look->kind || null === $material->look->onWood) {
+            return null;
+        }
+        $taken = 2 * self::TAKEN * self::wet($material);
+
+        return Optics::of(array_map(static fn (float $before, float $after): float => max(0.0, log($before / max(1e-6, $after)) / $taken), $this->paleWood()->bands, FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($material->look->onWood))->bands), 0.0);
+    }
+
+    /** ΔE by which what was found of a dye misses its stated look, because no dye can do that. */
+    public function residual(Material $material): ?float
+    {
+        $dye = $this->dye($material);
+        if (null === $dye || null === $material->look->onWood) {
+            return null;
+        }
+        $seen = FirstSurface::of(Sheen::Chalky)->observed(FilmOptics::of($dye, self::TAKEN * self::wet($material))->over($this->paleWood()));
+
+        return DeltaE2000::between($seen->lab(), Lab::of($material->look->onWood));
+    }
+
+    private function paleWood(): Spectrum
+    {
+        return FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover(Colour::of(self::PALE_WOOD)));
+    }
+
+    /** µm of one normal wet coat. */
+    private static function wet(Material $material): float
+    {
+        return 1000 / ($material->body->spread ?? 12.0);
+    }
+
+    /** A powder is a smaller part of what is laid than a paint: its share of the volume once one scoop is stirred into one of water. */
+    private static function perVolume(Material $material): float
+    {
+        $scooped = $material->body->scooped;
+
+        return null === $scooped ? 1.0 : 1 + $material->body->density->toFloat() / $scooped->toFloat();
     }
 
     /**
@@ -65,12 +130,40 @@ final class DeriveOptics
     private function hiding(Spectrum $inside, FirstSurface $surface, float $wet, float $hiding): Optics
     {
         [$low, $high] = [1e-7, 10.0];
-        for ($i = 0; $i < 60; ++$i) {
-            $middle = sqrt($low * $high);
-            $this->contrast(Optics::ofMasstone($inside, $middle), $surface, $wet) < $hiding ? $low = $middle : $high = $middle;
+        $off = fn (float $log): float => $this->contrast(Optics::ofMasstone($inside, exp($log)), $surface, $wet) - $hiding;
+
+        return Optics::ofMasstone($inside, exp(self::root($off, log($low), log($high))));
+    }
+
+    /**
+     * Where a growing function is nothing, by the secant with the older end's value halved when it stays (Illinois), which needs about ten looks.
+     *
+     * @param \Closure(float): float $of
+     */
+    private static function root(\Closure $of, float $low, float $high): float
+    {
+        [$below, $above] = [$of($low), $of($high)];
+        if ($above <= 0.0) {
+            return $high;
+        }
+        if ($below >= 0.0) {
+            return $low;
+        }
+        $side = 0;
+        for ($i = 0; $i < 100 && $high - $low > 1e-11; ++$i) {
+            $at = ($low * $above - $high * $below) / ($above - $below);
+            $value = $of($at);
+            if (abs($value) < 1e-13) {
+                return $at;
+            }
+            if ($value > 0.0) {
+                [$high, $above, $below, $side] = [$at, $value, 1 === $side ? $below / 2 : $below, 1];
+            } else {
+                [$low, $below, $above, $side] = [$at, $value, -1 === $side ? $above / 2 : $above, -1];
+            }
         }
 
-        return Optics::ofMasstone($inside, sqrt($low * $high));
+        return ($low + $high) / 2;
     }
 
     private function contrast(Optics $optics, FirstSurface $surface, float $wet): float
@@ -89,9 +182,18 @@ final class DeriveOptics
         $target = Lab::of($tint);
         $off = fn (float $log): float => DeltaE2000::between($surface->observed(Optics::mix([[$optics->times(exp($log)), 1 / (self::TINT_PARTS + 1)], [$this->white(), self::TINT_PARTS / (self::TINT_PARTS + 1)]])->masstone())->lab(), $target);
         [$low, $high, $ratio] = [-4.0, 4.0, (sqrt(5) - 1) / 2];
-        for ($i = 0; $i < 40; ++$i) {
-            [$a, $b] = [$high - $ratio * ($high - $low), $low + $ratio * ($high - $low)];
-            $off($a) < $off($b) ? $high = $b : $low = $a;
+        [$a, $b] = [$high - $ratio * ($high - $low), $low + $ratio * ($high - $low)];
+        [$atA, $atB] = [$off($a), $off($b)];
+        for ($i = 0; $i < 26; ++$i) {
+            if ($atA < $atB) {
+                [$high, $b, $atB] = [$b, $a, $atA];
+                $a = $high - $ratio * ($high - $low);
+                $atA = $off($a);
+            } else {
+                [$low, $a, $atA] = [$a, $b, $atB];
+                $b = $low + $ratio * ($high - $low);
+                $atB = $off($b);
+            }
         }
 
         return exp(($low + $high) / 2);

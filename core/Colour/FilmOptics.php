@@ -46,6 +46,16 @@ final readonly class FilmOptics
         return new self($a, $b, $c);
     }
 
+    /**
+     * Flakes that lie flat and let nothing through, over a share of the ground.
+     *
+     * @param Spectrum $flake what they reflect inside the film
+     */
+    public static function flakes(Spectrum $flake, float $share): self
+    {
+        return new self(array_fill(0, Observer::BANDS, 1 - $share), array_map(static fn (float $r): float => $share * $r, $flake->bands), array_fill(0, Observer::BANDS, 0.0));
+    }
+
     /** Nothing at all. */
     public static function none(): self
     {

@@ -46,6 +46,26 @@ final readonly class FirstSurface
         }, $inside->bands));
     }
 
+    /** What is seen of it as light to the eye: `observed` in one go, for it is asked of every patch after every step. */
+    public function light(Spectrum $inside): Light
+    {
+        [$toRed, $toGreen, $toBlue] = Observer::weights();
+        $share = $this->share;
+        $red = $green = $blue = 0.0;
+        foreach ($inside->bands as $i => $r) {
+            $q = $r * self::OUT / (1 - self::BACK * $r);
+            $seen = $share + (1 - $share) * $q;
+            if ($seen < 2 * $share) {
+                $seen = 2 * $q / (1 + $q);
+            }
+            $red += $toRed[$i] * $seen;
+            $green += $toGreen[$i] * $seen;
+            $blue += $toBlue[$i] * $seen;
+        }
+
+        return new Light($red, $green, $blue);
+    }
+
     /** What the film must reflect inside for this to be seen. */
     public function inside(Spectrum $observed): Spectrum
     {

@@ -38,9 +38,9 @@ final readonly class Lab
      */
     public static function relative(Light $light): array
     {
-        $of = static fn (array $row): float => ($row[0] * $light->red + $row[1] * $light->green + $row[2] * $light->blue) / ($row[0] + $row[1] + $row[2]);
+        [$r, $g, $b] = $light->channels();
 
-        return [$of(self::XYZ[0]), $of(self::XYZ[1]), $of(self::XYZ[2])];
+        return array_map(static fn (array $row): float => ($row[0] * $r + $row[1] * $g + $row[2] * $b) / array_sum($row), self::XYZ);
     }
 
     /** Of X, Y and Z as shares of the white's. */

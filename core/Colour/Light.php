@@ -46,6 +46,11 @@ final readonly class Light
         }, $this->channels());
     }
 
+    public function times(float $factor): self
+    {
+        return new self($factor * $this->red, $factor * $this->green, $factor * $this->blue);
+    }
+
     /** Y of XYZ, white being 1. */
     public function luminance(): float
     {

@@ -42,6 +42,8 @@ final class MatchColour
     /** Luminances beyond which nothing can be near enough. */
     private float $darkest = -\INF;
     private float $lightest = \INF;
+    /** @var list<int> the bands, those first that the eye sees most of */
+    private readonly array $order;
     /** @var array{list<float>, list<float>, list<float>} what each band adds to X, Y and Z relative to white, in the order of the bands here */
     private readonly array $eye;
     /** @var list<float> what each of the brightest bands adds to Y */
@@ -60,16 +62,32 @@ final class MatchColour
     {
         [, $luminance] = Observer::relative();
         arsort($luminance);
-        $brightFirst = static fn (array $bands): array => array_map(static fn (int $band): float => $bands[$band], array_keys($luminance));
-        $this->eye = array_map($brightFirst, Observer::relative());
+        $this->order = array_keys($luminance);
+        [$x, $y, $z] = Observer::relative();
+        $this->eye = [$this->brightFirst($x), $this->brightFirst($y), $this->brightFirst($z)];
         $this->bright = \array_slice($this->eye[1], 0, self::BRIGHT);
         $this->dim = array_sum(\array_slice($this->eye[1], self::BRIGHT));
         foreach (array_values($paints) as $i => $optics) {
             for ($part = 1; $part <= self::MOST_PARTS; ++$part) {
-                $this->absorption[$i][$part] = $brightFirst($optics->times($part)->absorption);
+                $this->absorption[$i][$part] = $this->brightFirst($optics->times($part)->absorption);
             }
             $this->scattering[$i] = $optics->scattering;
         }
+    }
+
+    /**
+     * @param list<float> $bands
+     *
+     * @return list<float>
+     */
+    private function brightFirst(array $bands): array
+    {
+        $sorted = [];
+        foreach ($this->order as $band) {
+            $sorted[] = $bands[$band];
+        }
+
+        return $sorted;
     }
 
     /**

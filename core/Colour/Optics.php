@@ -45,6 +45,21 @@ final readonly class Optics
     }
 
     /**
+     * Ambered: oils and resins take up blue as the years go by, half as much of it every 38 nm further up, and most of it in the first few years (1 − e^(−years ÷ 3)); typical.
+     *
+     * @param float $most absorption at 380 nm in the end, per µm of wet film
+     */
+    public function yellowed(float $most, float $years): self
+    {
+        if ($most <= 0.0 || $years <= 0.0) {
+            return $this;
+        }
+        $now = $most * (1 - exp(-$years / 3));
+
+        return new self(array_map(static fn (float $k, int $i): float => $k + $now * 2 ** (-$i / 3.8), $this->absorption, array_keys($this->absorption)), $this->scattering);
+    }
+
+    /**
      * @param list<array{self, float}> $parts with their shares of the volume
      */
     public static function mix(array $parts): self

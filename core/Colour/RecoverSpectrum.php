@@ -18,13 +18,18 @@ final class RecoverSpectrum
     private const INSIDE = 1e-4;
     private const TOLERANCE = 1e-9;
     private const MOST_ROUNDS = 60;
+    private const MOST_KEPT = 2000;
 
     /** @var array<string, Spectrum> by colour */
-    private array $found = [];
+    private static array $found = [];
 
     public function recover(Colour $colour): Spectrum
     {
-        return $this->found[$colour->hex] ??= $this->solve(array_map(static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)), Light::of($colour)->channels()));
+        if (\count(self::$found) > self::MOST_KEPT) {
+            self::$found = [];
+        }
+
+        return self::$found[$colour->hex] ??= $this->solve(array_map(static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)), Light::of($colour)->channels()));
     }
 
     /**

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Piece;
 
 use Inlaid\Core\Piece\Shape\Level;
+use Inlaid\Core\Technique\WornPlaces;
 
 /**
  * A part of a piece that steps can be applied to, as it was surveyed.
  *
  * Immutable. `count` how many there are; `absorption` what the first film takes against one on a sealed ground, where the
- * typical value is overridden; `pulls` whether their place is settled, null where there are none; `turned` whether it lies flat and has to be turned between its two sides.
+ * typical value is overridden; `pulls` whether their place is settled, null where there are none; `worn` where natural wear falls; `turned` whether it lies flat and has to be turned between its two sides.
  */
 final readonly class PiecePart
 {
@@ -32,6 +33,7 @@ final readonly class PiecePart
         public array $patches,
         public array $tests,
         public ?Pulls $pulls,
+        public WornPlaces $worn,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class PiecePart
         array $patches = [],
         array $tests = [],
         ?Pulls $pulls = null,
+        WornPlaces $worn = new WornPlaces(),
     ): self {
         if ($count < 1 || $count > 1000) {
             throw PieceRefusal::outOfRange('A count', 'between 1 and 1000');
@@ -66,7 +69,7 @@ final readonly class PiecePart
             (FieldTest::tryFrom($test) ?? throw PieceRefusal::noSuch('test', $test))->check($answer);
         }
 
-        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests, $pulls);
+        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests, $pulls, $worn);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Preview;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\WornPlace;
 
 /**
  * Builds the cut through the finish, once for all faces that share ground and steps.
@@ -14,8 +15,12 @@ use Inlaid\Core\Technique\Act;
  * Sanding all over takes from the uppermost films; what is taken away in places only (distress, release) is kept as a
  * depth, with the layer it ends in.
  */
-final class BuildStacks
+final readonly class BuildStacks
 {
+    public function __construct(private WorkOutLook $look = new WorkOutLook())
+    {
+    }
+
     /**
      * @param list<StepWork> $works
      *
@@ -28,7 +33,7 @@ final class BuildStacks
             foreach (array_keys($part->surface->faces) as $face) {
                 $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touchesFace($part, $face)));
                 $s = $part->substrate;
-                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
+                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
                 $classes[$key] = [[...$classes[$key][0] ?? [], [$part, $face]], $own];
             }
         }
@@ -94,6 +99,7 @@ final class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $pieces, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
+            $this->look->work($first, $works),
         );
     }
 

@@ -18,7 +18,7 @@ final readonly class StackPreview
      * @param list<string> $places
      * @param list<Layer>  $layers from the wood up
      */
-    public function __construct(public string $id, public array $parts, public array $places, public string $ground, public string $finish, public Substrate $substrate, public float $area, public array $layers, public float $dry)
+    public function __construct(public string $id, public array $parts, public array $places, public string $ground, public string $finish, public Substrate $substrate, public float $area, public array $layers, public float $dry, public LookPreview $look)
     {
     }
 }

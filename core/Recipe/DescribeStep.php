@@ -10,6 +10,7 @@ use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Technique\Hand;
 
 /**
  * Puts what a step says into words, fact by fact.
@@ -36,6 +37,8 @@ final class DescribeStep
             'the grit' => null === $d->grit ? null : (string) $d->grit,
             'the tool' => $d->tool?->inWords(),
             'which way it is sanded' => $d->strokes?->inWords(),
+            'how far it is taken' => Hand::Middle === $d->hand ? null : $d->hand->value,
+            'where it is full' => $d->where?->inWords(),
             'what the paper is for' => $d->aim?->inWords(),
             'what is masked' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',

@@ -19,4 +19,7 @@ interface Technique
     public function does(): string;
 
     public function figures(): Figures;
+
+    /** What it leaves where, done in such a manner. */
+    public function pattern(Manner $manner): Pattern;
 }

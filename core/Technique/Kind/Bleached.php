@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\OnWood;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
@@ -31,5 +34,10 @@ final class Bleached implements Technique
     public function figures(): Figures
     {
         return Figures::altering(rate: 0.1, takesMaterial: true, reach: Reach::Drips);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even()->working(OnWood::Bleaches);
     }
 }

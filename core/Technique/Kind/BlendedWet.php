@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Placement;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * A full coat, but the meeting line is worked over several times.
+ *
+ * Full over a third, then softened out in even steps over another third; two that run out opposite ways meet in the middle.
  */
 final class BlendedWet implements Technique
 {
@@ -30,5 +36,12 @@ final class BlendedWet implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.05, loss: 0.08);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $levels = ($manner->where ?? Placement::TopDown)->run([[0.34, 1.0], [0.08, 0.8], [0.08, 0.6], [0.08, 0.4], [0.08, 0.2], [0.34, 0.0]]);
+
+        return Pattern::of(Spread::Placed, $levels, $levels, $levels, $levels);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * The reference every other technique is measured against: one normal wet film over all of the surface, about
  * two square metres in a quarter of an hour on furniture.
+ *
+ * A brush is drawn thin over an edge and leaves a little more in corners.
  */
 final class BrushedFull implements Technique
 {
@@ -31,5 +35,10 @@ final class BrushedFull implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.12, byBrush: true);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 0.85, recess: 1.1);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\OnWood;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -30,5 +33,10 @@ final class Conditioned implements Technique
     public function figures(): Figures
     {
         return Figures::altering(rate: 0.15, takesMaterial: true);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even()->working(OnWood::Conditions);
     }
 }

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Crossing strokes leave ridges, so a little more paint lies there, and takes longer than laying off.
+ *
+ * Where strokes cross there is twice what lies between, softened by flow: a third thick, a third thin.
  */
 final class CrossHatched implements Technique
 {
@@ -30,5 +35,10 @@ final class CrossHatched implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.09, laid: 1.1, cover: 0.95);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Crossed, [[0.3, 0.65], [0.4, 1.0], [0.3, 1.35]], [[1.0, 0.8]], [[1.0, 1.2]], [[1.0, 1.1]])->raising(0.4);
     }
 }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Fine paper on the edges that hands and time would wear.
+ *
+ * Deepest where wear is worst, half of that beside it.
  */
 final class DistressedDry implements Technique
 {
@@ -32,5 +36,10 @@ final class DistressedDry implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::whereWorn($manner, [[0.6, 1.0], [0.4, 0.5]]);
     }
 }

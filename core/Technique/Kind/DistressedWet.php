@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Works on coats that water dissolves again, with no dust and soft transitions.
+ *
+ * Deepest where wear is worst, softly less beside it.
  */
 final class DistressedWet implements Technique
 {
@@ -31,5 +35,10 @@ final class DistressedWet implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::whereWorn($manner, [[0.4, 1.0], [0.3, 0.6], [0.3, 0.3]]);
     }
 }

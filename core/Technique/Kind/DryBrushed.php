@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Most of the paint is off-loaded on a board before the brush meets the piece; a quarter of the surface catches
  * some.
+ *
+ * What stands proud catches it, edges first; recesses and pores are passed over.
  */
 final class DryBrushed implements Technique
 {
@@ -32,5 +38,12 @@ final class DryBrushed implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $caught = 0.25 * $manner->hand->factor();
+
+        return Pattern::of(Spread::Strokes, [[$caught, 1.0], [1 - $caught, 0.0]], [[0.7, 1.2], [0.3, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]])->following(Follows::Heights);
     }
 }

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Placement;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Only about half of the surface gets any, and that thins out to nothing.
+ *
+ * Strong where it is set down, feathered out in steps to nothing over half of the face.
  */
 final class Feathered implements Technique
 {
@@ -30,5 +36,12 @@ final class Feathered implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.04, laid: 0.5, cover: 0.5);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $levels = ($manner->where ?? Placement::FromRim)->run([[0.15, 1.6], [0.15, 1.1], [0.2, 0.5], [0.5, 0.0]]);
+
+        return Pattern::of(Spread::Placed, $levels, $levels, $levels, $levels);
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -31,5 +34,10 @@ final class Filled implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0, reach: Reach::Nowhere);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Patches, [[0.02, 1.0], [0.98, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]]);
     }
 }

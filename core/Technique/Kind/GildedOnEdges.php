@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Only what stands proud is touched: a twentieth of a panelled front.
+ *
+ * A finger touches three fifths of the edges, a heavy hand nearly all of them, and hardly any of the flat.
  */
 final class GildedOnEdges implements Technique
 {
@@ -31,5 +36,12 @@ final class GildedOnEdges implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Reach::Nowhere);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $touched = 0.6 * $manner->hand->factor();
+
+        return Pattern::of(Spread::Worn, [[0.01, 1.0], [0.99, 0.0]], [[$touched, 1.0], [1 - $touched, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]]);
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Glaze is laid sparingly and mostly wiped away on the flat.
+ *
+ * The cloth leaves streaks, a light hand fewer; it takes most from edges and least from recesses, where nearly all of the glaze stays.
  */
 final class GlazedAndWiped implements Technique
 {
@@ -31,5 +36,12 @@ final class GlazedAndWiped implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $streaks = min(0.9, 0.55 * $manner->hand->factor());
+
+        return Pattern::of(Spread::Strokes, [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]], [[1.0, 0.3]], [[1.0, 2.8]], [[1.0, 2.2]])->settling();
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 
 /**
  * Bronze or nylon bristles along the grain until the pores stand open.
+ *
+ * Late wood stands proud of the soft early wood, half and half.
  */
 final class GrainBrushed implements Technique
 {
@@ -31,5 +36,10 @@ final class GrainBrushed implements Technique
     public function figures(): Figures
     {
         return Figures::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Strokes, [[0.5, 1.0], [0.5, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]])->raising(0.8);
     }
 }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Worked in across the grain and cleared: what stays is what the pores hold.
+ *
+ * Pores stay as good as full, which is six times what a cleared flat keeps.
  */
 final class Limed implements Technique
 {
@@ -32,5 +37,10 @@ final class Limed implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Reach::Nowhere, wears: WearsOut::rag(0.6));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Strokes, [[0.7, 0.4], [0.3, 1.2]], [[1.0, 0.3]], [[1.0, 2.5]], [[1.0, 6.0]])->settling();
     }
 }

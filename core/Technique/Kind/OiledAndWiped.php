@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * A film of oil left standing stays sticky; almost all of what the wood does not drink is wiped away.
+ *
+ * Pores and corners keep a little more.
  */
 final class OiledAndWiped implements Technique
 {
@@ -31,5 +35,10 @@ final class OiledAndWiped implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(recess: 1.2, pore: 1.3);
     }
 }

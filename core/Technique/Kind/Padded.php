@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * A pad lays about half of a brushed film, quickly and without marks.
+ *
+ * A pad rides over recesses.
  */
 final class Padded implements Technique
 {
@@ -30,5 +34,10 @@ final class Padded implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 0.9, recess: 0.6);
     }
 }

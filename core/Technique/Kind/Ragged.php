@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * The rag lifts some two fifths of the wet coat in broken patches.
+ *
+ * Two fifths of the surface are lifted almost bare, by a heavy hand more; what the rag lifts it lays down beside.
  */
 final class Ragged implements Technique
 {
@@ -30,5 +35,12 @@ final class Ragged implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.07, left: 0.6, loss: 0.1);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        $lifted = 0.4 * $manner->hand->factor();
+
+        return Pattern::of(Spread::Patches, [[$lifted, 0.3], [1 - $lifted, (1 - 0.3 * $lifted) / (1 - $lifted)]], [[1.0, 0.8]], [[1.0, 1.3]], [[1.0, 1.1]]);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -30,5 +33,10 @@ final class ResistReleased implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.06, removes: 60.0, cover: 0.1);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even()->following(Follows::Resist);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Only edges and worn places get it: about a seventh of the surface.
+ *
+ * Rubbed on where wear will be, not into recesses or pores.
  */
 final class Resisted implements Technique
 {
@@ -31,5 +35,10 @@ final class Resisted implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0, reach: Reach::Nowhere);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::whereWorn($manner, [[1.0, 1.0]]);
     }
 }

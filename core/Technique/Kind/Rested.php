@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -30,5 +32,10 @@ final class Rested implements Technique
     public function figures(): Figures
     {
         return Figures::waiting();
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even();
     }
 }

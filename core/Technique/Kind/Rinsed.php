@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
@@ -31,5 +33,10 @@ final class Rinsed implements Technique
     public function figures(): Figures
     {
         return Figures::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even();
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * A small roller lays about four fifths of a brushed film, twice as fast, and keeps a good deal of paint in its
  * pile.
+ *
+ * A roller bridges recesses and pores.
  */
 final class Rolled implements Technique
 {
@@ -31,5 +35,10 @@ final class Rolled implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(recess: 0.6, pore: 0.85);
     }
 }

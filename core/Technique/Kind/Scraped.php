@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 
 /**
  * A sharp edge takes a brittle old film off dry, in curls rather than dust, and hardly any wood.
+ *
+ * A straight edge leaves remains in recesses and pores.
  */
 final class Scraped implements Technique
 {
@@ -31,5 +35,10 @@ final class Scraped implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(recess: 0.5, pore: 0.3);
     }
 }

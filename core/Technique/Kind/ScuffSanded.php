@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Only the shine goes: two or three µm.
+ *
+ * Edges take the pressure; paper does not reach pores and hardly recesses.
  */
 final class ScuffSanded implements Technique
 {
@@ -32,5 +36,10 @@ final class ScuffSanded implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.2, removes: 3.0, tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool], atGrit: 240, wears: WearsOut::sheet(1.5));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 1.5, recess: 0.3, pore: 0.0);
     }
 }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Of what leaves a small low-pressure gun about two thirds meet the piece; the rest is overspray. Films are
  * thin, the work is fast.
+ *
+ * An edge gets it from two passes; air pushes it out of recesses.
  */
 final class Sprayed implements Technique
 {
@@ -32,5 +36,10 @@ final class Sprayed implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Reach::Sprays);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 1.1, recess: 0.8, pore: 0.9);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * What the wood does not take within the dwell is wiped away.
+ *
+ * Pores and end grain drink more than the flat.
  */
 final class StainedAndWiped implements Technique
 {
@@ -31,5 +35,10 @@ final class StainedAndWiped implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 1.1, recess: 1.15, pore: 1.5);
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Slow work with little paint: the stencil leaves about a third of its field open.
+ *
+ * The stencil lies on the flat; an almost dry brush does not go deep into pores.
  */
 final class Stencilled implements Technique
 {
@@ -31,5 +36,10 @@ final class Stencilled implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Motifs, [[0.3, 1.0], [0.7, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[0.3, 0.8], [0.7, 0.0]]);
     }
 }

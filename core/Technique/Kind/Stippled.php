@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * Stippling takes twice the time of brushing and leaves the film thicker, with a relief that later coats catch.
+ *
+ * Half points, half hollows between them; the points stand out when dry.
  */
 final class Stippled implements Technique
 {
@@ -30,5 +35,10 @@ final class Stippled implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.06, laid: 1.2);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Points, [[0.5, 0.75], [0.5, 1.25]], [[1.0, 0.9]], [[0.5, 0.8], [0.5, 1.3]], [[1.0, 1.0]])->raising(0.6);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
@@ -12,6 +14,8 @@ use Inlaid\Core\Technique\WearsOut;
 
 /**
  * One pass lifts about the thickness of a few old coats.
+ *
+ * The last remains stay in recesses and pores.
  */
 final class Stripped implements Technique
 {
@@ -33,5 +37,10 @@ final class Stripped implements Technique
     public function figures(): Figures
     {
         return Figures::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Reach::Drips, wears: WearsOut::pad(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(recess: 0.7, pore: 0.6);
     }
 }

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
+use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Typically a third of a wash stays after one wiping with a folded cloth; the rest leaves with the rag, so it is
  * needed but makes no film.
+ *
+ * The cloth leaves streaks on the flat, bares edges and spares recesses. Across the grain it packs the pores; along it, it pulls some out again.
  */
 final class WashedAndWiped implements Technique
 {
@@ -32,5 +38,14 @@ final class WashedAndWiped implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        [$flat, $pore] = match ($manner->strokes) {
+            Strokes::Along => [1.0, 1.6], Strokes::Across => [0.9, 2.8], default => [1.0, 2.2],
+        };
+
+        return Pattern::of(Spread::Strokes, [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]], [[1.0, 0.4]], [[1.0, 2.0]], [[1.0, $pore]])->settling();
     }
 }

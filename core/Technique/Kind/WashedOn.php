@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 
 /**
  * A wash left alone: thin stuff runs, so a little less of it is carried than of full paint.
+ *
+ * Thin stuff gathers along strokes, and runs off edges into corners and pores.
  */
 final class WashedOn implements Technique
 {
@@ -30,5 +35,10 @@ final class WashedOn implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.12, laid: 0.8);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Strokes, [[0.3, 0.7], [0.4, 1.0], [0.3, 1.3]], [[1.0, 0.8]], [[1.0, 1.5]], [[1.0, 1.4]])->settling();
     }
 }

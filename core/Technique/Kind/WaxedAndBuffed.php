@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
@@ -12,6 +14,8 @@ use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Half of what is rubbed in leaves with the buffing cloth; a few µm stay.
+ *
+ * The buffing cloth takes most from edges.
  */
 final class WaxedAndBuffed implements Technique
 {
@@ -33,5 +37,10 @@ final class WaxedAndBuffed implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0, tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool], reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(edge: 0.6, recess: 1.3, pore: 1.3);
     }
 }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
  * Cleared from the flat with a clean cloth or clear wax, it stays in corners, mouldings and pores.
+ *
+ * Recesses and pores keep five times what a cleared flat does, edges next to nothing.
  */
 final class WaxedInRecesses implements Technique
 {
@@ -32,5 +37,10 @@ final class WaxedInRecesses implements Technique
     public function figures(): Figures
     {
         return Figures::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::of(Spread::Strokes, [[0.6, 0.5], [0.4, 1.2]], [[1.0, 0.2]], [[1.0, 5.0]], [[1.0, 4.0]])->settling();
     }
 }

@@ -29,6 +29,8 @@ use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Piece\Wear;
+use Inlaid\Core\Technique\WornPlace;
+use Inlaid\Core\Technique\WornPlaces;
 
 /**
  * Reads a surveyed piece, as `docs/formats/piece.schema.json` defines it.
@@ -60,7 +62,7 @@ final readonly class ReadPiece
 
     private function part(Node $n): PiecePart
     {
-        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests', 'pulls');
+        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests', 'pulls', 'worn');
         if ($n->has('area') === $n->has('shape')) {
             $n->refuse('area', 'A part has either an area or a shape.');
         }
@@ -82,6 +84,7 @@ final readonly class ReadPiece
             $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
             $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
             $n->enumOrNull('pulls', Pulls::class),
+            $n->has('worn') ? new WornPlaces($this->enums($n, 'worn', WornPlace::class)) : new WornPlaces(),
         ), 'count');
     }
 

@@ -1518,6 +1518,12 @@ export interface components {
             one: string;
             other: string;
         };
+        /** @description A share of a zone that went from one patch, of those before a step, to one after it. Immutable. Those from one patch come in the order in which they lie along the step's spread. */
+        Division: {
+            from: number;
+            share: number;
+            to: number;
+        };
         /** @description The draft is kept; `version` is what to send with the next save. */
         DraftSaved: {
             version: number;
@@ -1807,10 +1813,49 @@ export interface components {
             grams?: number | null;
             more?: number | null;
         };
+        /** @description How every zone looks after a step; after none, as the work begins. Immutable. */
+        LookAfter: {
+            stepId: string | null;
+            zones: components["schemas"]["ZoneLook"][];
+        };
+        /** @description How far a zone has turned yellow after some years. Immutable. */
+        LookAgeing: {
+            zone: components["schemas"]["Zone"];
+            years: number;
+            colour: string;
+            deltaE: number;
+            inWords: string;
+        };
+        /** @description What shows on the flat where so much has been taken off. Immutable. `from` µm below the surface; `stepId` whose film lies bare there, null for the ground. */
+        LookAtDepth: {
+            from: number;
+            stepId: string | null;
+            colour: string;
+        };
+        /** @description How a zone differs from what it was: ΔE of the means, and in words. Immutable. */
+        LookChange: {
+            deltaE: number;
+            inWords: string;
+        };
         /** @description The one choice of a link, and what the client says to it. */
         LookChoice: {
             patch: string;
             comment?: string;
+        };
+        /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` when it is seen best, `remains` in the end; `lost` if less than 0.5 or than half remains; `buriedBy` the step after which that is so. */
+        LookEffect: {
+            stepId: string;
+            zone: components["schemas"]["Zone"];
+            most: number;
+            remains: number;
+            lost: boolean;
+            buriedBy: string | null;
+        };
+        /** @description Whether a coat hides: the ΔE on the flat between it and an endless film of the same. Immutable. `coats` how many it takes until that is no more than 1, as many as stated if they do; null where no number of coats does. */
+        LookHides: {
+            stepId: string;
+            off: number;
+            coats: number | null;
         };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";
@@ -1822,6 +1867,14 @@ export interface components {
             says: string[];
             colour: string | null;
             photos: number[];
+        };
+        /** @description How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which depth in the end. Immutable. */
+        LookPreview: {
+            after: components["schemas"]["LookAfter"][];
+            effects: components["schemas"]["LookEffect"][];
+            hides: components["schemas"]["LookHides"][];
+            depths: components["schemas"]["LookAtDepth"][];
+            ages: components["schemas"]["LookAgeing"][];
         };
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
         Mark: {
@@ -2546,6 +2599,8 @@ export interface components {
             y: number;
             radius: number;
         };
+        /** @enum {string} */
+        Spread: "strokes" | "crossed" | "points" | "patches" | "motifs" | "stripes" | "worn" | "placed";
         /** @description Faces that share ground and steps have one stack of layers, and so one cut. Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm where nothing local was taken away. */
         StackPreview: {
             id: string;
@@ -2557,6 +2612,7 @@ export interface components {
             area: number;
             layers: components["schemas"]["Layer"][];
             dry: number;
+            look: components["schemas"]["LookPreview"];
         };
         /** @description The times on the label, for one normal coat at 21 °C and 50 % relative humidity. Immutable. All in minutes; `recoatMost` is null where the label sets no latest time. */
         StatedTimes: {
@@ -2695,6 +2751,22 @@ export interface components {
         WorkedOut: {
             context: components["schemas"]["Context"];
             preview: components["schemas"]["Preview"];
+        };
+        /** @enum {string} */
+        Zone: "field" | "edge" | "recess" | "pore";
+        /** @description How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours. Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how patches came of those before, null where they are the same; `spread` and `way` along what they are told apart; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised. */
+        ZoneLook: {
+            zone: components["schemas"]["Zone"];
+            colour: string;
+            contrast: number;
+            change: components["schemas"]["LookChange"] | null;
+            colours: string[];
+            shares: number[];
+            divided: components["schemas"]["Division"][] | null;
+            spread: components["schemas"]["Spread"] | null;
+            way: string | null;
+            rehomed: number;
+            glances: string | null;
         };
         /** Rows or columns of a board */
         Axis: {
@@ -3029,6 +3101,8 @@ export interface components {
             tests?: {
                 [key: string]: string;
             } | null;
+            /** @description Where natural wear falls, for resist and distress; edges and corners where missing. */
+            worn?: ("edges" | "corners" | "handle" | "feet" | "rims")[];
             /**
              * @description Whether the place of its pulls is settled.
              * @enum {unknown}
@@ -3192,6 +3266,16 @@ export interface components {
              * @enum {unknown}
              */
             tool?: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush" | null;
+            /**
+             * @description How far the technique is taken: how much is lifted, caught or rubbed away; the middle where missing.
+             * @enum {unknown}
+             */
+            hand?: "light" | "middle" | "heavy";
+            /**
+             * @description Where what is blended or feathered is full; from there it runs out.
+             * @enum {unknown}
+             */
+            where?: "top-down" | "bottom-up" | "from-rim" | "from-centre" | null;
             /**
              * @description Which way it is sanded, by the grain.
              * @enum {unknown}

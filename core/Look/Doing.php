@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Look;
+
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Pattern;
+
+/**
+ * What a step does to the look of a face.
+ *
+ * Immutable. `depth` µm that it takes away in all; `way` what it is placed along.
+ */
+final readonly class Doing
+{
+    public function __construct(
+        public string $id,
+        public Act $act,
+        public Pattern $pattern,
+        public int $rounds,
+        public ?FilmOf $film,
+        public float $depth,
+        public string $way,
+    ) {
+    }
+
+    /** The same with its film so many times thicker. */
+    public function laid(float $times): self
+    {
+        return new self($this->id, $this->act, $this->pattern, $this->rounds, $this->film?->thicker($times), $this->depth, $this->way);
+    }
+}

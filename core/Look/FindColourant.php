@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Look;
+
+use Inlaid\Core\Colour\DeriveOptics;
+use Inlaid\Core\Colour\FirstSurface;
+use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Mixing\FlatMix;
+use Inlaid\Core\Mixing\MixCharacter;
+
+/**
+ * Finds what a mix does to light from what is in it, each by its share of the volume.
+ *
+ * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it.
+ */
+final readonly class FindColourant
+{
+    public function __construct(private DeriveOptics $derive = new DeriveOptics(), private RecoverSpectrum $recover = new RecoverSpectrum())
+    {
+    }
+
+    /**
+     * @return Colourant|null null where nothing in it makes a film
+     */
+    public function find(FlatMix $mix, MixCharacter $character): ?Colourant
+    {
+        if (null === $character->normalWet) {
+            return null;
+        }
+        $parts = [];
+        $yellows = 0.0;
+        foreach ($mix->leaves as $leaf) {
+            $parts[] = [$this->derive->derive($leaf->material) ?? $this->derive->dye($leaf->material) ?? Optics::clear(), $leaf->share];
+            $yellows += $leaf->share * $leaf->material->ambering->perMicrometre();
+        }
+
+        return new Colourant($this->kind($mix), Optics::mix($parts), $this->flake($mix), $character->sheen, $yellows, $character->normalWet);
+    }
+
+    private function kind(FlatMix $mix): ColourantKind
+    {
+        $looks = array_map(static fn ($leaf): LookKind => $leaf->material->look->kind, $mix->leaves);
+
+        return match (true) {
+            [] !== array_filter($mix->leaves, static fn ($leaf): bool => MaterialKind::Resist === $leaf->material->kind) => ColourantKind::Resist,
+            \in_array(LookKind::Flake, $looks, true) => ColourantKind::Flake,
+            \in_array(LookKind::Opaque, $looks, true), \in_array(LookKind::Translucent, $looks, true) => ColourantKind::Film,
+            \in_array(LookKind::Stain, $looks, true) => ColourantKind::Dye,
+            default => ColourantKind::Clear,
+        };
+    }
+
+    private function flake(FlatMix $mix): ?Spectrum
+    {
+        foreach ($mix->leaves as $leaf) {
+            if (LookKind::Flake === $leaf->material->look->kind && null !== $leaf->material->look->colour) {
+                return FirstSurface::of($leaf->material->sheen ?? Sheen::Satin)->inside($this->recover->recover($leaf->material->look->colour));
+            }
+        }
+
+        return null;
+    }
+}

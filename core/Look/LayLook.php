@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Look;
+
+use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * Lays one step after another on a ground and keeps what each leaves, in every zone the ground has.
+ */
+final class LayLook
+{
+    /** Pores are a little darker than the wood between them, for light is lost in them: K ÷ S, typical. */
+    private const IN_PORES = 1.5;
+    /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
+    private const ROOM = 30 * DoStep::MOST_PATCHES;
+    private const FEWEST_PATCHES = 32;
+
+    public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
+    {
+    }
+
+    /**
+     * @param list<Doing> $doings in order
+     */
+    public function lay(Substrate $substrate, OldFinish $finish, array $doings): StackLook
+    {
+        $course = [];
+        $most = max(self::FEWEST_PATCHES, min(DoStep::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))));
+        foreach (self::zones($substrate) as $zone) {
+            $states = [$state = new ZoneState([$this->begin($substrate, $finish, $zone)])];
+            foreach ($doings as $doing) {
+                $states[] = $state = DoStep::to($state, $doing, $zone, $most);
+            }
+            $course[$zone->value] = $states;
+        }
+
+        return new StackLook($doings, $course, $most);
+    }
+
+    /**
+     * @return non-empty-list<Zone>
+     */
+    public static function zones(Substrate $substrate): array
+    {
+        return Grain::None === $substrate->grain ? [Zone::Field, Zone::Edge, Zone::Recess] : Zone::cases();
+    }
+
+    private function begin(Substrate $substrate, OldFinish $finish, Zone $zone): Patch
+    {
+        $seen = $this->recover->recover($substrate->colour);
+        $bare = $substrate->drinksAtAll() ? Ground::bare($seen) : Ground::closed($seen);
+        $bare = Zone::Pore === $zone && Grain::Open === $substrate->grain ? $bare->times(self::IN_PORES) : $bare;
+        $old = match ($finish->kind) {
+            FinishKind::Bare => null,
+            FinishKind::Paint, FinishKind::Unknown => Ground::closed($seen),
+            default => $bare->wetted(1.0)->varnished(),
+        };
+
+        return Patch::whole($old ?? $bare, null === $old ? 0.0 : $finish->kind->thickness() ?? 20.0, $bare);
+    }
+}

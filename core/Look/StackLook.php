@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Look;
+
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * How faces that share ground and steps look, zone by zone, before the first step and after each.
+ *
+ * Immutable. `most` patches kept in a zone.
+ */
+final readonly class StackLook
+{
+    /**
+     * @param int<1, max>                                        $most
+     * @param list<Doing>                                        $doings
+     * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
+     */
+    public function __construct(public array $doings, public array $course, public int $most = DoStep::MOST_PATCHES)
+    {
+    }
+
+    /**
+     * @return list<Zone>
+     */
+    public function zones(): array
+    {
+        return array_map(Zone::from(...), array_keys($this->course));
+    }
+
+    /** Before any of the doings. */
+    public function before(Zone $zone): ZoneState
+    {
+        return $this->course[$zone->value][0];
+    }
+
+    public function after(int $doing, Zone $zone): ZoneState
+    {
+        return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('There is no such step.');
+    }
+
+    public function end(Zone $zone): ZoneState
+    {
+        $course = $this->course[$zone->value];
+
+        return $course[\count($course) - 1];
+    }
+
+    /**
+     * As if one of the doings were left out.
+     *
+     * @return non-empty-list<ZoneState> in place of it, and after each later one
+     */
+    public function leftOut(int $doing, Zone $zone): array
+    {
+        $state = 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
+        $states = [$state];
+        foreach (\array_slice($this->doings, $doing + 1) as $later) {
+            $states[] = $state = DoStep::to($state, $later, $zone, $this->most);
+        }
+
+        return $states;
+    }
+}

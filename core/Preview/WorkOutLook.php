@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Look\Doing;
+use Inlaid\Core\Look\FilmOf;
+use Inlaid\Core\Look\FindColourant;
+use Inlaid\Core\Look\LayLook;
+use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Placement;
+
+/**
+ * Works out how a face will look from what its steps lay and take away.
+ */
+final readonly class WorkOutLook
+{
+    public function __construct(private FindColourant $find = new FindColourant(), private LayLook $lay = new LayLook(), private DescribeLook $describe = new DescribeLook())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works those that touch the face, in order
+     */
+    public function work(PiecePart $part, array $works): LookPreview
+    {
+        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0));
+
+        return $this->describe->describe($this->look($part, $done), $done);
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    public function look(PiecePart $part, array $works): StackLook
+    {
+        return $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $works));
+    }
+
+    private function doing(StepWork $work, PiecePart $part): Doing
+    {
+        $detail = $work->step->detail;
+        $technique = $work->step->technique;
+        $act = $technique->figures()->act;
+
+        return new Doing(
+            $work->step->id,
+            $act,
+            $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn)),
+            $work->rounds(),
+            $this->film($work),
+            Act::TakesAway === $act ? $work->removes() : 0.0,
+            ($detail->where ?? Placement::TopDown)->way(),
+        );
+    }
+
+    private function film(StepWork $work): ?FilmOf
+    {
+        if (null === $work->film || null === $work->mix || null === $work->character) {
+            return null;
+        }
+        $of = $this->find->find($work->mix, $work->character);
+
+        return null === $of ? null : new FilmOf($work->step->id, $of, $work->film->stays * $work->rounds(), $work->film->dry * $work->rounds());
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+/**
+ * What decides where a technique does more or less, if it is not its own pattern: what stands proud, what lies low, or what a resist lies under.
+ */
+enum Follows: string
+{
+    case Itself = 'itself';
+    case Heights = 'heights';
+    case Hollows = 'hollows';
+    case Resist = 'resist';
+}

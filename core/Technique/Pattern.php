@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+/**
+ * What a technique leaves in each zone: its thick and thin places and their shares, and by what they are told apart.
+ *
+ * Immutable. Amounts are against what the technique's figures say of a place that is touched; the levels of a zone come in the order in which they lie (from the top, from the most worn, from the thickest). `relief` how
+ * far its thick places stand out, 0 to 1; `settles` whether it goes into what lies low and leaves what stands proud.
+ */
+final readonly class Pattern
+{
+    /**
+     * @param array<string, non-empty-list<Level>> $levels by zone
+     */
+    private function __construct(private array $levels, public Spread $spread, public Follows $follows, public float $relief, public bool $settles, public OnWood $onWood)
+    {
+    }
+
+    /** The same all over a zone. */
+    public static function even(float $field = 1.0, float $edge = 1.0, float $recess = 1.0, float $pore = 1.0): self
+    {
+        return self::of(Spread::Strokes, [[1.0, $field]], [[1.0, $edge]], [[1.0, $recess]], [[1.0, $pore]]);
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $field  share and amount of each level
+     * @param non-empty-list<array{float, float}> $edge
+     * @param non-empty-list<array{float, float}> $recess
+     * @param non-empty-list<array{float, float}> $pore
+     */
+    public static function of(Spread $spread, array $field, array $edge, array $recess, array $pore): self
+    {
+        return new self(array_map(self::levels(...), [Zone::Field->value => $field, Zone::Edge->value => $edge, Zone::Recess->value => $recess, Zone::Pore->value => $pore]), $spread, Follows::Itself, 0.0, false, OnWood::Nothing);
+    }
+
+    /**
+     * Only where wear falls, on edges and of the flat as the part is worn and the hand is heavy; not in recesses or pores.
+     *
+     * @param non-empty-list<array{float, float}> $levels share of what is worn, and amount, from the worst
+     */
+    public static function whereWorn(Manner $manner, array $levels): self
+    {
+        $of = static function (float $share) use ($levels): array {
+            $share = min(0.95, $share);
+
+            return [...array_map(static fn (array $l): array => [$share * $l[0], $l[1]], $levels), [1 - $share, 0.0]];
+        };
+        $hand = $manner->hand->factor();
+
+        return self::of(Spread::Worn, $of($hand * $manner->worn->ofFlat()), $of($hand * $manner->worn->ofEdges()), [[1.0, 0.0]], [[1.0, 0.0]]);
+    }
+
+    /** Its thick places stand out, and what comes later catches there or settles beside them. */
+    public function raising(float $relief): self
+    {
+        return new self($this->levels, $this->spread, $this->follows, $relief, $this->settles, $this->onWood);
+    }
+
+    public function settling(): self
+    {
+        return new self($this->levels, $this->spread, $this->follows, $this->relief, true, $this->onWood);
+    }
+
+    public function following(Follows $follows): self
+    {
+        return new self($this->levels, $this->spread, $follows, $this->relief, $this->settles, $this->onWood);
+    }
+
+    public function working(OnWood $onWood): self
+    {
+        return new self($this->levels, $this->spread, $this->follows, $this->relief, $this->settles, $onWood);
+    }
+
+    /**
+     * @return non-empty-list<Level> shares sum to 1
+     */
+    public function at(Zone $zone): array
+    {
+        return $this->levels[$zone->value];
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $levels
+     *
+     * @return non-empty-list<Level>
+     */
+    private static function levels(array $levels): array
+    {
+        return array_map(static fn (array $l): Level => new Level($l[0], $l[1]), $levels);
+    }
+}

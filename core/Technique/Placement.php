@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique;
+
+/**
+ * Where a blended or feathered colour is full; from there it runs out.
+ */
+enum Placement: string
+{
+    case TopDown = 'top-down';
+    case BottomUp = 'bottom-up';
+    case FromRim = 'from-rim';
+    case FromCentre = 'from-centre';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::TopDown => 'full at the top', self::BottomUp => 'full at the foot', self::FromRim => 'full at the rim', self::FromCentre => 'full in the middle',
+        };
+    }
+
+    /** Opposite ways share one: what one leaves, the other takes. */
+    public function way(): string
+    {
+        return match ($this) {
+            self::TopDown, self::BottomUp => 'down', self::FromRim, self::FromCentre => 'in',
+        };
+    }
+
+    /**
+     * What begins full and runs out, in the order in which it lies along the way.
+     *
+     * @param non-empty-list<array{float, float}> $levels from the full one
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public function run(array $levels): array
+    {
+        return self::BottomUp === $this || self::FromCentre === $this ? array_reverse($levels) : $levels;
+    }
+}

@@ -1,0 +1,355 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Look;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Colour\DeltaE2000;
+use Inlaid\Core\Colour\DeriveOptics;
+use Inlaid\Core\Colour\FirstSurface;
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\Light;
+use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Look\Colourant;
+use Inlaid\Core\Look\ColourantKind;
+use Inlaid\Core\Look\Division;
+use Inlaid\Core\Look\Doing;
+use Inlaid\Core\Look\DoStep;
+use Inlaid\Core\Look\FilmOf;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LayLook;
+use Inlaid\Core\Look\Patch;
+use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Look\ZoneState;
+use Inlaid\Core\Material\Ambering;
+use Inlaid\Core\Material\Body;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Material\Dries;
+use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\Look;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Hand;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Placement;
+use Inlaid\Core\Technique\Techniques;
+use Inlaid\Core\Technique\Zone;
+use Inlaid\Tests\Core\Given;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * What a face looks like after its steps: what must hold of any, and what painters know.
+ */
+final class LookTest extends TestCase
+{
+    use Randomly;
+
+    private const PAINTS = ['#efe3c4', '#5d6a72', '#2b2c2e', '#b5402c', '#23473a', '#24365f', '#c08a34'];
+    private const PATTERNED = ['washed-wiped', 'glazed-wiped', 'ragged', 'stippled', 'cross-hatched', 'stencilled', 'striped', 'dry-brushed', 'undertone-patchy', 'blended', 'limed'];
+
+    private static ?Techniques $techniques = null;
+
+    /** µm of one normal wet coat, in all of these. */
+    private const WET = 80.0;
+
+    private static function material(LookKind $kind, ?string $colour = null, ?string $onWood = null, Sheen $sheen = Sheen::Matt): Material
+    {
+        return Material::of('m', 1, 'M', MaterialKind::Paint, true, Body::of(Carrier::Water, BigRational::of('1.3'), null, 0.4, 1.0, 1000 / self::WET, 3.0), Handling::of(Dries::LosingWater, null, null, null, true, 8.0), Look::of($kind, null === $colour ? null : Colour::of($colour), 0.96, null, null === $onWood ? null : Colour::of($onWood)), $sheen);
+    }
+
+    private static function paint(string $hex, Sheen $sheen = Sheen::Chalky): Colourant
+    {
+        return new Colourant(ColourantKind::Film, (new DeriveOptics())->derive(self::material(LookKind::Opaque, $hex, null, $sheen)) ?? Optics::clear(), null, $sheen, 0.0, self::WET);
+    }
+
+    private static function clear(Sheen $sheen = Sheen::Satin, Ambering $ambers = Ambering::None, ColourantKind $kind = ColourantKind::Clear): Colourant
+    {
+        return new Colourant($kind, Optics::clear(), null, $sheen, $ambers->perMicrometre(), self::WET);
+    }
+
+    private static function step(string $id, string $technique, ?Colourant $of = null, int $coats = 1, float $depth = 0.0, Hand $hand = Hand::Middle, ?Placement $where = null): Doing
+    {
+        $technique = (self::$techniques ??= Given::techniques())->named($technique);
+        $figures = $technique->figures();
+        $stays = self::WET * $figures->laid * $figures->left * $coats;
+
+        return new Doing($id, $figures->act, $technique->pattern(new Manner($hand, null, $where)), $coats, null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays), $depth, ($where ?? Placement::TopDown)->way());
+    }
+
+    private static function wood(string $hex = '#d6b48c', Grain $grain = Grain::Open): Substrate
+    {
+        return Substrate::of(SubstrateKind::Solid, 'ash', $grain, Colour::of($hex));
+    }
+
+    private static function lay(Doing ...$doings): StackLook
+    {
+        return (new LayLook())->lay(self::wood(), new OldFinish(), array_values($doings));
+    }
+
+    private static function lab(ZoneState $state): Lab
+    {
+        return Lab::ofLight($state->mean());
+    }
+
+    /**
+     * Any steps on any wood: shares make one whole, every division hands on what it had, there are never too many patches, light is between none and a little over white, and the same again is the same to the last digit.
+     */
+    public function testSharesAreKeptWhateverIsDone(): void
+    {
+        $this->manyTimes(40, function (): void {
+            $steps = [];
+            foreach (range(1, $this->int(2, 9)) as $i) {
+                $key = self::PATTERNED[$this->int(0, \count(self::PATTERNED) - 1)];
+                $steps[] = match ($this->int(0, 9)) {
+                    0 => self::step("s$i", 'distressed-dry', null, 1, $this->float(1, 90), Hand::cases()[$this->int(0, 2)]),
+                    1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 60)),
+                    2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
+                    3 => self::step("s$i", 'resist-released'),
+                    default => self::step("s$i", $key, self::paint(self::PAINTS[$this->int(0, 6)]), $this->int(1, 3), 0.0, Hand::cases()[$this->int(0, 2)], Placement::cases()[$this->int(0, 3)]),
+                };
+            }
+            $look = self::lay(...$steps);
+            foreach ($look->course as $states) {
+                foreach ($states as $i => $state) {
+                    self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $state->patches)), 1e-9);
+                    self::assertLessThanOrEqual(DoStep::MOST_PATCHES, \count($state->patches));
+                    foreach ($state->patches as $patch) {
+                        foreach ($patch->light()->channels() as $channel) {
+                            self::assertGreaterThan(-0.2, $channel);
+                            self::assertLessThan(1.2, $channel);
+                        }
+                    }
+                    $this->assertHandedOn($states[$i - 1] ?? null, $state);
+                }
+            }
+            $again = self::lay(...$steps);
+            foreach ($look->zones() as $zone) {
+                self::assertSame($look->end($zone)->mean()->channels(), $again->end($zone)->mean()->channels());
+            }
+        });
+    }
+
+    private function assertHandedOn(?ZoneState $before, ZoneState $state): void
+    {
+        if (null === $state->divided) {
+            self::assertTrue(null === $before || \count($before->patches) === \count($state->patches));
+
+            return;
+        }
+        foreach ($before->patches ?? [] as $from => $patch) {
+            self::assertEqualsWithDelta($patch->share, array_sum(array_map(static fn (Division $d): float => $d->share, array_filter($state->divided, static fn (Division $d): bool => $d->from === $from))), 1e-9);
+        }
+        foreach ($state->patches as $to => $patch) {
+            self::assertEqualsWithDelta($patch->share, array_sum(array_map(static fn (Division $d): float => $d->share, array_filter($state->divided, static fn (Division $d): bool => $d->to === $to))), 1e-9);
+        }
+    }
+
+    /**
+     * Many patterns one over another: never more than the most, and what had to join others is told.
+     */
+    public function testTooManyPatchesJoinTheNearest(): void
+    {
+        $look = self::lay(...array_map(static fn (int $i): Doing => self::step("s$i", self::PATTERNED[$i], self::paint(self::PAINTS[$i])), range(0, 6)));
+        $end = $look->end(Zone::Field);
+        self::assertCount(DoStep::MOST_PATCHES, $end->patches);
+        self::assertGreaterThan(0.0, $end->rehomed);
+        self::assertLessThan(0.3, $end->rehomed);
+    }
+
+    /**
+     * Clear wax over any dark paint: nothing gets lighter, however dark; a dark blue stays blue: L* falls, the hue turns by less than 8°.
+     */
+    public function testWaxDeepensAndDoesNotTurnDarkColours(): void
+    {
+        $this->manyTimes(40, function (): void {
+            $hex = \sprintf('#%02x%02x%02x', $this->int(0, 60), $this->int(0, 60), $this->int(0, 60));
+            foreach ([Sheen::Matt, Sheen::Satin, Sheen::Gloss] as $sheen) {
+                $look = self::lay(self::step('p', 'brushed', self::paint($hex), 2), self::step('w', 'waxed', self::clear($sheen)));
+                self::assertLessThanOrEqual(self::lab($look->after(0, Zone::Field))->l + 1e-9, self::lab($look->after(1, Zone::Field))->l, $hex);
+            }
+        });
+        foreach (['#1f2a4d', '#24365f', '#182038', '#2a3b6b'] as $blue) {
+            $look = self::lay(self::step('p', 'brushed', self::paint($blue), 2), self::step('w', 'waxed', self::clear()));
+            [$before, $after] = [self::lab($look->after(0, Zone::Field)), self::lab($look->after(1, Zone::Field))];
+            self::assertLessThan($before->l, $after->l);
+            self::assertLessThan(8.0, abs(rad2deg(atan2($before->b, $before->a) - atan2($after->b, $after->a))), $blue);
+        }
+    }
+
+    /** Oil deepens bare wood; a second coat on what is soaked changes little; sanded again it stays soaked. */
+    public function testBareWoodIsWettedOnce(): void
+    {
+        $look = self::lay(self::step('o1', 'oiled-wiped', self::clear()), self::step('o2', 'oiled-wiped', self::clear()), self::step('s', 'scuff-sanded', null, 1, 20.0));
+        $l = array_map(static fn (ZoneState $s): float => self::lab($s)->l, $look->course[Zone::Field->value]);
+        self::assertGreaterThan(4.0, $l[0] - $l[1]);
+        self::assertEqualsWithDelta($l[1], $l[2], 0.2);
+        self::assertGreaterThan(3.0, $l[0] - $l[3]);
+    }
+
+    /**
+     * What lies on a resist comes away where it was laid and nowhere else: there it looks as before the resist.
+     */
+    public function testAReleaseShowsWhatLayUnderTheResist(): void
+    {
+        $look = self::lay(self::step('red', 'brushed', self::paint('#8f3b28'), 2), self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)), self::step('top', 'brushed', self::paint('#c08a34'), 2), self::step('off', 'resist-released'));
+        $red = self::lab($look->after(0, Zone::Edge));
+        $covered = self::lab($look->after(2, Zone::Edge));
+        [$worn, $kept] = $look->end(Zone::Edge)->patches;
+        self::assertEqualsWithDelta(0.65, $worn->share, 1e-9);
+        self::assertLessThan(0.01, DeltaE2000::between(Lab::ofLight($worn->light()), $red));
+        self::assertLessThan(0.01, DeltaE2000::between(Lab::ofLight($kept->light()), $covered));
+        self::assertCount(1, $look->end(Zone::Recess)->patches);
+    }
+
+    /**
+     * Distress where the resist was lies along the same wear, so it divides nothing more than its own depths; through the top film it shows the next, deeper the wood, as the depths say.
+     */
+    public function testDistressShowsWhatLiesAtItsDepth(): void
+    {
+        $films = [self::step('a', 'brushed', self::paint('#8f3b28'), 2), self::step('b', 'brushed', self::paint('#c08a34'), 2)];
+        foreach ([[10.0, 1], [60.0, 0], [300.0, -1]] as [$depth, $shows]) {
+            $look = self::lay(...[...$films, self::step('d', 'distressed-dry', null, 1, $depth)]);
+            $worst = $look->end(Zone::Edge)->patches[0];
+            $expected = $shows < 0 ? $look->before(Zone::Edge) : $look->after($shows, Zone::Edge);
+            self::assertLessThan(1.0, DeltaE2000::between(Lab::ofLight($worst->light()), self::lab($expected)), "at $depth µm");
+        }
+        $both = self::lay(self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)), ...[...$films, self::step('d', 'distressed-dry', null, 1, 20.0)]);
+        self::assertCount(3, $both->end(Zone::Edge)->patches);
+    }
+
+    /** Two colours that run out opposite ways meet: together they cover, and share their steps. */
+    public function testOppositeBlendsMeet(): void
+    {
+        $look = self::lay(self::step('a', 'blended', self::paint('#c9c79d'), 1, 0.0, Hand::Middle, Placement::TopDown), self::step('b', 'blended', self::paint('#3d5a50'), 1, 0.0, Hand::Middle, Placement::BottomUp));
+        $patches = $look->end(Zone::Field)->patches;
+        self::assertCount(6, $patches);
+        $l = array_map(static fn (Patch $p): float => Lab::ofLight($p->light())->l, $patches);
+        $sorted = $l;
+        rsort($sorted);
+        self::assertSame($sorted, $l, 'from the light top to the dark foot');
+        self::assertGreaterThan(25.0, $l[0] - $l[5]);
+    }
+
+    /** A wash under an opaque coat is lost, and it is said by which; laid after it, it is not. */
+    public function testALateCoatBuriesAnEarlierWash(): void
+    {
+        [$wash, $coat] = [self::step('wash', 'washed-wiped', self::paint('#5d6a72')), self::step('coat', 'brushed', self::paint('#efe3c4'), 3)];
+        $buried = (new JudgeLook())->effect(self::lay($wash, $coat), 0);
+        self::assertTrue($buried->lost);
+        self::assertSame('coat', $buried->buriedBy);
+        self::assertGreaterThan(5.0, $buried->most);
+        self::assertLessThan(1.0, $buried->remains);
+        $kept = (new JudgeLook())->effect(self::lay($coat, $wash), 1);
+        self::assertFalse($kept->lost);
+        self::assertNull($kept->buriedBy);
+        self::assertSame($kept->most, $kept->remains);
+    }
+
+    /** As many coats as are said to hide do, and one fewer does not. */
+    public function testCoatsToHide(): void
+    {
+        $judge = new JudgeLook();
+        $cream = self::paint('#efe3c4');
+        $needed = $judge->hides(self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream)), 1)->coats ?? 0;
+        self::assertGreaterThan(1, $needed);
+        foreach ([$needed - 1 => false, $needed => true] as $coats => $hides) {
+            $told = $judge->hides(self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream, $coats)), 1);
+            self::assertSame($hides, ($told->off ?? 99.0) <= JudgeLook::HIDES);
+            self::assertSame($needed, $told?->coats);
+        }
+        self::assertNull($judge->hides(self::lay(self::step('w', 'waxed', self::clear())), 0), 'a clear wax is to hide nothing');
+    }
+
+    /** What stands proud catches a dry brush; what lies low keeps a wiped glaze. */
+    public function testReliefIsCaught(): void
+    {
+        $stippled = self::step('s', 'stippled', self::paint('#efe3c4'), 2);
+        $dry = self::lay($stippled, self::step('d', 'dry-brushed', self::paint('#2b2c2e')));
+        self::assertCount(2, $dry->end(Zone::Field)->patches);
+        [$low, $high] = array_map(static fn (Patch $p): float => Lab::ofLight($p->light())->l, $dry->end(Zone::Field)->patches);
+        self::assertGreaterThan($high + 10, $low, 'the points are dark, the hollows are not');
+        $glazed = self::lay($stippled, self::step('g', 'limed', self::paint('#2b2c2e')));
+        $hollows = array_filter($glazed->end(Zone::Field)->patches, static fn (Patch $p): bool => $p->height < 0);
+        $points = array_filter($glazed->end(Zone::Field)->patches, static fn (Patch $p): bool => $p->height > 0);
+        $mean = static fn (array $patches): float => array_sum(array_map(static fn (Patch $p): float => Lab::ofLight($p->light())->l, $patches)) / \count($patches);
+        self::assertLessThan($mean($points) - 1, $mean($hollows));
+    }
+
+    /** A dye laid as its look was stated looks so on pale wood; on a darker wood it only darkens; over a closed film it does little. */
+    public function testDyesOnlyDarken(): void
+    {
+        $material = self::material(LookKind::Stain, null, '#8a6f45');
+        $derive = new DeriveOptics();
+        self::assertLessThan(1.0, $derive->residual($material));
+        self::assertGreaterThan(3.0, $derive->residual(self::material(LookKind::Stain, null, '#f4f4ff')), 'no dye is lighter than the wood');
+        $dye = new Colourant(ColourantKind::Dye, $derive->dye($material) ?? Optics::clear(), null, null, 0.0, self::WET);
+        $this->manyTimes(20, function () use ($dye): void {
+            $wood = self::wood(\sprintf('#%02x%02x%02x', $this->int(60, 240), $this->int(40, 200), $this->int(20, 160)));
+            $look = (new LayLook())->lay($wood, new OldFinish(), [self::step('d', 'stained-wiped', $dye)]);
+            foreach (array_map(null, $look->before(Zone::Field)->mean()->channels(), $look->end(Zone::Field)->mean()->channels()) as [$before, $after]) {
+                self::assertLessThanOrEqual($before + 1e-9, $after);
+            }
+        });
+        $sealed = self::lay(self::step('f', 'brushed', self::clear(), 2), self::step('d', 'stained-wiped', $dye));
+        $bare = self::lay(self::step('d', 'stained-wiped', $dye));
+        $turn = static fn (StackLook $l): float => DeltaE2000::between(self::lab($l->end(Zone::Field)), self::lab($l->course[Zone::Field->value][\count($l->doings) - 1]));
+        self::assertLessThan(0.4 * $turn($bare), $turn($sealed));
+    }
+
+    /** Oil varnish over a pale colour yellows, quickly at first: it loses blue above all; what does not amber stays as it is. */
+    public function testAmbering(): void
+    {
+        $look = self::lay(self::step('p', 'brushed', self::paint('#eeeae0'), 2), self::step('v', 'brushed', self::clear(Sheen::Gloss, Ambering::Strong), 2));
+        $at = static fn (float $years): Light => $look->end(Zone::Field)->mean($years);
+        $turned = static fn (float $years): float => DeltaE2000::between(Lab::ofLight($at($years)), Lab::ofLight($at(0.0)));
+        self::assertGreaterThan(2.0, $turned(1.0));
+        self::assertGreaterThan($turned(1.0), $turned(5.0));
+        self::assertEqualsWithDelta(10.0, $turned(30.0), 4.0);
+        self::assertGreaterThan(($at(0.0)->red - $at(5.0)->red) * 3, $at(0.0)->blue - $at(5.0)->blue);
+        $water = self::lay(self::step('p', 'brushed', self::paint('#eeeae0'), 2), self::step('v', 'brushed', self::clear(), 2));
+        self::assertEquals($water->end(Zone::Field)->mean(), $water->end(Zone::Field)->mean(5.0));
+    }
+
+    /** Every technique there is leaves whole zones, and a film of about what its figures say on the flat where it is not placed or caught. */
+    public function testPatternsAreWhole(): void
+    {
+        foreach (Given::techniques()->all() as $technique) {
+            foreach (Hand::cases() as $hand) {
+                foreach ([null, ...Placement::cases()] as $where) {
+                    $pattern = $technique->pattern(new Manner($hand, null, $where));
+                    foreach (Zone::cases() as $zone) {
+                        $levels = $pattern->at($zone);
+                        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($l): float => $l->share, $levels)), 1e-9, $technique->key());
+                        self::assertGreaterThanOrEqual(0.0, min(array_map(static fn ($l): float => min($l->share, $l->amount), $levels)), $technique->key());
+                    }
+                }
+            }
+            $figures = $technique->figures();
+            if (Act::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
+                $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Manner())->at(Zone::Field)));
+                self::assertEqualsWithDelta(1.0, $mean, 0.4, $technique->key());
+            }
+        }
+    }
+
+    /** The first surface in one go is the first surface. */
+    public function testLightInOneGo(): void
+    {
+        foreach (['#24365f', '#efe3c4', '#050505'] as $hex) {
+            $surface = FirstSurface::of(Sheen::Satin);
+            $inside = $surface->inside((new RecoverSpectrum())->recover(Colour::of($hex)));
+            self::assertEqualsWithDelta($surface->observed($inside)->light()->channels(), $surface->light($inside)->channels(), 1e-12);
+        }
+    }
+}
