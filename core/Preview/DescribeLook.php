@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\NameColour;
 use Inlaid\Core\Look\ColourantKind;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LaidFilm;
@@ -58,6 +59,7 @@ final readonly class DescribeLook
         return new ZoneLook(
             $zone,
             $state->mean()->colour()->hex,
+            NameColour::of(Lab::ofLight($state->mean())),
             round($state->contrast(), 2),
             null === $before ? null : $this->change($before, $state),
             array_map(static fn (Patch $p): string => $p->light()->colour()->hex, $state->patches),

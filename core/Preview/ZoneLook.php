@@ -24,6 +24,7 @@ final readonly class ZoneLook
     public function __construct(
         public Zone $zone,
         public string $colour,
+        public string $called,
         public float $contrast,
         public ?LookChange $change,
         public array $colours,

@@ -74,6 +74,14 @@ final readonly class Pattern
         return new self($this->levels, $this->spread, $this->follows, $this->relief, $this->settles, $onWood);
     }
 
+    /** Does it leave as much, of the same shares, in every zone as another? */
+    public function leavesAs(self $other): bool
+    {
+        $figures = static fn (self $p): array => array_map(static fn (array $levels): array => array_map(static fn (Level $l): array => [$l->share, $l->amount], $levels), $p->levels);
+
+        return $figures($this) === $figures($other);
+    }
+
     /**
      * @return non-empty-list<Level> shares sum to 1
      */

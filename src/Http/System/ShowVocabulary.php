@@ -19,9 +19,11 @@ use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WornPlace;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/vocabulary', methods: 'GET')]
@@ -34,7 +36,7 @@ final readonly class ShowVocabulary
 
     public function __invoke(): Vocabulary
     {
-        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Strokes|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
+        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Strokes|Placement|WornPlace|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
             array_map(TechniqueWord::of(...), $this->techniques->all()),
@@ -50,6 +52,8 @@ final readonly class ShowVocabulary
             array_map(CriterionWord::of(...), Criterion::cases()),
             array_map($named, Tool::cases()),
             array_map($named, Strokes::cases()),
+            array_map($named, Placement::cases()),
+            array_map($named, WornPlace::cases()),
             array_map($named, SandingAim::cases()),
             array_map($named, Rags::cases()),
             array_map($named, Residue::cases()),

@@ -5,19 +5,27 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\System;
 
 use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Hand;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Spread;
+use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
 
 /**
- * A technique with its typical figures.
+ * A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full.
+ *
+ * Immutable.
  */
 final readonly class TechniqueWord
 {
-    public function __construct(public string $key, public string $name, public string $does, public Figures $figures)
+    public function __construct(public string $key, public string $name, public string $does, public Figures $figures, public bool $byHand, public bool $byStrokes, public bool $placed)
     {
     }
 
     public static function of(Technique $t): self
     {
-        return new self($t->key(), $t->name(), $t->does(), $t->figures());
+        $usual = $t->pattern(new Manner());
+
+        return new self($t->key(), $t->name(), $t->does(), $t->figures(), !$usual->leavesAs($t->pattern(new Manner(Hand::Heavy))), !$usual->leavesAs($t->pattern(new Manner(strokes: Strokes::Across))), Spread::Placed === $usual->spread);
     }
 }

@@ -27,6 +27,8 @@ final readonly class Vocabulary
      * @param list<CriterionWord> $criteria   what a step is repeated for
      * @param list<NamedWord>     $tools
      * @param list<NamedWord>     $strokes
+     * @param list<NamedWord>     $placements where a blend is full
+     * @param list<NamedWord>     $wornPlaces where parts are worn
      * @param list<NamedWord>     $aims       of a paper
      * @param list<NamedWord>     $rags       where they go
      * @param list<NamedWord>     $residues   what takes them off
@@ -46,6 +48,8 @@ final readonly class Vocabulary
         public array $criteria,
         public array $tools,
         public array $strokes,
+        public array $placements,
+        public array $wornPlaces,
         public array $aims,
         public array $rags,
         public array $residues,

@@ -10,6 +10,7 @@ use Inlaid\Core\Colour\DeriveOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
+use Inlaid\Core\Colour\NameColour;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Look\Colourant;
@@ -340,6 +341,13 @@ final class LookTest extends TestCase
                 $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Manner())->at(Zone::Field)));
                 self::assertEqualsWithDelta(1.0, $mean, 0.4, $technique->key());
             }
+        }
+    }
+
+    public function testColoursAreCalledWhatAPainterWould(): void
+    {
+        foreach (['#fbfaf7' => 'white', '#efe3c4' => 'pale cream', '#d6b48c' => 'light sand', '#5a3a22' => 'dark brown', '#23473a' => 'dark green', '#24365f' => 'dark blue', '#a2452b' => 'mid brown', '#b5402c' => 'mid red', '#c08a34' => 'mid ochre', '#5d6a72' => 'mid greyish blue', '#1b1b1b' => 'black', '#8d8b84' => 'mid grey'] as $hex => $called) {
+            self::assertSame($called, NameColour::of(Lab::of(Colour::of($hex))), $hex);
         }
     }
 

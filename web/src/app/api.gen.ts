@@ -2680,12 +2680,15 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
-        /** @description A technique with its typical figures. */
+        /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
         TechniqueWord: {
             key: string;
             name: string;
             does: string;
             figures: components["schemas"]["Figures"];
+            byHand: boolean;
+            byStrokes: boolean;
+            placed: boolean;
         };
         /** @description A field test with the answers it can give. */
         TestWord: {
@@ -2729,6 +2732,8 @@ export interface components {
             criteria: components["schemas"]["CriterionWord"][];
             tools: components["schemas"]["NamedWord"][];
             strokes: components["schemas"]["NamedWord"][];
+            placements: components["schemas"]["NamedWord"][];
+            wornPlaces: components["schemas"]["NamedWord"][];
             aims: components["schemas"]["NamedWord"][];
             rags: components["schemas"]["NamedWord"][];
             residues: components["schemas"]["NamedWord"][];
@@ -2758,6 +2763,7 @@ export interface components {
         ZoneLook: {
             zone: components["schemas"]["Zone"];
             colour: string;
+            called: string;
             contrast: number;
             change: components["schemas"]["LookChange"] | null;
             colours: string[];

@@ -15,8 +15,9 @@ export const bench = {
 /** What is heard but not seen: a label that the row above already shows. */
 export const heardOnly = {
   position: 'absolute',
-  width: 1,
-  height: 1,
+  // in words, for bare numbers up to 1 are shares
+  width: '1px',
+  height: '1px',
   overflow: 'hidden',
   clipPath: 'inset(50%)',
   whiteSpace: 'nowrap',

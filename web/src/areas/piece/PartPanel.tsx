@@ -11,6 +11,7 @@ import { FinishFields } from './FinishFields';
 import type { Part } from './parts';
 import { ShapeFields } from './ShapeFields';
 import { WoodFields } from './WoodFields';
+import { WornFields } from './WornFields';
 
 export type PartProps = {
   part: Part;
@@ -71,6 +72,9 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
       </Fields>
       <Fields title="What lies on it">
         <FinishFields {...props} />
+      </Fields>
+      <Fields title="Where it is worn, or would be">
+        <WornFields {...props} />
       </Fields>
       <Fields title="Faults and patches">
         <FaultFields {...props} />

@@ -1,4 +1,4 @@
-import type { StackPreview } from '../../app/api';
+import type { Layer, StackPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { clearColour } from '../../shared/Cup';
 import { type Drawn, woodHeight } from './cutLayout';
@@ -18,14 +18,16 @@ type Props = {
   onSelect: (id: string) => void;
 };
 
-/** The cut itself, edge-on: wood, every film in its colours, what was sanded or rubbed away, waits as spaces. */
+/** The cut itself, edge-on: wood, every film in the colour it will have, what was sanded or rubbed away, waits as spaces. */
 export function CutDrawing({ stack, drawn, height, names, coatsOf, selected, onSelect }: Props) {
+  // What each film looks like on the flat, with all that lies beneath it; what is laid in places only, by itself.
+  const onFlat = new Map(stack.look.after.map((a) => [a.stepId, a.zones.find((z) => z.zone === 'field')?.colour]));
+  const colourOf = (layer: Layer) => (layer.cover < 0.5 ? strongest(layer) : undefined) ?? onFlat.get(layer.stepId);
   return (
     <svg width={cutWidth + leaderWidth} height={height} aria-hidden="true" style={{ display: 'block' }}>
       <defs>
         <pattern id="cut-clear" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(25)">
-          <rect width="9" height="9" fill="#F6FAF9" />
-          <rect width="6" height="9" fill={clearColour} />
+          <rect width="2" height="9" fill={clearColour} />
         </pattern>
       </defs>
       <Wood stack={stack} top={height - woodHeight} />
@@ -38,7 +40,7 @@ export function CutDrawing({ stack, drawn, height, names, coatsOf, selected, onS
           // biome-ignore lint/a11y/noStaticElementInteractions: the list beside it does the same by key
           <g key={stepId} data-film={number} onClick={() => onSelect(stepId)} style={{ cursor: 'pointer' }}>
             <rect x="0" y={middle - Math.max(d.height, 10) / 2} width={cutWidth} height={Math.max(d.height, 10)} fill="transparent" />
-            <Mark drawn={d} coats={coatsOf(stepId)} />
+            <Mark drawn={d} coats={coatsOf(stepId)} colour={colourOf(d.layer)} />
             {isSelected && d.height > 0 && (
               <rect x="1.5" y={d.y - 1} width={cutWidth - 3} height={d.height + 2} fill="none" stroke={bench.verdigris} strokeWidth="3" />
             )}
@@ -57,9 +59,17 @@ export function CutDrawing({ stack, drawn, height, names, coatsOf, selected, onS
   );
 }
 
-function Mark({ drawn, coats }: { drawn: Drawn; coats: number }) {
+/** The full-strength colour there is most of. */
+function strongest(layer: Layer): string | undefined {
+  const coloured = layer.ingredients.filter((i) => i.colour !== null).sort((a, b) => b.share - a.share);
+  return coloured[0]?.colour ?? undefined;
+}
+
+type MarkProps = { drawn: Drawn; coats: number; colour: string | undefined };
+
+function Mark({ drawn, coats, colour }: MarkProps) {
   const { layer, y } = drawn;
-  if (layer.act === 'adds') return <Film drawn={drawn} coats={coats} />;
+  if (layer.act === 'adds') return <Film drawn={drawn} coats={coats} colour={colour} />;
   if (layer.act === 'takes-away' && layer.cover >= 1) {
     const teeth = 'l4.35 -5 l4.35 5 '.repeat(14);
     return <path d={`M0 ${y + 3} ${teeth}`} fill="none" stroke={bench.ink} strokeWidth="1.4" />;
@@ -70,10 +80,9 @@ function Mark({ drawn, coats }: { drawn: Drawn; coats: number }) {
   return <path d={`M0 ${y}h${cutWidth}`} stroke={bench.ink} strokeDasharray={layer.act === 'waits' ? '1 4' : '6 4'} />;
 }
 
-/** One film: its ingredients side by side in their proportions, its coats as fine lines, bitten where it was rubbed through. */
-function Film({ drawn: { layer, y, height, bite }, coats }: { drawn: Drawn; coats: number }) {
-  const coloured = layer.ingredients.filter((i) => i.colour !== null);
-  const total = coloured.reduce((sum, i) => sum + i.share, 0);
+/** One film: in the colour it will have where it lies, hatched where it is clear; its coats as fine lines, bitten where it was rubbed through. */
+function Film({ drawn: { layer, y, height, bite }, coats, colour }: MarkProps) {
+  const isClear = layer.ingredients.every((i) => i.colour === null);
   // What is laid in places only, on edges or in recesses, does not reach across.
   const width = layer.cover < 0.5 ? Math.max(14, cutWidth * layer.cover) : cutWidth;
   const left = cutWidth - width;
@@ -81,19 +90,14 @@ function Film({ drawn: { layer, y, height, bite }, coats }: { drawn: Drawn; coat
     return <rect data-outline x={left} y={y} width={width} height={height} fill="none" stroke={bench.oxide} strokeDasharray="3 3" />;
   }
   const clip = `film-${layer.stepId}`;
-  let x = left;
   return (
     <g>
       <clipPath id={clip}>
         <path d={outline(left, y, height, bite)} />
       </clipPath>
       <g clipPath={`url(#${clip})`}>
-        {total === 0 && <rect x={left} y={y} width={width} height={height} fill="url(#cut-clear)" />}
-        {coloured.map((i) => {
-          const from = x;
-          x += (width * i.share) / total;
-          return <rect key={i.materialId} x={from} y={y} width={x - from + 0.3} height={height} fill={i.colour ?? clearColour} />;
-        })}
+        <rect data-colour={colour} x={left} y={y} width={width} height={height} fill={colour ?? clearColour} />
+        {isClear && <rect x={left} y={y} width={width} height={height} fill="url(#cut-clear)" />}
         {Array.from({ length: coats - 1 }, (_, i) => (
           <path
             key={i}

@@ -12,8 +12,8 @@ import { ConflictDialog } from './ConflictDialog';
 import { Cut } from './Cut';
 import { coatPlans } from './coatPlans';
 import { Days } from './Days';
+import { Face } from './face/Face';
 import { HistoryDialog } from './HistoryDialog';
-import { Lay } from './Lay';
 import { NeedsDialog } from './NeedsDialog';
 import { PublishDialog } from './PublishDialog';
 import { SectionBar } from './SectionBar';
@@ -122,7 +122,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
               flex: 1,
               minHeight: 0,
               display: 'grid',
-              gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '372px minmax(190px, 0.45fr) minmax(690px, 1.8fr)' },
+              gridTemplateColumns: { xs: '1fr', md: '360px minmax(0, 1fr)', lg: '352px minmax(318px, 0.7fr) minmax(600px, 1.4fr)' },
               '& > *': { minHeight: 0, overflowY: { md: 'auto' }, p: 1.5 },
             }}
           >
@@ -153,7 +153,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
               </Box>
             </Box>
             <Box sx={{ display: { md: 'none', lg: 'block' } }}>
-              <Lay document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
+              <Face document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
             </Box>
             <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
               {step ? (

@@ -15,10 +15,48 @@ export type StepFieldsProps = {
 
 const sanding = ['sanded', 'scuff-sanded'];
 
+/** In what manner it is done, as far as that shows. */
+function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { technique: Vocabulary['techniques'][number] }) {
+  const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
+  return (
+    <>
+      {technique.byHand && (
+        <Choice
+          label="How far"
+          value={step.hand ?? 'middle'}
+          options={[
+            ['light', 'lightly'],
+            ['middle', 'middling'],
+            ['heavy', 'heavily'],
+          ]}
+          onChange={(hand) => set({ hand: hand === 'middle' ? undefined : hand } as Partial<Step>)}
+        />
+      )}
+      {technique.placed && (
+        <Choice
+          label="Where"
+          value={step.where ?? 'top-down'}
+          options={named(vocabulary.placements)}
+          onChange={(where) => set({ where } as Partial<Step>)}
+        />
+      )}
+      {technique.byStrokes && (
+        <Choice
+          label="Wiped"
+          value={step.strokes ?? 'any'}
+          options={named(vocabulary.strokes)}
+          onChange={(strokes) => set({ strokes } as Partial<Step>)}
+        />
+      )}
+    </>
+  );
+}
+
 /** How often, how thick, how deep, how long, and with what tool. */
 export function StepFigures(props: StepFieldsProps) {
   const { step, worked, vocabulary, set, wrong } = props;
-  const figures = vocabulary.techniques.find((t) => t.key === step.technique)?.figures;
+  const technique = vocabulary.techniques.find((t) => t.key === step.technique);
+  const figures = technique?.figures;
   if (!figures || figures.act === 'waits') return null;
   const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
   return (
@@ -70,6 +108,7 @@ export function StepFigures(props: StepFieldsProps) {
           />
         </>
       )}
+      <MannerFields {...props} technique={technique} />
       {figures.tools.length > 0 && (
         <Choice
           label="Tool"

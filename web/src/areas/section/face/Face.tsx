@@ -1,0 +1,108 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { Recipe, StackPreview, StepPreview } from '../../../app/api';
+import { useOffer } from '../../../app/commands';
+import { bench, heardOnly } from '../../../app/theme';
+import { Choice } from '../../../shared/Field';
+import { FaceCanvas } from './FaceCanvas';
+import { keepPicture } from './keepPicture';
+import { ShowsAtDepth } from './ShowsAtDepth';
+import { useHeldKey } from './useHeldKey';
+import { useReady } from './useReady';
+import { type Eyes, eyes } from './vision';
+import { ZoneList } from './ZoneList';
+
+type Props = {
+  document: Recipe;
+  stack: StackPreview | undefined;
+  steps: readonly StepPreview[];
+  selected: string | null;
+  onSelect: (id: string) => void;
+};
+
+/** The face: a framed panel as it will look after each step, from bare wood to the last coat. */
+export function Face({ document, stack, steps, selected, onSelect }: Props) {
+  const [bare, setBare] = useState(false);
+  const [eye, setEye] = useState<Eyes>('usual');
+  const ready = useReady(document, stack);
+  const ids = stack?.look.after.map((a) => a.stepId) ?? [];
+  const order = new Map(document.steps.map((s, i) => [s.id, i]));
+  // The last step up to the chosen one that touches these faces.
+  const chosen = selected === null ? -1 : (order.get(selected) ?? -1);
+  const reached = ids.reduce((last, id, i) => (id !== null && (order.get(id) ?? Number.POSITIVE_INFINITY) <= chosen ? i : last), 0);
+  const at = bare ? 0 : reached;
+  const before = useHeldKey('b');
+  const [pressed, setPressed] = useState(false);
+  const shown = (before || pressed) && at > 0 ? at - 1 : at;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: choosing a step, from wherever, is to see it
+  useEffect(() => setBare(false), [selected]);
+
+  const nameOf = (i: number) => {
+    const step = steps.find((s) => s.id === ids[i]);
+    return step ? `${step.number}. ${step.name}` : 'As the work begins';
+  };
+  const go = (to: number) => {
+    const id = ids[to];
+    if (!id) return setBare(true);
+    setBare(false);
+    onSelect(id);
+  };
+  const keep = () => ready && stack && keepPicture(ready, at, document.title, nameOf(at), stack.parts.join(', '));
+  useOffer([
+    { name: 'Face: a coat back', keys: '[', run: () => go(Math.max(0, at - 1)) },
+    { name: 'Face: a coat on', keys: ']', run: () => go(Math.min(ids.length - 1, at + 1)) },
+    { name: 'Face: keep a picture for the client', run: () => void keep() },
+  ]);
+  const after = stack?.look.after[shown];
+  return (
+    <Box component="section" aria-label="The face" sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        <Typography variant="h3" component="h2" aria-live="polite" sx={{ flex: 1, lineHeight: 1.2 }}>
+          {shown === 0 ? nameOf(0) : `After ${nameOf(shown)}`}
+        </Typography>
+        <Button
+          size="small"
+          variant={shown < at ? 'contained' : 'outlined'}
+          disabled={at === 0}
+          onPointerDown={() => setPressed(true)}
+          onPointerUp={() => setPressed(false)}
+          onPointerLeave={() => setPressed(false)}
+          aria-keyshortcuts="b"
+          title="Hold it, or the key b, to see the face before this step"
+        >
+          Before
+        </Button>
+      </Box>
+      {ready && <FaceCanvas ready={ready} at={shown} eyes={eye} label={`The face after ${nameOf(shown)}`} />}
+      <Box sx={{ px: 2, lineHeight: 0 }}>
+        <Slider
+          size="small"
+          aria-label="How far the finish has come"
+          min={0}
+          max={Math.max(1, ids.length - 1)}
+          step={1}
+          marks
+          value={at}
+          getAriaValueText={nameOf}
+          onChange={(_, to) => go(to as number)}
+        />
+      </Box>
+      {after && <ZoneList zones={after.zones} first={shown === 0} />}
+      {stack && at === ids.length - 1 && <ShowsAtDepth depths={stack.look.depths} steps={steps} />}
+      <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
+        Picture for the client
+      </Button>
+      <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
+      <Typography variant="caption" color="text.secondary">
+        Worked out from films and colours, not promised: woods and screens differ. <Link to="/boards">Try it on a board.</Link>
+      </Typography>
+      <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
+        Hold the key b to see the face before this step; the keys [ and ] go a coat back and on.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import Box from '@mui/material/Box';
+import type { ZoneLook } from '../../../app/api';
+import { Swatch } from '../../../shared/Swatch';
+
+const names = { field: 'Flat', edge: 'Edges', recess: 'Recesses', pore: 'Pores' } as const;
+
+/** Every zone with its colour, and how it differs from what it was before the step. */
+export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: boolean }) {
+  return (
+    <Box component="ul" aria-label="Zones" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+      {zones.map((z) => (
+        <Box
+          component="li"
+          key={z.zone}
+          data-zone={z.zone}
+          sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 1, lineHeight: 1.25 }}
+        >
+          <Box sx={{ display: 'flex' }}>
+            <Swatch colour={z.colour} size={30} title={z.colour} />
+            {z.glances && <Swatch colour={z.glances} size={30} title={`${z.glances}, seen from aside`} />}
+          </Box>
+          <span>
+            <b>{names[z.zone]}</b>: {z.called}
+            {z.contrast >= 1 && `, lively (ΔE ${z.contrast.toFixed(1)})`}
+            <br />
+            <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
+              {first ? 'before any step' : (z.change?.inWords ?? 'as before')}
+              {z.glances && '; flakes turn with the light, so no ΔE is promised'}
+            </Box>
+          </span>
+        </Box>
+      ))}
+    </Box>
+  );
+}
