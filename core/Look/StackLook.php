@@ -48,6 +48,25 @@ final readonly class StackLook
         return $course[\count($course) - 1];
     }
 
+    /** As if one of the doings were done at the place of a later one. */
+    public function moved(int $doing, int $to): self
+    {
+        $doings = $this->doings;
+        $moved = array_splice($doings, $doing, 1);
+        array_splice($doings, $to, 0, $moved);
+        $course = [];
+        foreach ($this->zones() as $zone) {
+            $states = [$state = $this->before($zone)];
+            foreach ($doings as $each) {
+                $states[] = $state = DoStep::to($state, $each, $zone, $this->most);
+            }
+            $course[$zone->value] = $states;
+        }
+        \assert([] !== $course);
+
+        return new self($doings, $course, $this->most);
+    }
+
     /**
      * As if one of the doings were left out.
      *

@@ -99,7 +99,7 @@ final readonly class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $pieces, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            $this->look->work($first, $works),
+            ...$this->look->work($first, $works),
         );
     }
 

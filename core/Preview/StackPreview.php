@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Piece\Substrate;
 
 /**
@@ -18,7 +19,13 @@ final readonly class StackPreview
      * @param list<string> $places
      * @param list<Layer>  $layers from the wood up
      */
-    public function __construct(public string $id, public array $parts, public array $places, public string $ground, public string $finish, public Substrate $substrate, public float $area, public array $layers, public float $dry, public LookPreview $look)
+    public function __construct(public string $id, public array $parts, public array $places, public string $ground, public string $finish, public Substrate $substrate, public float $area, public array $layers, public float $dry, public LookPreview $look, private StackLook $laid)
     {
+    }
+
+    /** The look itself, for who wants to try it otherwise. */
+    public function laid(): StackLook
+    {
+        return $this->laid;
     }
 }

@@ -25,20 +25,16 @@ final readonly class WorkOutLook
 
     /**
      * @param list<StepWork> $works those that touch the face, in order
+     *
+     * @return array{LookPreview, StackLook} in words, and itself
      */
-    public function work(PiecePart $part, array $works): LookPreview
+    public function work(PiecePart $part, array $works): array
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0));
 
-        return $this->describe->describe($this->look($part, $done), $done);
-    }
+        $look = $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $done));
 
-    /**
-     * @param list<StepWork> $works
-     */
-    public function look(PiecePart $part, array $works): StackLook
-    {
-        return $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $works));
+        return [$this->describe->describe($look, $done), $look];
     }
 
     private function doing(StepWork $work, PiecePart $part): Doing

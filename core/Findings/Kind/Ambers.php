@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\MaterialWanted;
+use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Ambering;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\LookAgeing;
+use Inlaid\Core\Preview\StackPreview;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * A pale or cool colour yellows under what is laid on it.
+ */
+final class Ambers implements Rule
+{
+    /** ΔE after five years that is seen when old and new lie apart. */
+    private const SEEN = 2.0;
+    private const PLAIN = 5.0;
+    private const PALE = 65.0;
+
+    public function key(): string
+    {
+        return 'ambers';
+    }
+
+    public function name(): string
+    {
+        return 'A pale or cool colour yellows';
+    }
+
+    public function reason(): string
+    {
+        return 'Oils and their resins take up blue as they age. On warm wood that is welcome; white turns to cream, grey and blue turn green.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: yellowing of drying oils, here as an absorption that grows with the years.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->stacks as $stack) {
+            [$soon, $late] = $this->onTheFlat($stack) ?? [null, null];
+            $ambering = array_values(array_filter($whole->works, static fn (StepWork $w): bool => null !== $w->film && Whole::contains($w, static fn (Material $m): bool => Ambering::None !== $m->ambering) && \in_array($w->step->id, array_map(static fn ($l): string => $l->stepId, $stack->layers), true)));
+            if (null === $soon || null === $late || $late->deltaE < self::SEEN || [] === $ambering || !self::isPaleOrCool($stack)) {
+                continue;
+            }
+            usort($ambering, static fn (StepWork $a, StepWork $b): int => self::yellows($b) <=> self::yellows($a));
+            $worst = $ambering[0];
+            $clear = Whole::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
+            yield Finding::of($this, $late->deltaE > self::PLAIN ? Gravity::Warn : Gravity::Advise, [$worst->step->id], \sprintf('Under "%s" the flat turns by ΔE %s in a year and by %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
+                new Remedy('water-based', 'A water-based topcoat instead', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialWanted::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
+            ] : []);
+
+            return;
+        }
+    }
+
+    /**
+     * @return array{LookAgeing, LookAgeing}|null after one year and after five
+     */
+    private function onTheFlat(StackPreview $stack): ?array
+    {
+        $flat = array_values(array_filter($stack->look->ages, static fn (LookAgeing $a): bool => Zone::Field === $a->zone));
+
+        return 2 === \count($flat) ? [$flat[0], $flat[1]] : null;
+    }
+
+    private static function isPaleOrCool(StackPreview $stack): bool
+    {
+        $after = $stack->look->after;
+        $lab = Lab::of(Colour::of($after[\count($after) - 1]->zones[0]->colour));
+
+        return $lab->l >= self::PALE || $lab->b < 0;
+    }
+
+    private static function yellows(StepWork $work): float
+    {
+        $sum = 0.0;
+        foreach ($work->mix->leaves ?? [] as $leaf) {
+            $sum += $leaf->share * $leaf->material->ambering->perMicrometre();
+        }
+
+        return $sum * ($work->film->stays ?? 0.0) * $work->rounds();
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LookEffect;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\Layer;
+use Inlaid\Core\Preview\StackPreview;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Manner;
+
+/**
+ * Distress ends in the coat it should go through.
+ */
+final class DistressTooShallow implements Rule
+{
+    public function key(): string
+    {
+        return 'distress-too-shallow';
+    }
+
+    public function name(): string
+    {
+        return 'Distress does not reach what is to show';
+    }
+
+    public function reason(): string
+    {
+        return 'Wear shows another colour only where it goes through the one above; until then the coat is thinner and looks the same.';
+    }
+
+    public function source(): string
+    {
+        return 'Arithmetic: depth of the wear against the films above the next colour, and the look of what is left.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $step = $work->step;
+            $technique = $step->technique;
+            if (Act::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Manner())->follows) {
+                continue;
+            }
+            $effects = array_merge(...array_map(static fn (StackPreview $s): array => array_values(array_filter($s->look->effects, static fn (LookEffect $e): bool => $e->stepId === $step->id)), $whole->stacks));
+            if ([] === $effects || max(array_map(static fn (LookEffect $e): float => $e->most, $effects)) >= JudgeLook::NOTHING) {
+                continue;
+            }
+            $needed = $this->needed($whole->stacks, $step->id);
+            yield Finding::of($this, Gravity::Advise, [$step->id], \sprintf('"%s" takes %s µm and shows nothing: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'nothing of another colour lies there' : \sprintf('the next colour lies %s µm deep', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('%s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
+        }
+    }
+
+    /**
+     * Where the next colour begins, and a depth in the middle of it.
+     *
+     * @param list<StackPreview> $stacks
+     *
+     * @return array{float, float}|null
+     */
+    private function needed(array $stacks, string $stepId): ?array
+    {
+        foreach ($stacks as $stack) {
+            $at = array_search($stepId, array_map(static fn (Layer $l): string => $l->stepId, $stack->layers), true);
+            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Act::Adds === $l->act && $l->cover >= 0.45 && $l->thickness > 0.0));
+            if (false !== $at && [] !== $films) {
+                $top = array_pop($films);
+                $next = array_pop($films);
+
+                return [round($top->thickness, 1), round($top->thickness + ($next->thickness ?? $top->thickness) / 2, 1)];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LookEffect;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\StackPreview;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Recipe\Purpose;
+
+/**
+ * A step that is meant to be seen is buried by a later one.
+ */
+final class StepLost implements Rule
+{
+    /** A step that never made more of a difference than this has nothing to lose. */
+    private const SOMETHING = 1.0;
+
+    public function __construct(private readonly JudgeLook $judge = new JudgeLook())
+    {
+    }
+
+    public function key(): string
+    {
+        return 'step-lost';
+    }
+
+    public function name(): string
+    {
+        return 'A step nobody will see';
+    }
+
+    public function reason(): string
+    {
+        return 'An effect under a coat that hides is work for nothing; the same effect over that coat is seen.';
+    }
+
+    public function source(): string
+    {
+        return 'The look worked out with the step and without it, in every zone (ΔE by CIEDE2000).';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        $told = [];
+        foreach ($whole->works as $work) {
+            [$stack, $lost] = $this->lost($whole, $work->step->id) ?? [null, null];
+            if (null === $stack || null === $lost || $lost->most < self::SOMETHING) {
+                continue;
+            }
+            // Of two equal coats each is lost without the other: one is told.
+            $made = $work->mix?->name;
+            if (null !== $made && isset($told[$made])) {
+                continue;
+            }
+            $told[$made ?? $work->step->id] = true;
+            yield $this->finding($whole, $work, $stack, $lost);
+        }
+    }
+
+    private function finding(Whole $whole, StepWork $work, StackPreview $stack, LookEffect $lost): Finding
+    {
+        $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
+        $why = \sprintf('"%s" makes ΔE %s in %s, and of that %s is left in the end%s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': "%s" buries it', $by->name()));
+        $remedies = [];
+        $after = $this->placeWhereItIsSeen($work, $stack, $lost);
+        if (null !== $after) {
+            $remedies[] = new Remedy('move', \sprintf('Do it after "%s"', $whole->recipe->stepsById()[$after]->name()), Edit::move($work->step->id, $this->nextOf($whole, $after)));
+        }
+        $remedies[] = new Remedy('out', 'Leave it out', Edit::takeOut($work->step->id));
+
+        return Finding::of($this, Purpose::Hide === $work->step->intent->purpose ? Gravity::Advise : Gravity::Warn, [$work->step->id, ...(null === $by ? [] : [$by->id])], $why, $remedies);
+    }
+
+    /**
+     * The stack in which most of it would be seen, and how it is lost there; null where it is not lost in every one.
+     *
+     * @return array{StackPreview, LookEffect}|null
+     */
+    private function lost(Whole $whole, string $stepId): ?array
+    {
+        $found = null;
+        foreach ($whole->stacks as $stack) {
+            foreach ($stack->look->effects as $effect) {
+                if ($effect->stepId !== $stepId) {
+                    continue;
+                }
+                if (!$effect->lost) {
+                    return null;
+                }
+                $found = $effect->most > ($found[1]->most ?? -1.0) ? [$stack, $effect] : $found;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The first step from the one that buries it on after which it is not lost, tried one by one.
+     */
+    private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost): ?string
+    {
+        $look = $stack->laid();
+        $ids = array_map(static fn ($d): string => $d->id, $look->doings);
+        $from = (int) array_search($work->step->id, $ids, true);
+        $first = false === ($at = array_search($lost->buriedBy, $ids, true)) ? $from + 1 : $at;
+        for ($to = $first; $to < \count($ids); ++$to) {
+            if (!$this->judge->effect($look->moved($from, $to), $to)->lost) {
+                return $ids[$to];
+            }
+        }
+
+        return null;
+    }
+
+    private function nextOf(Whole $whole, string $stepId): ?string
+    {
+        $ids = array_map(static fn (StepWork $w): string => $w->step->id, $whole->works);
+
+        return $ids[(int) array_search($stepId, $ids, true) + 1] ?? null;
+    }
+}

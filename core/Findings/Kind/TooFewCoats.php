@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LookHides;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Preview\Gravity;
+
+/**
+ * What is to hide does not.
+ */
+final class TooFewCoats implements Rule
+{
+    /** ΔE beyond which anybody sees the ground through it. */
+    private const PLAIN = 3.0;
+
+    public function key(): string
+    {
+        return 'too-few-coats';
+    }
+
+    public function name(): string
+    {
+        return 'Too few coats to hide';
+    }
+
+    public function reason(): string
+    {
+        return 'A film lets through what its thickness and strength do not stop; thinned, or laid thin, it stops less.';
+    }
+
+    public function source(): string
+    {
+        return 'Optics of scattering films (Kubelka and Munk, 1931), from the hiding and the colour stated.';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->works as $work) {
+            $worst = $this->worst($whole, $work->step->id);
+            // Done until it hides, it will be done as often as that takes.
+            if (null === $worst || $worst->off <= JudgeLook::HIDES || (null !== $work->step->repeat && null !== $worst->coats && $worst->coats <= $work->step->repeat->most)) {
+                continue;
+            }
+            $remedies = null === $worst->coats ? [] : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
+            yield Finding::of($this, $worst->off > self::PLAIN ? Gravity::Warn : Gravity::Advise, [$work->step->id], \sprintf('"%s" is to hide, and what lies beneath shows by ΔE %s on the flat%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; no number of coats like these hides it' : \sprintf(': %d coats hide it', $worst->coats)), null === $work->step->repeat ? $remedies : []);
+        }
+    }
+
+    private function worst(Whole $whole, string $stepId): ?LookHides
+    {
+        $worst = null;
+        foreach ($whole->stacks as $stack) {
+            // What a later coat is to hide need not hide by itself.
+            $last = $stack->look->hides[\count($stack->look->hides) - 1] ?? null;
+            $worst = $last?->stepId === $stepId && $last->off > ($worst->off ?? 0.0) ? $last : $worst;
+        }
+
+        return $worst;
+    }
+}
