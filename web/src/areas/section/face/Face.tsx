@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Recipe, StackPreview, StepPreview } from '../../../app/api';
 import { useOffer } from '../../../app/commands';
@@ -11,9 +11,10 @@ import { Choice } from '../../../shared/Field';
 import { FaceCanvas } from './FaceCanvas';
 import { keepPicture } from './keepPicture';
 import { ShowsAtDepth } from './ShowsAtDepth';
-import { useHeldKey } from './useHeldKey';
+import { isForRoom, useHeldKey } from './useHeldKey';
 import { useReady } from './useReady';
 import { type Eyes, eyes } from './vision';
+import { WhatItAdds } from './WhatItAdds';
 import { ZoneList } from './ZoneList';
 
 type Props = {
@@ -52,9 +53,19 @@ export function Face({ document, stack, steps, selected, onSelect }: Props) {
     onSelect(id);
   };
   const keep = () => ready && stack && keepPicture(ready, at, document.title, nameOf(at), stack.parts.join(', '));
+  const walk = useRef((_by: number) => {});
+  walk.current = (by) => go(Math.max(0, Math.min(ids.length - 1, at + by)));
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const by = { '[': -1, ']': 1 }[event.key];
+      if (by && isForRoom(event) && !event.ctrlKey && !event.metaKey) walk.current(by);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
   useOffer([
-    { name: 'Face: a coat back', keys: '[', run: () => go(Math.max(0, at - 1)) },
-    { name: 'Face: a coat on', keys: ']', run: () => go(Math.min(ids.length - 1, at + 1)) },
+    { name: 'Face: a coat back', keys: '[', run: () => walk.current(-1) },
+    { name: 'Face: a coat on', keys: ']', run: () => walk.current(1) },
     { name: 'Face: keep a picture for the client', run: () => void keep() },
   ]);
   const after = stack?.look.after[shown];
@@ -92,6 +103,7 @@ export function Face({ document, stack, steps, selected, onSelect }: Props) {
         />
       </Box>
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
+      {stack && after?.stepId && <WhatItAdds look={stack.look} stepId={after.stepId} steps={steps} last={at === ids.length - 1} />}
       {stack && at === ids.length - 1 && <ShowsAtDepth depths={stack.look.depths} steps={steps} />}
       <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
         Picture for the client

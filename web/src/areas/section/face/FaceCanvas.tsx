@@ -30,6 +30,7 @@ export function FaceCanvas({ ready, at, eyes, label }: Props) {
         role="img"
         aria-label={label}
         data-after={at}
+        data-zones={[...ready.zones].map(([zone, maps]) => `${zone}:${maps.pixels.length}`).join(' ')}
         style={{ width: '100%', filter: eyes === 'usual' ? undefined : `url(#eyes-${eyes})` }}
       />
       <Profile />

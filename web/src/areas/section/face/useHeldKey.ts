@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { isTyping } from '../../../shared/keys';
 
 /** In the cut and on a slider nothing is typed. */
-const isForRoom = (event: KeyboardEvent) =>
+export const isForRoom = (event: KeyboardEvent) =>
   !isTyping(event) || (event.target instanceof HTMLElement && event.target.closest('#cut, input[type="range"]') !== null);
 
 /** Whether a key is held down; not while something is typed. */

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Inlaid\Tests\Http\GivenDocuments;
+
+/**
+ * The face: painted to the pixel as it was reckoned, gone through without asking, and a step that would be lost rescued on it.
+ */
+final class FaceTest extends Rooms
+{
+    private const RACK_FACE = 'canvas[aria-label^="The face after"]';
+
+    /** Of every colour there are as many pixels as the shares of the zones say, within one in a hundred of the face; after every step. */
+    public function testThePaintedSharesAreTheReckonedOnes(): void
+    {
+        foreach (['rack', 'settle', 'clock'] as $which) {
+            $recipe = $this->studio->recipe($which);
+            $stack = $this->studio->json('POST', '/api/preview', ['document' => $recipe->document])->preview->stacks[0];
+            $this->go("/recipes/$recipe->id");
+            $this->see('[data-testid=film]');
+            foreach ($stack->look->after as $i => $after) {
+                $this->walkTo($i);
+                $expected = [];
+                foreach ($after->zones as $zone) {
+                    foreach ($zone->colours as $p => $colour) {
+                        $expected[$colour] = ($expected[$colour] ?? 0.0) + $zone->shares[$p] * $this->pixelsOf($zone->zone);
+                    }
+                }
+                $painted = $this->painted();
+                self::assertSame([], array_diff(array_keys($painted), array_keys($expected)), "$which, step $i: no colour that was not reckoned");
+                foreach ($expected as $colour => $pixels) {
+                    self::assertEqualsWithDelta($pixels / 132_000, ($painted[$colour] ?? 0) / 132_000, 0.01, "$which, step $i: $colour");
+                }
+            }
+        }
+    }
+
+    /** From bare wood to the last coat and back with two keys: nothing is asked of the server, and the step that is shown is the step that is chosen. */
+    public function testGoingThroughTheStepsAsksNothing(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('rack')->id);
+        $this->see('[data-testid=film]');
+        $this->walkTo(1);
+        $asked = $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length');
+        foreach ([2, 3, 4, 5, 6, 5, 4, 0] as $step) {
+            $this->walkTo($step);
+        }
+        self::assertSame($asked, $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length'));
+        $this->walkTo(4);
+        self::assertStringStartsWith('4.', $this->text('[aria-selected=true]'));
+
+        $here = $this->painted();
+        $this->hold('b');
+        $this->until(fn (): bool => '3' === $this->see(self::RACK_FACE)->getAttribute('data-after'), 'held, it shows the step before');
+        self::assertNotSame($here, $this->painted());
+        $this->hold('b', false);
+        $this->until(fn (): bool => $here === $this->painted(), 'let go, it is back');
+    }
+
+    /** A wash under a coat that hides it: the recipe says so; done after the coat, by the keys alone, it is seen, and the finding is gone. */
+    public function testALostStepIsRescued(): void
+    {
+        $document = (new GivenDocuments($this->studio))->document(['steps' => [['washed-wiped', 'platform-slate', ['purpose' => 'broken-cover', 'title' => 'Slate veil']], ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']], ['padded', 'topcoat-matt', ['purpose' => 'functional', 'coats' => 2]]]]);
+        $id = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
+        $this->go("/recipes/$id");
+        $this->see('[data-testid=film]');
+        $this->until(fn (): bool => str_contains($this->main(), '1. Slate veil'), 'the recipe is open');
+        $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
+        $this->until(fn (): bool => str_contains($this->main(), '"Cream" buries it'), 'the step says that it is lost');
+        $this->walkTo(3);
+        $lost = $this->painted();
+
+        $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
+        $this->browser->executeScript('document.getElementById("cut").focus()');
+        $this->browser->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP, WebDriverKeys::NULL]);
+        $this->until(fn (): bool => str_contains($this->main(), '2. Slate veil') && !str_contains($this->main(), 'buries it'), 'moved, it is seen');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=adds]'), 'keeps it') || str_contains($this->text('[data-testid=adds]'), 'is left'), 'and it is said what it adds');
+        $this->walkTo(3);
+        self::assertGreaterThan(\count($lost), \count($this->painted()), 'the face shows it');
+        $this->untilSaved();
+        self::assertSame(['s1', 's0', 's2'], array_map(static fn (\stdClass $s): string => $s->id, $this->studio->json('GET', "/api/recipes/$id")->document->steps));
+    }
+
+    /** By the keys [ and ]. */
+    private function walkTo(int $step): void
+    {
+        $this->see(self::RACK_FACE);
+        $this->browser->executeScript('document.activeElement?.blur()');
+        while (($now = (int) $this->see(self::RACK_FACE)->getAttribute('data-after')) !== $step) {
+            $this->browser->getKeyboard()->sendKeys($now < $step ? ']' : '[');
+            $this->until(fn (): bool => (int) $this->see(self::RACK_FACE)->getAttribute('data-after') !== $now, 'the face goes on');
+        }
+    }
+
+    private function hold(string $key, bool $down = true): void
+    {
+        $this->browser->executeScript('window.dispatchEvent(new KeyboardEvent(arguments[0], { key: arguments[1], bubbles: true }))', [$down ? 'keydown' : 'keyup', $key]);
+    }
+
+    private function pixelsOf(string $zone): int
+    {
+        preg_match("~$zone:(\d+)~", (string) $this->see(self::RACK_FACE)->getAttribute('data-zones'), $m);
+
+        return (int) ($m[1] ?? 0);
+    }
+
+    /**
+     * @return array<string, int> pixels by colour
+     */
+    private function painted(): array
+    {
+        $counted = $this->browser->executeScript('const c = document.querySelector(arguments[0]); const d = new Uint32Array(c.getContext("2d").getImageData(0, 0, c.width, c.height).data.buffer); const n = {}; for (const p of d) n[p] = (n[p] ?? 0) + 1; const hex = v => "#" + [v & 255, (v >> 8) & 255, (v >> 16) & 255].map(x => x.toString(16).padStart(2, "0")).join(""); return Object.fromEntries(Object.entries(n).map(([p, k]) => [hex(Number(p)), k]))', [self::RACK_FACE]);
+        self::assertIsArray($counted);
+        ksort($counted);
+
+        return array_map(intval(...), $counted);
+    }
+}
