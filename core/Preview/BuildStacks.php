@@ -33,12 +33,12 @@ final readonly class BuildStacks
             foreach (array_keys($part->surface->faces) as $face) {
                 $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touchesFace($part, $face)));
                 $s = $part->substrate;
-                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
+                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), (string) $recipe->target?->isFor($part->id), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
                 $classes[$key] = [[...$classes[$key][0] ?? [], [$part, $face]], $own];
             }
         }
 
-        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $recipe->piece->count), array_values($classes), array_keys(array_values($classes)));
+        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $recipe), array_values($classes), array_keys(array_values($classes)));
     }
 
     /**
@@ -84,7 +84,7 @@ final readonly class BuildStacks
      * @param non-empty-list<array{PiecePart, string}> $places
      * @param list<StepWork>                           $works
      */
-    private function stack(array $places, array $works, int $number, int $pieces): StackPreview
+    private function stack(array $places, array $works, int $number, Recipe $recipe): StackPreview
     {
         $layers = $this->layers($works);
         [$first] = $places[0];
@@ -96,10 +96,10 @@ final readonly class BuildStacks
             $first->substrate->inWords(),
             $first->finish->inWords(),
             $first->substrate,
-            round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $pieces, 4),
+            round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...$this->look->work($first, $works),
+            ...$this->look->work($first, $works, $recipe->target),
         );
     }
 

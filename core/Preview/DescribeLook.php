@@ -15,6 +15,7 @@ use Inlaid\Core\Look\Patch;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -35,7 +36,7 @@ final readonly class DescribeLook
     /**
      * @param list<StepWork> $works one for each doing
      */
-    public function describe(StackLook $look, array $works): LookPreview
+    public function describe(StackLook $look, array $works, ?Target $target = null): LookPreview
     {
         // A coat that is to hide has done so even where a glaze lies over it; others are meant for the contrast they make.
         $seen = array_filter($works, static fn (StepWork $w): bool => Purpose::Functional !== $w->step->intent->purpose);
@@ -51,6 +52,7 @@ final readonly class DescribeLook
             array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
             $this->depths($look->end(Zone::Field)),
             $this->ages($look),
+            null === $target ? [] : $this->target($look, $target),
         );
     }
 
@@ -120,6 +122,23 @@ final readonly class DescribeLook
         $depths[] = new LookAtDepth(round($from, 2), null, $largest->without($from + 1e-6)->light()->colour()->hex);
 
         return $depths;
+    }
+
+    /**
+     * @return list<LookTarget>
+     */
+    private function target(StackLook $look, Target $target): array
+    {
+        $off = [];
+        foreach ($look->zones() as $zone) {
+            $colour = $target->colours[$zone->value] ?? null;
+            if (null !== $colour) {
+                $difference = ColourDifference::ofLabs(Lab::ofLight($look->end($zone)->mean()), Lab::of($colour));
+                $off[] = new LookTarget($zone, $colour->hex, $difference->deltaE, $difference->inWords);
+            }
+        }
+
+        return $off;
     }
 
     /**

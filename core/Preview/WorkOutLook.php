@@ -10,6 +10,7 @@ use Inlaid\Core\Look\FindColourant;
 use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
@@ -28,13 +29,13 @@ final readonly class WorkOutLook
      *
      * @return array{LookPreview, StackLook} in words, and itself
      */
-    public function work(PiecePart $part, array $works): array
+    public function work(PiecePart $part, array $works, ?Target $target = null): array
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0));
 
         $look = $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $done));
 
-        return [$this->describe->describe($look, $done), $look];
+        return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
     }
 
     private function doing(StepWork $work, PiecePart $part): Doing

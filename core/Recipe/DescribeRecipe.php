@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Bleed;
@@ -17,6 +18,7 @@ use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Puts what holds for a whole recipe, and for a part of its piece, into words, fact by fact.
@@ -46,6 +48,9 @@ final readonly class DescribeRecipe
         }
         if ([] !== $recipe->cleanUp->with) {
             $facts['what it is cleaned up with'] = implode(', ', array_map(static fn (Material $m): string => $m->name, $recipe->cleanUp->with));
+        }
+        if (null !== $recipe->target) {
+            $facts['the target'] = trim($recipe->target->name.' '.implode(', ', array_map(static fn (string $zone, Colour $c): string => \sprintf('%s on %s', $c->hex, Zone::from($zone)->inWords()), array_keys($recipe->target->colours), $recipe->target->colours)));
         }
         foreach ($recipe->schools as $key => $answer) {
             [$question, $words] = $this->schools->inWords($key, $answer);

@@ -19,7 +19,7 @@ final readonly class Recipe
      * @param array<string, string> $schools  chosen answer by question; what is missing is the studio's
      * @param array<string, string> $accepted why a finding is kept, by its key
      */
-    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted, public CleanUp $cleanUp)
+    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted, public CleanUp $cleanUp, public ?Target $target)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class Recipe
      *
      * @throws RecipeRefusal if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last resort is missing or comes too early
      */
-    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = [], CleanUp $cleanUp = new CleanUp()): self
+    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = [], CleanUp $cleanUp = new CleanUp(), ?Target $target = null): self
     {
         $parts = self::namesOfPlaces($piece);
         $seen = [];
@@ -50,7 +50,7 @@ final readonly class Recipe
             self::checkOtherwise($step, \array_slice($steps, $i + 1), $seen);
         }
 
-        return new self($title, $piece, $steps, $schools, $summary, $accepted, $cleanUp);
+        return new self($title, $piece, $steps, $schools, $summary, $accepted, $cleanUp, $target);
     }
 
     /**

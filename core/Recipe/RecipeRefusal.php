@@ -70,4 +70,9 @@ final class RecipeRefusal extends Refusal
     {
         return new self(\sprintf('"%s" is no answer to the question "%s".', $choice, $key));
     }
+
+    public static function emptyTarget(): self
+    {
+        return new self('A target has a colour for at least one zone.');
+    }
 }

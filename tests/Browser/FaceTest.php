@@ -86,6 +86,32 @@ final class FaceTest extends Rooms
         self::assertSame(['s1', 's0', 's2'], array_map(static fn (\stdClass $s): string => $s->id, $this->studio->json('GET', "/api/recipes/$id")->document->steps));
     }
 
+    /** A colour that is wanted, from a palette file: how far the finish ends from it is said, and held, the key t shows the target on one half; it is kept with the draft. */
+    public function testATargetIsChosenFromAPaletteAndHeldBeside(): void
+    {
+        $recipe = $this->studio->recipe('stools');
+        $this->go("/recipes/$recipe->id");
+        $this->see('[data-testid=film]');
+        $this->walkTo(7);
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
+        $file = (string) tempnam(sys_get_temp_dir(), 'palette');
+        file_put_contents($file, "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
+        $this->clickInView($this->button('Far blue'));
+        $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'another colour') && str_contains($this->main(), 'off the target'), 'it is far off, and a finding says so');
+        $this->clickInView($this->button('Halt sand'));
+        $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'on target'), 'this one is met');
+        $this->hold('t');
+        $this->until(fn (): bool => 60_000 < ($this->painted()['#b8802d'] ?? 0), 'the right half is as wanted');
+        $this->hold('t', false);
+        $this->until(fn (): bool => 60_000 > ($this->painted()['#b8802d'] ?? 0), 'let go, it is the finish again');
+        $this->untilSaved();
+        self::assertSame('Halt sand', $this->studio->recipe('stools')->document->target->name);
+        file_put_contents($file, "no palette\nat all");
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
+        $this->until(fn (): bool => str_contains($this->main(), 'is no colour'), 'what is no palette is refused in words');
+    }
+
     /** By the keys [ and ]. */
     private function walkTo(int $step): void
     {

@@ -52,6 +52,9 @@ final readonly class BeginBoard
         $document->piece = (object) ['name' => 'Sample board', 'count' => 1, 'parts' => [(object) array_filter($patch)]];
         $document->accepted = [];
         unset($document->cleanUp);
+        if (($document->target ?? null) instanceof \stdClass) {
+            unset($document->target->parts);
+        }
         $choices = $this->read->choices($document);
         [$thing, $step] = $this->varied($choices, $vary);
 

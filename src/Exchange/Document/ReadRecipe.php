@@ -6,6 +6,7 @@ namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Recipe\CleanUp;
@@ -19,6 +20,7 @@ use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\School\Schools;
@@ -28,6 +30,7 @@ use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Reads a recipe document, as `docs/formats/recipe.schema.json` defines it, into a recipe that can be worked out.
@@ -70,7 +73,7 @@ final readonly class ReadRecipe
 
     private function recipe(Node $n): Recipe
     {
-        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted', 'cleanUp');
+        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted', 'cleanUp', 'target');
         if (UpcastRecipe::FORMAT !== $n->string('format')) {
             $n->refuse('format', 'This is no recipe document.');
         }
@@ -91,7 +94,7 @@ final readonly class ReadRecipe
             return $step;
         }, self::MOST_STEPS);
 
-        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n), $this->cleanUp($n, $materials)), 'steps');
+        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n), $this->cleanUp($n, $materials), $this->target($n, $parts)), 'steps');
     }
 
     /**
@@ -106,6 +109,27 @@ final readonly class ReadRecipe
         });
 
         return $byId;
+    }
+
+    /**
+     * @param list<string> $parts
+     */
+    private function target(Node $n, array $parts): ?Target
+    {
+        $t = $n->childOrNull('target');
+        if (null === $t) {
+            return null;
+        }
+        $zones = array_map(static fn (Zone $z): string => $z->value, Zone::cases());
+        $t->fields('name', 'parts', ...$zones);
+        $colours = [];
+        foreach ($zones as $zone) {
+            if ($t->has($zone)) {
+                $colours[$zone] = $t->make(static fn (): Colour => Colour::of($t->string($zone, 20)), $zone);
+            }
+        }
+
+        return $t->make(fn (): Target => Target::of($t->text('name', 80), $colours, $this->places($t, 'parts', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':')))));
     }
 
     /**

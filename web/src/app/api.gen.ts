@@ -415,6 +415,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read the colours of a palette file: GIMP palette or CSV */
+        post: operations["computePalette"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/pool": {
         parameters: {
             query?: never;
@@ -663,6 +680,23 @@ export interface paths {
         };
         /** This description */
         get: operations["showOpenapi"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/palette.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Download the colours of the shelf as a palette: GIMP palette or CSV */
+        get: operations["exportPalette"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1376,6 +1410,11 @@ export interface components {
             stepId: string;
             text: string;
         };
+        /** @description A colour with its name. Immutable. */
+        Chip: {
+            name: string;
+            colour: string;
+        };
         /** @description One answer, with the reason those give who hold it. Immutable. */
         Choice: {
             key: string;
@@ -1875,6 +1914,14 @@ export interface components {
             hides: components["schemas"]["LookHides"][];
             depths: components["schemas"]["LookAtDepth"][];
             ages: components["schemas"]["LookAgeing"][];
+            target: components["schemas"]["LookTarget"][];
+        };
+        /** @description How far a zone is from its target in the end. Immutable. */
+        LookTarget: {
+            zone: components["schemas"]["Zone"];
+            colour: string;
+            deltaE: number;
+            inWords: string;
         };
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
         Mark: {
@@ -2081,6 +2128,14 @@ export interface components {
             size: string;
             exact: string;
             price: number;
+        };
+        /** @description A palette file as text. */
+        PaletteAsked: {
+            text: string;
+        };
+        /** @description The colours of a palette. Immutable. */
+        PaletteRead: {
+            chips: components["schemas"]["Chip"][];
         };
         /** @description A part as surveyed, worked out. Immutable. `area` in m² of all finished faces of all such parts of all pieces; `drinks` what the first film takes against one on a sealed ground; `outline` in mm as it is seen from the front, null where no shape is known. */
         PartPreview: {
@@ -3154,6 +3209,16 @@ export interface components {
                 finding: string;
                 reason: string;
             }[] | null;
+            /** @description What the finish is to look like in the end; at least one zone has a colour. */
+            target?: {
+                name?: string;
+                field?: string | null;
+                edge?: string | null;
+                recess?: string | null;
+                pore?: string | null;
+                /** @description Ids of the parts it holds for; all where missing or empty. */
+                parts?: string[];
+            } | null;
             /** @description How it is cleaned up after. */
             cleanUp?: {
                 /**
@@ -4243,6 +4308,39 @@ export interface operations {
             };
         };
     };
+    computePalette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteAsked"];
+            };
+        };
+        responses: {
+            /** @description Read the colours of a palette file: GIMP palette or CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaletteRead"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     computePool: {
         parameters: {
             query?: never;
@@ -4750,6 +4848,37 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description This description */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportPalette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                format: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Download the colours of the shelf as a palette: GIMP palette or CSV */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -153,7 +153,14 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
               </Box>
             </Box>
             <Box sx={{ display: { md: 'none', lg: 'block' } }}>
-              <Face document={document} stack={stack} steps={preview?.steps ?? []} selected={step?.id ?? null} onSelect={setSelected} />
+              <Face
+                document={document}
+                stack={stack}
+                steps={preview?.steps ?? []}
+                selected={step?.id ?? null}
+                onSelect={setSelected}
+                onChange={draft.edit}
+              />
             </Box>
             <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>
               {step ? (

@@ -11,6 +11,7 @@ import { Choice } from '../../../shared/Field';
 import { FaceCanvas } from './FaceCanvas';
 import { keepPicture } from './keepPicture';
 import { ShowsAtDepth } from './ShowsAtDepth';
+import { TargetPanel } from './TargetPanel';
 import { isForRoom, useHeldKey } from './useHeldKey';
 import { useReady } from './useReady';
 import { type Eyes, eyes } from './vision';
@@ -23,10 +24,11 @@ type Props = {
   steps: readonly StepPreview[];
   selected: string | null;
   onSelect: (id: string) => void;
+  onChange: (document: Recipe) => void;
 };
 
 /** The face: a framed panel as it will look after each step, from bare wood to the last coat. */
-export function Face({ document, stack, steps, selected, onSelect }: Props) {
+export function Face({ document, stack, steps, selected, onSelect, onChange }: Props) {
   const [bare, setBare] = useState(false);
   const [eye, setEye] = useState<Eyes>('usual');
   const ready = useReady(document, stack);
@@ -37,6 +39,8 @@ export function Face({ document, stack, steps, selected, onSelect }: Props) {
   const reached = ids.reduce((last, id, i) => (id !== null && (order.get(id) ?? Number.POSITIVE_INFINITY) <= chosen ? i : last), 0);
   const at = bare ? 0 : reached;
   const before = useHeldKey('b');
+  const split = useHeldKey('t');
+  const [splitPressed, setSplitPressed] = useState(false);
   const [pressed, setPressed] = useState(false);
   const shown = (before || pressed) && at > 0 ? at - 1 : at;
   // biome-ignore lint/correctness/useExhaustiveDependencies: choosing a step, from wherever, is to see it
@@ -87,8 +91,29 @@ export function Face({ document, stack, steps, selected, onSelect }: Props) {
         >
           Before
         </Button>
+        {document.target && (
+          <Button
+            size="small"
+            variant={split || splitPressed ? 'contained' : 'outlined'}
+            onPointerDown={() => setSplitPressed(true)}
+            onPointerUp={() => setSplitPressed(false)}
+            onPointerLeave={() => setSplitPressed(false)}
+            aria-keyshortcuts="t"
+            title="Hold it, or the key t, to see the target on the right half"
+          >
+            Target
+          </Button>
+        )}
       </Box>
-      {ready && <FaceCanvas ready={ready} at={shown} eyes={eye} label={`The face after ${nameOf(shown)}`} />}
+      {ready && (
+        <FaceCanvas
+          ready={ready}
+          at={shown}
+          eyes={eye}
+          label={`The face after ${nameOf(shown)}`}
+          target={split || splitPressed ? document.target : null}
+        />
+      )}
       <Box sx={{ px: 2, lineHeight: 0 }}>
         <Slider
           size="small"
@@ -104,13 +129,17 @@ export function Face({ document, stack, steps, selected, onSelect }: Props) {
       </Box>
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
       {stack && after?.stepId && <WhatItAdds look={stack.look} stepId={after.stepId} steps={steps} last={at === ids.length - 1} />}
+      {stack && <TargetPanel target={document.target} off={stack.look.target} onChange={(target) => onChange({ ...document, target })} />}
       {stack && at === ids.length - 1 && <ShowsAtDepth depths={stack.look.depths} steps={steps} />}
       <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
         Picture for the client
       </Button>
       <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
       <Typography variant="caption" color="text.secondary">
-        Worked out from films and colours, not promised: woods and screens differ. <Link to="/boards">Try it on a board.</Link>
+        Worked out from films and colours, not promised: woods and screens differ.{' '}
+        <Link to="/boards" style={{ color: bench.verdigris }}>
+          Try it on a board.
+        </Link>
       </Typography>
       <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
         Hold the key b to see the face before this step; the keys [ and ] go a coat back and on.

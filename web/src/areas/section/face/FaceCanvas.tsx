@@ -3,12 +3,13 @@ import { useEffect, useRef } from 'react';
 import { bench } from '../../../app/theme';
 import { blank, paint, type Ready } from './paint';
 import { mitre, profile, size } from './panel';
+import type { Target } from './TargetPanel';
 import { type Eyes, VisionFilters } from './vision';
 
-type Props = { ready: Ready; at: number; eyes: Eyes; label: string };
+type Props = { ready: Ready; at: number; eyes: Eyes; label: string; target?: Target | null | undefined };
 
 /** The painted face itself. What is painted once is kept, so that going through the steps asks nothing and waits for nothing. */
-export function FaceCanvas({ ready, at, eyes, label }: Props) {
+export function FaceCanvas({ ready, at, eyes, label, target }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<ImageData>(null);
   useEffect(() => {
@@ -16,10 +17,10 @@ export function FaceCanvas({ ready, at, eyes, label }: Props) {
     if (!context) return;
     performance.mark('face-begun');
     image.current ??= blank();
-    paint(image.current, ready, at);
+    paint(image.current, ready, at, target);
     context.putImageData(image.current, 0, 0);
     performance.measure('face', 'face-begun');
-  }, [ready, at]);
+  }, [ready, at, target]);
   return (
     <Box sx={{ border: `2px solid ${bench.ink}`, borderRadius: '3px', lineHeight: 0, overflow: 'hidden', position: 'relative' }}>
       <VisionFilters />

@@ -80,8 +80,8 @@ function packed(hex: string): number {
   return (0xff000000 | ((n & 0xff) << 16) | (n & 0xff00) | (n >> 16)) >>> 0;
 }
 
-/** Paints the face as it is after one of its steps; 0 is the ground. */
-export function paint(image: ImageData, ready: Ready, at: number): void {
+/** Paints the face as it is after one of its steps; 0 is the ground. With a target its right half is as wanted, zones without a colour of their own like the flat. */
+export function paint(image: ImageData, ready: Ready, at: number, target?: Partial<Record<Zone, string | null>> | null): void {
   const out = new Uint32Array(image.data.buffer);
   for (const look of ready.after[at]?.zones ?? []) {
     const maps = ready.zones.get(look.zone);
@@ -90,6 +90,11 @@ export function paint(image: ImageData, ready: Ready, at: number): void {
     const colours = Uint32Array.from(look.colours, packed);
     const { pixels } = maps;
     for (const pixel of pixels) out[pixel] = colours[labels[pixel] as number] as number;
+    // Split with the target: its right half is as wanted.
+    const wanted = target?.[look.zone] ?? target?.field;
+    if (!wanted) continue;
+    const half = packed(wanted);
+    for (const pixel of pixels) if (pixel % size.width >= size.width / 2) out[pixel] = half;
   }
 }
 

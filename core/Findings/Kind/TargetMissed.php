@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Preview\LookTarget;
+
+/**
+ * The finish will not look as it is to.
+ */
+final class TargetMissed implements Rule
+{
+    /** ΔE that is seen when the two lie apart; and that is another colour. */
+    private const SEEN = 2.0;
+    private const ANOTHER = 4.0;
+
+    public function key(): string
+    {
+        return 'target-missed';
+    }
+
+    public function name(): string
+    {
+        return 'The target is missed';
+    }
+
+    public function reason(): string
+    {
+        return 'Up to 2 ΔE pass beside the target, up to 4 only where they lie apart.';
+    }
+
+    public function source(): string
+    {
+        return 'The look worked out against the colours of the target (CIEDE2000).';
+    }
+
+    public function check(Whole $whole): iterable
+    {
+        foreach ($whole->stacks as $stack) {
+            $off = array_values(array_filter($stack->look->target, static fn (LookTarget $t): bool => $t->deltaE > self::SEEN));
+            $last = $stack->look->after[\count($stack->look->after) - 1]->stepId;
+            if ([] === $off || null === $last) {
+                continue;
+            }
+            $worst = max(array_map(static fn (LookTarget $t): float => $t->deltaE, $off));
+            yield Finding::of($this, $worst > self::ANOTHER ? Gravity::Warn : Gravity::Advise, [$last], \sprintf('%s: in the end %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s off the target, %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
+        }
+    }
+}

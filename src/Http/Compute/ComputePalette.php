@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Palette\ReadPalette;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/palette', methods: 'POST')]
+#[Describe('Read the colours of a palette file: GIMP palette or CSV', takes: PaletteAsked::class, gives: PaletteRead::class)]
+final readonly class ComputePalette
+{
+    public function __construct(private ReadPalette $read)
+    {
+    }
+
+    public function __invoke(Body $body): PaletteRead
+    {
+        $text = $body->read(static fn (Node $n): string => $n->fields('text')->string('text', 500_000));
+
+        return new PaletteRead($this->read->read($text));
+    }
+}

@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { answer, api, type LookPreview, Problem, type Recipe } from '../../../app/api';
+import { ColourEntry } from '../../../shared/ColourEntry';
+import { TextEntry } from '../../../shared/Field';
+import { Swatch } from '../../../shared/Swatch';
+import type { Zone } from './panel';
+
+export type Target = NonNullable<Recipe['target']>;
+type Chip = { name: string; colour: string };
+type Props = { target: Recipe['target']; off: LookPreview['target']; onChange: (target: Target | null) => void };
+
+const zones: readonly (readonly [Zone, string])[] = [
+  ['field', 'Flat'],
+  ['edge', 'Edges'],
+  ['recess', 'Recesses'],
+  ['pore', 'Pores'],
+];
+
+/** What it is to look like: a colour for the flat and, where they differ, for the other zones; typed, picked, or from a palette file. */
+export function TargetPanel({ target, off, onChange }: Props) {
+  const [chips, setChips] = useState<readonly Chip[]>([]);
+  const [said, setSaid] = useState<string | null>(null);
+  const set = (patch: Partial<Target>) => {
+    const next = { ...target, ...patch };
+    onChange(zones.some(([zone]) => next[zone]) ? next : null);
+  };
+  const open = async (file: File | undefined) => {
+    if (!file) return;
+    setSaid(null);
+    try {
+      const read = await answer(api.POST('/api/compute/palette', { body: { text: await file.text() } }));
+      setChips(read.chips);
+    } catch (error) {
+      setSaid(error instanceof Problem ? (error.violations[0]?.message ?? error.message) : 'The file could not be read.');
+    }
+  };
+  return (
+    <details open={target !== null && target !== undefined}>
+      <summary>Target{target?.name ? `: ${target.name}` : ''}</summary>
+      <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+        {off.map((o) => (
+          <Box key={o.zone} data-target={o.zone} sx={{ lineHeight: 1.3 }}>
+            <b>{zones.find(([zone]) => zone === o.zone)?.[1]}</b>, in the end: {o.deltaE <= 2 ? 'on target, ' : ''}
+            {o.inWords}
+          </Box>
+        ))}
+        {zones.map(([zone, name]) => (
+          <ColourEntry
+            key={zone}
+            label={zone === 'field' ? 'Flat, wanted' : `${name}, if they differ`}
+            value={target?.[zone]}
+            emptyAllowed
+            onChange={(colour) => set({ [zone]: colour ?? undefined })}
+          />
+        ))}
+        {target && <TextEntry label="What it is called" value={target.name ?? ''} onChange={(name) => set({ name })} />}
+        <Button component="label" size="small" variant="outlined" sx={{ justifySelf: 'start' }}>
+          Open a palette
+          <input
+            type="file"
+            accept=".gpl,.csv,text/plain,text/csv"
+            hidden
+            onChange={(e) => {
+              void open(e.target.files?.[0]);
+              e.target.value = ''; // so that the same file can be opened again
+            }}
+          />
+        </Button>
+        {said && <Box role="alert">{said}</Box>}
+        {chips.length > 0 && (
+          <Box
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, maxHeight: 160, overflowY: 'auto' }}
+            role="group"
+            aria-label="Colours of the palette, for the flat"
+          >
+            {chips.map((chip, i) => (
+              <button
+                key={`${chip.colour}${i}`}
+                type="button"
+                aria-label={chip.name}
+                title={chip.name}
+                onClick={() => set({ field: chip.colour, name: chip.name })}
+                style={{ border: 0, padding: 0, background: 'none', cursor: 'pointer', lineHeight: 0 }}
+              >
+                <Swatch colour={chip.colour} size={32} />
+              </button>
+            ))}
+          </Box>
+        )}
+      </Box>
+    </details>
+  );
+}
