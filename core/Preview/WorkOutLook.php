@@ -33,9 +33,17 @@ final readonly class WorkOutLook
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0));
 
-        $look = $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $done));
+        $look = $this->look($part, $done);
 
         return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
+    }
+
+    /**
+     * @param list<StepWork> $works all of which are done
+     */
+    public function look(PiecePart $part, array $works): StackLook
+    {
+        return $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $works));
     }
 
     private function doing(StepWork $work, PiecePart $part): Doing

@@ -6,6 +6,7 @@ namespace Inlaid\App\Console;
 
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
 use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\Sqlite\CopyStore;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -18,7 +19,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('inlaid:prepare', 'Bring the store to this version (after a backup, if anything is to change) and stock an empty shelf')]
 final class PrepareCommand extends Command
 {
-    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly string $storePath)
+    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly RecipeBook $book, private readonly string $storePath)
     {
         parent::__construct();
     }
@@ -36,6 +37,7 @@ final class PrepareCommand extends Command
         }
 
         $this->settings->begin();
+        $this->book->reindexUnreckoned();
 
         return self::SUCCESS;
     }

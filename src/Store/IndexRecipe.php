@@ -8,6 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\Entity\StoredTerm;
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Leaf;
@@ -15,13 +17,14 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Ingredient;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Derives what a recipe is found by and what its chip in the book shows. It can be rebuilt from the documents at any time.
  */
 final readonly class IndexRecipe
 {
-    public function __construct(private EntityManagerInterface $em, private FlattenMix $flatten = new FlattenMix())
+    public function __construct(private EntityManagerInterface $em, private ReckonLook $reckon, private FlattenMix $flatten = new FlattenMix())
     {
     }
 
@@ -32,7 +35,10 @@ final readonly class IndexRecipe
             $this->em->persist(new StoredTerm($stored, $term));
         }
         $stored->title = $recipe->title;
-        $stored->card = Json::encode($this->card($recipe));
+        $look = $this->reckon->reckon($recipe);
+        $stored->card = Json::encode($this->card($recipe, array_map(static fn (Colour $c): string => $c->hex, $look)));
+        $flat = Lab::of($look[Zone::Field->value]);
+        [$stored->lookL, $stored->lookA, $stored->lookB] = [$flat->l, $flat->a, $flat->b];
     }
 
     /**
@@ -66,7 +72,10 @@ final readonly class IndexRecipe
         return self::words(implode(' ', $text));
     }
 
-    private function card(Recipe $recipe): Card
+    /**
+     * @param array<string, string> $look
+     */
+    private function card(Recipe $recipe, array $look): Card
     {
         $chips = [];
         foreach ($recipe->steps as $step) {
@@ -84,6 +93,7 @@ final readonly class IndexRecipe
             $recipe->piece->parts[0]->substrate->colour->hex,
             array_values(array_unique(array_filter($chips))),
             \count($recipe->steps),
+            $look,
         );
     }
 

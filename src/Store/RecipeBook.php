@@ -13,6 +13,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredDraft;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\Entity\StoredRevision;
+use Inlaid\Core\Colour\Lab;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -21,6 +22,8 @@ use Symfony\Component\Uid\Ulid;
 final readonly class RecipeBook
 {
     public const PAGE = 24;
+    /** L*a*b* units to each side. */
+    private const NEAR = 25.0;
 
     public function __construct(private EntityManagerInterface $em, private IndexRecipe $index, private ReadRecipe $read)
     {
@@ -141,7 +144,7 @@ final readonly class RecipeBook
     /**
      * @return array{int, list<StoredRecipe>} how many match, and one page of them, the last changed first
      */
-    public function search(string $query, bool $archived, int $page): array
+    public function search(string $query, bool $archived, int $page, ?Lab $near = null): array
     {
         $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
         foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
@@ -149,7 +152,15 @@ final readonly class RecipeBook
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
         }
 
-        return [$this->count($find), $this->page($find, $page)];
+        if (null !== $near) {
+            // As far as two colours may lie apart to be called alike at all; the index on lightness narrows the search.
+            $find->andWhere('r.lookL BETWEEN :dark AND :light AND r.lookA BETWEEN :green AND :red AND r.lookB BETWEEN :blue AND :yellow')
+                ->setParameter('dark', $near->l - self::NEAR)->setParameter('light', $near->l + self::NEAR)
+                ->setParameter('green', $near->a - self::NEAR)->setParameter('red', $near->a + self::NEAR)
+                ->setParameter('blue', $near->b - self::NEAR)->setParameter('yellow', $near->b + self::NEAR);
+        }
+
+        return [$this->count($find), $this->page($find, $page, $near)];
     }
 
     /**
@@ -167,6 +178,14 @@ final readonly class RecipeBook
         });
     }
 
+    /** Where a migration left what is derived to be worked out. */
+    public function reindexUnreckoned(): void
+    {
+        if (0 < $this->em->getRepository(StoredRecipe::class)->count(['lookL' => null])) {
+            $this->reindex();
+        }
+    }
+
     private function count(QueryBuilder $find): int
     {
         return (int) (clone $find)->select('COUNT(r.id)')->getQuery()->getSingleScalarResult();
@@ -175,10 +194,13 @@ final readonly class RecipeBook
     /**
      * @return list<StoredRecipe>
      */
-    private function page(QueryBuilder $find, int $page): array
+    private function page(QueryBuilder $find, int $page, ?Lab $near): array
     {
+        if (null !== $near) {
+            $find->addSelect('(r.lookL - :l) * (r.lookL - :l) + (r.lookA - :a) * (r.lookA - :a) + (r.lookB - :b) * (r.lookB - :b) AS HIDDEN far')->setParameter('l', $near->l)->setParameter('a', $near->a)->setParameter('b', $near->b)->orderBy('far');
+        }
         /** @var list<StoredRecipe> $found */
-        $found = $find->select('r', 'd')->join('r.draft', 'd')->orderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+        $found = $find->addSelect('r', 'd')->join('r.draft', 'd')->addOrderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
 
         return $found;
     }

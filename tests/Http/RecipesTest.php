@@ -98,6 +98,21 @@ final class RecipesTest extends TestCase
     /**
      * Thirty recipes on two pages, the last changed first, none twice, none left out; a search is paged the same.
      */
+    /** By the colour it will have: the nearest first, others left out; what was indexed before there was a colour gets one when the studio is prepared. */
+    public function testRecipesAreFoundByTheColourTheyWillHave(): void
+    {
+        $near = fn (string $hex, string $query = ''): array => array_map(static fn (\stdClass $r): string => $r->title, $this->studio->json('GET', '/api/recipes?'.http_build_query(['near' => $hex, 'query' => $query]))->recipes);
+        $all = $this->studio->json('GET', '/api/recipes')->recipes;
+        foreach ($all as $recipe) {
+            self::assertSame($recipe->title, $near($recipe->card->look->field)[0], 'nearest to itself');
+        }
+        self::assertSame('Platform stools, worn ochre', $near('#b87f2e')[0]);
+        self::assertNotContains('Lamp cupboard, engine green and gold', $near('#b87f2e'));
+        self::assertSame([], $near('#0000ff'));
+        self::assertSame([], $near('#b87f2e', 'cupboard'), 'words and colour both');
+        self::assertSame('/near', $this->studio->json('GET', '/api/recipes?near=ochre', null, 422)->violations[0]->pointer);
+    }
+
     public function testTheBookIsPaged(): void
     {
         $document = $this->studio->recipe()->document;

@@ -115,7 +115,7 @@ final class StoreTest extends TestCase
         $this->migration($connection, [
             'CREATE TABLE new_recipe AS SELECT * FROM recipe WHERE 0',
             'DROP TABLE new_recipe',
-            'CREATE TABLE new_recipe (id VARCHAR(26) NOT NULL PRIMARY KEY, title VARCHAR(200) NOT NULL, head INTEGER NOT NULL, card CLOB NOT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, archived_at DATETIME DEFAULT NULL)',
+            'CREATE TABLE new_recipe (id VARCHAR(26) NOT NULL PRIMARY KEY, title VARCHAR(200) NOT NULL, head INTEGER NOT NULL, card CLOB NOT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, archived_at DATETIME DEFAULT NULL, look_l DOUBLE PRECISION DEFAULT NULL, look_a DOUBLE PRECISION DEFAULT NULL, look_b DOUBLE PRECISION DEFAULT NULL)',
             'INSERT INTO new_recipe SELECT * FROM recipe',
             'DROP TABLE recipe',
             'ALTER TABLE new_recipe RENAME TO recipe',

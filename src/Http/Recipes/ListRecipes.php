@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
+use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Material\Colour;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'GET')]
-#[Describe('List or search recipes by words of their title, piece, wood, technique or material', gives: RecipeList::class, query: ['query' => 'string', 'archived' => 'boolean', 'page' => 'integer'])]
+#[Describe('List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have', gives: RecipeList::class, query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'])]
 final readonly class ListRecipes
 {
     public function __construct(private RecipeBook $book)
@@ -21,7 +24,8 @@ final readonly class ListRecipes
     public function __invoke(Request $request): RecipeList
     {
         $page = PageAsked::of($request);
-        [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page);
+        $near = $request->query->getString('near');
+        [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page, '' === $near ? null : Refused::around('/near', static fn (): Lab => Lab::of(Colour::of($near))));
 
         return new RecipeList($total, $page, RecipeBook::PAGE, array_map(RecipeSummary::of(...), $found));
     }

@@ -34,6 +34,16 @@ class StoredRecipe
     #[ORM\Column(type: 'text')]
     public string $card = '{}';
 
+    /** Derived: L*, a* and b* that the flat will have, by which recipes near a colour are found; null until it is worked out. */
+    #[ORM\Column(nullable: true)]
+    public ?float $lookL = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $lookA = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $lookB = null;
+
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(length: 26)]

@@ -900,7 +900,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List or search recipes by words of their title, piece, wood, technique or material */
+        /** List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have */
         get: operations["listRecipes"];
         put?: never;
         /** Keep a new recipe */
@@ -1402,6 +1402,9 @@ export interface components {
             groundColour: string;
             colours: string[];
             steps: number;
+            look: {
+                [key: string]: string;
+            };
         };
         /** @enum {string} */
         Carrier: "water" | "oil" | "alcohol" | "solvent" | "dry";
@@ -5305,6 +5308,7 @@ export interface operations {
             query?: {
                 query?: string;
                 archived?: boolean;
+                near?: string;
                 page?: number;
             };
             header?: never;
@@ -5313,7 +5317,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List or search recipes by words of their title, piece, wood, technique or material */
+            /** @description List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -9,6 +9,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { answer, api, nothing, type RecipeSummary } from '../../app/api';
+import { ColourEntry } from '../../shared/ColourEntry';
 import { Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { useLater } from '../../shared/useLater';
@@ -16,18 +17,22 @@ import { emptyRecipe } from '../section/edits';
 import { ImportButton } from './ImportButton';
 import { RecipeChip } from './RecipeChip';
 
+const isColour = (text: string) => /^#[0-9a-f]{6}$/i.test(text);
+
 /** All recipes as painted chips. */
 export default function Book() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [query, setQuery] = useState('');
+  const [near, setNear] = useState<string | null>(null);
   const [archived, setArchived] = useState(false);
   const [page, setPage] = useState(1);
   const [putAway, setPutAway] = useState<RecipeSummary | null>(null);
   const later = useLater(query);
   const list = useQuery({
-    queryKey: ['recipes', later, archived, page],
-    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query: later, archived, page } } })),
+    queryKey: ['recipes', later, near, archived, page],
+    queryFn: () =>
+      answer(api.GET('/api/recipes', { params: { query: { query: later, archived, page, ...(near && isColour(near) ? { near } : {}) } } })),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
@@ -67,6 +72,18 @@ export default function Book() {
             setPage(1);
           }}
         />
+        <Box sx={{ width: 210 }}>
+          <ColourEntry
+            label="Near a colour"
+            value={near}
+            emptyAllowed
+            onChange={(colour) => {
+              setNear(colour);
+              setPage(1);
+            }}
+            error={near && !isColour(near) ? 'Six digits, as #7f8a6b' : undefined}
+          />
+        </Box>
         <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Put away" />
         <Box sx={{ flex: 1 }} />
         <ImportButton onImported={(id) => navigate(`/recipes/${id}`)} />
@@ -83,10 +100,12 @@ export default function Book() {
       {list.data && list.data.recipes.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
           {later !== ''
-            ? `No recipe speaks of “${later}”.`
-            : archived
-              ? 'Nothing is put away.'
-              : 'The book is empty. Begin with a new recipe, or open a recipe file.'}
+            ? `No recipe speaks of “${later}”${near ? ' and will look near that colour' : ''}.`
+            : near
+              ? 'No recipe will look near that colour.'
+              : archived
+                ? 'Nothing is put away.'
+                : 'The book is empty. Begin with a new recipe, or open a recipe file.'}
         </Box>
       )}
       <Box

@@ -5,10 +5,10 @@ import type { RecipeSummary } from '../../app/api';
 import { bench } from '../../app/theme';
 import { day } from '../../shared/words';
 
-/** A painted chip: the ground, and the full-strength colours stepping over it in the order they are laid. */
+/** A painted chip: the flat as it will look in the end, framed by the edges, with the pores in it. */
 export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeSummary; onDuplicate: () => void; onArchive: () => void }) {
   const { card } = recipe;
-  const width = 100 / (card.colours.length + 1);
+  const look: Readonly<Record<string, string | undefined>> = card.look;
   return (
     <Box
       component="li"
@@ -31,8 +31,9 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
           sx={{
             position: 'relative',
             height: 104,
-            bgcolor: card.groundColour,
-            borderBottom: `1.5px solid ${bench.ink}`,
+            bgcolor: look.field ?? card.groundColour,
+            border: `7px solid ${look.edge ?? card.groundColour}`,
+            outline: `1.5px solid ${bench.ink}`,
             overflow: 'hidden',
           }}
         >
@@ -44,26 +45,18 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
             viewBox="0 0 200 104"
             style={{ position: 'absolute' }}
           >
-            {[14, 34, 55, 72, 91].map((y, i) => (
-              <path
-                key={y}
-                d={`M0 ${y} C 60 ${y - 8 + i * 3}, 130 ${y + 9 - i * 2}, 200 ${y - 3}`}
-                stroke="rgba(60,40,20,.3)"
-                fill="none"
-              />
-            ))}
+            {(look.pore || !look.field) &&
+              [9, 22, 34, 47, 60, 72, 84, 96].map((y, i) => (
+                <path
+                  key={y}
+                  d={`M${-6 + ((i * 37) % 30)} ${y}h200`}
+                  stroke={look.pore ?? 'rgba(60,40,20,.3)'}
+                  strokeWidth="2"
+                  strokeDasharray={`${16 + ((i * 7) % 12)} ${22 + ((i * 11) % 18)}`}
+                  fill="none"
+                />
+              ))}
           </svg>
-          {card.colours.map((colour, i) => (
-            <div
-              key={i}
-              style={{
-                position: 'absolute',
-                inset: `0 0 0 ${width * (i + 1)}%`,
-                background: colour,
-                borderLeft: `1.5px solid ${bench.ink}`,
-              }}
-            />
-          ))}
         </Box>
         <Box sx={{ p: 1.5, pb: 0.5 }}>
           <Box component="h2" sx={{ font: 'inherit', fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, lineHeight: 1.25, m: 0 }}>

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Look\ZoneState;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Preview\WorkOutLook;
+use Inlaid\Core\Preview\WorkOutSteps;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Reckons how the part with the largest area will look in the end, by the recipe's own schools and in ordinary air: for its chip in the book.
+ */
+final readonly class ReckonLook
+{
+    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
+    {
+    }
+
+    /**
+     * @return non-empty-array<string, Colour> by zone
+     */
+    public function reckon(Recipe $recipe): array
+    {
+        $largest = $recipe->piece->parts[0];
+        foreach ($recipe->piece->parts as $part) {
+            $largest = $part->totalArea() > $largest->totalArea() ? $part : $largest;
+        }
+        $face = array_key_first($largest->surface->faces);
+        $works = $this->steps->workOut($recipe, Climate::reference(), $this->schools->habits([], $recipe->schools));
+        $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0 && $w->step->touchesFace($largest, $face)));
+
+        return array_map(static fn (array $course): Colour => self::last($course)->mean()->colour(), $this->look->look($largest, $own)->course);
+    }
+
+    /**
+     * @param non-empty-list<ZoneState> $course
+     */
+    private static function last(array $course): ZoneState
+    {
+        return $course[\count($course) - 1];
+    }
+}
