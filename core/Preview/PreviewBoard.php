@@ -11,6 +11,7 @@ use Inlaid\Core\Board\OrderRounds;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Board\WriteBack;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and whether it will tell anything.
@@ -26,6 +27,7 @@ final readonly class PreviewBoard
         private CheckBoard $check = new CheckBoard(),
         private DiffPatches $diff = new DiffPatches(),
         private WriteBack $back = new WriteBack(),
+        private WorkOutLook $look = new WorkOutLook(),
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class PreviewBoard
                 $p->cell->says,
                 array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 $this->back->lines($p),
+                $this->predict($p, $context),
             ), $board->patches),
             $planned->rounds,
             $shared->pots,
@@ -59,6 +62,13 @@ final readonly class PreviewBoard
             null === $planned->ready ? null : $context->working->iso($planned->ready),
             $planned->stuck,
         );
+    }
+
+    private function predict(Patch $patch, Context $context): string
+    {
+        $works = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
+
+        return $this->look->look($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0)))->end(Zone::Field)->mean()->colour()->hex;
     }
 
     /**

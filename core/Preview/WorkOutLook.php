@@ -11,6 +11,7 @@ use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Target;
+use Inlaid\Core\School\Habits;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
@@ -43,10 +44,32 @@ final readonly class WorkOutLook
      */
     public function look(PiecePart $part, array $works): StackLook
     {
-        return $this->lay->lay($part->substrate, $part->finish, array_map(fn (StepWork $w): Doing => $this->doing($w, $part), $works));
+        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works));
     }
 
-    private function doing(StepWork $work, PiecePart $part): Doing
+    /**
+     * With what bare wood takes up after its last paper, as long as nothing closes it: 1 after 180.
+     *
+     * @param list<StepWork> $works
+     *
+     * @return list<Doing>
+     */
+    private function doings(PiecePart $part, array $works): array
+    {
+        $doings = [];
+        $uptake = $part->isBareAndThirsty() ? 1.0 : null;
+        foreach ($works as $work) {
+            $doings[] = $this->doing($work, $part, $uptake ?? 1.0);
+            if (null !== $uptake && null !== $work->step->detail->grit && Act::TakesAway === $work->step->technique->figures()->act) {
+                $uptake = Habits::uptake($work->step->detail->grit);
+            }
+            $uptake = $work->seals() ? null : $uptake;
+        }
+
+        return $doings;
+    }
+
+    private function doing(StepWork $work, PiecePart $part, float $uptake): Doing
     {
         $detail = $work->step->detail;
         $technique = $work->step->technique;
@@ -57,19 +80,22 @@ final readonly class WorkOutLook
             $act,
             $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn)),
             $work->rounds(),
-            $this->film($work),
+            $this->film($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
             Act::TakesAway === $act ? $work->removes() : 0.0,
             ($detail->where ?? Placement::TopDown)->way(),
         );
     }
 
-    private function film(StepWork $work): ?FilmOf
+    /**
+     * @param float $uptake what stays of what is wiped, against wood sanded with 180
+     */
+    private function film(StepWork $work, float $uptake): ?FilmOf
     {
         if (null === $work->film || null === $work->mix || null === $work->character) {
             return null;
         }
         $of = $this->find->find($work->mix, $work->character);
 
-        return null === $of ? null : new FilmOf($work->step->id, $of, $work->film->stays * $work->rounds(), $work->film->dry * $work->rounds());
+        return null === $of ? null : new FilmOf($work->step->id, $of, $uptake * $work->film->stays * $work->rounds(), $uptake * $work->film->dry * $work->rounds());
     }
 }

@@ -91,7 +91,7 @@ final readonly class WorkOutSteps
         $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
         $character = null === $mix ? null : $this->derive->derive($mix);
         $weight = $step->detail->weight ?? $habits->weight;
-        $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left);
+        $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
         $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Act::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
 
         return new StepWork(

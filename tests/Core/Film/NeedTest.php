@@ -12,6 +12,7 @@ use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\School\Habits;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
@@ -112,5 +113,19 @@ final class NeedTest extends TestCase
     private function laying(): array
     {
         return array_values(array_filter(Given::techniques()->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act));
+    }
+
+    /** What stays grows with the root of the dwell: as the technique says after a third of the open time, twice that after four times as long; never all of it; what is not wiped stays. */
+    public function testTheDwellDecidesWhatStays(): void
+    {
+        $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint(open: 15)));
+        $washed = Given::techniques()->named('washed-wiped')->figures();
+        $stays = static fn (?int $dwell, ?float $left = null, ?Figures $of = null): float => (new LayCoat())->lay($mix, $of ?? $washed, FilmWeight::Normal, $left, $dwell)->stays ?? 0.0;
+        self::assertEqualsWithDelta($stays(null), $stays(5), 1e-9);
+        self::assertEqualsWithDelta(2 * $stays(5), $stays(20), 1e-9);
+        self::assertEqualsWithDelta(0.4 * $stays(5), $stays(0), 1e-9);
+        self::assertEqualsWithDelta(95.0, $stays(600), 1e-9);
+        self::assertEqualsWithDelta(20.0, $stays(600, 0.2), 1e-9, 'as stated, whatever the dwell');
+        self::assertSame($stays(null, null, Given::techniques()->named('brushed')->figures()), $stays(10, null, Given::techniques()->named('brushed')->figures()));
     }
 }

@@ -2159,7 +2159,7 @@ export interface components {
             control: boolean;
             says: string[];
         };
-        /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words. */
+        /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words; `predicted` the colour that its flat will have. */
         PatchPreview: {
             label: string;
             row: number | null;
@@ -2168,6 +2168,7 @@ export interface components {
             says: string[];
             differs: string[];
             back: string[];
+            predicted: string;
         };
         /** @description What is read of a patch: a colour, how it was read ("typed" or "photo") and from which photo, notes, and a rating from 1 to 5. */
         PatchRead: {

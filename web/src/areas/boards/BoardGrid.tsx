@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import type { KeyboardEvent } from 'react';
 import { bench } from '../../app/theme';
 
-/** A patch as the grid draws it. `colour` null where none was read; `mark` a word under the letter. */
-export type Cell = { label: string; row: number | null; column: number | null; colour: string | null; mark?: string };
+/** A patch as the grid draws it. `colour` null where none was read; `predicted` what it will look like, shown beside what was read; `mark` a word under the letter. */
+export type Cell = { label: string; row: number | null; column: number | null; colour: string | null; predicted?: string; mark?: string };
 
 type Props = {
   cells: readonly Cell[];
@@ -48,6 +48,7 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
         outline: cell.label === selected ? `4px solid ${bench.ink}` : undefined,
         outlineOffset: 2,
         bgcolor: cell.colour ?? 'rgba(255,254,251,.55)',
+        position: 'relative',
         display: 'grid',
         placeItems: 'center',
         p: 0.5,
@@ -55,9 +56,29 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
         cursor: onSelect ? 'pointer' : 'default',
       }}
     >
+      {cell.predicted && (
+        <Box
+          component="span"
+          title={`predicted ${cell.predicted}`}
+          sx={{
+            position: 'absolute',
+            inset: cell.colour ? '0 0 0 62%' : 0,
+            bgcolor: cell.predicted,
+            borderLeft: cell.colour ? `1.5px solid ${bench.ink}` : 0,
+          }}
+        />
+      )}
       <Box
         component="span"
-        sx={{ bgcolor: 'rgba(255,254,251,.88)', color: bench.ink, px: 0.75, borderRadius: '2px', fontSize: 15, lineHeight: 1.3 }}
+        sx={{
+          position: 'relative',
+          bgcolor: 'rgba(255,254,251,.88)',
+          color: bench.ink,
+          px: 0.75,
+          borderRadius: '2px',
+          fontSize: 15,
+          lineHeight: 1.3,
+        }}
       >
         <b style={{ fontSize: 18 }}>{cell.label}</b> {cell.mark && <span style={{ display: 'block', fontSize: 14 }}>{cell.mark}</span>}
       </Box>

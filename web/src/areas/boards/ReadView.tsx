@@ -29,7 +29,7 @@ export function ReadView({ board, document, worked }: BoardProps) {
           <Box sx={{ color: 'text.secondary', mt: 1 }}>
             {worked.columns.name}
             {worked.rows && `, down the rows ${worked.rows.name}`}. {board.readings.length} of {worked.patches.length} patches have been
-            read.
+            read. What was read is on the left of a patch, what was predicted on its right, or all over it where none was read.
           </Box>
         </>
       }
