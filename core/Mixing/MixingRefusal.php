@@ -93,4 +93,9 @@ final class MixingRefusal extends Refusal
     {
         return new self('None of these is a paint of which the full-strength colour is known.');
     }
+
+    public static function nothingToThinWith(): self
+    {
+        return new self('This step has no thinner in its mix. Mix one in, and how much of it is found.');
+    }
 }

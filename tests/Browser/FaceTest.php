@@ -112,6 +112,23 @@ final class FaceTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'is no colour'), 'what is no palette is refused in words');
     }
 
+    /** The thinning that ends nearest the target is found on a chart, and taken at a press: mix and coats are as it says. */
+    public function testTheThinningIsFoundAndTaken(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('rack')->id);
+        $this->see('[data-testid=film]');
+        $this->walkTo(4);
+        $this->clickInView($this->button('Find the thinning'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=rung]'), 'ΔE'), 'the ladder is worked out');
+        $this->browser->findElement(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
+        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rung]'), '1 : 6, 3 coats'), 'another rung is looked at');
+        $this->button('Take it')->click();
+        $this->untilSaved();
+        $document = $this->studio->recipe('rack')->document;
+        self::assertSame(['1', '6'], array_map(static fn (\stdClass $p): string => $p->share, $document->mixes[0]->parts));
+        self::assertSame(3, $document->steps[3]->coats);
+    }
+
     /** By the keys [ and ]. */
     private function walkTo(int $step): void
     {

@@ -210,4 +210,34 @@ final class ComputeTest extends TestCase
     {
         return self::$studio->json('POST', "/api/compute/$what", $body);
     }
+
+    /**
+     * The thinning nearest a target: of every rung the recipe laid so ends as was said; none is nearer by more than half a ΔE than the one that is proposed, and none as near has fewer coats.
+     */
+    public function testTheThinningIsFound(): void
+    {
+        $document = self::$studio->recipe('rack')->document;
+        $target = '#93a09f';
+        $solved = self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's4', 'target' => $target]);
+        self::assertCount(60, $solved->rungs);
+        $nearest = min(array_column($solved->rungs, 'deltaE'));
+        self::assertLessThanOrEqual($nearest + 0.5, $solved->best->deltaE);
+        foreach ($solved->rungs as $rung) {
+            self::assertTrue($rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->thinner] >= [$solved->best->coats, $solved->best->thinner]);
+        }
+        foreach ([$solved->best, $solved->rungs[7], $solved->rungs[59]] as $rung) {
+            $taken = Json::decode(Json::encode($document));
+            \assert($taken instanceof \stdClass);
+            foreach ($taken->mixes[0]->parts as $k => $part) {
+                $part->share = $rung->shares[$k];
+            }
+            unset($taken->mixes[0]->written);
+            $taken->steps[3]->coats = $rung->coats;
+            $stacks = self::$studio->json('POST', '/api/preview', ['document' => $taken])->preview->stacks;
+            $stack = array_values(array_filter($stacks, static fn (\stdClass $s): bool => \in_array($solved->part, $s->parts, true)))[0];
+            self::assertSame($rung->colour, $stack->look->after[\count($stack->look->after) - 1]->zones[0]->colour);
+        }
+        self::assertSame('/step', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's3', 'target' => $target], 422)->violations[0]->pointer, 'there is no thinner in it');
+        self::assertSame('/target', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's4', 'target' => 'sky'], 422)->violations[0]->pointer);
+    }
 }

@@ -517,6 +517,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/thinning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour */
+        post: operations["computeThinning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -2637,6 +2654,25 @@ export interface components {
             usual: number;
             isCount?: boolean;
         };
+        /** @description How a zone of a part ends when a step is thinned more or less and laid more or less often, and the rung nearest the target. Immutable. */
+        SolvePreview: {
+            zone: components["schemas"]["Zone"];
+            target: string;
+            part: string;
+            rungs: components["schemas"]["SolveRung"][];
+            best: components["schemas"]["SolveRung"];
+        };
+        /** @description One thinning and number of coats, and where that ends. Immutable. `thinner` parts to one of the rest; `shares` of the parts of the mix, in its order, exact; `over` whether its label allows less. */
+        SolveRung: {
+            thinner: number;
+            said: string;
+            shares: string[];
+            coats: number;
+            colour: string;
+            deltaE: number;
+            inWords: string;
+            over: boolean;
+        };
         /** @description A wait or a window, in minutes: what the label states, what this air and film predict, and what to plan with. Immutable. Predicted and planned are null where no promise is made. */
         Span: {
             stated: number;
@@ -2768,6 +2804,14 @@ export interface components {
         /** @description What a board of a recipe can vary. */
         ThingsToVary: {
             things: components["schemas"]["ThingToVary"][];
+        };
+        /** @description A recipe, the step whose thinning is to be found, and the colour a zone is to have in the end: the flat where none is named. */
+        ThinningAsked: {
+            document: components["schemas"]["Recipe"];
+            step: string;
+            target: string;
+            zone?: components["schemas"]["Zone"] | null;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
@@ -4497,6 +4541,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Remedied"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeThinning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThinningAsked"];
+            };
+        };
+        responses: {
+            /** @description Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SolvePreview"];
                 };
             };
             /** @description What is wrong, and where */

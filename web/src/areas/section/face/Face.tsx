@@ -11,11 +11,13 @@ import { Choice } from '../../../shared/Field';
 import { FaceCanvas } from './FaceCanvas';
 import { keepPicture } from './keepPicture';
 import { ShowsAtDepth } from './ShowsAtDepth';
+import { SolveDialog } from './SolveDialog';
 import { TargetPanel } from './TargetPanel';
 import { isForRoom, useHeldKey } from './useHeldKey';
 import { useReady } from './useReady';
 import { type Eyes, eyes } from './vision';
 import { WhatItAdds } from './WhatItAdds';
+import { withThinning } from './withThinning';
 import { ZoneList } from './ZoneList';
 
 type Props = {
@@ -42,6 +44,8 @@ export function Face({ document, stack, steps, selected, onSelect, onChange }: P
   const split = useHeldKey('t');
   const [splitPressed, setSplitPressed] = useState(false);
   const [pressed, setPressed] = useState(false);
+  const [solving, setSolving] = useState(false);
+  const current = document.steps.find((s) => s.id === selected);
   const shown = (before || pressed) && at > 0 ? at - 1 : at;
   // biome-ignore lint/correctness/useExhaustiveDependencies: choosing a step, from wherever, is to see it
   useEffect(() => setBare(false), [selected]);
@@ -130,6 +134,23 @@ export function Face({ document, stack, steps, selected, onSelect, onChange }: P
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
       {stack && after?.stepId && <WhatItAdds look={stack.look} stepId={after.stepId} steps={steps} last={at === ids.length - 1} />}
       {stack && <TargetPanel target={document.target} off={stack.look.target} onChange={(target) => onChange({ ...document, target })} />}
+      {document.target?.field && current?.uses?.mix && (
+        <Button size="small" variant="outlined" onClick={() => setSolving(true)} sx={{ justifySelf: 'start' }}>
+          Find the thinning
+        </Button>
+      )}
+      {solving && current && document.target?.field && (
+        <SolveDialog
+          document={document}
+          step={current}
+          target={document.target.field}
+          onClose={() => setSolving(false)}
+          onTake={(rung) => {
+            setSolving(false);
+            onChange(withThinning(document, current, rung));
+          }}
+        />
+      )}
       {stack && at === ids.length - 1 && <ShowsAtDepth depths={stack.look.depths} steps={steps} />}
       <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
         Picture for the client

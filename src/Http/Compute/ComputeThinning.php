@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Preview\SolvePreview;
+use Inlaid\Core\Preview\SolveThinning;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Technique\Zone;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/thinning', methods: 'POST')]
+#[Describe('Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour', takes: ThinningAsked::class, gives: SolvePreview::class)]
+final readonly class ComputeThinning
+{
+    public function __construct(private ReadRecipe $read, private StudioContext $context, private SolveThinning $solve)
+    {
+    }
+
+    public function __invoke(Body $body): SolvePreview
+    {
+        [$json, $step, $zone, $target, $stated] = $body->read(static fn (Node $n): array => [
+            $n->fields('document', 'step', 'zone', 'target', 'context')->child('document')->raw(),
+            $n->string('step', 64),
+            $n->enumOrNull('zone', Zone::class) ?? Zone::Field,
+            $n->make(static fn (): Colour => Colour::of($n->string('target', 20)), 'target'),
+            $n->childOrNull('context')?->raw(),
+        ]);
+        $recipe = $this->read->document($json, '/document')->recipe;
+        [$context] = $this->context->with($stated);
+        $found = $recipe->stepsById()[$step] ?? throw Refused::at('/step', RecipeRefusal::missing('step', $step)->getMessage());
+
+        return Refused::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context));
+    }
+}

@@ -1,0 +1,61 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, Problem, type Recipe, type Step } from '../../../app/api';
+import type { components } from '../../../app/api.gen';
+import { Swatch } from '../../../shared/Swatch';
+import { SolveChart } from './SolveChart';
+
+export type Rung = components['schemas']['SolveRung'];
+type Props = { document: Recipe; step: Step; target: string; onTake: (rung: Rung) => void; onClose: () => void };
+
+/** How far a step is to be thinned, and how often laid, to end nearest the target: the whole ladder, and one press to take a rung. */
+export function SolveDialog({ document, step, target, onTake, onClose }: Props) {
+  const [chosen, setChosen] = useState<Rung | null>(null);
+  const solved = useQuery({
+    queryKey: ['thinning', document, step.id, target],
+    queryFn: () => answer(api.POST('/api/compute/thinning', { body: { document, step: step.id, target } })),
+    retry: false,
+    gcTime: 0,
+  });
+  const error = solved.error instanceof Problem ? (solved.error.violations[0]?.message ?? solved.error.message) : solved.error?.message;
+  const rung = chosen ?? solved.data?.best;
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="solve">
+      <DialogTitle id="solve">How far to thin it</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        {error && <Alert severity="info">{error}</Alert>}
+        {solved.isPending && <Box aria-busy="true">Working through the ladder …</Box>}
+        {solved.data && rung && (
+          <>
+            <SolveChart rungs={solved.data.rungs} chosen={rung} onChoose={setChosen} />
+            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', fontSize: 18 }} data-testid="rung">
+              <Swatch colour={target} size={44} title="wanted" />
+              <Swatch colour={rung.colour} size={44} title="as it ends" />
+              <span>
+                <b>
+                  {rung.said}, {rung.coats} {rung.coats === 1 ? 'coat' : 'coats'}
+                </b>
+                : {rung.inWords}
+                {rung.over && '. The label allows less thinning: it must be sealed'}
+              </span>
+            </Box>
+            <Box sx={{ color: 'text.secondary' }}>On the flat of {solved.data.part}, after the last step of the recipe.</Box>
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Not now</Button>
+        <Button variant="contained" disabled={!rung} onClick={() => rung && onTake(rung)}>
+          Take it
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
