@@ -28,6 +28,24 @@ final class DoStep
     private const SETTLES = 0.5;
 
     /**
+     * One after another.
+     *
+     * @param list<Doing> $steps
+     * @param int<1, max> $most  patches kept
+     *
+     * @return non-empty-list<ZoneState> as it was, and after each
+     */
+    public static function all(ZoneState $state, array $steps, Zone $zone, int $most): array
+    {
+        $states = [$state];
+        foreach ($steps as $step) {
+            $states[] = $state = self::to($state, $step, $zone, $most);
+        }
+
+        return $states;
+    }
+
+    /**
      * @param int<1, max> $most patches kept
      */
     public static function to(ZoneState $state, Doing $step, Zone $zone, int $most = self::MOST_PATCHES): ZoneState

@@ -34,11 +34,7 @@ final class LayLook
         $course = [];
         $most = max(self::FEWEST_PATCHES, min(DoStep::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))));
         foreach (self::zones($substrate) as $zone) {
-            $states = [$state = new ZoneState([$this->begin($substrate, $finish, $zone)])];
-            foreach ($doings as $doing) {
-                $states[] = $state = DoStep::to($state, $doing, $zone, $most);
-            }
-            $course[$zone->value] = $states;
+            $course[$zone->value] = DoStep::all(new ZoneState([$this->begin($substrate, $finish, $zone)]), $doings, $zone, $most);
         }
 
         return new StackLook($doings, $course, $most);

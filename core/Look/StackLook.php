@@ -56,11 +56,7 @@ final readonly class StackLook
         array_splice($doings, $to, 0, $moved);
         $course = [];
         foreach ($this->zones() as $zone) {
-            $states = [$state = $this->before($zone)];
-            foreach ($doings as $each) {
-                $states[] = $state = DoStep::to($state, $each, $zone, $this->most);
-            }
-            $course[$zone->value] = $states;
+            $course[$zone->value] = DoStep::all($this->before($zone), $doings, $zone, $this->most);
         }
         \assert([] !== $course);
 
@@ -74,12 +70,6 @@ final readonly class StackLook
      */
     public function leftOut(int $doing, Zone $zone): array
     {
-        $state = 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
-        $states = [$state];
-        foreach (\array_slice($this->doings, $doing + 1) as $later) {
-            $states[] = $state = DoStep::to($state, $later, $zone, $this->most);
-        }
-
-        return $states;
+        return DoStep::all(0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone), \array_slice($this->doings, $doing + 1), $zone, $this->most);
     }
 }

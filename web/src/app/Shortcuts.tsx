@@ -20,6 +20,8 @@ const groups: [string, [string, string][]][] = [
     [
       ['↑ ↓', 'select the step above or below'],
       ['Alt + ↑ ↓', 'move the step'],
+      ['[ · ]', 'the face a coat back · on'],
+      ['hold b · hold t', 'the face before the step · beside the target'],
       ['i · Shift + i', 'insert a step above · below'],
       ['d', 'duplicate the step'],
       ['Delete', 'take the step out'],
