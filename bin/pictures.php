@@ -2,35 +2,16 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
 
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/browser.php';
 
 [, $base, $driver, $folder] = $argv;
 $only = array_slice($argv, 4);
-$options = (new ChromeOptions())->setBinary('/usr/bin/chromium');
-$options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--window-size=1280,800']);
-$capabilities = DesiredCapabilities::chrome();
-$capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-for ($tries = 0; ; ++$tries) { // both servers are only just starting
-    try {
-        $json = static fn (string $path): stdClass => json_decode((string) @file_get_contents($base.$path), false, 64, JSON_THROW_ON_ERROR);
-        $json('/api/health');
-        $browser = RemoteWebDriver::create($driver, $capabilities, 60_000, 120_000);
-        break;
-    } catch (Throwable $error) {
-        $tries < 60 ? usleep(250_000) : throw $error;
-    }
-}
-$browser->manage()->timeouts()->implicitlyWait(15); // a page may still be fetching what is to be pressed
-$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
-[$width, $height] = $browser->executeScript('return [innerWidth, innerHeight]');
-$browser->manage()->window()->setSize(new WebDriverDimension(1280 + 1280 - $width, 800 + 800 - $height));
+$browser = headless($base, $driver);
+$json = static fn (string $path): stdClass => json_decode((string) file_get_contents($base.$path), false, 64, JSON_THROW_ON_ERROR);
 
 $recipe = static fn (string $query): string => $json('/api/recipes?query='.rawurlencode($query))->recipes[0]->id;
 $board = static fn (string $title): string => array_column(array_map(static fn (stdClass $b): array => [explode(' ', $b->title)[0], $b->id], $json('/api/boards')->boards), 1, 0)[$title];

@@ -11,7 +11,7 @@ namespace Inlaid\Core\Look;
  */
 final readonly class FilmOf
 {
-    public function __construct(private string $stepId, private Colourant $of, private float $wet, private float $dry)
+    public function __construct(private string $stepId, public Colourant $of, private float $wet, private float $dry)
     {
     }
 

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Look;
 
 use Inlaid\Core\Colour\DeltaE2000;
+use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -90,6 +95,42 @@ final readonly class JudgeLook
         }
 
         return $by;
+    }
+
+    /**
+     * Where a step is blended over another colour: what the two make of one another.
+     */
+    public function blend(StackLook $look, int $doing): ?LookBlend
+    {
+        $step = $look->doings[$doing];
+        $levels = $step->pattern->at(Zone::Field);
+        $under = self::coloured(0 === $doing ? $look->before(Zone::Field) : $look->after($doing - 1, Zone::Field));
+        if (Spread::Placed !== $step->pattern->spread || null === $step->film || ColourantKind::Film !== $step->film->of->kind || null === $under) {
+            return null;
+        }
+        [$over, $surface] = [$step->film->of->optics, FirstSurface::of($step->film->of->sheen ?? Sheen::Matt)];
+        $seen = static fn (Optics $o): Spectrum => $surface->observed($o->masstone());
+        $chroma = static fn (Optics $o): float => hypot($seen($o)->lab()->a, $seen($o)->lab()->b);
+        $middle = Optics::mix([[$over, 0.5], [$under, 0.5]]);
+        $last = \count($levels) - 1;
+
+        return new LookBlend($step->id, $seen($middle)->light()->colour()->hex, round(($chroma($over) + $chroma($under)) / 2 - $chroma($middle), 1), $step->way, round($levels[0]->share, 3), round(1 - $levels[$last]->share, 3));
+    }
+
+    /** The uppermost film of colour in the largest patch. */
+    private static function coloured(ZoneState $state): ?Optics
+    {
+        $largest = $state->patches[0];
+        foreach ($state->patches as $patch) {
+            $largest = $patch->share > $largest->share + 1e-9 ? $patch : $largest;
+        }
+        foreach (array_reverse($largest->films) as $film) {
+            if (ColourantKind::Film === $film->of->kind) {
+                return $film->of->optics;
+            }
+        }
+
+        return null;
     }
 
     /**

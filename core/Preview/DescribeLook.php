@@ -10,6 +10,7 @@ use Inlaid\Core\Colour\NameColour;
 use Inlaid\Core\Look\ColourantKind;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LaidFilm;
+use Inlaid\Core\Look\LookBlend;
 use Inlaid\Core\Look\LookHides;
 use Inlaid\Core\Look\Patch;
 use Inlaid\Core\Look\StackLook;
@@ -53,6 +54,7 @@ final readonly class DescribeLook
             $this->depths($look->end(Zone::Field)),
             $this->ages($look),
             null === $target ? [] : $this->target($look, $target),
+            array_values(array_filter(array_map(fn (int $i): ?LookBlend => $this->judge->blend($look, $i), array_keys($works)))),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Look\LookBlend;
 use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\LookHides;
 
@@ -19,10 +20,11 @@ final readonly class LookPreview
      * @param list<LookEffect>  $effects of the steps that are meant to be seen
      * @param list<LookHides>   $hides   of the steps that are meant to hide
      * @param list<LookAtDepth> $depths  on the flat, from the surface down
+     * @param list<LookBlend>   $blends  of colours that run out over others
      * @param list<LookTarget>  $target  where one is set for these faces
      * @param list<LookAgeing>  $ages    where something ambers
      */
-    public function __construct(public array $after, public array $effects, public array $hides, public array $depths, public array $ages, public array $target)
+    public function __construct(public array $after, public array $effects, public array $hides, public array $depths, public array $ages, public array $target, public array $blends)
     {
     }
 }

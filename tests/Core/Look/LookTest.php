@@ -240,6 +240,12 @@ final class LookTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $l, 'from the light top to the dark foot');
         self::assertGreaterThan(25.0, $l[0] - $l[5]);
+        $blend = (new JudgeLook())->blend($look, 1);
+        self::assertSame([0.34, 0.66, 'down'], [$blend?->from, $blend?->to, $blend?->way]);
+        $mud = static fn (string $one, string $other): float => (new JudgeLook())->blend(self::lay(self::step('a', 'brushed', self::paint($one), 2), self::step('b', 'blended', self::paint($other))), 1)->mud ?? 0.0;
+        self::assertGreaterThan(10.0, $mud('#b5402c', '#24365f'), 'red into blue is mud');
+        self::assertLessThan(3.0, $mud('#c08a34', '#c98f30'), 'two near ones stay clear');
+        self::assertNull((new JudgeLook())->blend($look, 0), 'over bare wood nothing is blended');
     }
 
     /** A wash under an opaque coat is lost, and it is said by which; laid after it, it is not. */

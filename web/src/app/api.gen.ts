@@ -1891,6 +1891,15 @@ export interface components {
             stepId: string | null;
             colour: string;
         };
+        /** @description A colour that runs out over another: where it does, and what becomes of the two where they meet. Immutable. `middle` one part of each, at full strength; `mud` how much chroma that has lost against the mean of both (C* of CIE 1976, over 0 is duller); full up to the share `from` of the way, gone from `to`. */
+        LookBlend: {
+            stepId: string;
+            middle: string;
+            mud: number;
+            way: string;
+            from: number;
+            to: number;
+        };
         /** @description How a zone differs from what it was: ΔE of the means, and in words. Immutable. */
         LookChange: {
             deltaE: number;
@@ -1935,6 +1944,7 @@ export interface components {
             depths: components["schemas"]["LookAtDepth"][];
             ages: components["schemas"]["LookAgeing"][];
             target: components["schemas"]["LookTarget"][];
+            blends: components["schemas"]["LookBlend"][];
         };
         /** @description How far a zone is from its target in the end. Immutable. */
         LookTarget: {
