@@ -48,6 +48,21 @@ final readonly class StackLook
         return $course[\count($course) - 1];
     }
 
+    /**
+     * With more done.
+     *
+     * @param list<Doing> $more
+     */
+    public function then(array $more): self
+    {
+        $course = [];
+        foreach ($this->course as $zone => $states) {
+            $course[$zone] = [...$states, ...\array_slice(DoStep::all($this->end(Zone::from($zone)), $more, Zone::from($zone), $this->most), 1)];
+        }
+
+        return new self([...$this->doings, ...$more], $course, $this->most);
+    }
+
     /** As if one of the doings were done at the place of a later one. */
     public function moved(int $doing, int $to): self
     {

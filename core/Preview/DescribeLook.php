@@ -127,9 +127,11 @@ final readonly class DescribeLook
     }
 
     /**
+     * How far every zone of a target is from it in the end.
+     *
      * @return list<LookTarget>
      */
-    private function target(StackLook $look, Target $target): array
+    public function target(StackLook $look, Target $target): array
     {
         $off = [];
         foreach ($look->zones() as $zone) {

@@ -54,7 +54,7 @@ final readonly class WorkOutLook
      *
      * @return list<Doing>
      */
-    private function doings(PiecePart $part, array $works): array
+    public function doings(PiecePart $part, array $works): array
     {
         $doings = [];
         $uptake = $part->isBareAndThirsty() ? 1.0 : null;

@@ -75,4 +75,9 @@ final class RecipeRefusal extends Refusal
     {
         return new self('A target has a colour for at least one zone.');
     }
+
+    public static function noTarget(): self
+    {
+        return new self('There is no target yet: say what it is to look like, and the way there is found.');
+    }
 }

@@ -129,6 +129,23 @@ final class FaceTest extends Rooms
         self::assertSame(3, $document->steps[3]->coats);
     }
 
+    /** In the middle of a job, with a target: the next moves are asked for, and the first is put in after the step that was done. */
+    public function testWhereFromHereIsAskedAndDone(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('rack')->id);
+        $this->see('[data-testid=film]');
+        $this->walkTo(3);
+        $this->clickInView($this->button('Where from here?'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=where]'), 'hands-on'), 'moves are found');
+        self::assertStringContainsString('after 3. Cream undertone', $this->text('[data-testid=where]'));
+        $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Do this'])[1]"))->click();
+        $this->until(fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '4.') && '4' === $this->see(self::RACK_FACE)->getAttribute('data-after'), 'it is the next step, and its look is shown');
+        $this->untilSaved();
+        $document = $this->studio->recipe('rack')->document;
+        self::assertGreaterThan(7, \count($document->steps));
+        self::assertSame(['s1', 's2', 's3'], array_map(static fn (\stdClass $s): string => $s->id, \array_slice($document->steps, 0, 3)));
+    }
+
     /** By the keys [ and ]. */
     private function walkTo(int $step): void
     {

@@ -25,7 +25,7 @@ final class PainterTest extends Rooms
         $this->write('Ratio, as you say it', '1:3');
         $this->button('1 Platform Slate, chalk-type : 3 Water (in 100 ml: 25 ml Platform Slate, chalk-type and 75 ml Water)')->click();
         $this->until(fn (): bool => $this->figures()[0] !== $film && $this->figures()[2] !== $marks, 'film and marks follow the ratio');
-        self::assertStringContainsString('29.2 µm stays → 2.77 µm dry', $this->figures()[0]);
+        self::assertStringContainsString('35.7 µm stays → 3.39 µm dry', $this->figures()[0]);
 
         $this->button('+ above')->click();
         $this->until(fn (): bool => $this->figures()[1] !== $ready, 'the plan follows the inserted coat');
@@ -42,7 +42,7 @@ final class PainterTest extends Rooms
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
         $this->row('4. Slate wash')->click();
-        self::assertStringContainsString('2.77 µm dry', $this->figures()[0]);
+        self::assertStringContainsString('3.39 µm dry', $this->figures()[0]);
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));
 
         $this->button('Revisions')->click();

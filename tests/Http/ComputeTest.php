@@ -240,4 +240,44 @@ final class ComputeTest extends TestCase
         self::assertSame('/step', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's3', 'target' => $target], 422)->violations[0]->pointer, 'there is no thinner in it');
         self::assertSame('/target', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's4', 'target' => 'sky'], 422)->violations[0]->pointer);
     }
+
+    /**
+     * In the middle of a job: every move that is told ends where it says when it is put into the recipe, nearer the target than one stands, the nearest first; where one stands within tolerance it is said to stop.
+     */
+    public function testTheNextMovesAreFound(): void
+    {
+        $document = self::$studio->recipe('rack')->document;
+        $document->target = (object) ['name' => 'Dusk', 'field' => '#7d8a8a', 'recess' => '#50646e'];
+        $where = self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's3']);
+        self::assertFalse($where->stop);
+        self::assertTrue($where->complete);
+        self::assertNotEmpty($where->moves);
+        $mean = static fn (array $off): float => array_sum(array_column($off, 'deltaE')) / \count($off);
+        $before = 0.0;
+        foreach ($where->moves as $move) {
+            self::assertLessThan($mean($where->now), $mean($move->off));
+            self::assertGreaterThanOrEqual($before - 1e-9, $before = $mean($move->off));
+            $taken = Json::decode(Json::encode($document));
+            \assert($taken instanceof \stdClass);
+            $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
+            $taken->steps = \array_slice($taken->steps, 0, 3);
+            foreach ($move->steps as $k => $step) {
+                foreach ($step->parts as $p) {
+                    \in_array($p->materialId, array_column($taken->materials, 'id'), true) || $taken->materials[] = $shelf[$p->materialId];
+                }
+                $taken->mixes[] = ['id' => "w$k", 'name' => "w$k", 'basis' => 'volume', 'parts' => array_map(static fn (\stdClass $p): array => ['share' => (string) $p->parts, 'of' => ['material' => $p->materialId]], $step->parts)];
+                $taken->steps[] = ['id' => "w$k", 'technique' => $step->technique, 'intent' => ['purpose' => $step->purpose], 'uses' => 1 === \count($step->parts) ? ['material' => $step->parts[0]->materialId] : ['mix' => "w$k"], 'coats' => $step->coats, 'wait' => ['until' => 'recoat']];
+            }
+            $taken->mixes = array_values(array_filter($taken->mixes, static fn (mixed $m): bool => \is_array($m) && \count($m['parts']) > 1));
+            $worked = self::$studio->json('POST', '/api/preview', ['document' => $taken])->preview;
+            $stack = array_values(array_filter($worked->stacks, static fn (\stdClass $s): bool => \in_array($where->part, $s->parts, true)))[0];
+            self::assertEquals($move->off, $stack->look->target);
+            self::assertNotContains('stop', array_map(static fn (\stdClass $f): string => $f->gravity, $worked->findings));
+        }
+        $end = self::$studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after;
+        $document->target = (object) ['field' => $end[\count($end) - 1]->zones[0]->colour, 'parts' => ['case']];
+        self::assertTrue(self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's7'])->stop);
+        unset($document->target);
+        self::assertSame('/document/target', self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's3'], 422)->violations[0]->pointer);
+    }
 }

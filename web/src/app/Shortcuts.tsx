@@ -40,7 +40,7 @@ export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => voi
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys">
       <DialogTitle id="keys">Keys</DialogTitle>
-      <DialogContent>
+      <DialogContent tabIndex={0}>
         {groups.map(([name, keys]) => (
           <section key={name}>
             <h3>{name}</h3>

@@ -534,6 +534,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/where": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find the next moves that lead a half-done finish to its target, with what is on the shelf */
+        post: operations["computeWhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -2865,6 +2882,39 @@ export interface components {
             grams: number;
             settled: boolean;
         };
+        /** @description A recipe with a target, and the last of its steps that has been done: null where none has. */
+        WhereAsked: {
+            document: components["schemas"]["Recipe"];
+            done?: string | null;
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it. Immutable. `buries` names of steps whose effect is lost by it; `handsOn` in minutes. */
+        WhereMove: {
+            steps: components["schemas"]["WhereStep"][];
+            off: components["schemas"]["LookTarget"][];
+            zones: components["schemas"]["ZoneColour"][];
+            buries: string[];
+            handsOn: number;
+        };
+        /** @description Where a job stands against its target, and the moves that lead nearer. Immutable. `stop` whether every zone is within tolerance; `complete` whether every move was looked at. */
+        WherePreview: {
+            stop: boolean;
+            part: string;
+            now: components["schemas"]["LookTarget"][];
+            moves: components["schemas"]["WhereMove"][];
+            complete: boolean;
+        };
+        /** @description One step of a move: what is laid how, how much of it, and how long it dries before more can follow. Immutable. `parts` the materials by id with their shares, one where it is laid as it comes; `recoat` in minutes, null where the air allows no promise. */
+        WhereStep: {
+            technique: string;
+            name: string;
+            says: string;
+            purpose: components["schemas"]["Purpose"];
+            parts: components["schemas"]["MatchPart"][];
+            coats: number;
+            need: components["schemas"]["Amount"] | null;
+            recoat: number | null;
+        };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
             context: components["schemas"]["Context"];
@@ -2872,6 +2922,11 @@ export interface components {
         };
         /** @enum {string} */
         Zone: "field" | "edge" | "recess" | "pore";
+        /** @description A zone and the colour it has. Immutable. */
+        ZoneColour: {
+            zone: components["schemas"]["Zone"];
+            colour: string;
+        };
         /** @description How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours. Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how patches came of those before, null where they are the same; `spread` and `way` along what they are told apart; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised. */
         ZoneLook: {
             zone: components["schemas"]["Zone"];
@@ -4584,6 +4639,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SolvePreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeWhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhereAsked"];
+            };
+        };
+        responses: {
+            /** @description Find the next moves that lead a half-done finish to its target, with what is on the shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WherePreview"];
                 };
             };
             /** @description What is wrong, and where */

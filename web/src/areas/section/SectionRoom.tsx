@@ -160,6 +160,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                 selected={step?.id ?? null}
                 onSelect={setSelected}
                 onChange={draft.edit}
+                shelf={shelf}
               />
             </Box>
             <Box sx={{ borderLeft: 1, borderColor: 'divider', bgcolor: 'background.paper' }}>

@@ -4,7 +4,7 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { Recipe, StackPreview, StepPreview } from '../../../app/api';
+import type { Material, Recipe, StackPreview, StepPreview } from '../../../app/api';
 import { useOffer } from '../../../app/commands';
 import { bench, heardOnly } from '../../../app/theme';
 import { Choice } from '../../../shared/Field';
@@ -17,6 +17,8 @@ import { isForRoom, useHeldKey } from './useHeldKey';
 import { useReady } from './useReady';
 import { type Eyes, eyes } from './vision';
 import { WhatItAdds } from './WhatItAdds';
+import { WhereDialog } from './WhereDialog';
+import { withMove } from './withMove';
 import { withThinning } from './withThinning';
 import { ZoneList } from './ZoneList';
 
@@ -27,10 +29,11 @@ type Props = {
   selected: string | null;
   onSelect: (id: string) => void;
   onChange: (document: Recipe) => void;
+  shelf: readonly Material[];
 };
 
 /** The face: a framed panel as it will look after each step, from bare wood to the last coat. */
-export function Face({ document, stack, steps, selected, onSelect, onChange }: Props) {
+export function Face({ document, stack, steps, selected, onSelect, onChange, shelf }: Props) {
   const [bare, setBare] = useState(false);
   const [eye, setEye] = useState<Eyes>('usual');
   const ready = useReady(document, stack);
@@ -45,6 +48,7 @@ export function Face({ document, stack, steps, selected, onSelect, onChange }: P
   const [splitPressed, setSplitPressed] = useState(false);
   const [pressed, setPressed] = useState(false);
   const [solving, setSolving] = useState(false);
+  const [asking, setAsking] = useState(false);
   const current = document.steps.find((s) => s.id === selected);
   const shown = (before || pressed) && at > 0 ? at - 1 : at;
   // biome-ignore lint/correctness/useExhaustiveDependencies: choosing a step, from wherever, is to see it
@@ -138,6 +142,25 @@ export function Face({ document, stack, steps, selected, onSelect, onChange }: P
         <Button size="small" variant="outlined" onClick={() => setSolving(true)} sx={{ justifySelf: 'start' }}>
           Find the thinning
         </Button>
+      )}
+      {document.target && (
+        <Button size="small" variant="outlined" onClick={() => setAsking(true)} sx={{ justifySelf: 'start' }}>
+          Where from here?
+        </Button>
+      )}
+      {asking && (
+        <WhereDialog
+          document={document}
+          done={at === 0 ? null : selected}
+          doneName={at === 0 ? 'as the work begins' : `after ${nameOf(at)}`}
+          onClose={() => setAsking(false)}
+          onTake={(move) => {
+            setAsking(false);
+            const taken = withMove(document, at === 0 ? null : selected, move, shelf);
+            onChange(taken.document);
+            onSelect(taken.first);
+          }}
+        />
       )}
       {solving && current && document.target?.field && (
         <SolveDialog

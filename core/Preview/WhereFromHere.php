@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Findings\CheckRecipe;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\Target;
+use Inlaid\Core\School\Schools;
+
+/**
+ * In the middle of a job: what to do next with what is on the shelf so that the finish ends nearest its target, or to stop.
+ *
+ * Every move of `ProposeMoves` is laid over the face as it stands, and of the best five every second one over that; they are ranked by the mean ΔE over the zones of the target. What would be stopped by a finding is left out. A second move is
+ * told only where it brings more than half a ΔE.
+ */
+final readonly class WhereFromHere
+{
+    /** ΔE up to which a target is met. */
+    private const MET = 2.0;
+    private const FIRSTS = 5;
+    private const TOLD = 6;
+    private const WORTH = 0.5;
+
+    public function __construct(
+        private Schools $schools,
+        private CheckRecipe $check = new CheckRecipe([]),
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private WorkOutLook $look = new WorkOutLook(),
+        private DescribeLook $describe = new DescribeLook(),
+        private ProposeMoves $propose = new ProposeMoves(),
+        private JudgeLook $judge = new JudgeLook(),
+    ) {
+    }
+
+    /**
+     * @param string|null      $done   the last step that has been done, null where none has
+     * @param list<Material>   $shelf
+     * @param \Closure(): bool $isOver whether the time is up
+     *
+     * @throws RecipeRefusal if there is no target, or none for any part
+     */
+    public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver): WherePreview
+    {
+        $target = $recipe->target ?? throw RecipeRefusal::noTarget();
+        $parts = array_values(array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => $target->isFor($p->id)));
+        usort($parts, static fn (PiecePart $a, PiecePart $b): int => $b->totalArea() <=> $a->totalArea());
+        $part = $parts[0] ?? throw RecipeRefusal::noTarget();
+        $at = null === $done ? -1 : array_search($done, array_map(static fn (Step $s): string => $s->id, $recipe->steps), true);
+        $made = self::upTo($recipe, \array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
+        $here = $this->look->look($part, $this->worksOn($made, $part, $context));
+        $now = $this->describe->target($here, $target);
+        if (max([0.0, ...array_map(static fn (LookTarget $t): float => $t->deltaE, $now)]) <= self::MET) {
+            return new WherePreview(true, $part->name, $now, [], true);
+        }
+        [$found, $complete] = $this->search($made, $here, $part, $target, $this->propose->moves($shelf), $context, $isOver);
+
+        return new WherePreview(false, $part->name, $now, $this->told($found, $made, $here, $part, $target, $context, self::mean($now)), $complete);
+    }
+
+    /**
+     * @param list<Step>       $moves
+     * @param \Closure(): bool $isOver
+     *
+     * @return array{list<array{float, non-empty-list<Step>}>, bool} the best first, with the mean ΔE they end at; whether all were looked at
+     */
+    private function search(Recipe $made, StackLook $here, PiecePart $part, Target $target, array $moves, Context $context, \Closure $isOver): array
+    {
+        $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target($this->after($made, $here, $part, [$first, ...array_values($then)], $context), $target));
+        $firsts = [];
+        foreach ($moves as $move) {
+            $firsts[] = [$try($move), [$move]];
+        }
+        $found = $firsts = self::ranked($firsts);
+        $complete = true;
+        foreach (\array_slice($firsts, 0, self::FIRSTS) as [$one, [$first]]) {
+            foreach ($moves as $second) {
+                $complete = $complete && !$isOver();
+                $both = $complete ? $try($first, self::named($second, 'move-2')) : $one;
+                if ($both < $one - self::WORTH) {
+                    $found[] = [$both, [$first, self::named($second, 'move-2')]];
+                }
+            }
+        }
+
+        return [self::ranked($found), $complete];
+    }
+
+    /**
+     * @param list<array{float, non-empty-list<Step>}> $found
+     *
+     * @return list<array{float, non-empty-list<Step>}>
+     */
+    private static function ranked(array $found): array
+    {
+        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $found;
+    }
+
+    /**
+     * @param list<array{float, non-empty-list<Step>}> $found
+     *
+     * @return list<WhereMove>
+     */
+    private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now): array
+    {
+        $told = [];
+        foreach ($found as [$mean, $steps]) {
+            if (\count($told) >= self::TOLD || $mean > $now) {
+                break;
+            }
+            // Of each first move the best way on is told; another number of coats is no other move.
+            $first = $steps[0]->technique->key().' '.$steps[0]->name();
+            if (!isset($told[$first]) && !$this->isStopped($made, $steps, $context)) {
+                $told[$first] = $this->describe($made, $here, $part, $target, $steps, $context);
+            }
+        }
+
+        return array_values($told);
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     */
+    private function describe(Recipe $made, StackLook $here, PiecePart $part, Target $target, array $steps, Context $context): WhereMove
+    {
+        $works = $this->worksOn(self::upTo($made, [...$made->steps, ...$steps]), $part, $context);
+        $after = $this->look->look($part, $works);
+        $own = \array_slice($works, -\count($steps));
+
+        return new WhereMove(
+            array_map(static fn (StepWork $w): WhereStep => WhereStep::of($w, $context), $own),
+            $this->describe->target($after, $target),
+            array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
+            $this->buried($made, $here, $after),
+            array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $own)),
+        );
+    }
+
+    /**
+     * Names of steps whose effect was there and is lost.
+     *
+     * @return list<string>
+     */
+    private function buried(Recipe $made, StackLook $here, StackLook $after): array
+    {
+        $steps = $made->stepsById();
+        $buried = [];
+        foreach ($here->doings as $i => $doing) {
+            if (Purpose::Functional === $steps[$doing->id]->intent->purpose) {
+                continue;
+            }
+            [$before, $then] = [$this->judge->effect($here, $i), $this->judge->effect($after, $i)];
+            if ($then->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
+                $buried[] = $steps[$doing->id]->name();
+            }
+        }
+
+        return $buried;
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     */
+    private function isStopped(Recipe $made, array $steps, Context $context): bool
+    {
+        $preview = (new PreviewRecipe($this->schools, $this->check))->preview(self::upTo($made, [...$made->steps, ...$steps]), $context);
+        $ids = array_map(static fn (Step $s): string => $s->id, $steps);
+
+        return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Gravity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     */
+    private function after(Recipe $made, StackLook $here, PiecePart $part, array $steps, Context $context): StackLook
+    {
+        $works = $this->worksOn(self::upTo($made, $steps), $part, $context);
+
+        return $here->then($this->look->doings($part, $works));
+    }
+
+    /**
+     * @return list<StepWork>
+     */
+    private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
+    {
+        return array_values(array_filter($this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools)), static fn (StepWork $w): bool => $w->step->touches($part) && $w->rounds() > 0));
+    }
+
+    /**
+     * @param list<Step> $steps
+     */
+    private static function upTo(Recipe $recipe, array $steps): Recipe
+    {
+        $kept = array_map(static fn (Step $s): string => $s->id, $steps);
+        // What a repeated step would fall back on may not be among them.
+        $steps = array_map(static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true) ? $s : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note), $steps);
+
+        return Recipe::of($recipe->title, $recipe->piece, $steps, $recipe->schools, '', [], $recipe->cleanUp, $recipe->target);
+    }
+
+    private static function named(Step $step, string $id): Step
+    {
+        return Step::of($id, $step->title, $step->technique, $step->intent, $step->parts, $step->uses, $step->coats, $step->detail, $step->wait);
+    }
+
+    /**
+     * @param list<LookTarget> $off
+     */
+    private static function mean(array $off): float
+    {
+        return array_sum(array_map(static fn (LookTarget $t): float => $t->deltaE, $off)) / max(1, \count($off));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\WhereFromHere;
+use Inlaid\Core\Preview\WherePreview;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/where', methods: 'POST')]
+#[Describe('Find the next moves that lead a half-done finish to its target, with what is on the shelf', takes: WhereAsked::class, gives: WherePreview::class)]
+final readonly class ComputeWhere
+{
+    /** php -S does not notice that nobody waits any more. */
+    private const SECONDS = 6;
+
+    public function __construct(private ReadRecipe $read, private StudioContext $context, private MaterialShelf $shelf, private WhereFromHere $where)
+    {
+    }
+
+    public function __invoke(Body $body): WherePreview
+    {
+        [$json, $done, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'done', 'context')->child('document')->raw(), $n->has('done') ? $n->string('done', 64) : null, $n->childOrNull('context')?->raw()]);
+        $recipe = $this->read->document($json, '/document')->recipe;
+        [$context] = $this->context->with($stated);
+        if (null !== $done && !isset($recipe->stepsById()[$done])) {
+            throw Refused::at('/done', RecipeRefusal::missing('step', $done)->getMessage());
+        }
+        $end = hrtime(true) + self::SECONDS * 1_000_000_000;
+
+        return Refused::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, static fn (): bool => hrtime(true) > $end));
+    }
+}

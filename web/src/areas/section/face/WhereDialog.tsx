@@ -1,0 +1,85 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
+import { answer, api, Problem, type Recipe } from '../../../app/api';
+import type { components } from '../../../app/api.gen';
+import { Swatch } from '../../../shared/Swatch';
+import { minutes } from '../../../shared/words';
+
+export type Move = components['schemas']['WhereMove'];
+type Props = { document: Recipe; done: string | null; doneName: string; onTake: (move: Move) => void; onClose: () => void };
+
+const zones = { field: 'flat', edge: 'edges', recess: 'recesses', pore: 'pores' } as const;
+
+/** In the middle of a job: the next moves that lead to the target, with the look after each, what it buries, how much and how long; or to stop. */
+export function WhereDialog({ document, done, doneName, onTake, onClose }: Props) {
+  const asked = useQuery({
+    queryKey: ['where', document, done],
+    queryFn: () => answer(api.POST('/api/compute/where', { body: { document, done } })),
+    retry: false,
+    gcTime: 0,
+  });
+  const error = asked.error instanceof Problem ? (asked.error.violations[0]?.message ?? asked.error.message) : asked.error?.message;
+  const where = asked.data;
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="where">
+      <DialogTitle id="where">Where from here</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2, lineHeight: 1.4 }} data-testid="where">
+        {error && <Alert severity="info">{error}</Alert>}
+        {asked.isPending && <Box aria-busy="true">Trying every paint and wax of the shelf …</Box>}
+        {where && (
+          <Box>
+            <b>
+              {where.part}, {doneName}:
+            </b>{' '}
+            {where.now.map((o) => `${zones[o.zone]} ${o.inWords}`).join('; ')}.
+          </Box>
+        )}
+        {where?.stop && <Alert severity="success">Stop here: every zone is on target.</Alert>}
+        {where && !where.stop && where.moves.length === 0 && <Alert severity="info">Nothing on the shelf leads nearer than this.</Alert>}
+        {where && !where.complete && <Alert severity="warning">There was not the time to try everything: these are the best so far.</Alert>}
+        {where?.moves.map((move, i) => (
+          <Box
+            key={i}
+            sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr auto', gap: 2, borderTop: 1, borderColor: 'divider', pt: 1.5 }}
+          >
+            <Box sx={{ display: 'flex' }}>
+              {move.zones.map((z) => (
+                <Swatch key={z.zone} colour={z.colour} size={44} title={`${zones[z.zone]} ${z.colour}`} />
+              ))}
+            </Box>
+            <Box>
+              {move.steps.map((step, k) => (
+                <div key={k}>
+                  <b>
+                    {k > 0 && 'then '}
+                    {k > 0 ? step.name.toLowerCase() : step.name}
+                  </b>
+                  : {step.says}
+                  {step.need && ` · ${step.need.text}`}
+                  {step.recoat !== null && `, recoat after ${minutes(step.recoat)}`}
+                </div>
+              ))}
+              <Box sx={{ color: 'text.secondary' }}>
+                {move.off.map((o) => `${zones[o.zone]} ${o.deltaE <= 2 ? 'on target' : `ΔE ${o.deltaE.toFixed(1)} off`}`).join(', ')} ·{' '}
+                {minutes(move.handsOn)} hands-on
+              </Box>
+              {move.buries.length > 0 && <Box sx={{ color: 'secondary.main' }}>Buries {move.buries.map((b) => `“${b}”`).join(', ')}.</Box>}
+            </Box>
+            <Button variant={i === 0 ? 'contained' : 'outlined'} onClick={() => onTake(move)} sx={{ alignSelf: 'center' }}>
+              Do this
+            </Button>
+          </Box>
+        ))}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Not now</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
