@@ -26,12 +26,14 @@ use Inlaid\Core\Technique\Kind\WaxedInRecesses;
 use Inlaid\Core\Technique\Technique;
 
 /**
- * The moves a painter would think of with what is on the shelf: of every paint a coat or two, a wash thinner and thicker, a glaze, a dry brush; of every coloured wax the recesses.
+ * The moves a painter would think of with what is on the shelf: of every paint a coat or two, a dry brush, a glaze, and washes as far as its label allows; of every coloured wax the recesses.
  *
  * Powders, flake and dyes are left out: they are not laid over a finish, or promise no colour.
  */
 final class ProposeMoves
 {
+    private const WATER = 'water';
+
     /**
      * @param list<Material> $shelf
      *
@@ -59,9 +61,10 @@ final class ProposeMoves
     private function paint(Material $paint, array $shelf): array
     {
         $moves = [self::step(new BrushedFull(), $paint, Purpose::Hide), self::step(new BrushedFull(), $paint, Purpose::Hide, 2), self::step(new DryBrushed(), $paint, Purpose::BrokenCover)];
-        $thinner = self::first($shelf, $paint, static fn (Material $m): bool => $m->kind->thins());
-        foreach ([2, 5] as $parts) {
-            null === $thinner || $moves[] = self::step(new WashedAndWiped(), self::mix($paint->name.', washed', [[$paint, 1], [$thinner, $parts]]), Purpose::BrokenCover);
+        // Plain water before an extender.
+        $thinner = self::first($shelf, $paint, static fn (Material $m): bool => self::WATER === $m->id) ?? self::first($shelf, $paint, static fn (Material $m): bool => $m->kind->thins());
+        foreach ([2, 4] as $parts) {
+            null === $thinner || $parts > ($paint->body->largestThinning ?? \INF) || $moves[] = self::step(new WashedAndWiped(), self::mix($paint->name.', washed', [[$paint, 1], [$thinner, $parts]]), Purpose::BrokenCover);
         }
         $medium = self::first($shelf, $paint, static fn (Material $m): bool => MaterialKind::GlazingMedium === $m->kind);
 

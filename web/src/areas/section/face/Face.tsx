@@ -124,7 +124,7 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
       )}
       <Box sx={{ px: 2, lineHeight: 0 }}>
         <Slider
-          size="small"
+          sx={{ '& .MuiSlider-thumb': { width: 28, height: 28 } }}
           aria-label="How far the finish has come"
           min={0}
           max={Math.max(1, ids.length - 1)}
@@ -180,11 +180,11 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
       </Button>
       <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
       <Typography variant="caption" color="text.secondary">
-        Worked out from films and colours, not promised: woods and screens differ.{' '}
-        <Link to="/boards" style={{ color: bench.verdigris }}>
-          Try it on a board.
-        </Link>
+        Worked out from films and colours, not promised: woods and screens differ.
       </Typography>
+      <Button component={Link} to="/boards" size="small" sx={{ justifySelf: 'start' }}>
+        Try it on a board
+      </Button>
       <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
         Hold the key b to see the face before this step; the keys [ and ] go a coat back and on.
       </Box>
