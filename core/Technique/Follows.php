@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique;
 
 /**
- * What decides where a technique does more or less, if it is not its own pattern: what stands proud, what lies low, or what a resist lies under.
+ * What decides where a technique does more or less, if it is not its own pattern: what stands proud, or what a resist lies under.
  */
 enum Follows: string
 {
     case Itself = 'itself';
     case Heights = 'heights';
-    case Hollows = 'hollows';
     case Resist = 'resist';
 }

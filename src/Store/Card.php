@@ -10,10 +10,9 @@ namespace Inlaid\App\Store;
 final readonly class Card
 {
     /**
-     * @param list<string>          $colours full-strength, in the order they are laid
-     * @param array<string, string> $look    by zone, as the largest faces will look in the end; empty where it was not worked out yet
+     * @param array<string, string> $look by zone, as the largest part will look in the end
      */
-    public function __construct(public string $piece, public int $count, public string $ground, public string $groundColour, public array $colours, public int $steps, public array $look)
+    public function __construct(public string $piece, public int $count, public string $ground, public int $steps, public array $look)
     {
     }
 }

@@ -14,9 +14,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Preview\Ingredient;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -77,21 +75,10 @@ final readonly class IndexRecipe
      */
     private function card(Recipe $recipe, array $look): Card
     {
-        $chips = [];
-        foreach ($recipe->steps as $step) {
-            if (Act::Adds === $step->technique->figures()->act) {
-                foreach ($this->materials($step->uses) as $material) {
-                    $chips[] = Ingredient::colourOf($material);
-                }
-            }
-        }
-
         return new Card(
             $recipe->piece->name,
             $recipe->piece->count,
             implode(', ', array_unique(array_map(static fn (PiecePart $p): string => $p->substrate->inWords(), $recipe->piece->parts))),
-            $recipe->piece->parts[0]->substrate->colour->hex,
-            array_values(array_unique(array_filter($chips))),
             \count($recipe->steps),
             $look,
         );

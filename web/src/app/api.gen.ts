@@ -1433,8 +1433,6 @@ export interface components {
             piece: string;
             count: number;
             ground: string;
-            groundColour: string;
-            colours: string[];
             steps: number;
             look: {
                 [key: string]: string;

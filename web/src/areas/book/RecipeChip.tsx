@@ -31,8 +31,8 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
           sx={{
             position: 'relative',
             height: 104,
-            bgcolor: look.field ?? card.groundColour,
-            border: `7px solid ${look.edge ?? card.groundColour}`,
+            bgcolor: look.field,
+            border: `7px solid ${look.edge}`,
             outline: `1.5px solid ${bench.ink}`,
             overflow: 'hidden',
           }}
@@ -45,12 +45,12 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
             viewBox="0 0 200 104"
             style={{ position: 'absolute' }}
           >
-            {(look.pore || !look.field) &&
+            {look.pore &&
               [9, 22, 34, 47, 60, 72, 84, 96].map((y, i) => (
                 <path
                   key={y}
                   d={`M${-6 + ((i * 37) % 30)} ${y}h200`}
-                  stroke={look.pore ?? 'rgba(60,40,20,.3)'}
+                  stroke={look.pore}
                   strokeWidth="2"
                   strokeDasharray={`${16 + ((i * 7) % 12)} ${22 + ((i * 11) % 18)}`}
                   fill="none"

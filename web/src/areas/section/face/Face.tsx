@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
 import type { Material, Recipe, StackPreview, StepPreview } from '../../../app/api';
 import { useOffer } from '../../../app/commands';
 import { bench, heardOnly } from '../../../app/theme';
@@ -180,11 +179,8 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
       </Button>
       <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
       <Typography variant="caption" color="text.secondary">
-        Worked out from films and colours, not promised: woods and screens differ.
+        Worked out from films and colours, not promised: woods and screens differ. A board tells more.
       </Typography>
-      <Button component={Link} to="/boards" size="small" sx={{ justifySelf: 'start' }}>
-        Try it on a board
-      </Button>
       <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
         Hold the key b to see the face before this step; the keys [ and ] go a coat back and on.
       </Box>
