@@ -63,19 +63,16 @@ final readonly class StackLook
         return new self([...$this->doings, ...$more], $course, $this->most);
     }
 
-    /** As if one of the doings were done at the place of a later one. */
-    public function moved(int $doing, int $to): self
+    /** As if one of the doings were done at the place of a later one, in one zone: what was before it stays. */
+    public function moved(int $doing, int $to, Zone $zone): self
     {
         $doings = $this->doings;
         $moved = array_splice($doings, $doing, 1);
         array_splice($doings, $to, 0, $moved);
-        $course = [];
-        foreach ($this->zones() as $zone) {
-            $course[$zone->value] = DoStep::all($this->before($zone), $doings, $zone, $this->most);
-        }
-        \assert([] !== $course);
+        $before = \array_slice($this->course[$zone->value], 0, $doing);
+        $here = 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
 
-        return new self($doings, $course, $this->most);
+        return new self($doings, [$zone->value => [...$before, ...DoStep::all($here, \array_slice($doings, $doing), $zone, $this->most)]], $this->most);
     }
 
     /**

@@ -114,7 +114,7 @@ final class StepLost implements Rule
         $from = (int) array_search($work->step->id, $ids, true);
         $first = false === ($at = array_search($lost->buriedBy, $ids, true)) ? $from + 1 : $at;
         for ($to = $first; $to < \count($ids); ++$to) {
-            if (!$this->judge->effect($look->moved($from, $to), $to)->lost) {
+            if (!$this->judge->effect($look->moved($from, $to, $lost->zone), $to)->lost) {
                 return $ids[$to];
             }
         }
