@@ -104,7 +104,7 @@ final readonly class JudgeLook
     {
         $step = $look->doings[$doing];
         $levels = $step->pattern->at(Zone::Field);
-        $under = self::coloured(0 === $doing ? $look->before(Zone::Field) : $look->after($doing - 1, Zone::Field));
+        $under = self::coloured($look->met($doing, Zone::Field));
         if (Spread::Placed !== $step->pattern->spread || null === $step->film || ColourantKind::Film !== $step->film->of->kind || null === $under) {
             return null;
         }
@@ -120,11 +120,7 @@ final readonly class JudgeLook
     /** The uppermost film of colour in the largest patch. */
     private static function coloured(ZoneState $state): ?Optics
     {
-        $largest = $state->patches[0];
-        foreach ($state->patches as $patch) {
-            $largest = $patch->share > $largest->share + 1e-9 ? $patch : $largest;
-        }
-        foreach (array_reverse($largest->films) as $film) {
+        foreach (array_reverse($state->largest()->films) as $film) {
             if (ColourantKind::Film === $film->of->kind) {
                 return $film->of->optics;
             }
@@ -142,7 +138,7 @@ final readonly class JudgeLook
         if (null === $step->film || !$step->film->colours()) {
             return null;
         }
-        $before = 0 === $doing ? $look->before(Zone::Field) : $look->after($doing - 1, Zone::Field);
+        $before = $look->met($doing, Zone::Field);
         $endless = Lab::ofLight(DoStep::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
         $off = static fn (float $times): float => DeltaE2000::between(Lab::ofLight(DoStep::to($before, $step->laid($times), Zone::Field)->mean()), $endless);
         $now = $off(1.0);

@@ -36,6 +36,12 @@ final readonly class StackLook
         return $this->course[$zone->value][0];
     }
 
+    /** What one of the doings meets. */
+    public function met(int $doing, Zone $zone): ZoneState
+    {
+        return 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
+    }
+
     public function after(int $doing, Zone $zone): ZoneState
     {
         return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('There is no such step.');
@@ -70,9 +76,8 @@ final readonly class StackLook
         $moved = array_splice($doings, $doing, 1);
         array_splice($doings, $to, 0, $moved);
         $before = \array_slice($this->course[$zone->value], 0, $doing);
-        $here = 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
 
-        return new self($doings, [$zone->value => [...$before, ...DoStep::all($here, \array_slice($doings, $doing), $zone, $this->most)]], $this->most);
+        return new self($doings, [$zone->value => [...$before, ...DoStep::all($this->met($doing, $zone), \array_slice($doings, $doing), $zone, $this->most)]], $this->most);
     }
 
     /**
@@ -82,6 +87,6 @@ final readonly class StackLook
      */
     public function leftOut(int $doing, Zone $zone): array
     {
-        return DoStep::all(0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone), \array_slice($this->doings, $doing + 1), $zone, $this->most);
+        return DoStep::all($this->met($doing, $zone), \array_slice($this->doings, $doing + 1), $zone, $this->most);
     }
 }

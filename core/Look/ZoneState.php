@@ -28,6 +28,17 @@ final class ZoneState
     {
     }
 
+    /** The first of them where several are as large. */
+    public function largest(): Patch
+    {
+        $largest = $this->patches[0];
+        foreach ($this->patches as $patch) {
+            $largest = $patch->share > $largest->share + 1e-9 ? $patch : $largest;
+        }
+
+        return $largest;
+    }
+
     public function mean(float $years = 0.0): Light
     {
         return 0.0 === $years ? $this->mean ??= $this->meanAfter(0.0) : $this->meanAfter($years);

@@ -47,7 +47,7 @@ final readonly class DescribeLook
         return new LookPreview(
             [
                 new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones())),
-                ...array_map(fn (StepWork $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), 0 === $i ? $look->before($z) : $look->after($i - 1, $z)), $look->zones())), $works, array_keys($works)),
+                ...array_map(fn (StepWork $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
             ],
             $this->judge->effects($look, $buried),
             array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
@@ -111,10 +111,7 @@ final readonly class DescribeLook
      */
     private function depths(ZoneState $state): array
     {
-        $largest = $state->patches[0];
-        foreach ($state->patches as $patch) {
-            $largest = $patch->share > $largest->share + 1e-9 ? $patch : $largest;
-        }
+        $largest = $state->largest();
         $depths = [];
         $from = 0.0;
         foreach (array_reverse($largest->films) as $film) {

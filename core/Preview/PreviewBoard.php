@@ -33,7 +33,11 @@ final readonly class PreviewBoard
 
     public function preview(Board $board, Context $context): BoardPreview
     {
-        $rounds = $this->rounds($board, $context);
+        $works = [];
+        foreach ($board->patches as $patch) {
+            $works[$patch->cell->label] = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
+        }
+        $rounds = $this->rounds($board, $works);
         $shared = $this->pots->share($rounds, $context);
         $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
         $control = $board->control();
@@ -50,7 +54,7 @@ final readonly class PreviewBoard
                 $p->cell->says,
                 array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 $this->back->lines($p),
-                $this->predict($p, $context),
+                $this->predict($p, $works[$p->cell->label]),
             ), $board->patches),
             $planned->rounds,
             $shared->pots,
@@ -64,22 +68,24 @@ final readonly class PreviewBoard
         );
     }
 
-    private function predict(Patch $patch, Context $context): string
+    /**
+     * @param list<StepWork> $works
+     */
+    private function predict(Patch $patch, array $works): string
     {
-        $works = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
-
         return $this->look->look($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0)))->end(Zone::Field)->mean()->colour()->hex;
     }
 
     /**
+     * @param array<string, list<StepWork>> $works by patch
+     *
      * @return list<non-empty-list<PatchAct>>
      */
-    private function rounds(Board $board, Context $context): array
+    private function rounds(Board $board, array $works): array
     {
         $acts = $order = [];
         foreach ($board->patches as $patch) {
-            $works = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
-            foreach ($works as $work) {
+            foreach ($works[$patch->cell->label] ?? [] as $work) {
                 for ($coat = 1; $coat <= $work->rounds(); ++$coat) {
                     $act = new PatchAct($patch, $work, $coat);
                     $acts[$patch->cell->label][$act->key()] = $act;

@@ -68,6 +68,7 @@ final readonly class SolveThinning
         $works = array_values(array_filter($this->steps->workOut($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools)), static fn (StepWork $w): bool => $w->step->touches($part) && $w->rounds() > 0));
         $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step->id));
         $light = $this->look->look($part, $works)->end($zone)->mean();
+        $off = ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target));
         [$thinner, $shares] = $ratio;
 
         return new SolveRung(
@@ -76,8 +77,8 @@ final readonly class SolveThinning
             array_map(static fn (BigRational $s): string => (string) $s, $shares),
             $coats,
             $light->colour()->hex,
-            ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target))->deltaE,
-            ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target))->inWords,
+            $off->deltaE,
+            $off->inWords,
             true === ($own[0]->character ?? null)?->isOverThinned(),
         );
     }

@@ -13,11 +13,12 @@ export type StepFieldsProps = {
   wrong: (field: string) => string | undefined;
 };
 
+const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
+
 const sanding = ['sanded', 'scuff-sanded'];
 
 /** In what manner it is done, as far as that shows. */
 function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { technique: Vocabulary['techniques'][number] }) {
-  const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
   return (
     <>
       {technique.byHand && (
@@ -58,7 +59,6 @@ export function StepFigures(props: StepFieldsProps) {
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
   const figures = technique?.figures;
   if (!figures || figures.act === 'waits') return null;
-  const named = (words: Vocabulary['tools']) => words.map((w) => [w.key, w.name] as const);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
       <CoatsEntry {...props} act={figures.act} />
