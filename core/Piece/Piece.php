@@ -49,6 +49,19 @@ final readonly class Piece
     }
 
     /**
+     * The part with the largest area of those of which it holds, the first of several; null where it holds of none.
+     *
+     * @param \Closure(PiecePart): bool $holds
+     */
+    public function largest(\Closure $holds): ?PiecePart
+    {
+        $parts = array_filter($this->parts, $holds);
+        usort($parts, static fn (PiecePart $a, PiecePart $b): int => $b->totalArea() <=> $a->totalArea());
+
+        return $parts[0] ?? null;
+    }
+
+    /**
      * @throws PieceRefusal
      */
     public function part(string $id): PiecePart

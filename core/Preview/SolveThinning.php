@@ -42,7 +42,7 @@ final readonly class SolveThinning
     {
         $mix = $step->uses;
         $thinner = $mix instanceof Mixture ? self::thinner($mix) : null;
-        $part = $this->largest($recipe, $step);
+        $part = $recipe->piece->largest($step->touches(...));
         if (!$mix instanceof Mixture || null === $thinner || null === $part) {
             throw MixingRefusal::nothingToThinWith();
         }
@@ -120,13 +120,5 @@ final readonly class SolveThinning
         }
 
         return array_map(static fn (Part $p, int $i): BigRational => ($i === $thinner ? $rest->multipliedBy($ratio) : $p->share)->simplified(), $mix->parts, array_keys($mix->parts));
-    }
-
-    private function largest(Recipe $recipe, Step $step): ?PiecePart
-    {
-        $parts = $recipe->partsOf($step);
-        usort($parts, static fn (PiecePart $a, PiecePart $b): int => $b->totalArea() <=> $a->totalArea());
-
-        return $parts[0] ?? null;
     }
 }

@@ -52,9 +52,7 @@ final readonly class WhereFromHere
     public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver): WherePreview
     {
         $target = $recipe->target ?? throw RecipeRefusal::noTarget();
-        $parts = array_values(array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => $target->isFor($p->id)));
-        usort($parts, static fn (PiecePart $a, PiecePart $b): int => $b->totalArea() <=> $a->totalArea());
-        $part = $parts[0] ?? throw RecipeRefusal::noTarget();
+        $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw RecipeRefusal::noTarget();
         $at = null === $done ? -1 : array_search($done, array_map(static fn (Step $s): string => $s->id, $recipe->steps), true);
         $made = self::upTo($recipe, \array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
         $here = $this->look->look($part, $this->worksOn($made, $part, $context));
@@ -82,12 +80,13 @@ final readonly class WhereFromHere
         }
         $found = $firsts = self::ranked($firsts);
         $complete = true;
+        $seconds = array_map(static fn (Step $s): Step => self::named($s, 'move-2'), $moves);
         foreach (\array_slice($firsts, 0, self::FIRSTS) as [$one, [$first]]) {
-            foreach ($moves as $second) {
+            foreach ($seconds as $second) {
                 $complete = $complete && !$isOver();
-                $both = $complete ? $try($first, self::named($second, 'move-2')) : $one;
+                $both = $complete ? $try($first, $second) : $one;
                 if ($both < $one - self::WORTH) {
-                    $found[] = [$both, [$first, self::named($second, 'move-2')]];
+                    $found[] = [$both, [$first, $second]];
                 }
             }
         }

@@ -27,10 +27,7 @@ final readonly class ReckonLook
      */
     public function reckon(Recipe $recipe): array
     {
-        $largest = $recipe->piece->parts[0];
-        foreach ($recipe->piece->parts as $part) {
-            $largest = $part->totalArea() > $largest->totalArea() ? $part : $largest;
-        }
+        $largest = $recipe->piece->largest(static fn (): bool => true) ?? throw new \LogicException('A piece has a part.');
         $face = array_key_first($largest->surface->faces);
         $works = $this->steps->workOut($recipe, Climate::reference(), $this->schools->habits([], $recipe->schools));
         $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0 && $w->step->touchesFace($largest, $face)));
