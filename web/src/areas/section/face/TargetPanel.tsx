@@ -5,18 +5,13 @@ import { answer, api, type LookPreview, Problem, type Recipe } from '../../../ap
 import { ColourEntry } from '../../../shared/ColourEntry';
 import { TextEntry } from '../../../shared/Field';
 import { Swatch } from '../../../shared/Swatch';
-import type { Zone } from './panel';
+import { type Zone, zoneNames } from './panel';
 
 export type Target = NonNullable<Recipe['target']>;
 type Chip = { name: string; colour: string };
 type Props = { target: Recipe['target']; off: LookPreview['target']; onChange: (target: Target | null) => void };
 
-const zones: readonly (readonly [Zone, string])[] = [
-  ['field', 'Flat'],
-  ['edge', 'Edges'],
-  ['recess', 'Recesses'],
-  ['pore', 'Pores'],
-];
+const zones = Object.keys(zoneNames) as Zone[];
 
 /** What it is to look like: a colour for the flat and, where they differ, for the other zones; typed, picked, or from a palette file. */
 export function TargetPanel({ target, off, onChange }: Props) {
@@ -24,7 +19,7 @@ export function TargetPanel({ target, off, onChange }: Props) {
   const [said, setSaid] = useState<string | null>(null);
   const set = (patch: Partial<Target>) => {
     const next = { ...target, ...patch };
-    onChange(zones.some(([zone]) => next[zone]) ? next : null);
+    onChange(zones.some((zone) => next[zone]) ? next : null);
   };
   const open = async (file: File | undefined) => {
     if (!file) return;
@@ -42,14 +37,14 @@ export function TargetPanel({ target, off, onChange }: Props) {
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {off.map((o) => (
           <Box key={o.zone} data-target={o.zone} sx={{ lineHeight: 1.3 }}>
-            <b>{zones.find(([zone]) => zone === o.zone)?.[1]}</b>, in the end: {o.deltaE <= 2 ? 'on target, ' : ''}
+            <b>{zoneNames[o.zone]}</b>, in the end: {o.deltaE <= 2 ? 'on target, ' : ''}
             {o.inWords}
           </Box>
         ))}
-        {zones.map(([zone, name]) => (
+        {zones.map((zone) => (
           <ColourEntry
             key={zone}
-            label={zone === 'field' ? 'Flat, wanted' : `${name}, if they differ`}
+            label={zone === 'field' ? 'Flat, wanted' : `${zoneNames[zone]}, if they differ`}
             value={target?.[zone]}
             emptyAllowed
             onChange={(colour) => set({ [zone]: colour ?? undefined })}

@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ZoneLook } from '../../../app/api';
 import { Swatch } from '../../../shared/Swatch';
-
-const names = { field: 'Flat', edge: 'Edges', recess: 'Recesses', pore: 'Pores' } as const;
+import { zoneNames } from './panel';
 
 /** Every zone with its colour, and how it differs from what it was before the step. */
 export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: boolean }) {
@@ -20,7 +19,7 @@ export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: 
             {z.glances && <Swatch colour={z.glances} size={30} title={`${z.glances}, seen from aside`} />}
           </Box>
           <span>
-            <b>{names[z.zone]}</b>: {z.called}
+            <b>{zoneNames[z.zone]}</b>: {z.called}
             {z.contrast >= 1 && `, lively (ΔE ${z.contrast.toFixed(1)})`}
             <br />
             <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
