@@ -17,6 +17,8 @@ use Inlaid\Core\Material\Sheen;
  * own surface). Hiding alone makes dark colours far too weak in tints; where "one part in nine of white looks like …" is known, one factor of strength is solved that comes nearest. Flake is
  * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it makes with as much water, by the scoop.
  *
+ * Where the painter's own patches say otherwise, they are believed: another colour, and a factor for both.
+ *
  * A dye only absorbs: K = ln(R₀ ÷ R) ÷ 2X from the look of a pale wood before and after one normal coat, wiped. Where it would be lighter than the wood it absorbs nothing, for nothing in it could; what is missing then is the residual.
  */
 final class DeriveOptics
@@ -52,8 +54,8 @@ final class DeriveOptics
 
         return match (true) {
             \in_array($look->kind, [LookKind::Clear, LookKind::None], true) => Optics::clear(),
-            \in_array($look->kind, [LookKind::Flake, LookKind::Stain], true), null === $look->colour => null,
-            default => $this->film($material, $look, $look->colour),
+            \in_array($look->kind, [LookKind::Flake, LookKind::Stain], true), null === $look->believed() => null,
+            default => $this->film($material, $look, $look->believed())->times($look->power()),
         };
     }
 
@@ -74,12 +76,13 @@ final class DeriveOptics
      */
     public function dye(Material $material): ?Optics
     {
-        if (LookKind::Stain !== $material->look->kind || null === $material->look->onWood) {
+        $onWood = $material->look->believed();
+        if (LookKind::Stain !== $material->look->kind || null === $onWood) {
             return null;
         }
         $taken = 2 * self::TAKEN * self::wet($material);
 
-        return Optics::of(array_map(static fn (float $before, float $after): float => max(0.0, log($before / max(1e-6, $after)) / $taken), $this->paleWood()->bands, FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($material->look->onWood))->bands), 0.0);
+        return Optics::of(array_map(static fn (float $before, float $after): float => max(0.0, log($before / max(1e-6, $after)) / $taken), $this->paleWood()->bands, FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($onWood))->bands), 0.0)->times($material->look->power());
     }
 
     /** ΔE by which what was found of a dye misses its stated look, because no dye can do that. */

@@ -16,6 +16,9 @@ final readonly class Lab
     /** Linear sRGB to XYZ (IEC 61966-2-1), and the white it is relative to: its row sums, so that white has no hue at all. */
     private const XYZ = [[0.4123908, 0.3575843, 0.1804808], [0.2126390, 0.7151687, 0.0721923], [0.0193308, 0.1191948, 0.9505322]];
 
+    /** Back from XYZ, to seven digits. */
+    private const RGB = [[3.2409699, -1.5373832, -0.4986108], [-0.9692436, 1.8759675, 0.0415551], [0.0556301, -0.2039770, 1.0569715]];
+
     public function __construct(public float $l, public float $a, public float $b)
     {
     }
@@ -51,12 +54,25 @@ final readonly class Lab
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
+    /** Unclipped: what no picture can show is less than none or more than white. */
+    public function light(): Light
+    {
+        $y = ($this->l + 16) / 116;
+        $relative = [self::inverse($y + $this->a / 500), self::inverse($y), self::inverse($y - $this->b / 200)];
+        $xyz = array_map(static fn (float $share, array $row): float => $share * array_sum($row), $relative, self::XYZ);
+
+        return new Light(...array_map(static fn (array $row): float => $row[0] * $xyz[0] + $row[1] * $xyz[1] + $row[2] * $xyz[2], self::RGB));
+    }
+
     /** The luminance of an L*, white being 1. */
     public static function luminance(float $l): float
     {
-        $y = ($l + 16) / 116;
+        return self::inverse(($l + 16) / 116);
+    }
 
-        return $y > 6 / 29 ? $y ** 3 : (116 * $y - 16) / (29 / 3) ** 3;
+    private static function inverse(float $f): float
+    {
+        return $f > 6 / 29 ? $f ** 3 : (116 * $f - 16) / (29 / 3) ** 3;
     }
 
     /** Cube root, but straight near black (CIE 15:2004, ε = (6/29)³, κ = (29/3)³). */

@@ -10,6 +10,7 @@ use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Mixing\FlatMix;
@@ -18,12 +19,23 @@ use Inlaid\Core\Mixing\MixCharacter;
 /**
  * Finds what a mix does to light from what is in it, each by its share of the volume.
  *
- * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it.
+ * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it. `instead` is taken in the place of a material of its id, to see what would be.
  */
-final readonly class FindColourant
+final class FindColourant
 {
-    public function __construct(private DeriveOptics $derive = new DeriveOptics(), private RecoverSpectrum $recover = new RecoverSpectrum())
+    private ?Material $instead = null;
+
+    public function __construct(private readonly DeriveOptics $derive = new DeriveOptics(), private readonly RecoverSpectrum $recover = new RecoverSpectrum())
     {
+    }
+
+    /** The same, with one material looking otherwise. */
+    public function with(Material $instead): self
+    {
+        $with = clone $this;
+        $with->instead = $instead;
+
+        return $with;
     }
 
     /**
@@ -37,7 +49,8 @@ final readonly class FindColourant
         $parts = [];
         $yellows = 0.0;
         foreach ($mix->leaves as $leaf) {
-            $parts[] = [$this->derive->derive($leaf->material) ?? $this->derive->dye($leaf->material) ?? Optics::clear(), $leaf->share];
+            $material = $leaf->material->id === $this->instead?->id ? $this->instead : $leaf->material;
+            $parts[] = [$this->derive->derive($material) ?? $this->derive->dye($material) ?? Optics::clear(), $leaf->share];
             $yellows += $leaf->share * $leaf->material->ambering->perMicrometre();
         }
 

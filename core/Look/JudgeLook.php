@@ -23,8 +23,9 @@ final readonly class JudgeLook
     public const BURIED = 0.5;
     /** ΔE up to which a coat hides. */
     public const HIDES = 1.0;
-    /** Patches laid over in all while steps are left out one at a time; what would take more is not judged. */
-    private const ROOM = 40_000;
+    /** Patches of a zone laid over in all while steps are left out one at a time: with more, they are judged by fewer patches; in the end the early steps are not judged. */
+    private const ROOM = 20_000;
+    private const FEWEST_PATCHES = 16;
     private const MOST_COATS = 12;
     /** As good as endless, against the films of a step. */
     private const ENDLESS = 1000.0;
@@ -39,7 +40,8 @@ final readonly class JudgeLook
     public function effects(StackLook $look, array $buried): array
     {
         $effects = [];
-        $room = self::ROOM;
+        $look = self::fewEnough($look);
+        $room = 2 * self::ROOM;
         krsort($buried);
         foreach ($buried as $doing => $share) {
             for ($later = $doing; $later < \count($look->doings); ++$later) {
@@ -53,6 +55,12 @@ final readonly class JudgeLook
         ksort($effects);
 
         return array_values($effects);
+    }
+
+    /** As few patches as let every step be left out once. */
+    public static function fewEnough(StackLook $look): StackLook
+    {
+        return $look->withAtMost(max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2)));
     }
 
     /**

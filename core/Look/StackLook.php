@@ -55,6 +55,22 @@ final readonly class StackLook
     }
 
     /**
+     * The same with no more patches in a zone than so many.
+     *
+     * @param int<1, max> $most
+     */
+    public function withAtMost(int $most): self
+    {
+        $course = [];
+        foreach ($this->course as $zone => $states) {
+            $patches = max(array_map(static fn (ZoneState $s): int => \count($s->patches), $states));
+            $course[$zone] = $patches <= $most ? $states : DoStep::all($states[0], $this->doings, Zone::from($zone), $most);
+        }
+
+        return $course === $this->course ? $this : new self($this->doings, $course, min($most, $this->most));
+    }
+
+    /**
      * With more done.
      *
      * @param list<Doing> $more

@@ -48,6 +48,7 @@ final class DescribeMaterial
             'the hiding' => null === $look->hiding ? null : $plain($look->hiding * 100).' %',
             'one part in nine of white' => $look->tint?->hex,
             'the look on pale wood' => $look->onWood?->hex,
+            'what patches say' => null === $look->learned ? null : \sprintf('%s, %s times as strong, from %d%s', $look->learned->colour->hex, $plain($look->learned->power), $look->learned->patches, $look->learned->use ? '' : ', not used'),
             'the sheen' => $m->sheen?->value,
             'ambering' => $m->ambering->value,
             'the place' => $m->outdoors ? 'outdoors too' : 'indoors only',

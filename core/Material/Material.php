@@ -83,6 +83,12 @@ final readonly class Material
             : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips, $residue);
     }
 
+    /** The same, with what patches say of its look. */
+    public function learning(?Learned $learned): self
+    {
+        return new self($this->id, $this->version, $this->name, $this->kind, $this->typical, $this->body, $this->handling, $this->look->learning($learned), $this->sheen, $this->ambering, $this->outdoors, $this->packs, $this->hazards, $this->cautions, $this->blocks, $this->grips, $this->residue);
+    }
+
     /**
      * What several amounts cost together, or null where one of them has no known price.
      *

@@ -73,7 +73,7 @@ final readonly class PreviewBoard
      */
     private function predict(Patch $patch, array $works): string
     {
-        return $this->look->look($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0)))->end(Zone::Field)->mean()->colour()->hex;
+        return $this->look->look($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())))->end(Zone::Field)->mean()->colour()->hex;
     }
 
     /**

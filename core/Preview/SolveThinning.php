@@ -64,8 +64,8 @@ final readonly class SolveThinning
     private function rung(Recipe $recipe, Step $step, Mixture $mix, int $coats, PiecePart $part, Zone $zone, Colour $target, Context $context, array $ratio): SolveRung
     {
         $changed = Step::of($step->id, $step->title, $step->technique, $step->intent, $step->parts, $mix, $coats, $step->detail, $step->wait, $step->note);
-        $tried = Recipe::of($recipe->title, $recipe->piece, array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps), $recipe->schools);
-        $works = array_values(array_filter($this->steps->workOut($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools)), static fn (StepWork $w): bool => $w->step->touches($part) && $w->rounds() > 0));
+        $tried = $recipe->withSteps(array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps));
+        $works = $this->steps->doneOn($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
         $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step->id));
         $light = $this->look->look($part, $works)->end($zone)->mean();
         $off = ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target));

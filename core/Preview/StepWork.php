@@ -60,6 +60,12 @@ final readonly class StepWork
         return null !== $this->onlyIfNot && Course::Most !== $course ? 0 : $this->step->rounds($course);
     }
 
+    /** Is it done at all, if all goes as expected? */
+    public function isDone(): bool
+    {
+        return $this->rounds() > 0;
+    }
+
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {

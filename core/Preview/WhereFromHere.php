@@ -6,7 +6,9 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Look\Doing;
 use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
@@ -54,7 +56,7 @@ final readonly class WhereFromHere
         $target = $recipe->target ?? throw RecipeRefusal::noTarget();
         $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw RecipeRefusal::noTarget();
         $at = null === $done ? -1 : array_search($done, array_map(static fn (Step $s): string => $s->id, $recipe->steps), true);
-        $made = self::upTo($recipe, \array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
+        $made = $recipe->withSteps(\array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
         $here = $this->look->look($part, $this->worksOn($made, $part, $context));
         $now = $this->describe->target($here, $target);
         if (max([0.0, ...array_map(static fn (LookTarget $t): float => $t->deltaE, $now)]) <= self::MET) {
@@ -114,6 +116,7 @@ final readonly class WhereFromHere
     private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now): array
     {
         $told = [];
+        $was = $this->remaining($made, $here);
         foreach ($found as [$mean, $steps]) {
             if (\count($told) >= self::TOLD || $mean > $now) {
                 break;
@@ -121,7 +124,7 @@ final readonly class WhereFromHere
             // Of each first move the best way on is told; another number of coats is no other move.
             $first = $steps[0]->technique->key().' '.$steps[0]->name();
             if (!isset($told[$first]) && !$this->isStopped($made, $steps, $context)) {
-                $told[$first] = $this->describe($made, $here, $part, $target, $steps, $context);
+                $told[$first] = $this->describe($made, $was, $part, $target, $steps, $context);
             }
         }
 
@@ -129,11 +132,12 @@ final readonly class WhereFromHere
     }
 
     /**
-     * @param non-empty-list<Step> $steps
+     * @param array<int, LookEffect> $was   what each of the steps made adds so far
+     * @param non-empty-list<Step>   $steps
      */
-    private function describe(Recipe $made, StackLook $here, PiecePart $part, Target $target, array $steps, Context $context): WhereMove
+    private function describe(Recipe $made, array $was, PiecePart $part, Target $target, array $steps, Context $context): WhereMove
     {
-        $works = $this->worksOn(self::upTo($made, [...$made->steps, ...$steps]), $part, $context);
+        $works = $this->worksOn($made->withSteps([...$made->steps, ...$steps]), $part, $context);
         $after = $this->look->look($part, $works);
         $own = \array_slice($works, -\count($steps));
 
@@ -141,27 +145,38 @@ final readonly class WhereFromHere
             array_map(static fn (StepWork $w): WhereStep => WhereStep::of($w, $context), $own),
             $this->describe->target($after, $target),
             array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
-            $this->buried($made, $here, $after),
+            $this->buried($made, $was, $after),
             array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $own)),
         );
     }
 
     /**
+     * @return array<int, LookEffect> of the steps that are to be seen, by doing
+     */
+    private function remaining(Recipe $made, StackLook $here): array
+    {
+        $steps = $made->stepsById();
+        $here = JudgeLook::fewEnough($here);
+        $seen = array_filter($here->doings, static fn (Doing $d): bool => Purpose::Functional !== $steps[$d->id]->intent->purpose);
+
+        return array_map(fn (int $i): LookEffect => $this->judge->effect($here, $i), array_combine(array_keys($seen), array_keys($seen)));
+    }
+
+    /**
      * Names of steps whose effect was there and is lost.
+     *
+     * @param array<int, LookEffect> $was
      *
      * @return list<string>
      */
-    private function buried(Recipe $made, StackLook $here, StackLook $after): array
+    private function buried(Recipe $made, array $was, StackLook $after): array
     {
-        $steps = $made->stepsById();
+        $after = JudgeLook::fewEnough($after);
         $buried = [];
-        foreach ($here->doings as $i => $doing) {
-            if (Purpose::Functional === $steps[$doing->id]->intent->purpose) {
-                continue;
-            }
-            [$before, $then] = [$this->judge->effect($here, $i), $this->judge->effect($after, $i)];
+        foreach ($was as $i => $before) {
+            $then = $this->judge->effect($after, $i);
             if ($then->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
-                $buried[] = $steps[$doing->id]->name();
+                $buried[] = $made->stepsById()[$before->stepId]->name();
             }
         }
 
@@ -173,7 +188,7 @@ final readonly class WhereFromHere
      */
     private function isStopped(Recipe $made, array $steps, Context $context): bool
     {
-        $preview = (new PreviewRecipe($this->schools, $this->check))->preview(self::upTo($made, [...$made->steps, ...$steps]), $context);
+        $preview = (new PreviewRecipe($this->schools, $this->check))->preview($made->withSteps([...$made->steps, ...$steps]), $context);
         $ids = array_map(static fn (Step $s): string => $s->id, $steps);
 
         return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Gravity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
@@ -184,7 +199,7 @@ final readonly class WhereFromHere
      */
     private function after(Recipe $made, StackLook $here, PiecePart $part, array $steps, Context $context): StackLook
     {
-        $works = $this->worksOn(self::upTo($made, $steps), $part, $context);
+        $works = $this->worksOn($made->withSteps($steps), $part, $context);
 
         return $here->then($this->look->doings($part, $works));
     }
@@ -194,19 +209,7 @@ final readonly class WhereFromHere
      */
     private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
     {
-        return array_values(array_filter($this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools)), static fn (StepWork $w): bool => $w->step->touches($part) && $w->rounds() > 0));
-    }
-
-    /**
-     * @param list<Step> $steps
-     */
-    private static function upTo(Recipe $recipe, array $steps): Recipe
-    {
-        $kept = array_map(static fn (Step $s): string => $s->id, $steps);
-        // What a repeated step would fall back on may not be among them.
-        $steps = array_map(static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true) ? $s : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note), $steps);
-
-        return Recipe::of($recipe->title, $recipe->piece, $steps, $recipe->schools, '', [], $recipe->cleanUp, $recipe->target);
+        return $this->steps->doneOn($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
     }
 
     private static function named(Step $step, string $id): Step

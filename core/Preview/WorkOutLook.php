@@ -32,7 +32,7 @@ final readonly class WorkOutLook
      */
     public function work(PiecePart $part, array $works, ?Target $target = null): array
     {
-        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0));
+        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
 
         $look = $this->look($part, $done);
 

@@ -33,6 +33,18 @@ final readonly class WorkOutSteps
     }
 
     /**
+     * Only what is really done, and to what is asked for.
+     *
+     * @param \Closure(Step): bool $there
+     *
+     * @return list<StepWork>
+     */
+    public function doneOn(Recipe $recipe, Climate $climate, Habits $habits, \Closure $there): array
+    {
+        return array_values(array_filter($this->workOut($recipe, $climate, $habits), static fn (StepWork $w): bool => $w->isDone() && $there($w->step)));
+    }
+
+    /**
      * @return list<StepWork>
      */
     public function workOut(Recipe $recipe, Climate $climate, Habits $habits): array

@@ -54,6 +54,21 @@ final readonly class Recipe
     }
 
     /**
+     * The same with other steps, and nothing accepted; what a repeated step would fall back on need not be among them.
+     *
+     * @param list<Step> $steps
+     *
+     * @throws RecipeRefusal as `of` does
+     */
+    public function withSteps(array $steps): self
+    {
+        $kept = array_map(static fn (Step $s): string => $s->id, $steps);
+        $steps = array_map(static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true) ? $s : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note), $steps);
+
+        return self::of($this->title, $this->piece, $steps, $this->schools, '', [], $this->cleanUp, $this->target);
+    }
+
+    /**
      * What the steps of a recipe for this piece may name: its parts, and their faces.
      *
      * @return list<string>

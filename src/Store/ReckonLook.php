@@ -7,10 +7,10 @@ namespace Inlaid\App\Store;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Preview\WorkOutLook;
 use Inlaid\Core\Preview\WorkOutSteps;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\School\Schools;
 
 /**
@@ -29,8 +29,7 @@ final readonly class ReckonLook
     {
         $largest = $recipe->piece->largest(static fn (): bool => true) ?? throw new \LogicException('A piece has a part.');
         $face = array_key_first($largest->surface->faces);
-        $works = $this->steps->workOut($recipe, Climate::reference(), $this->schools->habits([], $recipe->schools));
-        $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds() > 0 && $w->step->touchesFace($largest, $face)));
+        $own = $this->steps->doneOn($recipe, Climate::reference(), $this->schools->habits([], $recipe->schools), static fn (Step $s): bool => $s->touchesFace($largest, $face));
 
         return array_map(static fn (array $course): Colour => self::last($course)->mean()->colour(), $this->look->look($largest, $own)->course);
     }

@@ -106,6 +106,41 @@ final class MaterialsTest extends TestCase
         self::assertSame(2, $this->studio->json('GET', '/api/materials?query=mix-up')->total);
     }
 
+    /**
+     * The board in the demo says that the slate wash is weaker than its label has it. What it says is shown, kept beside the label, reckoned with, and taken back by a switch.
+     */
+    public function testWhatPatchesSayIsReckonedWith(): void
+    {
+        $find = fn (): \stdClass => $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
+        $slate = $find();
+        $said = $this->studio->json('GET', "/api/materials/$slate->id/learned");
+        self::assertCount(9, $said->patches);
+        self::assertSame($slate->look->colour, $said->stated);
+        self::assertLessThan($said->offStated / 2, $said->offLearned);
+        $field = function (\stdClass $material): string {
+            $document = $this->studio->recipe()->document;
+            $document->materials = array_map(static fn (\stdClass $m): \stdClass => $m->id === $material->id ? $material : $m, $document->materials);
+
+            return $this->studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after[4]->zones[0]->colour;
+        };
+        $stated = $field($slate);
+        $slate->look->learned = $said->learned;
+        $kept = $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $slate])->material;
+        self::assertSame([$said->learned->power, 9, true], [$kept->look->learned->power, $kept->look->learned->patches, $kept->look->learned->use]);
+        self::assertNotSame($stated, $field($kept));
+        self::assertEquals($said, $this->studio->json('GET', "/api/materials/$slate->id/learned"), 'what is learned does not learn of itself');
+        $kept->look->learned->use = false;
+        $kept = $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $kept])->material;
+        self::assertSame($stated, $field($kept), 'the label again');
+        self::assertStringContainsString('No colour has been read', $this->studio->json('GET', '/api/materials/poppy-bank/learned')->why);
+        $this->studio->json('GET', '/api/materials/moon-wax/learned', null, 404);
+        foreach ([['power', 9.0, 'a quarter to four times'], ['patches', 0, 'at least one patch'], ['colour', 'grey', 'six hexadecimal digits']] as [$field, $nonsense, $said]) {
+            $wrong = unserialize(serialize($kept));
+            $wrong->look->learned->{$field} = $nonsense;
+            self::assertStringContainsString($said, $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $wrong], 422)->violations[0]->message);
+        }
+    }
+
     public function testTheShelfIsSearchedAndPaged(): void
     {
         $find = fn (string $query): \stdClass => $this->studio->json('GET', '/api/materials?'.$query);

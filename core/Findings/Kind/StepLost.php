@@ -109,7 +109,7 @@ final class StepLost implements Rule
      */
     private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost): ?string
     {
-        $look = $stack->laid();
+        $look = JudgeLook::fewEnough($stack->laid());
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
         $from = (int) array_search($work->step->id, $ids, true);
         $first = false === ($at = array_search($lost->buriedBy, $ids, true)) ? $from + 1 : $at;

@@ -11,10 +11,12 @@ use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Hazard;
+use Inlaid\Core\Material\Learned;
 use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\MaterialRefusal;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Material\Sheen;
@@ -98,10 +100,18 @@ final class ReadMaterial
 
     private function look(Node $n): Look
     {
-        $n->fields('kind', 'colour', 'hiding', 'tint', 'onWood');
-        $colour = static fn (string $name): ?Colour => $n->has($name) ? $n->make(static fn (): Colour => Colour::of($n->string($name, 20)), $name) : null;
+        $n->fields('kind', 'colour', 'hiding', 'tint', 'onWood', 'learned');
+        $colour = static fn (Node $n, string $name): ?Colour => $n->has($name) ? $n->make(static fn (): Colour => Colour::of($n->string($name, 20)), $name) : null;
+        $learned = $n->childOrNull('learned')?->fields('colour', 'power', 'patches', 'use');
 
-        return $n->make(static fn (): Look => Look::of($n->enum('kind', LookKind::class), $colour('colour'), $n->floatOrNull('hiding'), $colour('tint'), $colour('onWood')));
+        return $n->make(static fn (): Look => Look::of(
+            $n->enum('kind', LookKind::class),
+            $colour($n, 'colour'),
+            $n->floatOrNull('hiding'),
+            $colour($n, 'tint'),
+            $colour($n, 'onWood'),
+            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw MaterialRefusal::badColour(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
+        ));
     }
 
     private function pack(Node $n): Pack

@@ -53,6 +53,7 @@ final class WriteMaterial
                 'hiding' => $m->look->hiding,
                 'tint' => $m->look->tint?->hex,
                 'onWood' => $m->look->onWood?->hex,
+                'learned' => null === $m->look->learned ? null : ['colour' => $m->look->learned->colour->hex, 'power' => $m->look->learned->power, 'patches' => $m->look->learned->patches, 'use' => $m->look->learned->use],
             ]),
             'sheen' => $m->sheen?->value,
             'ambering' => $m->ambering->value,

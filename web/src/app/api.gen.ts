@@ -688,6 +688,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/materials/{id}/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the patches of boards say of how a material looks; nothing is kept */
+        get: operations["showLearned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials/{id}/restore": {
         parameters: {
             query?: never;
@@ -1824,6 +1841,34 @@ export interface components {
             cover: number;
             depth: number | null;
             reaches: string | null;
+        };
+        /** @description What a painter's own patches say of how a material looks. What the label states stays beside it. Immutable. `colour` at full strength, or of a stain on pale wood; `power` how much more it colours and hides than stated, as a factor; `patches` how many it was learned from; `use` whether it is reckoned with. */
+        Learned: {
+            colour: string;
+            power: number;
+            patches: number;
+            use: boolean;
+        };
+        /** @description What patches say of how a material looks, and how sure that is. Immutable. `learned` null where nothing can be told, `why` then; `stated` the colour it would change; `offStated` and `offLearned` the mean ΔE of the patches before and after; `powerWithin` the factor and `colourWithin` the ΔE by which it may well be otherwise (one standard deviation). */
+        LearnedLook: {
+            learned: components["schemas"]["Learned"] | null;
+            why: string | null;
+            stated: string | null;
+            offStated: number | null;
+            offLearned: number | null;
+            powerWithin: number | null;
+            colourWithin: number | null;
+            patches: components["schemas"]["LearnedPatch"][];
+        };
+        /** @description A patch that something was learned from: the colour read of it, as the label makes expect it, and as what was learned does. Immutable. */
+        LearnedPatch: {
+            board: string;
+            patch: string;
+            seen: string;
+            stated: string;
+            learned: string;
+            offStated: components["schemas"]["ColourDifference"];
+            offLearned: components["schemas"]["ColourDifference"];
         };
         /** @description One line of the ledger: when, what about, which pot, and what went where. Times in the studio's zone. */
         LedgerLine: {
@@ -3173,6 +3218,16 @@ export interface components {
                 tint?: string | null;
                 /** @description Look of a stain on pale wood. */
                 onWood?: string | null;
+                /** @description What the painter's own patches say of its look. */
+                learned?: {
+                    /** @description At full strength, or of a stain on pale wood. */
+                    colour: string;
+                    /** @description How much more it colours and hides than stated. */
+                    power: number;
+                    patches: number;
+                    /** @description Whether it is reckoned with. */
+                    use: boolean;
+                } | null;
             };
             /** @enum {string|null} */
             sheen?: "chalky" | "matt" | "eggshell" | "satin" | "gloss" | null;
@@ -4967,6 +5022,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MaterialOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the patches of boards say of how a material looks; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedLook"];
                 };
             };
             /** @description What is wrong, and where */

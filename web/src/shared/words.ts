@@ -26,6 +26,11 @@ export function microns(value: number): string {
   return `${value >= 100 ? Math.round(value) : value >= 10 ? value.toFixed(1) : value.toFixed(value === 0 ? 0 : 2)} µm`;
 }
 
+/** "1 patch", "6 patches". */
+export function counted(count: number, one: string, many: string): string {
+  return `${count} ${count === 1 ? one : many}`;
+}
+
 export function percent(share: number): string {
   const p = share * 100;
   return `${p >= 10 || Number.isInteger(p) ? Math.round(p) : p.toFixed(1)} %`;

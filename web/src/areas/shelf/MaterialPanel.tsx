@@ -13,6 +13,7 @@ import { MaterialCare } from './MaterialCare';
 import { MaterialLook } from './MaterialLook';
 import { MaterialPacks } from './MaterialPacks';
 import { MaterialTimes } from './MaterialTimes';
+import { PatchesSay } from './PatchesSay';
 
 type Props = { material: Material; archived: boolean; currency: string; onSaved: () => void; onCopy: () => void; onArchive: () => void };
 
@@ -62,6 +63,7 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
       <MaterialBody {...figures} />
       <MaterialTimes {...figures} />
       <MaterialLook {...figures} />
+      <PatchesSay material={material} changed={changed} keep={(look) => save.mutate({ ...material, look })} />
       <MaterialPacks {...figures} currency={currency} />
       <MaterialCare {...figures} />
     </Box>

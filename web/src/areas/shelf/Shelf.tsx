@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import Link from '@mui/material/Link';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -62,6 +63,9 @@ export default function Shelf() {
             control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />}
             label="Taken off the shelf"
           />
+          <Box sx={{ color: 'text.secondary' }}>
+            Its colours as a palette: <Link href="/api/palette.gpl">GIMP</Link> · <Link href="/api/palette.csv">CSV</Link>
+          </Box>
         </Box>
         <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>
           {groups.length === 0 && <p>{archived ? 'Nothing has been taken off.' : 'No material is called that.'}</p>}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Materials;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\PatchesSeen;
+use Inlaid\Core\Preview\LearnedLook;
+use Inlaid\Core\Preview\LearnLook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/materials/{id}/learned', methods: 'GET')]
+#[Describe('What the patches of boards say of how a material looks; nothing is kept', gives: LearnedLook::class)]
+final readonly class ShowLearned
+{
+    public function __construct(private MaterialShelf $shelf, private PatchesSeen $seen, private LearnLook $learn)
+    {
+    }
+
+    public function __invoke(string $id): LearnedLook
+    {
+        return $this->learn->learn($this->shelf->read($id), $this->seen->with($id));
+    }
+}
