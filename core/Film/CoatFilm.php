@@ -15,4 +15,10 @@ final readonly class CoatFilm
     public function __construct(public float $wet, public float $stays, public float $dry, public float $ofNormal)
     {
     }
+
+    /** With a sheet of so many µm laid into it. */
+    public function under(float $thickness): self
+    {
+        return new self($this->wet, $this->stays, $this->dry + $thickness, $this->ofNormal);
+    }
 }

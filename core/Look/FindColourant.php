@@ -9,6 +9,7 @@ use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
@@ -23,6 +24,9 @@ use Inlaid\Core\Mixing\MixCharacter;
  */
 final class FindColourant
 {
+    /** Scattering, per µm, through which nothing is seen. */
+    private const OPAQUE = 10.0;
+
     private ?Material $instead = null;
 
     public function __construct(private readonly DeriveOptics $derive = new DeriveOptics(), private readonly RecoverSpectrum $recover = new RecoverSpectrum())
@@ -55,6 +59,12 @@ final class FindColourant
         }
 
         return new Colourant($this->kind($mix), Optics::mix($parts), $this->flake($mix), $character->sheen, $yellows, $character->normalWet);
+    }
+
+    /** A sheet, of which the colour is all that is seen. */
+    public function sheet(Colour $colour, float $thickness): Colourant
+    {
+        return new Colourant(ColourantKind::Film, Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE), null, Sheen::Chalky, 0.0, max(1.0, $thickness));
     }
 
     private function kind(FlatMix $mix): ColourantKind

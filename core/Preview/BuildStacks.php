@@ -75,7 +75,7 @@ final readonly class BuildStacks
                 $layers = $this->sand($layers, $depth);
             }
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
-            $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $figures->cover, $depth, $reaches);
+            $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $work->cover(), $depth, $reaches);
             yield $layers;
         }
     }

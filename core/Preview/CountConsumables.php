@@ -24,19 +24,33 @@ final class CountConsumables
     public function count(array $works): array
     {
         $shares = [];
-        $tape = $sheet = 0.0;
+        $tape = $sheet = $papers = 0.0;
         foreach ($works as $work) {
             $wears = $work->step->technique->figures()->wears;
             if (null !== $wears) {
                 $name = $this->name($wears, $work->step);
                 $shares[$name] = ($shares[$name] ?? 0.0) + $work->area * $work->rounds(Course::Most) / $wears->lasts;
             }
-            $tape += $work->masking->tape ?? 0.0;
+            $tape += ($work->masking->tape ?? 0.0) + ($work->layout->tape ?? 0.0);
             $sheet += $work->masking->sheet ?? 0.0;
+            $papers += ($work->layout->sheets->sheets ?? 0) * $work->rounds(Course::Most);
         }
         $counted = array_map(static fn (string $name, float $share): Consumable => new Consumable($name, (int) max(1, ceil($share - 1e-9))), array_keys($shares), array_values($shares));
 
-        return $tape > 0 ? [...$counted, new Consumable('masking tape', (int) ceil($tape), 'm'), new Consumable('masking sheet', (int) ceil($sheet), 'm²')] : $counted;
+        return [
+            ...$counted,
+            ...self::some('sheet of paper or leaf', $papers, null),
+            ...self::some('masking tape', $tape, 'm'),
+            ...self::some('masking sheet', $sheet, 'm²'),
+        ];
+    }
+
+    /**
+     * @return list<Consumable> none where there is nothing of it
+     */
+    private static function some(string $name, float $amount, ?string $unit): array
+    {
+        return $amount > 0.0 ? [new Consumable($name, (int) ceil($amount), $unit)] : [];
     }
 
     private function name(WearsOut $wears, Step $step): string

@@ -177,7 +177,7 @@ final readonly class PreviewRecipe
                 round($film->stays, 2),
                 round($film->dry, 3),
                 round($film->dry * $step->coats, 3),
-                $step->technique->figures()->cover,
+                $work->cover(),
                 $work->weight,
             ),
             $pour,
@@ -185,6 +185,7 @@ final readonly class PreviewRecipe
             $this->order->order($whole->recipe, $step, $whole->habits),
             $this->reach->reach($whole->recipe, $work, $whole->works),
             $this->masking($work, $whole->planned, $context),
+            $work->layout,
             null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
             $work->mix?->cautions() ?? [],
         );

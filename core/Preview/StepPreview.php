@@ -41,6 +41,7 @@ final readonly class StepPreview
         public array $order,
         public array $reaches,
         public ?MaskingPreview $masking,
+        public ?LayoutPreview $layout,
         public array $remarks,
         public array $cautions,
     ) {

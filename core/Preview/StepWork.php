@@ -46,6 +46,7 @@ final readonly class StepWork
         public ?Forecast $drying,
         public ?Step $onlyIfNot = null,
         public ?Masking $masking = null,
+        public ?LayoutPreview $layout = null,
     ) {
         $poured = [$sum = BigRational::zero()];
         foreach ($allNeeds as $need) {
@@ -66,12 +67,16 @@ final readonly class StepWork
         return $this->rounds() > 0;
     }
 
+    /** The share of the surface that it gets to: as it is laid out, or as is usual of its technique. */
+    public function cover(): float
+    {
+        return $this->layout->covers ?? $this->step->technique->figures()->cover;
+    }
+
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        $figures = $this->step->technique->figures();
-
-        return Act::Adds === $figures->act && null !== $this->film && $figures->cover >= 0.45;
+        return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->cover() >= 0.45;
     }
 
     /** Does it leave a film that closes the ground, and not just colour in it? */

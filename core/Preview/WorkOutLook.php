@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Look\Doing;
 use Inlaid\Core\Look\FilmOf;
 use Inlaid\Core\Look\FindColourant;
@@ -78,7 +79,7 @@ final readonly class WorkOutLook
         return new Doing(
             $work->step->id,
             $act,
-            $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn)),
+            $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
             $work->rounds(),
             $this->film($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
             Act::TakesAway === $act ? $work->removes() : 0.0,
@@ -94,7 +95,8 @@ final readonly class WorkOutLook
         if (null === $work->film || null === $work->mix || null === $work->character) {
             return null;
         }
-        $of = $this->find->find($work->mix, $work->character);
+        $sheets = $work->step->detail->layout instanceof Sheets ? $work->step->detail->layout : null;
+        $of = null === $sheets?->colour ? $this->find->find($work->mix, $work->character) : $this->find->sheet($sheets->colour, $sheets->thickness);
 
         return null === $of ? null : new FilmOf($work->step->id, $of, $uptake * $work->film->stays * $work->rounds(), $uptake * $work->film->dry * $work->rounds());
     }

@@ -8,6 +8,7 @@ use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
+use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Piece\PiecePart;
@@ -29,6 +30,7 @@ final readonly class WorkOutSteps
         private WorkOutNeed $need = new WorkOutNeed(),
         private PredictDrying $predict = new PredictDrying(),
         private MaskParts $mask = new MaskParts(),
+        private LayOutStep $layOut = new LayOutStep(),
     ) {
     }
 
@@ -68,8 +70,8 @@ final readonly class WorkOutSteps
                     }
                 }
             }
-            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i));
-            if (!$lastResort && null !== $work->film && Act::Adds === $figures->act && $figures->cover >= 0.5) {
+            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
+            if (!$lastResort && null !== $work->film && Act::Adds === $figures->act && $work->cover() >= 0.5) {
                 $sealed += array_fill_keys($places, true);
             }
         }
@@ -96,14 +98,17 @@ final readonly class WorkOutSteps
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
      * @param float                     $turned   m² that are laid after parts have been turned
      */
-    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits, ?Step $onlyIfNot, ?Masking $masking): StepWork
+    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits, ?Step $onlyIfNot, ?Masking $masking, ?LayoutPreview $layout): StepWork
     {
         $figures = $step->technique->figures();
+        $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
+        $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
         $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
         $character = null === $mix ? null : $this->derive->derive($mix);
         $weight = $step->detail->weight ?? $habits->weight;
         $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
+        $film = null === $sheets ? $film : $film?->under($sheets->thickness);
         $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Act::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
 
         return new StepWork(
@@ -120,6 +125,7 @@ final readonly class WorkOutSteps
             $drying,
             $onlyIfNot,
             $masking,
+            $layout,
         );
     }
 

@@ -39,6 +39,7 @@ final class DescribeStep
             'which way it is sanded' => $d->strokes?->inWords(),
             'how far it is taken' => Hand::Middle === $d->hand ? null : $d->hand->value,
             'where it is full' => $d->where?->inWords(),
+            'how it is laid out' => $d->layout?->inWords(),
             'what the paper is for' => $d->aim?->inWords(),
             'what is masked' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',

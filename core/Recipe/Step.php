@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
+use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
@@ -42,6 +43,7 @@ final readonly class Step
      * @param list<string> $parts
      * @param int          $coats how often it is done, or expected to be where it is repeated until something is so
      *
+     * @throws LayoutRefusal if it is laid out otherwise than its technique can be
      * @throws RecipeRefusal if coats cannot be true or the technique does not go with the material, the tool or being repeated
      */
     public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = '', ?Repeat $repeat = null): self
@@ -51,6 +53,9 @@ final readonly class Step
         }
         if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
             throw RecipeRefusal::wrongTool($technique->name(), $detail->tool->inWords());
+        }
+        if (null !== $detail->layout && !\in_array($detail->layout->kind(), $technique->figures()->laidOut, true)) {
+            throw LayoutRefusal::notOf($technique->name());
         }
         if (null !== $repeat && !$repeat->until->suits($technique->figures()->act)) {
             throw RecipeRefusal::notBroughtAbout($repeat->until, $technique->name());

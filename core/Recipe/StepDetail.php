@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Strokes;
@@ -14,7 +15,7 @@ use Inlaid\Core\Technique\Tool;
  * What a step says beyond its technique; whatever is null is left to the technique, the schools or the label.
  *
  * Immutable. `left` share of the wet film after wiping; `grit` of the abrasive; `depth` in µm; `dwell` and `handsOn` in
- * minutes for each coat; `hand` how far the technique is taken, `where` what is blended or feathered is full; `masks` the ids of parts that are taped and covered meanwhile.
+ * minutes for each coat; `hand` how far the technique is taken, `where` what is blended or feathered is full; `layout` how stripes, motifs or sheets are shared out on each flat face; `masks` the ids of parts that are taped and covered meanwhile.
  */
 final readonly class StepDetail
 {
@@ -34,6 +35,7 @@ final readonly class StepDetail
         public array $masks,
         public Hand $hand,
         public ?Placement $where,
+        public ?Layout $layout,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class StepDetail
      *
      * @throws RecipeRefusal if a figure cannot be true
      */
-    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Strokes $strokes = null, ?SandingAim $aim = null, array $masks = [], Hand $hand = Hand::Middle, ?Placement $where = null): self
+    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Strokes $strokes = null, ?SandingAim $aim = null, array $masks = [], Hand $hand = Hand::Middle, ?Placement $where = null, ?Layout $layout = null): self
     {
         return match (true) {
             null !== $left && ($left < 0.0 || $left > 1.0) => throw RecipeRefusal::outOfRange('The share left after wiping', 'between 0 and 1'),
@@ -50,7 +52,7 @@ final readonly class StepDetail
             null !== $depth && ($depth < 0.0 || $depth > 5000.0) => throw RecipeRefusal::outOfRange('A depth', 'between 0 and 5000 µm'),
             null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw RecipeRefusal::outOfRange('A dwell', 'between 0 minutes and 2 days'),
             null !== $handsOn && ($handsOn < 1 || $handsOn > 2880) => throw RecipeRefusal::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
-            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn, $tool, $strokes, $aim, $masks, $hand, $where),
+            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn, $tool, $strokes, $aim, $masks, $hand, $where, $layout),
         };
     }
 }

@@ -123,6 +123,22 @@ final class BoardsTest extends Rooms
     /**
      * What is no photo is refused in words; what is one is kept without the place it was taken at; one that was put away comes back.
      */
+    /**
+     * What the board of the slate wash says of the paint is learned at a press, and taken back by a switch.
+     */
+    public function testWhatABoardSaysOfAPaintIsLearned(): void
+    {
+        $this->go('/shelf');
+        $this->write('Search materials', 'platform');
+        $this->until(fn (): bool => str_contains($this->main(), 'From 9 patches of yours'), 'what they say');
+        $this->clickInView($this->button('Reckon with it'));
+        $this->until(fn (): bool => str_contains($this->main(), 'Reckon with what 9 patches of yours say'), 'it is kept');
+        $slate = fn (): \stdClass => $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
+        self::assertSame([true, 9], [$slate()->look->learned->use, $slate()->look->learned->patches]);
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('section[aria-label="What your boards say"] input[type=checkbox]')));
+        $this->until(static fn (): bool => false === $slate()->look->learned->use, 'and is off again');
+    }
+
     public function testOnlyPhotosAreTaken(): void
     {
         $this->go('/boards');

@@ -242,6 +242,31 @@ final class ComputeTest extends TestCase
     }
 
     /**
+     * Lines round the door of a cupboard: they decide how much of it is covered, and so what is poured and taped; sheets are cut of as few as there can be, and papered over.
+     */
+    public function testWhatIsLaidOutIsPouredTapedAndCut(): void
+    {
+        $given = new GivenDocuments(self::$studio);
+        $panel = ['shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face']], 'area' => null];
+        $work = static fn (array $step): \stdClass => self::$studio->json('POST', '/api/preview', ['document' => $given->document(['steps' => [$step], 'part' => $panel])])->preview;
+        $border = ['kind' => 'border', 'lines' => [['in' => 20.0, 'width' => 6.0]]];
+        $lined = $work(['striped', 'signal-cream', ['layout' => $border]]);
+        // Two panels of 600 × 400: 4.54 % of 0.48 m², 83.3 µm, a fifth more into bare wood, 15 % lost, 2 ml kept in the brush; 2 × 3.632 m of tape.
+        self::assertEqualsWithDelta(10896 / 240000, $lined->steps[0]->layout->covers, 1e-6);
+        self::assertEqualsWithDelta(1.2 * 0.48 * 10896 / 240000 * 1000 / 12 / 0.85 + 2, $lined->steps[0]->pour->need->ml, 0.05);
+        self::assertSame(['7.26', ['8 m of masking tape']], [\sprintf('%.2F', $lined->steps[0]->layout->tape), array_map(static fn (\stdClass $c): string => "$c->count $c->unit of $c->name", $lined->consumables)]);
+        self::assertEqualsWithDelta(10896 / 240000, $lined->stacks[0]->look->after[1]->zones[0]->shares[0], 1e-5, 'and so much of the flat is cream');
+        $papered = $work(['papered', 'glazing-medium', ['layout' => ['kind' => 'sheets', 'length' => 700.0, 'width' => 500.0, 'lap' => 4.0, 'run' => 'along', 'seams' => 'balanced', 'thickness' => 120.0, 'colour' => '#d9c7a0']]]);
+        self::assertSame([2, '2 × sheet of paper or leaf'], [$papered->steps[0]->layout->sheets->sheets, $papered->consumables[0]->count.' × '.$papered->consumables[0]->name]);
+        self::assertSame('#d9c7a0', $papered->stacks[0]->look->after[1]->zones[0]->colour, 'paper is what it is');
+        self::assertGreaterThan(120.0, $papered->stacks[0]->layers[0]->laid, 'and builds its thickness');
+        self::assertEquals($lined->steps[0]->layout->faces[0]->laid, self::$studio->json('POST', '/api/compute/layout', ['layout' => $border, 'length' => 600, 'width' => 400]));
+        self::assertSame('/layout', self::$studio->json('POST', '/api/compute/layout', ['layout' => $border, 'length' => 50, 'width' => 400], 422)->violations[0]->pointer);
+        $wrong = $given->document(['steps' => [['brushed', 'signal-cream', ['layout' => $border]]], 'part' => $panel]);
+        self::assertSame('/document/steps/0/layout', self::$studio->json('POST', '/api/preview', ['document' => $wrong], 422)->violations[0]->pointer);
+    }
+
+    /**
      * In the middle of a job: every move that is told ends where it says when it is put into the recipe, nearer the target than one stands, the nearest first; where one stands within tolerance it is said to stop.
      */
     public function testTheNextMovesAreFound(): void

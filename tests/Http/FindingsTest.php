@@ -105,6 +105,9 @@ final class FindingsTest extends TestCase
         yield 'ambers, over warm dark wood it may' => ['ambers', ['steps' => [['brushed', 'footplate-grey', ['coats' => 2]], ['brushed', 'tunnel-mist', ['coats' => 2]], ['brushed', 'varnish', ['coats' => 3, 'purpose' => 'functional']]]], ['steps' => [['stained-wiped', 'tea-brown-stain', ['purpose' => 'broken-cover']], ['brushed', 'varnish', ['coats' => 3, 'purpose' => 'functional']]]]];
         yield 'distress-too-shallow' => ['distress-too-shallow', ['steps' => [['brushed', 'poppy-bank', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 3]], ['distressed-dry', null, ['depth' => 5, 'purpose' => 'edges']]]], ['steps' => [['brushed', 'poppy-bank', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 3]], ['distressed-dry', null, ['depth' => 120, 'purpose' => 'edges']]]]];
         yield 'target-missed' => ['target-missed', ['steps' => [['brushed', 'signal-cream', ['coats' => 4]]], 'target' => ['name' => 'Chip', 'field' => '#c6cdc9']], ['steps' => [['brushed', 'signal-cream', ['coats' => 4]]], 'target' => ['name' => 'Chip', 'field' => '#efe3c4']]];
+        $striped = static fn (float $width): array => ['striped', 'signal-cream', ['layout' => ['kind' => 'stripes', 'width' => $width, 'gap' => 40.0, 'run' => 'across', 'share' => 'one-in-the-middle']]];
+        $panel = ['shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face']], 'area' => null];
+        yield 'layout-too-large' => ['layout-too-large', ['steps' => [$striped(700.0)], 'part' => $panel], ['steps' => [$striped(40.0)], 'part' => $panel]];
         yield 'joint-binds' => ['joint-binds', ['steps' => [$paint], 'joint' => 0.3], ['steps' => [$paint], 'joint' => 3.0]];
     }
 
@@ -119,7 +122,7 @@ final class FindingsTest extends TestCase
         $document = self::document($broken);
         $found = $this->of($rule, $document, self::context($broken));
         self::assertNotEmpty($found, 'it fires');
-        self::assertSame(!\in_array($rule, ['pot-too-short', 'lead-untested', 'not-tested', 'section-too-large', 'air-unfit', 'home-made-sheen', 'pot-breaks', 'target-missed'], true), [] !== $found[0]->remedies, 'it can be mended, or only minded');
+        self::assertSame(!\in_array($rule, ['pot-too-short', 'lead-untested', 'not-tested', 'section-too-large', 'air-unfit', 'home-made-sheen', 'pot-breaks', 'target-missed', 'layout-too-large'], true), [] !== $found[0]->remedies, 'it can be mended, or only minded');
         foreach ($found[0]->remedies as $remedy) {
             $mended = self::$studio->json('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::context($broken), 'finding' => $found[0]->key, 'remedy' => $remedy->key]);
             self::assertNotContains($found[0]->key, array_map(static fn (\stdClass $f): string => $f->key, $mended->preview->findings), $remedy->text);

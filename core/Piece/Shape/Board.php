@@ -37,7 +37,7 @@ abstract class Board implements Shape
         return match ($face) {
             'long-edges' => Measured::squareMillimetres(2 * $l * $t, \sprintf('2 × %g × %g mm', $l, $t)),
             'short-edges' => Measured::squareMillimetres(2 * $w * $t, \sprintf('2 × %g × %g mm', $w, $t)),
-            default => Measured::squareMillimetres($l * $w, \sprintf('%g × %g mm', $l, $w)),
+            default => Measured::flat($l, $w),
         };
     }
 

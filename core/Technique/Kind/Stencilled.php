@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Layout\LayoutKind;
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
@@ -35,11 +36,13 @@ final class Stencilled implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere);
+        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere, laidOut: [LayoutKind::Motifs]);
     }
 
     public function pattern(Manner $manner): Pattern
     {
-        return Pattern::of(Spread::Motifs, [[0.3, 1.0], [0.7, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[0.3, 0.8], [0.7, 0.0]]);
+        $share = $manner->share ?? 0.3;
+
+        return Pattern::of(Spread::Motifs, [[$share, 1.0], [1 - $share, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[$share, 0.8], [1 - $share, 0.0]]);
     }
 }

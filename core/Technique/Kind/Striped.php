@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Layout\LayoutKind;
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
@@ -14,7 +15,7 @@ use Inlaid\Core\Technique\Technique;
 /**
  * A tenth of the field is a broad border; thin lines are less. Taping is most of the time.
  *
- * Clear of edges and recesses.
+ * Clear of edges and recesses. Laid out by measure, it covers what the stripes or the lines do.
  */
 final class Striped implements Technique
 {
@@ -35,11 +36,13 @@ final class Striped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Reach::Nowhere);
+        return Figures::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Reach::Nowhere, laidOut: [LayoutKind::Stripes, LayoutKind::Border]);
     }
 
     public function pattern(Manner $manner): Pattern
     {
-        return Pattern::of(Spread::Stripes, [[0.1, 1.0], [0.9, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[0.1, 1.0], [0.9, 0.0]]);
+        $share = $manner->share ?? 0.1;
+
+        return Pattern::of(Spread::Stripes, [[$share, 1.0], [1 - $share, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[$share, 1.0], [1 - $share, 0.0]]);
     }
 }

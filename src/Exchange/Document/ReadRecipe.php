@@ -44,6 +44,7 @@ final readonly class ReadRecipe
         private Schools $schools,
         private ReadPiece $piece,
         private ReadMaterial $material = new ReadMaterial(),
+        private ReadLayout $layout = new ReadLayout(),
         private ReadMixes $mixes = new ReadMixes(),
         private UpcastRecipe $upcast = new UpcastRecipe(),
     ) {
@@ -139,7 +140,7 @@ final readonly class ReadRecipe
      */
     private function step(Node $n, array $materials, array $mixes, array $parts): Step
     {
-        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'tool', 'strokes', 'hand', 'where', 'aim', 'masks', 'repeat', 'wait', 'note');
+        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'tool', 'strokes', 'hand', 'where', 'layout', 'aim', 'masks', 'repeat', 'wait', 'note');
         $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
         $uses = $n->childOrNull('uses');
         $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
@@ -147,7 +148,8 @@ final readonly class ReadRecipe
         $masks = $this->places($n, 'masks', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':')));
         $intent = $this->intent($n->child('intent'));
         $wait = $this->wait($n->child('wait'));
-        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Strokes::class), $n->enumOrNull('aim', SandingAim::class), $masks, $n->enumOrNull('hand', Hand::class) ?? Hand::Middle, $n->enumOrNull('where', Placement::class)));
+        $layout = $n->has('layout') ? $this->layout->read($n->child('layout')) : null;
+        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Strokes::class), $n->enumOrNull('aim', SandingAim::class), $masks, $n->enumOrNull('hand', Hand::class) ?? Hand::Middle, $n->enumOrNull('where', Placement::class), $layout));
         $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
         return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note'), $repeat), $this->blame($technique, $named, $detail));
@@ -171,6 +173,7 @@ final readonly class ReadRecipe
         return match (true) {
             $figures->takesMaterial !== (null !== $named) => 'uses',
             null !== $detail->tool && !\in_array($detail->tool, $figures->tools, true) => 'tool',
+            null !== $detail->layout && !\in_array($detail->layout->kind(), $figures->laidOut, true) => 'layout',
             default => 'coats',
         };
     }

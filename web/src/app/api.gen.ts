@@ -347,6 +347,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Share stripes, lines, motifs or sheets out on a flat face */
+        post: operations["computeLayout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/marks": {
         parameters: {
             query?: never;
@@ -1299,6 +1316,14 @@ export interface components {
         };
         /** @enum {string} */
         Bleed: "tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone";
+        /** @description A piece of a face that is painted or pasted in one: a stripe, a side of a border, a motif, a cut of a sheet. Immutable. From a corner of the face, in mm: `x` along its length, `y` along its width. `whole` whether nothing of it had to be cut off. */
+        Block: {
+            x: number;
+            y: number;
+            length: number;
+            width: number;
+            whole?: boolean;
+        };
         /** @description Whether it is put away. */
         BoardArchived: {
             archived: boolean;
@@ -1603,6 +1628,11 @@ export interface components {
             capacity: number;
             marks: components["schemas"]["Mark"][];
         };
+        /** @description What is cut of a sheet, in mm: along its length, and along its width. Immutable. */
+        Cut: {
+            length: number;
+            width: number;
+        };
         /** @description One thing in which two patches differ, with what it is on each. Immutable. `what` such as "Slate wash, the dwell". */
         Difference: {
             what: string;
@@ -1680,6 +1710,15 @@ export interface components {
             usual?: boolean;
             broad?: boolean;
         };
+        /** @description A layout on one face of a part. Immutable. `count` how many such faces there are on all pieces; `laid` null where it does not go on that face, `cannot` then says why. */
+        FaceLaidOut: {
+            part: string;
+            face: string;
+            count: number;
+            plane: components["schemas"]["Plane"];
+            laid: components["schemas"]["LaidOut"] | null;
+            cannot: string | null;
+        };
         /** @description A face of a part that is finished: its area in m² for one such part, and how that was reckoned. Immutable. */
         FacePreview: {
             key: string;
@@ -1689,7 +1728,7 @@ export interface components {
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
         Figures: {
             act: components["schemas"]["Act"];
             takesMaterial: boolean;
@@ -1705,6 +1744,7 @@ export interface components {
             atGrit: number | null;
             reach: components["schemas"]["Reach"];
             wears: components["schemas"]["WearsOut"] | null;
+            laidOut: components["schemas"]["LayoutKind"][];
         };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
         FilmAsked: {
@@ -1830,6 +1870,16 @@ export interface components {
             second: components["schemas"]["Amount"];
             rungs: components["schemas"]["RungPreview"][];
         };
+        /** @description A layout on one face, to be marked and done. Immutable. In mm from a corner of the face: `along` and `across` where to mark its length and its width; `tape` m of tape along what is painted; `covers` the share of the face that is painted or pasted; `cuts` what is cut of sheets for it. */
+        LaidOut: {
+            blocks: components["schemas"]["Block"][];
+            along: number[];
+            across: number[];
+            tape: number;
+            covers: number;
+            says: string[];
+            cuts?: components["schemas"]["Cut"][];
+        };
         /** @description What one step is in the cut through a finish. Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched. */
         Layer: {
             stepId: string;
@@ -1841,6 +1891,23 @@ export interface components {
             cover: number;
             depth: number | null;
             reaches: string | null;
+        };
+        /** @description A layout, and the length and width of a flat face in mm. */
+        LayoutAsked: {
+            layout: components["schemas"]["Layout"];
+            length: number;
+            width: number;
+        };
+        /** @enum {string} */
+        LayoutKind: "stripes" | "border" | "motifs" | "sheets";
+        /** @description How a step is laid out on all its faces. Immutable. `tape` m for all of them; `covers` the share of them that is painted or pasted; `sheets` where it is done in sheets. */
+        LayoutPreview: {
+            kind: components["schemas"]["LayoutKind"];
+            inWords: string;
+            faces: components["schemas"]["FaceLaidOut"][];
+            tape: number;
+            covers: number | null;
+            sheets: components["schemas"]["SheetsCut"] | null;
         };
         /** @description What a painter's own patches say of how a material looks. What the label states stays beside it. Immutable. `colour` at full strength, or of a stain on pale wood; `power` how much more it colours and hides than stated, as a factor; `patches` how many it was learned from; `use` whether it is reckoned with. */
         Learned: {
@@ -2336,6 +2403,11 @@ export interface components {
             least: components["schemas"]["PlanEnd"] | null;
             most: components["schemas"]["PlanEnd"] | null;
         };
+        /** @description A flat face with square corners, in mm, as its shape has it: measured from one corner, along its length and along its width. Immutable. */
+        Plane: {
+            length: number;
+            width: number;
+        };
         /** @description Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name. */
         PoolAsked: {
             materials: components["schemas"]["Material"][];
@@ -2698,6 +2770,12 @@ export interface components {
         };
         /** @enum {string} */
         Sheen: "chalky" | "matt" | "eggshell" | "satin" | "gloss";
+        /** @description How many sheets are wanted, the fewest there could be, and what is left over. Immutable. */
+        SheetsCut: {
+            sheets: number;
+            atLeast: number;
+            offcuts: components["schemas"]["Cut"][];
+        };
         /** @description What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest. Immutable. `left` null where nobody counts it; `inPots` what is in pots for them already, null for none; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their order; `notEnoughFor` the others that take it. */
         ShoppingLine: {
             materialId: string;
@@ -2808,6 +2886,7 @@ export interface components {
             order: string[];
             reaches: components["schemas"]["Reached"][];
             masking: components["schemas"]["MaskingPreview"] | null;
+            layout: components["schemas"]["LayoutPreview"] | null;
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
         };
@@ -3159,6 +3238,68 @@ export interface components {
             least?: number | null;
             /** @description mm of the moving part across its grain. */
             across?: number | null;
+        };
+        /** How stripes, lines, motifs or sheets are shared out on a flat face */
+        Layout: {
+            /** @constant */
+            kind: "stripes";
+            /** @description Of a stripe, mm. */
+            width: number;
+            /** @description Between two, mm. */
+            gap: number;
+            /**
+             * @description Along the length of the face, or across it.
+             * @enum {string}
+             */
+            run: "along" | "across";
+            /** @enum {string} */
+            share: "one-in-the-middle" | "gap-in-the-middle" | "ends-whole" | "ends-in-gaps";
+        } | {
+            /** @constant */
+            kind: "border";
+            lines: {
+                /** @description From the edge, mm. */
+                in: number;
+                /** @description mm. */
+                width: number;
+            }[];
+        } | {
+            /** @constant */
+            kind: "motifs";
+            /** @description Of the field of the stencil, along the face, mm. */
+            length: number;
+            /** @description mm. */
+            width: number;
+            /** @description Between two, mm. */
+            gap: number;
+            /** @description So many, in the middle; all over where missing. */
+            rows?: number | null;
+            /** @description Share of the field that lets paint through. */
+            open: number;
+            /** @enum {string} */
+            share: "one-in-the-middle" | "gap-in-the-middle" | "ends-whole" | "ends-in-gaps";
+        } | {
+            /** @constant */
+            kind: "sheets";
+            /** @description mm. */
+            length: number;
+            /** @description mm. */
+            width: number;
+            /** @description By which two lie over one another, mm. */
+            lap: number;
+            /** @description Of a printed pattern along the sheet, mm. */
+            repeat?: number | null;
+            /**
+             * @description The sheets' length along the length of the face, or across it.
+             * @enum {string}
+             */
+            run: "along" | "across";
+            /** @enum {string} */
+            seams: "balanced" | "from-one-end";
+            /** @description µm; 100 where missing. */
+            thickness?: number | null;
+            /** @description What is seen of it from afar. */
+            colour?: string | null;
         };
         /** A material */
         Material: {
@@ -3513,6 +3654,7 @@ export interface components {
              * @enum {unknown}
              */
             where?: "top-down" | "bottom-up" | "from-rim" | "from-centre" | null;
+            layout?: components["schemas"]["Layout"] | null;
             /**
              * @description Which way it is sanded, by the grain.
              * @enum {unknown}
@@ -4329,6 +4471,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LadderPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computeLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayoutAsked"];
+            };
+        };
+        responses: {
+            /** @description Share stripes, lines, motifs or sheets out on a flat face */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaidOut"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Step, StepPreview, Vocabulary } from '../../app/api';
 import { Choice, NumberEntry } from '../../shared/Field';
+import { LayoutFields } from './LayoutFields';
 import { CoatsEntry, RepeatFields } from './RepeatFields';
 
 export type StepFieldsProps = {
@@ -155,6 +156,9 @@ export function StepFigures(props: StepFieldsProps) {
         error={wrong('handsOn')}
       />
       <RepeatFields {...props} act={figures.act} />
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <LayoutFields kinds={figures.laidOut} layout={step.layout ?? null} onChange={(layout) => set({ layout })} error={wrong('layout')} />
+      </Box>
     </Box>
   );
 }

@@ -50,6 +50,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
       technique: key,
       ...(fits ? {} : { repeat: null }),
       ...(next.figures.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
+      ...(next.figures.laidOut.some((kind) => kind === step.layout?.kind) ? {} : { layout: null }),
       ...(next.figures.act === 'adds' ? {} : { weight: null, left: null }),
     };
     if (!next.figures.takesMaterial) return set({ ...kept, uses: null });

@@ -9,6 +9,7 @@ import { RemarkLine } from '../../shared/RemarkLine';
 import { clock, microns, minutes, moment, money, percent } from '../../shared/words';
 import { Making } from '../mixing/Making';
 import { OnShelf } from '../pots/OnShelf';
+import { LaidOut } from './LaidOut';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
 type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
@@ -26,6 +27,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         <RemarkLine key={remark.text} remark={remark} />
       ))}
       {pour && <Batch step={step} pour={pour} />}
+      {worked.layout && <LaidOut layout={worked.layout} />}
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, m: 0 }}>
         {rounds && (
           <Rounds

@@ -3,6 +3,7 @@ import type { Preview, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
 import { deferring, minutes, moment } from '../../shared/words';
 import { Making } from '../mixing/Making';
+import { LaidOut } from '../section/LaidOut';
 
 type Props = {
   step: StepPreview;
@@ -38,6 +39,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         )}
         {step.rounds?.onlyIfNot && <Box sx={{ fontWeight: 650 }}>Only if the rounds before were not enough</Box>}
         {step.order.length > 0 && <Box>In this order: {step.order.join(', ')}</Box>}
+        {step.layout && <LaidOut layout={step.layout} printed />}
         {step.masking && (
           <Box>
             {step.masking.stays ? 'Masking stays on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}

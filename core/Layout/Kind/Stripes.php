@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Layout\Kind;
+
+use Inlaid\Core\Layout\Block;
+use Inlaid\Core\Layout\LaidOut;
+use Inlaid\Core\Layout\Layout;
+use Inlaid\Core\Layout\LayoutKind;
+use Inlaid\Core\Layout\LayoutRefusal;
+use Inlaid\Core\Layout\Millimetres;
+use Inlaid\Core\Layout\Plane;
+use Inlaid\Core\Layout\Share;
+
+/**
+ * Stripes of one width, along the length of a face or across it.
+ *
+ * Immutable. `width` of a stripe and `gap` between two, mm. Tape lies along every edge of a stripe that is not the edge of the face.
+ */
+final readonly class Stripes implements Layout
+{
+    private function __construct(public float $width, public float $gap, public bool $alongLength, public Share $share)
+    {
+    }
+
+    /**
+     * @throws LayoutRefusal if a width cannot be true
+     */
+    public static function of(float $width, float $gap, bool $alongLength, Share $share): self
+    {
+        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw LayoutRefusal::outOfRange('A stripe, and a gap,', 'between 1 and 5000 mm wide');
+    }
+
+    public function kind(): LayoutKind
+    {
+        return LayoutKind::Stripes;
+    }
+
+    public function inWords(): string
+    {
+        return \sprintf('stripes of %s mm %s mm apart %s, %s', Millimetres::plain($this->width), Millimetres::plain($this->gap), $this->alongLength ? 'along the length' : 'across', $this->share->inWords());
+    }
+
+    public function on(Plane $face): LaidOut
+    {
+        return $this->alongLength ? $this->across($face->turned())->turned() : $this->across($face);
+    }
+
+    /** They run across and are shared out along the length. */
+    private function across(Plane $face): LaidOut
+    {
+        $out = $this->share->out($face->length, $this->width, $this->gap);
+        $edges = $out->edges($face->length);
+        $painted = array_sum(array_map(static fn (array $s): float => $s[1] - $s[0], $out->spans));
+        $cut = $out->cut();
+
+        return new LaidOut(
+            array_map(static fn (array $s, int $i): Block => new Block($s[0], 0.0, $s[1] - $s[0], $face->width, $out->isWhole($i)), $out->spans, array_keys($out->spans)),
+            $edges,
+            [],
+            \count($edges) * $face->width / 1000,
+            $painted / $face->length,
+            [
+                \sprintf('%d %s of %s mm, %s mm apart', \count($out->spans), 1 === \count($out->spans) ? 'stripe' : 'stripes', Millimetres::plain($this->width), Millimetres::plain($out->gap)),
+                ...(0 === $cut ? [] : [\sprintf('%s at the ends cut to %s', 1 === $cut ? 'the one' : 'those', implode(' and ', array_map(static fn (int $i): string => Millimetres::plain($out->spans[$i][1] - $out->spans[$i][0]).' mm', array_values(array_filter(array_keys($out->spans), static fn (int $i): bool => !$out->isWhole($i))))))]),
+            ],
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Technique\Kind;
+
+use Inlaid\Core\Layout\LayoutKind;
+use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Technique;
+
+/**
+ * Sheets laid into a wet coat of paste, medium or size and smoothed from the middle out; typical of two square metres an hour.
+ *
+ * A sheet lies on the flat and over its edges; in recesses and pores there is nothing but paste. What is seen of it is the colour that its layout states: without one the ground is reckoned to show.
+ */
+final class Papered implements Technique
+{
+    public function key(): string
+    {
+        return 'papered';
+    }
+
+    public function name(): string
+    {
+        return 'Papered or leafed';
+    }
+
+    public function does(): string
+    {
+        return 'Lay sheets of paper or leaf into a wet coat, with seams.';
+    }
+
+    public function figures(): Figures
+    {
+        return Figures::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Reach::Nowhere, laidOut: [LayoutKind::Sheets]);
+    }
+
+    public function pattern(Manner $manner): Pattern
+    {
+        return Pattern::even(recess: 0.0, pore: 0.0);
+    }
+}
