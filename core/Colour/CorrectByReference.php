@@ -19,11 +19,19 @@ final class CorrectByReference
     /** How far in L*a*b* a spot may spread and still be one colour. */
     private const EVEN = 4.0;
 
+    private const UNEVEN = 'The spot is not of one colour: read a plainer place, or take what is read for its mean.';
+    private const AS_SHOWN = 'It is what the picture shows. In what light it was taken, and what the camera did to it, nobody can tell from it.';
     private const CANNOT = [
         'It takes out the colour and the strength of the light, if the same light falls on the board and on the reference.',
         'It cannot take out a shadow or a shine on one of the two, two different lights, or what the camera does to colours by itself.',
         'It is good for telling patches of one photo apart. It is no measured colour: hold the patch itself to the target before you decide.',
     ];
+
+    /** Where there is no reference: as the picture shows it. */
+    public function none(Spot $patch): CorrectedColour
+    {
+        return new CorrectedColour($patch->mean->colour(), $patch->mean->colour(), $patch->spread > self::EVEN ? [self::UNEVEN] : [], [self::AS_SHOWN]);
+    }
 
     /**
      * @param float $reflects share of the light that the reference reflects
@@ -44,7 +52,7 @@ final class CorrectByReference
         }
         $true = array_map(static fn (float $v, float $ref): float => $v * $reflects / $ref, $patch->mean->channels(), $shown);
         $remarks = array_keys(array_filter([
-            'The spot is not of one colour: read a plainer place, or take what is read for its mean.' => $patch->spread > self::EVEN,
+            self::UNEVEN => $patch->spread > self::EVEN,
             'The reference is not even: something shades it, or the spot reaches over its edge.' => $reference->spread > self::EVEN,
             'The light is so coloured that what is left after correcting is a guess.' => max($shown) > self::MOST_CAST * min($shown),
             'Brighter than white after correcting: the reference lay darker than the patch, or shines less.' => max($true) > 1.0,

@@ -9,14 +9,15 @@ use Inlaid\Core\Colour\ColourDifference;
 /**
  * A mix near a target: its parts in small whole numbers, what it looks like at full strength, and how it differs from the target.
  *
- * Immutable. `pricePerMl` null where a price is not known.
+ * Immutable. `price` of as much of it as was asked for, null where one is not known.
  */
 final readonly class MatchFound
 {
     /**
      * @param list<MatchPart> $parts
+     * @param list<Amount>    $amounts of each, in as much of the mix as was asked for
      */
-    public function __construct(public string $words, public array $parts, public string $colour, public ColourDifference $off, public ?float $pricePerMl)
+    public function __construct(public string $words, public array $parts, public array $amounts, public string $colour, public ColourDifference $off, public ?float $price)
     {
     }
 }

@@ -17,8 +17,11 @@ use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\BatchLine;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
@@ -31,7 +34,7 @@ final readonly class PreviewMatch
 {
     public const MOST = 12;
 
-    public function __construct(private DeriveOptics $optics = new DeriveOptics(), private FlattenMix $flatten = new FlattenMix())
+    public function __construct(private DeriveOptics $optics = new DeriveOptics(), private FlattenMix $flatten = new FlattenMix(), private MakeBatch $batch = new MakeBatch())
     {
     }
 
@@ -39,11 +42,12 @@ final readonly class PreviewMatch
      * @param list<Material>   $paints
      * @param Sheen            $sheen  that the dry film will have
      * @param int              $most   paints in one mix
+     * @param BigRational      $amount ml that are wanted of the mix
      * @param \Closure(): bool $isOver whether the time is up
      *
      * @throws MixingRefusal if there are too many paints, or none that can be matched with
      */
-    public function preview(array $paints, Colour $target, Sheen $sheen, int $most, \Closure $isOver): MatchPreview
+    public function preview(array $paints, Colour $target, Sheen $sheen, int $most, BigRational $amount, UnitSystem $units, \Closure $isOver): MatchPreview
     {
         if (\count($paints) > self::MOST) {
             throw MixingRefusal::tooManyPaints(self::MOST);
@@ -54,7 +58,7 @@ final readonly class PreviewMatch
             throw MixingRefusal::nothingToMatchWith();
         }
         $found = MatchColour::find($optics, Lab::of($target), FirstSurface::of($sheen), $isOver, $most);
-        $describe = fn (MatchedMix $m): MatchFound => $this->describe($m, $byId, $target);
+        $describe = fn (MatchedMix $m): MatchFound => $this->describe($m, $byId, $target, $amount, $units);
 
         return new MatchPreview(
             null === $found->best ? null : $describe($found->best),
@@ -87,21 +91,23 @@ final readonly class PreviewMatch
     /**
      * @param array<string, Material> $byId
      */
-    private function describe(MatchedMix $match, array $byId, Colour $target): MatchFound
+    private function describe(MatchedMix $match, array $byId, Colour $target, BigRational $amount, UnitSystem $units): MatchFound
     {
         $parts = [];
         foreach ($match->parts as $id => $n) {
             $parts[] = [$byId[$id], $n];
         }
         $mix = Mixture::of('Match', Basis::ByVolume, array_map(static fn (array $p): Part => Part::of(BigRational::of($p[1]), $p[0]), $parts));
-        $price = $this->flatten->flatten($mix)->pricePerMl;
+        $flat = $this->flatten->flatten($mix);
+        $batch = $this->batch->toYield($flat, $amount);
 
         return new MatchFound(
             DescribeStep::mix($mix),
             array_map(static fn (array $p): MatchPart => new MatchPart($p[0]->id, $p[0]->name, $p[1]), $parts),
+            array_map(static fn (BatchLine $l): Amount => Amount::of($l->measured, $units, $l->mass), $batch->lines),
             $match->colour->hex,
             ColourDifference::between($match->colour, $target),
-            null === $price ? null : round($price, 5),
+            null === $flat->pricePerMl ? null : round($flat->pricePerMl * $amount->toFloat(), 2),
         );
     }
 }

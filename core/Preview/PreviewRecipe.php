@@ -186,6 +186,7 @@ final readonly class PreviewRecipe
             $this->reach->reach($whole->recipe, $work, $whole->works),
             $this->masking($work, $whole->planned, $context),
             $work->layout,
+            $work->sections(),
             null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
             $work->mix?->cautions() ?? [],
         );

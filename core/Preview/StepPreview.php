@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Technique\Act;
 
 /**
@@ -42,6 +43,7 @@ final readonly class StepPreview
         public array $reaches,
         public ?MaskingPreview $masking,
         public ?LayoutPreview $layout,
+        public ?Sections $sections,
         public array $remarks,
         public array $cautions,
     ) {

@@ -10,6 +10,8 @@ use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Film\Sections;
+use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
@@ -77,6 +79,15 @@ final readonly class StepWork
     public function lays(): bool
     {
         return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->cover() >= 0.45;
+    }
+
+    /** In what sections it is laid where it is worked wet; null where it is not, or nobody knows how long it stays so. */
+    public function sections(): ?Sections
+    {
+        $open = $this->drying?->openTime?->planned;
+        $dwell = $this->step->detail->dwell ?? 0;
+
+        return null === $open || $this->area <= 0.0 || !$this->step->technique->figures()->wet ? null : (new ShareIntoSections())->share($this->area, $this->handsOn - $dwell, $dwell, $open);
     }
 
     /** Does it leave a film that closes the ground, and not just colour in it? */

@@ -13,7 +13,7 @@ use Inlaid\Core\Layout\LayoutKind;
  * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
  * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
  * typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual
- * one first; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes.
+ * one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes.
  */
 final readonly class Figures
 {
@@ -37,6 +37,7 @@ final readonly class Figures
         public Reach $reach,
         public ?WearsOut $wears,
         public array $laidOut,
+        public bool $wet,
     ) {
     }
 
@@ -44,9 +45,9 @@ final readonly class Figures
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
      */
-    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false, array $tools = [], Reach $reach = Reach::Drips, ?WearsOut $wears = null, array $laidOut = []): self
+    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false, array $tools = [], Reach $reach = Reach::Drips, ?WearsOut $wears = null, array $laidOut = [], bool $wet = false): self
     {
-        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush, $tools, null, $reach, $wears, $laidOut);
+        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush, $tools, null, $reach, $wears, $laidOut, $wet);
     }
 
     /**
@@ -54,7 +55,7 @@ final readonly class Figures
      */
     public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, []);
+        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, [], false);
     }
 
     /**
@@ -62,17 +63,17 @@ final readonly class Figures
      */
     public static function altering(float $rate, bool $takesMaterial, array $tools = [], Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false, $tools, null, $reach, $wears, []);
+        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false, $tools, null, $reach, $wears, [], false);
     }
 
     /** The same where it covers another share of the surface. */
     public function covering(float $share): self
     {
-        return new self($this->act, $this->takesMaterial, $this->rate, $this->laid, $this->left, $share, $this->loss, $this->holdUp, $this->removes, $this->byBrush, $this->tools, $this->atGrit, $this->reach, $this->wears, $this->laidOut);
+        return new self($this->act, $this->takesMaterial, $this->rate, $this->laid, $this->left, $share, $this->loss, $this->holdUp, $this->removes, $this->byBrush, $this->tools, $this->atGrit, $this->reach, $this->wears, $this->laidOut, $this->wet);
     }
 
     public static function waiting(): self
     {
-        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Reach::Nowhere, null, []);
+        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Reach::Nowhere, null, [], false);
     }
 }

@@ -48,7 +48,7 @@ final class CraftTest extends Rooms
         $this->open('stools');
         $before = $this->order();
         $this->focusCut();
-        for ($i = 0; $i < 130; ++$i) {
+        for ($i = 0; $i < 60; ++$i) {
             $this->press(WebDriverKeys::ALT.(0 === $i % 2 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_DOWN));
         }
         $this->press('d');
@@ -56,7 +56,7 @@ final class CraftTest extends Rooms
         $this->browser->navigate()->refresh();
         $this->see('[data-testid=film]');
         $this->focusCut();
-        for ($i = 0; $i < 131; ++$i) {
+        for ($i = 0; $i < 61; ++$i) {
             $this->press(WebDriverKeys::CONTROL.'z');
         }
         $this->until(fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'), 'all is undone');

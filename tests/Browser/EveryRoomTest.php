@@ -12,6 +12,12 @@ use Facebook\WebDriver\WebDriverDimension;
  */
 final class EveryRoomTest extends Rooms
 {
+    /** The addresses that are asked, too. */
+    protected function logs(): array
+    {
+        return parent::logs() + ['performance' => 'ALL'];
+    }
+
     public function testEveryRoom(): void
     {
         $axe = (string) file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');

@@ -7,13 +7,14 @@ namespace Inlaid\Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Inlaid\Tests\Http\GivenDocuments;
+use Inlaid\Tests\Pictures;
 
 /**
  * The face: painted to the pixel as it was reckoned, gone through without asking, and a step that would be lost rescued on it.
  */
 final class FaceTest extends Rooms
 {
-    private const RACK_FACE = 'canvas[aria-label^="The face after"]';
+    private const RACK_FACE = 'canvas[aria-label^="The face "]';
 
     /** Of every colour there are as many pixels as the shares of the zones say, within one in a hundred of the face; after every step. */
     public function testThePaintedSharesAreTheReckonedOnes(): void
@@ -27,8 +28,9 @@ final class FaceTest extends Rooms
                 $this->walkTo($i);
                 $expected = [];
                 foreach ($after->zones as $zone) {
+                    $pixels = $this->pixelsOf($zone->zone);
                     foreach ($zone->colours as $p => $colour) {
-                        $expected[$colour] = ($expected[$colour] ?? 0.0) + $zone->shares[$p] * $this->pixelsOf($zone->zone);
+                        $expected[$colour] = ($expected[$colour] ?? 0.0) + $zone->shares[$p] * $pixels;
                     }
                 }
                 $painted = $this->painted();
@@ -110,6 +112,48 @@ final class FaceTest extends Rooms
         file_put_contents($file, "no palette\nat all");
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->until(fn (): bool => str_contains($this->main(), 'is no colour'), 'what is no palette is refused in words');
+    }
+
+    /** Or it is what was read of a patch of a board, or a place in a photo. */
+    public function testATargetIsTakenFromABoardOrAPhoto(): void
+    {
+        $this->go('/recipes/'.$this->studio->recipe('stools')->id);
+        $this->see('[data-testid=film]');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath('//summary[starts-with(., "Target")]')));
+        $this->clickInView($this->button('From a board'));
+        $this->see('[role=dialog]');
+        $this->button('C2')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Target: C2 of Slate wash on birch ply'), 'the patch is the target');
+        $photo = sys_get_temp_dir().'/inlaid-halt-'.bin2hex(random_bytes(4)).'.jpg';
+        file_put_contents($photo, Pictures::board([[0.3, 0.2, 0.1], [0.3, 0.2, 0.1]], 0.9));
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept="image/*"]'))->sendKeys($photo);
+        $this->see('[data-testid=photo] img')->click(); // its middle: between the two patches, which are alike
+        $this->button('Take this colour')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Target: inlaid-halt'), 'the photo is where it comes from');
+        $this->untilSaved();
+        self::assertNotSame('#8c9698', $this->studio->recipe('stools')->document->target->field);
+        unlink($photo);
+    }
+
+    /** Another revision is chosen, and seen as long as its key is held. */
+    public function testAnotherRevisionIsHeldBeside(): void
+    {
+        $recipe = $this->studio->recipe('stools');
+        $document = $recipe->document;
+        $document->steps = array_values(array_filter($document->steps, static fn (\stdClass $s): bool => !str_contains($s->technique, 'resist') && !str_contains($s->technique, 'distressed')));
+        $version = $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $document])->version;
+        $this->go("/recipes/$recipe->id");
+        self::assertGreaterThan($recipe->version, $version);
+        $this->see('[data-testid=film]');
+        $this->walkTo(\count($document->steps));
+        $here = $this->painted();
+        $this->choose('Compare with', 'revision '.$recipe->revisions[0]->number.': '.$recipe->revisions[0]->reason);
+        $this->button('Rev. '.$recipe->revisions[0]->number);
+        $this->browser->executeScript('document.getElementById("cut").focus()');
+        $this->hold('r');
+        $this->until(fn (): bool => $here !== $this->painted() && \count($this->painted()) > \count($here), 'worn where this one is not');
+        $this->hold('r', false);
+        $this->until(fn (): bool => $here === $this->painted(), 'let go, it is this one');
     }
 
     /** The thinning that ends nearest the target is found on a chart, and taken at a press: mix and coats are as it says. */

@@ -17,51 +17,97 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /**
- * The real program in a real browser: a server on a port of its own over a fresh demo store, and headless Chromium.
+ * The real program in a real browser. Server and browser are started once and serve all tests; the store is a fresh demo for each, put in the place of the one before, and the browser
+ * is emptied between two.
  */
 abstract class Rooms extends TestCase
 {
-    private const PATIENCE = 15;
+    private const PATIENCE = 20;
     private static ?Process $chromedriver = null;
     private static int $chromedriverPort;
+    private static ?Process $server = null;
+    private static int $port;
+    private static int $guestPort;
+    /** @var array<string, RemoteWebDriver> by what they log */
+    private static array $browsers = [];
     protected Studio $studio;
     protected RemoteWebDriver $browser;
-    private Process $server;
-    private int $port;
-    private int $guestPort;
     private ?Process $guests = null;
-    private string $profile;
 
     protected function setUp(): void
     {
-        $this->studio = Studio::open();
-        $this->port = self::freePort();
-        $this->guestPort = self::freePort();
-        $this->startServer();
-        $this->profile = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(4));
-        $this->browser = $this->newBrowser();
+        $kept = self::$browsers[serialize($this->logs())] ?? null;
+        $kept?->get('about:blank'); // so that it asks for nothing more
+        $this->studio = Studio::open(self::store());
+        if (null === self::$server) {
+            [self::$port, self::$guestPort] = [self::freePort(), self::freePort()];
+            $this->startServer();
+            register_shutdown_function(static fn () => (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run());
+        }
+        $this->browser = null === $kept ? $this->kept() : $this->emptied($kept);
     }
 
     protected function tearDown(): void
     {
-        $this->browser->quit();
-        $this->killServer();
-        null !== $this->guests && (new Process(['pkill', '-9', '-f', "127.0.0.1:$this->guestPort"]))->run();
+        if (!$this->status()->isSuccess()) {
+            $this->forgetBrowser(); // who knows what it was left in
+        }
+        null !== $this->guests && (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$guestPort]))->run();
         $this->studio->close();
-        (new Process(['rm', '-rf', $this->profile]))->run();
+    }
+
+    private static function store(): string
+    {
+        return \sprintf('%s/inlaid-browser-%d.sqlite', sys_get_temp_dir(), getmypid());
+    }
+
+    /**
+     * What the browser writes down besides its complaints.
+     *
+     * @return array<string, string>
+     */
+    protected function logs(): array
+    {
+        return ['browser' => 'ALL'];
+    }
+
+    private function kept(): RemoteWebDriver
+    {
+        register_shutdown_function(static fn () => array_map(static fn (RemoteWebDriver $b) => $b->quit(), array_splice(self::$browsers, 0)));
+
+        return self::$browsers[serialize($this->logs())] = $this->newBrowser();
+    }
+
+    /** With nothing in it of the test before. */
+    private function emptied(RemoteWebDriver $kept): RemoteWebDriver
+    {
+        $this->browser = $kept;
+        $this->devtools('Storage.clearDataForOrigin', ['origin' => 'http://127.0.0.1:'.self::$port, 'storageTypes' => 'all']);
+        $this->devtools('Emulation.clearDeviceMetricsOverride');
+        $this->devtools('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
+        $kept->manage()->window()->setSize(new WebDriverDimension(1280, 900));
+        $kept->manage()->getLog('browser');
+
+        return $kept;
+    }
+
+    private function forgetBrowser(): void
+    {
+        unset(self::$browsers[serialize($this->logs())]);
+        $this->browser->quit();
     }
 
     protected function startServer(): void
     {
-        $this->server = $this->serveAt($this->port, ['PHP_CLI_SERVER_WORKERS' => '4', 'INLAID_GUESTS' => "http://127.0.0.1:$this->guestPort"]);
+        self::$server = $this->serveAt(self::$port, ['PHP_CLI_SERVER_WORKERS' => '4', 'INLAID_GUESTS' => 'http://127.0.0.1:'.self::$guestPort]);
     }
 
     /** By which a client with a link sees one board and nothing else. */
     protected function openGuestDoor(): string
     {
-        $this->guests = $this->serveAt($this->guestPort, ['PHP_CLI_SERVER_WORKERS' => '2', 'INLAID_DOOR' => 'guest']);
+        $this->guests = $this->serveAt(self::$guestPort, ['PHP_CLI_SERVER_WORKERS' => '2', 'INLAID_DOOR' => 'guest']);
 
-        return "http://127.0.0.1:$this->guestPort";
+        return 'http://127.0.0.1:'.self::$guestPort;
     }
 
     /**
@@ -69,7 +115,7 @@ abstract class Rooms extends TestCase
      */
     private function serveAt(int $port, array $env): Process
     {
-        $server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'display_errors=stderr', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$port", '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store] + $env, null, null);
+        $server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-d', 'display_errors=stderr', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$port", '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => self::store()] + $env, null, null);
         $server->disableOutput(); // nobody reads it, and a full pipe would stop the server
         $server->start();
         $this->until(static fn (): bool => self::listens($port), 'the server answers');
@@ -80,8 +126,8 @@ abstract class Rooms extends TestCase
     /** At once, as a power cut would; the workers too. */
     protected function killServer(): void
     {
-        (new Process(['pkill', '-9', '-f', "127.0.0.1:$this->port"]))->run();
-        $this->until(fn (): bool => !$this->server->isRunning() && !self::listens($this->port), 'the server and its workers are gone');
+        (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run();
+        $this->until(static fn (): bool => true !== self::$server?->isRunning() && !self::listens(self::$port), 'the server and its workers are gone');
     }
 
     protected function newBrowser(): RemoteWebDriver
@@ -89,19 +135,27 @@ abstract class Rooms extends TestCase
         self::startChromedriver();
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.$this->profile.bin2hex(random_bytes(3))]);
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.self::profile()]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $capabilities->setCapability('goog:loggingPrefs', $this->logs());
         $browser = RemoteWebDriver::create('http://127.0.0.1:'.self::$chromedriverPort, $capabilities, 60_000, 120_000);
         $browser->manage()->window()->setSize(new WebDriverDimension(1280, 900));
 
         return $browser;
     }
 
+    private static function profile(): string
+    {
+        $profile = sys_get_temp_dir().'/inlaid-browser-'.bin2hex(random_bytes(5));
+        register_shutdown_function(static fn () => (new Process(['rm', '-rf', $profile]))->run());
+
+        return $profile;
+    }
+
     protected function go(string $path, ?RemoteWebDriver $browser = null): void
     {
-        ($browser ?? $this->browser)->get("http://127.0.0.1:$this->port$path");
+        ($browser ?? $this->browser)->get('http://127.0.0.1:'.self::$port.$path);
     }
 
     protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
@@ -180,7 +234,7 @@ abstract class Rooms extends TestCase
      */
     protected function devtools(string $command, array $parameters = []): mixed
     {
-        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters]);
+        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
     }
 
     /** What the room says. */

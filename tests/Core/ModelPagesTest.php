@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Board\PatchTiming;
+use Inlaid\Core\Board\StaggerPatches;
 use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
@@ -13,7 +15,14 @@ use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Film\WorkOutNeed;
+use Inlaid\Core\Layout\Kind\Border;
+use Inlaid\Core\Layout\Kind\Sheets;
+use Inlaid\Core\Layout\Kind\Stripes;
+use Inlaid\Core\Layout\Plane;
+use Inlaid\Core\Layout\Seams;
+use Inlaid\Core\Layout\Share;
 use Inlaid\Core\Look\Colourant;
 use Inlaid\Core\Look\ColourantKind;
 use Inlaid\Core\Look\Doing;
@@ -24,15 +33,46 @@ use Inlaid\Core\Look\LaidFilm;
 use Inlaid\Core\Look\Patch;
 use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Material\Ambering;
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\ReadQuantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
+use Inlaid\Core\Piece\DecideFinish;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Joint;
+use Inlaid\Core\Piece\JointKind;
+use Inlaid\Core\Piece\JointSide;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\PieceUse;
+use Inlaid\Core\Piece\Place;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Planning\Operation;
+use Inlaid\Core\Planning\Placed;
+use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Cost;
+use Inlaid\Core\Preview\MaskParts;
+use Inlaid\Core\Preview\WorkOutFit;
+use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\WaitRule;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Stock\Account;
+use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\Move;
 use Inlaid\Core\Technique\Kind\BrushedFull;
 use Inlaid\Core\Technique\Kind\GlazedAndWiped;
 use Inlaid\Core\Technique\Manner;
@@ -72,6 +112,21 @@ final class ModelPagesTest extends TestCase
         yield 'measure' => ['measure', '`1½ cup` in US measures = 3/2 × 236.5882365 = %s ml.', [(string) (new ReadQuantity(UnitSystem::US))->read('1½ cup')->amount->toScale(8)]];
         $leaves = (new FlattenMix())->flatten(Mixture::of('M', Basis::ByVolume, [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())]))->leaves;
         yield 'mixing' => ['mixing', '0.8 g fill %s ml, so %s ml come of 2', [(string) BigRational::of('0.8')->dividedBy('2.4')->simplified(), (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified()]];
+        $staggered = (new StaggerPatches())->stagger([PatchTiming::of(20, 60, 30), PatchTiming::of(20, 120, 30), PatchTiming::of(20, 240, 30)]);
+        yield 'boards, staggering' => ['boards', '20 s to lay and 30 to wipe, left 60, 120 and 240 s: laid at %d, %d and %d, all wiped after %d s, the longest patch.', [...array_map(strval(...), $staggered->starts), (string) $staggered->length]];
+        yield 'masking' => ['masking', '2 × 1.7 m × 1.1 = %s m of tape, %s m² of sheet, 3.74 ÷ 1.5 + 0.561 ÷ 0.5 = 3.6, so %d min.', self::masked()];
+        yield 'piece, tests' => ['piece', 'shellac 0.18 × 0.96 ÷ 0.2342 = %.1f %%.', [100 * (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability]];
+        yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
+        yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
+        yield 'prep' => ['prep', 'strip, rinse twice, %s, dust.', [implode(', ', array_map(strval(...), GritLadder::from(120, 180)))]];
+        yield 'prep, no gap' => ['prep', 'the mean particle (P scale) is at most %s times smaller', [self::largestStep()]];
+        yield 'stock' => ['stock', 'shelf %s, pot %s, used %s, thrown %s g of paint.', self::booked()];
+        $stripes = Stripes::of(50, 40, false, Share::EndsInGaps)->on(Plane::of(600, 400));
+        yield 'layout, stripes' => ['layout', 'a gap at both ends of 600 mm: six leave %.1f mm, seven 31.3; so %s.', [$stripes->along[0], [6 => 'six', 7 => 'seven'][\count($stripes->blocks)] ?? 'another']];
+        $border = Border::of([[20.0, 6.0]])->on(Plane::of(600, 400));
+        yield 'layout, a border' => ['layout', 'outside 560 × 360, inside 548 × 348; %.3f m; %.1f %% covered.', [$border->tape, 100 * $border->covers]];
+        $sheets = Sheets::of(200, 450, 5, null, true, Seams::Balanced)->on(Plane::of(600, 400));
+        yield 'layout, sheets' => ['layout', 'sheets of 200 mm lapping 5 over 600 mm: %s, the outer two %.1f mm.', [[4 => 'four'][\count($sheets->blocks)] ?? 'another number', $sheets->blocks[0]->length]];
         $cost = Cost::of(6.90, 60, 42.0);
         yield 'cost' => ['cost', '3.38 m² glazed in 60 min at 42 an hour with 6.90 of glaze: %.2f;', [$cost->whole ?? 0.0]];
     }
@@ -84,6 +139,72 @@ final class ModelPagesTest extends TestCase
     {
         $text = (string) preg_replace('~\s+~', ' ', strtr((string) file_get_contents(\dirname(__DIR__, 2)."/docs/models/$page.md"), ['\*' => '*']));
         self::assertStringContainsString(vsprintf($words, $numbers), $text);
+    }
+
+    /**
+     * @return list<string> m of tape, m² of sheet, minutes: a top of 1,200 × 500 mm kept clean while legs are brushed
+     */
+    private static function masked(): array
+    {
+        $part = static fn (string $id, string $shape, array $size): PiecePart => PiecePart::of($id, $id, Surface::of(Given::shapes()->named($shape), $size, ['face']), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
+        $piece = Piece::of('Table', 1, [$part('top', 'top', ['length' => 1200.0, 'width' => 500.0, 'thickness' => 22.0]), $part('back', 'back', ['length' => 1000.0, 'width' => 400.0, 'thickness' => 10.0])]);
+        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), ['back'], Given::paint(), 1, StepDetail::of(masks: ['top']), WaitRule::of(WaitUntil::Recoat));
+        $masking = (new MaskParts())->mask(Recipe::of('T', $piece, [$step]), 0);
+        \assert(null !== $masking);
+
+        return [\sprintf('%.2F', $masking->tape), \sprintf('%.3F', $masking->sheet), (string) $masking->minutes];
+    }
+
+    /**
+     * @return list<string> mm by which a drawer swells, and what is left of its gap
+     */
+    private static function drawer(): array
+    {
+        $part = static fn (string $id): PiecePart => PiecePart::of($id, $id, Surface::free(0.1), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
+        $joint = Joint::of('j', 'Drawer', JointKind::Drawer, new JointSide('drawer', Surface::WHOLE, true), new JointSide('frame', Surface::WHOLE, true), 1.6, 0.3, 200.0);
+        $step = Step::of('s', '', Given::techniques()->named('rested'), Intent::of(Purpose::Functional), [], null, 1, StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
+        $fit = (new WorkOutFit())->fit(Recipe::of('T', Piece::of('Table', 1, [$part('drawer'), $part('frame')], [$joint], new PieceUse(Place::Dry)), [$step]), [], [], new \DateTimeZone('UTC'))[0];
+
+        return [(string) $fit->swelling, (string) $fit->left];
+    }
+
+    /**
+     * @return list<string> when two coats of 17 min begin on a Monday
+     */
+    private static function twoCoats(): array
+    {
+        $monday = new \DateTimeImmutable('2026-11-23 08:00', new \DateTimeZone('UTC'));
+        $placed = (new PlanInOrder())->plan([new Operation('c', 1, 17, 120), new Operation('c', 2, 17, 480)], WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $monday->getTimestamp());
+
+        return array_map(static fn (Placed $p): string => gmdate('H:i', $p->start()), $placed);
+    }
+
+    /** Between which ratio of particles and which a gap begins, to hundredths: of all pairs of papers the largest that is none. */
+    private static function largestStep(): string
+    {
+        $ratios = [];
+        foreach ([40, 60, 80, 100, 120, 150, 180, 220, 240, 320, 400] as $from) {
+            foreach ([60, 80, 100, 120, 150, 180, 220, 240, 320, 400] as $to) {
+                $ratio = GritLadder::particle($from) / GritLadder::particle($to);
+                $to > $from && !GritLadder::isGap($from, $to) && $ratios[] = $ratio;
+            }
+        }
+
+        return [] !== $ratios && max($ratios) <= 2.05 && max($ratios) > 1.9 ? '2.05' : 'another number of';
+    }
+
+    /**
+     * @return list<string> paint on the shelf, in the pot, used and thrown away, g
+     */
+    private static function booked(): array
+    {
+        [$shelf, $pot] = [Account::shelf(), Account::pot('one')];
+        $balance = Balance::of()->after(Move::of('paint', BigRational::of(300), Account::bought(), $shelf));
+        $balance = $balance->after(...$balance->fill($pot, ['paint' => BigRational::of(100), 'water' => BigRational::of(300)]));
+        $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/2'), Account::used()));
+        $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/4'), Account::thrown()));
+
+        return array_map(static fn (Account $a): string => ExactNumber::plain($balance->grams($a, 'paint')->toFloat()), [$shelf, $pot, Account::used(), Account::thrown()]);
     }
 
     /** How thick a glaze lies at a height, against the flat. */

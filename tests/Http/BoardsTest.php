@@ -29,6 +29,14 @@ final class BoardsTest extends TestCase
         return (object) array_merge((array) $begun, ['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['1', '4', '8']], 'rows' => ['thing' => 'grit', 'step' => 's1', 'levels' => ['120', '180']]], $more);
     }
 
+    private static function sent(string $path, string $picture): \stdClass
+    {
+        $json = Json::decode((string) self::$studio->ask('POST', $path, $picture, ['Content-Type' => 'image/jpeg'])->getContent());
+        \assert($json instanceof \stdClass);
+
+        return $json;
+    }
+
     /**
      * @param array<string, mixed> $more
      */
@@ -193,6 +201,16 @@ final class BoardsTest extends TestCase
         self::assertGreaterThan(10, $this->apart($found->asPhotographed, '#909595'));
         self::assertSame([], $found->remarks);
         self::assertStringContainsString('no measured colour', implode(' ', $found->cannot));
+
+        // A photo that is only looked at: the same with a reference; without one, what it shows.
+        $picture = Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]]);
+        $look = static fn (array $asked): \stdClass => self::sent('/api/compute/photo-colour?asked='.rawurlencode(Json::encode($asked)), $picture);
+        self::assertSame($found->colour, $look(['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'])->colour);
+        $shown = $look(['patch' => $pick(0.17, 0.3)]);
+        self::assertSame([$found->asPhotographed, $found->asPhotographed], [$shown->colour, $shown->asPhotographed]);
+        self::assertStringContainsString('what the picture shows', $shown->cannot[0]);
+        self::assertSame('/asked/patch', $look(['card' => 'grey'])->violations[0]->pointer);
+        self::assertStringContainsString('no picture', self::sent('/api/compute/photo-colour?asked={}', 'GIF89a')->violations[0]->message);
 
         $edge = self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(0.3, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey']);
         self::assertStringContainsString('not of one colour', $edge->remarks[0]);

@@ -250,7 +250,12 @@ final class MixingTest extends TestCase
         $between = $match(['target' => '#919aa0', 'paints' => $own, 'most' => 2]);
         self::assertSame(['platform-slate', 'tunnel-mist'], array_column($between->best->parts, 'materialId'));
         self::assertLessThan(4, $between->best->off->deltaE);
-        self::assertGreaterThan(0, $between->best->pricePerMl);
+        self::assertGreaterThan(0, $between->best->price);
+        $half = $match(['target' => '#919aa0', 'paints' => $own, 'most' => 2, 'amount' => '1/2 L'])->best;
+        self::assertEqualsWithDelta(500, array_sum(array_column($half->amounts, 'ml')), 1e-6, 'as much as is wanted');
+        self::assertEqualsWithDelta($half->parts[0]->parts / $half->parts[1]->parts, $half->amounts[0]->ml / $half->amounts[1]->ml, 1e-3, 'in its ratio');
+        self::assertEqualsWithDelta(5 * $between->best->price, $half->price, 0.06, '100 ml where it is not said');
+        self::assertSame('/amount', $match(['target' => '#919aa0', 'paints' => $own, 'amount' => 'a bit'], 422)->violations[0]->pointer);
         foreach ($between->others as $other) {
             self::assertNotSame(array_column($between->best->parts, 'materialId'), array_column($other->parts, 'materialId'));
         }

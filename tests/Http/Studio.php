@@ -24,12 +24,15 @@ final class Studio
     {
     }
 
-    public static function open(): self
+    /**
+     * @param string|null $store where it is to be; in the place of one that is there
+     */
+    public static function open(?string $store = null): self
     {
         self::$template ??= self::template();
-        $store = \sprintf('%s/inlaid-test-%d-%s.sqlite', sys_get_temp_dir(), getmypid(), bin2hex(random_bytes(4)));
-        copy(self::$template, $store);
-        $studio = new self($store);
+        $studio = new self($store ?? \sprintf('%s/inlaid-test-%d-%s.sqlite', sys_get_temp_dir(), getmypid(), bin2hex(random_bytes(4))));
+        $studio->close();
+        copy(self::$template, $studio->store);
         register_shutdown_function($studio->close(...));
 
         return $studio;

@@ -15,9 +15,6 @@ use Inlaid\Core\Preview\Gravity;
  */
 final class SectionTooLarge implements Rule
 {
-    /** What is worked while it is wet. */
-    private const WIPED = ['glazed-wiped', 'washed-wiped', 'stained-wiped', 'limed', 'glaze-feathered', 'blended'];
-
     public function key(): string
     {
         return 'section-too-large';
@@ -41,12 +38,15 @@ final class SectionTooLarge implements Rule
     public function check(Whole $whole): iterable
     {
         foreach ($whole->works as $work) {
-            $open = $work->drying?->openTime?->planned;
-            if (null === $open || $work->handsOn <= $open || !Whole::is($work, ...self::WIPED)) {
+            $sections = $work->sections();
+            if (null === $sections || 1 === $sections->count) {
                 continue;
             }
-            $sections = (int) ceil($work->handsOn / max(1, $open));
-            yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: lay and wipe it in %d sections of %s m² at most, from edge to edge.', $work->step->name(), $work->handsOn, $open, $sections, ExactNumber::plain(floor(100 * $work->area * $open / $work->handsOn) / 100)));
+            $how = match (true) {
+                null === $sections->count => 'no section is small enough: leave it for less long',
+                default => \sprintf('lay and work it in %d sections of %s m² at most, from edge to edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? '; with a helper who works right behind, in one' : ''),
+            };
+            yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: %s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
         }
     }
 }

@@ -35,7 +35,7 @@ final class BlendedWet implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.05, loss: 0.08);
+        return Figures::laying(rate: 0.05, loss: 0.08, wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

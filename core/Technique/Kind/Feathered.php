@@ -35,7 +35,7 @@ final class Feathered implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.04, laid: 0.5, cover: 0.5);
+        return Figures::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

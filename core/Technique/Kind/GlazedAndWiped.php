@@ -35,7 +35,7 @@ final class GlazedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8));
+        return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

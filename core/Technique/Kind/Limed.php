@@ -36,7 +36,7 @@ final class Limed implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Reach::Nowhere, wears: WearsOut::rag(0.6));
+        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Reach::Nowhere, wears: WearsOut::rag(0.6), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -34,7 +34,7 @@ final class StainedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8));
+        return Figures::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -37,7 +37,7 @@ final class WashedAndWiped implements Technique
 
     public function figures(): Figures
     {
-        return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8));
+        return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

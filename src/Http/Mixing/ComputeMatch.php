@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
+use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Colour\MatchColour;
 use Inlaid\Core\Material\Colour;
@@ -24,22 +26,26 @@ final readonly class ComputeMatch
 {
     /** php -S does not notice that nobody waits any more. */
     private const SECONDS = 6;
+    /** ml, where it is not said how much is wanted. */
+    private const USUAL = 100;
 
-    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview)
+    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview, private ContextAsked $context)
     {
     }
 
     public function __invoke(Body $body): MatchPreview
     {
         $shelf = $this->shelf->byId();
-        [$target, $paints, $most, $sheen] = $body->read(static fn (Node $n): array => [
-            $n->fields('target', 'paints', 'most', 'sheen')->make(static fn (): Colour => Colour::of($n->string('target')), 'target'),
+        $context = $this->context->of($body);
+        [$target, $paints, $most, $sheen, $amount] = $body->read(static fn (Node $n): array => [
+            $n->fields('target', 'paints', 'most', 'sheen', 'amount', 'context')->make(static fn (): Colour => Colour::of($n->string('target')), 'target'),
             $n->list('paints', static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(RecipeRefusal::missing('material', $p->asString())->getMessage()), 40),
             ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS ? $n->refuse('most', \sprintf('One to %d paints go into a mix.', MatchColour::MOST_PAINTS)) : $most,
             $n->enumOrNull('sheen', Sheen::class) ?? Sheen::Matt,
+            $n->has('amount') ? BenchAsked::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
         ]);
         $end = hrtime(true) + self::SECONDS * 1_000_000_000;
 
-        return Refused::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, static fn (): bool => hrtime(true) > $end));
+        return Refused::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, static fn (): bool => hrtime(true) > $end));
     }
 }

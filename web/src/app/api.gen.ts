@@ -449,6 +449,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/photo-colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON */
+        post: operations["computePhotoColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/pool": {
         parameters: {
             query?: never;
@@ -1549,10 +1566,10 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light. */
+        /** @description A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light. Without a reference it is taken as it is shown. */
         ColourToPick: {
             patch: components["schemas"]["SpotOfPhoto"];
-            reference: components["schemas"]["SpotOfPhoto"];
+            reference?: components["schemas"]["SpotOfPhoto"] | null;
             card?: components["schemas"]["ReferenceCard"] | null;
             reflects?: number | null;
         };
@@ -1728,7 +1745,7 @@ export interface components {
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
         Figures: {
             act: components["schemas"]["Act"];
             takesMaterial: boolean;
@@ -1745,6 +1762,7 @@ export interface components {
             reach: components["schemas"]["Reach"];
             wears: components["schemas"]["WearsOut"] | null;
             laidOut: components["schemas"]["LayoutKind"][];
+            wet: boolean;
         };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
         FilmAsked: {
@@ -2101,20 +2119,23 @@ export interface components {
             pullFrom: string | null;
             pullBy: string | null;
         };
-        /** @description A colour to be mixed from paints of the shelf, up to so many in one mix. */
+        /** @description A colour to be mixed from paints of the shelf, up to so many in one mix; `amount` how much of it is wanted, 100 ml where it is not said. */
         MatchAsked: {
             target: string;
             paints: string[];
             most?: number;
             sheen?: components["schemas"]["Sheen"] | null;
+            amount?: string;
+            context?: components["schemas"]["Context"] | null;
         };
-        /** @description A mix near a target: its parts in small whole numbers, what it looks like at full strength, and how it differs from the target. Immutable. `pricePerMl` null where a price is not known. */
+        /** @description A mix near a target: its parts in small whole numbers, what it looks like at full strength, and how it differs from the target. Immutable. `price` of as much of it as was asked for, null where one is not known. */
         MatchFound: {
             words: string;
             parts: components["schemas"]["MatchPart"][];
+            amounts: components["schemas"]["Amount"][];
             colour: string;
             off: components["schemas"]["ColourDifference"];
-            pricePerMl: number | null;
+            price: number | null;
         };
         /** @description So many parts of a paint. Immutable. */
         MatchPart: {
@@ -2732,6 +2753,13 @@ export interface components {
             question: string;
             choices: components["schemas"]["Choice"][];
         };
+        /** @description In how many sections a coat is laid and worked, so that each is still wet when it is worked. Immutable. `count` and `area` (m² at most) of sections for one pair of hands, null where none is small enough; `withHelper` how many where a helper works right behind; `mistEvery` minutes after which what was laid is misted where it must be done in one. */
+        Sections: {
+            count: number | null;
+            area: number | null;
+            withHelper: number | null;
+            mistEvery: number | null;
+        };
         /** @description The studio's settings, with the version to send back when saving. */
         SettingsKept: {
             version: number;
@@ -2887,6 +2915,7 @@ export interface components {
             reaches: components["schemas"]["Reached"][];
             masking: components["schemas"]["MaskingPreview"] | null;
             layout: components["schemas"]["LayoutPreview"] | null;
+            sections: components["schemas"]["Sections"] | null;
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
         };
@@ -4669,6 +4698,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PaletteRead"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    computePhotoColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectedColour"];
                 };
             };
             /** @description What is wrong, and where */

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { type BoardOpened, type PatchPreview, wrongIn } from '../../app/api';
+import { answer, api, type BoardOpened, type PatchPreview, wrongIn } from '../../app/api';
 import type { components } from '../../app/api.gen';
 import { bench } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
@@ -123,7 +123,13 @@ export function PatchReader({ board, patch, target }: Props) {
       )}
       {photo && (
         <>
-          <PickColour key={photo.id} photo={photo} onTake={(colour) => keep({ colour, how: 'photo', photo: photo.id })} />
+          <PickColour
+            key={photo.id}
+            photo={{ ...photo, src: `/api/photos/${photo.id}` }}
+            cards={['grey', 'white']}
+            ask={(body) => answer(api.POST('/api/photos/{id}/colour', { params: { path: { id: photo.id } }, body }))}
+            onTake={(colour) => keep({ colour, how: 'photo', photo: photo.id })}
+          />
           {photo.patch !== patch.label && <Box sx={{ color: 'text.secondary' }}>Taken for {photo.patch}.</Box>}
           <Button
             color="secondary"

@@ -2,13 +2,23 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
-import { answer, api } from '../../app/api';
+import type { components } from '../../app/api.gen';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { useWorked } from '../mixing/useWorked';
 
 type Spot = { x: number; y: number };
-type Photo = { id: string; width: number; height: number };
+type Photo = { src: string; width: number; height: number };
+type Card = 'none' | 'white' | 'grey';
+type Props = {
+  photo: Photo;
+  /** What may lie beside it to tell the light by, the likeliest first. */
+  cards: readonly Card[];
+  ask: (asked: components['schemas']['ColourToPick']) => Promise<components['schemas']['CorrectedColour']>;
+  onTake: (colour: string) => void;
+};
+
+const names: Record<Card, string> = { none: 'not there', grey: 'a grey card, 18 %', white: 'white paper' };
 
 const kept = (v: number) => Math.min(1, Math.max(0, v));
 
@@ -16,21 +26,25 @@ const kept = (v: number) => Math.min(1, Math.max(0, v));
  * A colour read from a photo: one ring on the reference, one on the patch. The rings are set with the mouse or a finger, or moved with the arrow
  * keys.
  */
-export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: string) => void }) {
-  const [card, setCard] = useState<'white' | 'grey'>('grey');
+export function PickColour({ photo, cards, ask, onTake }: Props) {
+  const [card, setCard] = useState<Card>(cards[0] ?? 'grey');
   const [radius, setRadius] = useState<'0.012' | '0.03'>('0.012');
-  const [setting, setSetting] = useState<'reference' | 'patch'>('reference');
+  const [chosen, setChosen] = useState<'reference' | 'patch'>('reference');
+  const setting = card === 'none' ? 'patch' : chosen;
   const [reference, setReference] = useState<Spot | null>(null);
   const [patch, setPatch] = useState<Spot | null>(null);
   const r = Number(radius);
-  const asked = reference && patch ? { patch: { ...patch, radius: r }, reference: { ...reference, radius: r }, card } : null;
-  const { worked, violations } = useWorked(asked, (body) =>
-    answer(api.POST('/api/photos/{id}/colour', { params: { path: { id: photo.id } }, body })),
-  );
+  const asked =
+    patch && card === 'none'
+      ? { patch: { ...patch, radius: r } }
+      : patch && reference && card !== 'none'
+        ? { patch: { ...patch, radius: r }, reference: { ...reference, radius: r }, card }
+        : null;
+  const { worked, violations } = useWorked(asked, ask);
   const put = (spot: Spot) => {
     if (setting === 'reference') {
       setReference(spot);
-      if (!patch) setSetting('patch');
+      if (!patch) setChosen('patch');
     } else setPatch(spot);
   };
   const press = (event: PointerEvent<HTMLElement>) => {
@@ -87,21 +101,10 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
         <Choice
           label="Set the ring on"
           value={setting}
-          options={[
-            ['reference', 'the reference'],
-            ['patch', 'the patch'],
-          ]}
-          onChange={setSetting}
+          options={[...(card === 'none' ? [] : [['reference', 'the reference'] as const]), ['patch', 'the patch'] as const]}
+          onChange={setChosen}
         />
-        <Choice
-          label="The reference is"
-          value={card}
-          options={[
-            ['grey', 'a grey card, 18 %'],
-            ['white', 'white paper'],
-          ]}
-          onChange={setCard}
-        />
+        <Choice label="The reference is" value={card} options={cards.map((c) => [c, names[c]] as const)} onChange={setCard} />
         <Choice
           label="The ring is"
           value={radius}
@@ -128,19 +131,13 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
             maxWidth: `min(760px, ${(58 * photo.width) / photo.height}vh)`,
           }}
         >
-          <img
-            src={`/api/photos/${photo.id}`}
-            alt="The board"
-            width={photo.width}
-            height={photo.height}
-            style={{ width: '100%', height: 'auto' }}
-          />
+          <img src={photo.src} alt="" width={photo.width} height={photo.height} style={{ width: '100%', height: 'auto' }} />
           <svg
             viewBox={`0 0 ${photo.width} ${photo.height}`}
             aria-hidden="true"
             style={{ position: 'absolute', inset: 0, width: '100%', height: '100%', pointerEvents: 'none' }}
           >
-            {ring(reference, 'reference', bench.verdigris)}
+            {card !== 'none' && ring(reference, 'reference', bench.verdigris)}
             {ring(patch, 'patch', bench.oxide)}
           </svg>
         </Box>
@@ -151,7 +148,7 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
               <Box sx={{ display: 'grid', gap: 1 }}>
                 <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
                   <Patch colour={worked.asPhotographed} word="in the photo" />
-                  <Patch colour={worked.colour} word="corrected" />
+                  {card !== 'none' && <Patch colour={worked.colour} word="corrected" />}
                   <Button variant="contained" onClick={() => onTake(worked.colour)}>
                     Take this colour
                   </Button>
@@ -168,7 +165,7 @@ export function PickColour({ photo, onTake }: { photo: Photo; onTake: (colour: s
                 </Box>
               </Box>
             ) : (
-              <p style={{ margin: 0 }}>Press on the reference first, then on the patch.</p>
+              <p style={{ margin: 0 }}>{card === 'none' ? 'Press on the colour.' : 'Press on the reference first, then on the patch.'}</p>
             )}
           </Box>
         </Box>

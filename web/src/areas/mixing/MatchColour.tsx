@@ -9,7 +9,7 @@ import { answer, api, type Material, type Mix } from '../../app/api';
 import type { components } from '../../app/api.gen';
 import { bench } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
-import { Choice } from '../../shared/Field';
+import { Choice, TextEntry } from '../../shared/Field';
 import { Swatch } from '../../shared/Swatch';
 import { money } from '../../shared/words';
 import type { BenchProps } from './Mixing';
@@ -26,10 +26,12 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
   const [target, setTarget] = useState('#7f8a6b');
   const [chosen, setChosen] = useState<readonly string[]>(() => first.slice(0, most).map((m) => m.id));
   const [up, setUp] = useState<'2' | '3' | '4'>('3');
-  const { worked, violations, said } = useWorked(chosen.length === 0 ? null : { target, paints: [...chosen], most: Number(up) }, (body) =>
-    answer(api.POST('/api/compute/match', { body })),
+  const [amount, setAmount] = useState('250 ml');
+  const { worked, violations, said } = useWorked(
+    chosen.length === 0 ? null : { target, paints: [...chosen], most: Number(up), amount },
+    (body) => answer(api.POST('/api/compute/match', { body })),
   );
-  const general = violations.find((v) => !v.pointer.startsWith('/target'));
+  const general = violations.find((v) => !['/target', '/amount'].some((field) => v.pointer.startsWith(field)));
   const make = (found: Found) => {
     const materials = found.parts.map((p) => shelf.find((m) => m.id === p.materialId)).filter((m): m is Material => m !== undefined);
     const mix: Mix = {
@@ -44,6 +46,7 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
   return alone(
     <>
       <ColourEntry label="The colour wanted" value={target} onChange={(c) => c && setTarget(c)} error={said('/target')} />
+      <TextEntry label="How much of it" value={amount} onChange={setAmount} help="for example 250 ml, 1 1/2 cup" error={said('/amount')} />
       <Choice
         label="From how many paints"
         value={up}
@@ -96,8 +99,9 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
           </Typography>
           <Box sx={{ fontSize: 18 }}>
             {worked.best.off.inWords}
-            {worked.best.pricePerMl !== null && ` · ${money(worked.best.pricePerMl * 100, currency)} for 100 ml`}
+            {worked.best.price !== null && ` · ${money(worked.best.price, currency)} for ${amount}`}
           </Box>
+          <Amounts of={worked.best} />
           <Button variant="contained" sx={{ mt: 1.5 }} onClick={() => worked.best && make(worked.best)}>
             Make this the mix
           </Button>
@@ -126,7 +130,10 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
               <Swatch colour={o.colour} size={40} />
               <span>
                 <b>{o.words}</b>
-                <span style={{ display: 'block', color: bench.slate }}>{o.off.inWords}</span>
+                <span style={{ display: 'block', color: bench.slate }}>
+                  {o.off.inWords}
+                  {o.price !== null && ` · ${money(o.price, currency)}`}
+                </span>
               </span>
               <Button variant="outlined" onClick={() => make(o)} aria-label={`Make the mix ${o.words}`}>
                 Make it
@@ -146,5 +153,21 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
         </Box>
       )}
     </Box>,
+  );
+}
+
+function Amounts({ of }: { of: Found }) {
+  return (
+    <Box component="ul" data-testid="amounts" sx={{ listStyle: 'none', m: 0, mt: 0.75, p: 0, fontVariantNumeric: 'tabular-nums' }}>
+      {of.parts.map((p, i) => {
+        const amount = of.amounts[i];
+        return (
+          <li key={p.materialId}>
+            <b>{amount?.text}</b> {p.name}
+            {typeof amount?.g === 'number' && ` (${amount.g.toFixed(1)} g)`}
+          </li>
+        );
+      })}
+    </Box>
   );
 }

@@ -154,6 +154,8 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
             </Box>
             <Box sx={{ display: { md: 'none', lg: 'block' } }}>
               <Face
+                recipe={opened.id}
+                revisions={revisions}
                 document={document}
                 stack={stack}
                 steps={preview?.steps ?? []}

@@ -12,6 +12,13 @@ import { OnShelf } from '../pots/OnShelf';
 import { LaidOut } from './LaidOut';
 
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
+const sectionsOf = ({ count, area }: NonNullable<StepPreview['sections']>) =>
+  count === null || area === null
+    ? 'it sets before it has been left as long'
+    : count === 1
+      ? 'one: it stays wet long enough'
+      : `${count} of ${(Math.floor(100 * area) / 100).toFixed(2)} m² at most, each laid and worked before the next`;
+
 type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
 
 export function WorkedStep({ step, worked, currency, nameOf }: Props) {
@@ -81,6 +88,13 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
                 {r.masked ? ', which is masked' : ', where it would be seen'}
               </div>
             ))}
+          </Fact>
+        )}
+        {worked.sections && (
+          <Fact name="In sections" columns="1 / -1" testId="sections">
+            {sectionsOf(worked.sections)}
+            {worked.sections.count !== 1 && worked.sections.withHelper === 1 && <Aside>in one with a helper who works right behind</Aside>}
+            {worked.sections.mistEvery && <Aside>in one by yourself only if it is misted every {worked.sections.mistEvery} min</Aside>}
           </Fact>
         )}
         {masking && (

@@ -2,7 +2,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Link from '@mui/material/Link';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -64,7 +63,13 @@ export default function Shelf() {
             label="Taken off the shelf"
           />
           <Box sx={{ color: 'text.secondary' }}>
-            Its colours as a palette: <Link href="/api/palette.gpl">GIMP</Link> · <Link href="/api/palette.csv">CSV</Link>
+            Its colours as a palette:
+            <Button size="small" href="/api/palette.gpl">
+              GIMP
+            </Button>
+            <Button size="small" href="/api/palette.csv">
+              CSV
+            </Button>
           </Box>
         </Box>
         <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>

@@ -8,11 +8,14 @@ import { useOffer } from '../../../app/commands';
 import { bench, heardOnly } from '../../../app/theme';
 import { Choice } from '../../../shared/Field';
 import { FaceCanvas } from './FaceCanvas';
+import { HoldButton } from './HoldButton';
 import { keepPicture } from './keepPicture';
+import type { Ready } from './paint';
 import { ShowsAtDepth } from './ShowsAtDepth';
 import { SolveDialog } from './SolveDialog';
 import { TargetPanel } from './TargetPanel';
-import { isForRoom, useHeldKey } from './useHeldKey';
+import { isForRoom } from './useHeldKey';
+import { sameStep, useOtherFace } from './useOtherFace';
 import { useReady } from './useReady';
 import { type Eyes, eyes } from './vision';
 import { WhatItAdds } from './WhatItAdds';
@@ -22,6 +25,8 @@ import { withThinning } from './withThinning';
 import { ZoneList } from './ZoneList';
 
 type Props = {
+  recipe: string;
+  revisions: readonly { number: number; reason: string }[];
   document: Recipe;
   stack: StackPreview | undefined;
   steps: readonly StepPreview[];
@@ -31,8 +36,10 @@ type Props = {
   shelf: readonly Material[];
 };
 
+const stepsOf = (face: Ready) => face.after.map((a) => a.stepId);
+
 /** The face: a framed panel as it will look after each step, from bare wood to the last coat. */
-export function Face({ document, stack, steps, selected, onSelect, onChange, shelf }: Props) {
+export function Face({ recipe, revisions, document, stack, steps, selected, onSelect, onChange, shelf }: Props) {
   const [bare, setBare] = useState(false);
   const [eye, setEye] = useState<Eyes>('usual');
   const ready = useReady(document, stack);
@@ -42,14 +49,15 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
   const chosen = selected === null ? -1 : (order.get(selected) ?? -1);
   const reached = ids.reduce((last, id, i) => (id !== null && (order.get(id) ?? Number.POSITIVE_INFINITY) <= chosen ? i : last), 0);
   const at = bare ? 0 : reached;
-  const before = useHeldKey('b');
-  const split = useHeldKey('t');
-  const [splitPressed, setSplitPressed] = useState(false);
-  const [pressed, setPressed] = useState(false);
+  const [before, setBefore] = useState(false);
+  const [split, setSplit] = useState(false);
+  const [other, setOther] = useState(false);
+  const [revision, setRevision] = useState<number | null>(null);
+  const compared = useOtherFace(recipe, revision, stack);
   const [solving, setSolving] = useState(false);
   const [asking, setAsking] = useState(false);
   const current = document.steps.find((s) => s.id === selected);
-  const shown = (before || pressed) && at > 0 ? at - 1 : at;
+  const shown = before && at > 0 ? at - 1 : at;
   // biome-ignore lint/correctness/useExhaustiveDependencies: choosing a step, from wherever, is to see it
   useEffect(() => setBare(false), [selected]);
 
@@ -86,39 +94,17 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
         <Typography variant="h3" component="h2" aria-live="polite" sx={{ flex: 1, lineHeight: 1.2 }}>
           {shown === 0 ? nameOf(0) : `After ${nameOf(shown)}`}
         </Typography>
-        <Button
-          size="small"
-          variant={shown < at ? 'contained' : 'outlined'}
-          disabled={at === 0}
-          onPointerDown={() => setPressed(true)}
-          onPointerUp={() => setPressed(false)}
-          onPointerLeave={() => setPressed(false)}
-          aria-keyshortcuts="b"
-          title="Hold it, or the key b, to see the face before this step"
-        >
-          Before
-        </Button>
-        {document.target && (
-          <Button
-            size="small"
-            variant={split || splitPressed ? 'contained' : 'outlined'}
-            onPointerDown={() => setSplitPressed(true)}
-            onPointerUp={() => setSplitPressed(false)}
-            onPointerLeave={() => setSplitPressed(false)}
-            aria-keyshortcuts="t"
-            title="Hold it, or the key t, to see the target on the right half"
-          >
-            Target
-          </Button>
-        )}
+        <HoldButton label="Before" letter="b" says="the face before this step" disabled={at === 0} onHeld={setBefore} />
+        {document.target && <HoldButton label="Target" letter="t" says="the target on the right half" onHeld={setSplit} />}
+        {compared.ready && <HoldButton label={`Rev. ${revision}`} letter="r" says={`revision ${revision}`} onHeld={setOther} />}
       </Box>
       {ready && (
         <FaceCanvas
-          ready={ready}
-          at={shown}
+          {...(other && compared.ready
+            ? { ready: compared.ready, at: sameStep(ids, at, stepsOf(compared.ready)), label: `The face in revision ${revision}` }
+            : { ready, at: shown, label: `The face after ${nameOf(shown)}` })}
           eyes={eye}
-          label={`The face after ${nameOf(shown)}`}
-          target={split || splitPressed ? document.target : null}
+          target={split ? document.target : null}
         />
       )}
       <Box sx={{ px: 2, lineHeight: 0 }}>
@@ -177,12 +163,31 @@ export function Face({ document, stack, steps, selected, onSelect, onChange, she
       <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
         Picture for the client
       </Button>
+      {revisions.length > 0 && (
+        <Choice
+          label="Compare with"
+          value={revision === null ? '' : String(revision)}
+          options={[
+            ['', 'no other revision'] as const,
+            ...revisions.map((r) => [String(r.number), `revision ${r.number}: ${r.reason}`] as const),
+          ]}
+          onChange={(number) => setRevision(number === '' ? null : Number(number))}
+          help={
+            compared.missing
+              ? 'These faces are not in that revision.'
+              : revision === null
+                ? ''
+                : 'Hold the key r to see it; this recipe in the same air as now.'
+          }
+        />
+      )}
       <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
       <Typography variant="caption" color="text.secondary">
         Worked out from films and colours, not promised: woods and screens differ. A board tells more.
       </Typography>
       <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
-        Hold the key b to see the face before this step; the keys [ and ] go a coat back and on.
+        Hold the key b to see the face before this step, t to see the target, r to see the revision it is compared with; the keys [ and ] go
+        a coat back and on.
       </Box>
     </Box>
   );

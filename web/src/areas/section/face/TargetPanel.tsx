@@ -6,6 +6,7 @@ import { ColourEntry } from '../../../shared/ColourEntry';
 import { TextEntry } from '../../../shared/Field';
 import { Swatch } from '../../../shared/Swatch';
 import { type Zone, zoneNames } from './panel';
+import { FromBoard, FromPhoto } from './TargetDialog';
 
 export type Target = NonNullable<Recipe['target']>;
 type Chip = { name: string; colour: string };
@@ -17,12 +18,21 @@ const zones = Object.keys(zoneNames) as Zone[];
 export function TargetPanel({ target, off, onChange }: Props) {
   const [chips, setChips] = useState<readonly Chip[]>([]);
   const [said, setSaid] = useState<string | null>(null);
+  const [fromBoard, setFromBoard] = useState(false);
+  const [photo, setPhoto] = useState<File | null>(null);
   const set = (patch: Partial<Target>) => {
     const next = { ...target, ...patch };
     onChange(zones.some((zone) => next[zone]) ? next : null);
   };
-  const open = async (file: File | undefined) => {
-    if (!file) return;
+  const close = () => {
+    setFromBoard(false);
+    setPhoto(null);
+  };
+  const take = ({ colour, name }: { colour: string; name: string }) => {
+    close();
+    set({ field: colour, name });
+  };
+  const open = async (file: File) => {
     setSaid(null);
     try {
       const read = await answer(api.POST('/api/compute/palette', { body: { text: await file.text() } }));
@@ -51,18 +61,15 @@ export function TargetPanel({ target, off, onChange }: Props) {
           />
         ))}
         {target && <TextEntry label="What it is called" value={target.name ?? ''} onChange={(name) => set({ name })} />}
-        <Button component="label" size="small" variant="outlined" sx={{ justifySelf: 'start' }}>
-          Open a palette
-          <input
-            type="file"
-            accept=".gpl,.csv,text/plain,text/csv"
-            hidden
-            onChange={(e) => {
-              void open(e.target.files?.[0]);
-              e.target.value = ''; // so that the same file can be opened again
-            }}
-          />
-        </Button>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <OpenFile label="Open a palette" accept=".gpl,.csv,text/plain,text/csv" onFile={(file) => void open(file)} />
+          <OpenFile label="From a photo" accept="image/*" onFile={setPhoto} />
+          <Button size="small" variant="outlined" onClick={() => setFromBoard(true)}>
+            From a board
+          </Button>
+        </Box>
+        {fromBoard && <FromBoard onTake={take} onClose={close} />}
+        {photo && <FromPhoto file={photo} onTake={take} onClose={close} />}
         {said && <Box role="alert">{said}</Box>}
         {chips.length > 0 && (
           <Box
@@ -86,5 +93,23 @@ export function TargetPanel({ target, off, onChange }: Props) {
         )}
       </Box>
     </details>
+  );
+}
+
+function OpenFile({ label, accept, onFile }: { label: string; accept: string; onFile: (file: File) => void }) {
+  return (
+    <Button component="label" size="small" variant="outlined">
+      {label}
+      <input
+        type="file"
+        accept={accept}
+        hidden
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) onFile(file);
+          e.target.value = ''; // so that the same file can be opened again
+        }}
+      />
+    </Button>
   );
 }

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Compute;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\Picture\NoPicture;
+use Inlaid\App\Exchange\Picture\ReadColour;
+use Inlaid\App\Exchange\Picture\TakePicture;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Colour\CorrectedColour;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/photo-colour', methods: 'POST')]
+#[Describe('Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON', takes: Describe::PICTURE, gives: CorrectedColour::class)]
+final readonly class ComputePhotoColour
+{
+    public function __construct(private TakePicture $take, private ReadColour $read)
+    {
+    }
+
+    public function __invoke(Request $request): CorrectedColour
+    {
+        try {
+            $picture = $this->take->take($request->getContent());
+            $asked = Json::decode($request->query->getString('asked', '{}'));
+        } catch (NoPicture $none) {
+            throw Refused::at('', $none->getMessage());
+        } catch (\JsonException) {
+            throw Refused::at('/asked', 'This is no JSON.');
+        }
+
+        return Node::read($asked, fn (Node $n): \Closure => $this->read->read($n, $picture->jpeg), '/asked')();
+    }
+}
