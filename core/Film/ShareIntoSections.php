@@ -8,13 +8,15 @@ namespace Inlaid\Core\Film;
  * Works out sections from the open time.
  *
  * One person lays a section and works it in the order in which it was laid, beginning as late as the dwell asks. Of a section with the times l to lay and w to work, a place at the share x of it waits l (1 − x) + w x and what the beginning is put off by, d − min(l, w) at
- * least: so the longest wait is max(l, w) + max(0, d − min(l, w)), and must be no more than the open time. A helper works at the pace of laying, d behind: every place waits just d, unless working is slower than laying, when the last waits w − l longer.
+ * least: so the longest wait is max(l, w) + max(0, d − min(l, w)), and must be no more than the open time, to half a minute. A helper works at the pace of laying, d behind: every place waits just d, unless working is slower than laying, when the last waits w − l longer.
  */
 final class ShareIntoSections
 {
     /** Of the hands-on time of a coat that is worked wet, so much is laying; typical. */
     private const LAYING = 2 / 3;
     private const MOST = 500;
+    /** Open times and dwells are stated to the minute: half of one more or less is as stated. */
+    private const STATED = 0.5;
 
     /**
      * @param float $area  m² in all
@@ -43,7 +45,7 @@ final class ShareIntoSections
     private static function least(\Closure $longest, int $open): ?int
     {
         for ($n = 1; $n <= self::MOST; ++$n) {
-            if ($longest($n) <= $open + 1e-9) {
+            if ($longest($n) <= $open + self::STATED) {
                 return $n;
             }
         }

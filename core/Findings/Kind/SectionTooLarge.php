@@ -43,7 +43,7 @@ final class SectionTooLarge implements Rule
                 continue;
             }
             $how = match (true) {
-                null === $sections->count => 'no section is small enough: leave it for less long',
+                null === $sections->count => 'no section is small enough: leave it for less long, or mist it',
                 default => \sprintf('lay and work it in %d sections of %s m² at most, from edge to edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? '; with a helper who works right behind, in one' : ''),
             };
             yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: %s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
