@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Planning;
+
+/**
+ * Plans several pieces over working days: the least late, then the earliest ready.
+ *
+ * Orders of work are laid by `Laying` and searched depth-first, earliest beginning first, after what simple rules and an order of pieces that is bettered by exchanging two of them have found. An order is left as soon as no end of it can be better than the best so far (`BoundWorks`). Where the search came to its end no order is better; where the
+ * time was up before, the best so far is the answer, with its bound. Nothing is tried by chance.
+ */
+final class PlanWorks
+{
+    /** @var array<string, Work> */
+    private array $works;
+    /** @var array<string, list<string>> the works that come after each */
+    private array $after;
+    private BoundWorks $bound;
+    private ?WorkPlan $best;
+    private int $root;
+    private bool $over;
+
+    /**
+     * @param list<Work>               $works  each after those it links to
+     * @param non-empty-list<Calendar> $hands  the painter's first
+     * @param array<string, int>       $due    the instant at which a piece must be ready, by job
+     * @param \Closure(): bool         $isOver whether the time is up
+     */
+    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver): ?WorkPlan
+    {
+        $this->works = array_column(array_map(static fn (Work $w): array => [$w->id, $w], $works), 1, 0);
+        $this->after = array_fill_keys(array_keys($this->works), []);
+        foreach ($works as $work) {
+            foreach ($work->links as $link) {
+                $this->after[$link->after][] = $work->id;
+            }
+        }
+        $this->bound = new BoundWorks($this->works, $this->after, $hands, $from, $due);
+        $begin = new Laying($hands, $from);
+        [$this->best, $this->over] = [null, false];
+        $this->root = $this->bound->of($begin)[1];
+        $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));
+        $this->better($begin, $jobs, $due, $isOver);
+        $this->search($begin, $due, $isOver);
+        if (null === $this->best) {
+            return null;
+        }
+
+        return new WorkPlan($this->best->placed, $this->best->ready, $this->best->late, $this->best->tooLong, $this->over ? min($this->root, $this->best->end) : $this->best->end, !$this->over);
+    }
+
+    /**
+     * By rules, then by an order of pieces in which two are exchanged as long as that helps.
+     *
+     * @param list<string>       $jobs
+     * @param array<string, int> $due
+     * @param \Closure(): bool   $isOver
+     */
+    private function better(Laying $begin, array $jobs, array $due, \Closure $isOver): void
+    {
+        $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->start(), -$this->bound->tail($p->work->id)]), $due);
+        $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->end(), -$this->bound->tail($p->work->id)]), $due);
+        $this->take($this->byRule($begin, fn (PlacedWork $p): array => [-$this->bound->tail($p->work->id), $p->start()]), $due);
+        usort($jobs, static fn (string $a, string $b): int => ($due[$a] ?? \PHP_INT_MAX) <=> ($due[$b] ?? \PHP_INT_MAX));
+        $best = $this->byJobs($begin, $jobs, $due);
+        $count = \count($jobs);
+        do {
+            $found = false;
+            for ($i = 0; $i < $count - 1 && !$isOver(); ++$i) {
+                for ($j = $i + 1; $j < $count && !$isOver(); ++$j) {
+                    $tried = $jobs;
+                    [$tried[$i], $tried[$j]] = [$jobs[$j], $jobs[$i]];
+                    $plan = $this->byJobs($begin, $tried, $due);
+                    if (null !== $plan && (null === $best || $plan->isBetterThan($best))) {
+                        [$best, $jobs, $found] = [$plan, $tried, true];
+                    }
+                }
+            }
+        } while ($found && !$isOver());
+    }
+
+    /**
+     * Whatever can begin first; of what can begin in the same stretch of work, the piece that comes first in the order.
+     *
+     * @param list<string>       $jobs
+     * @param array<string, int> $due
+     */
+    private function byJobs(Laying $begin, array $jobs, array $due): ?WorkPlan
+    {
+        $rank = array_flip($jobs);
+
+        return $this->take($this->byRule($begin, static fn (PlacedWork $p): array => [intdiv($p->start(), 1800), $rank[$p->work->job], $p->start()]), $due);
+    }
+
+    /**
+     * @param \Closure(PlacedWork): list<int|float> $key the least comes next
+     */
+    private function byRule(Laying $laying, \Closure $key): ?Laying
+    {
+        $count = \count($this->works);
+        for ($i = 0; $i < $count; ++$i) {
+            $next = null;
+            foreach ($this->open($laying) as $placed) {
+                $at = $key($placed);
+                $next = null === $next || $at < $next[0] ? [$at, $placed->work] : $next;
+            }
+            $laying = null === $next ? null : $laying->with($next[1]);
+            if (null === $laying) {
+                return null;
+            }
+        }
+
+        return $laying;
+    }
+
+    /**
+     * @param array<string, int> $due
+     * @param \Closure(): bool   $isOver
+     */
+    private function search(Laying $laying, array $due, \Closure $isOver): void
+    {
+        if (\count($laying->placed()) === \count($this->works)) {
+            $this->take($laying, $due);
+
+            return;
+        }
+        $open = $this->open($laying);
+        usort($open, fn (PlacedWork $a, PlacedWork $b): int => [$a->start(), -$this->bound->tail($a->work->id), $a->work->id] <=> [$b->start(), -$this->bound->tail($b->work->id), $b->work->id]);
+        foreach ($this->worthTrying($open, $laying) as $placed) {
+            if ($this->over = $this->over || $isOver()) {
+                return;
+            }
+            $next = $laying->with($placed->work);
+            if (null !== $next && $this->mayBeBetter($next)) {
+                $this->search($next, $due, $isOver);
+            }
+        }
+    }
+
+    private function mayBeBetter(Laying $laying): bool
+    {
+        if (null === $this->best) {
+            return true;
+        }
+        [$late, $end] = $this->bound->of($laying);
+        $cost = $this->best->cost();
+
+        return [array_sum($laying->tooLong()), $late, $end] < \array_slice($cost, 0, 3);
+    }
+
+    /**
+     * What can come next.
+     *
+     * @return list<PlacedWork> where each would lie
+     */
+    private function open(Laying $laying): array
+    {
+        $placed = $laying->placed();
+        $open = [];
+        foreach ($this->works as $id => $work) {
+            if (isset($placed[$id])) {
+                continue;
+            }
+            foreach ($work->links as $link) {
+                if (!isset($placed[$link->after])) {
+                    continue 2;
+                }
+            }
+            $there = $laying->place($work);
+            if (null !== $there) {
+                $open[] = $there;
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * Of pieces that are alike and not begun, one is enough to try. What begins only when another could be done already is not next: that other fits before it and delays nothing (unless it is better put off, or pots are changed).
+     *
+     * @param list<PlacedWork> $open
+     *
+     * @return list<PlacedWork>
+     */
+    private function worthTrying(array $open, Laying $laying): array
+    {
+        $begun = array_flip(array_map(static fn (PlacedWork $p): string => $p->work->job, $laying->placed()));
+        $soonest = \PHP_INT_MAX;
+        foreach ($open as $placed) {
+            $soonest = $this->bound->soonerIsNoWorse() ? min($soonest, $placed->end()) : $soonest;
+        }
+        $seen = $worth = [];
+        foreach ($open as $placed) {
+            $job = $placed->work->job;
+            $like = $this->bound->like($job);
+            if ($placed->start() >= $soonest && $placed->end() > $soonest || (!isset($begun[$job]) && isset($seen[$like]) && $seen[$like] !== $job)) {
+                continue;
+            }
+            if (!isset($begun[$job])) {
+                $seen[$like] ??= $job;
+            }
+            $worth[] = $placed;
+        }
+
+        return $worth;
+    }
+
+    /**
+     * @param array<string, int> $due
+     */
+    private function take(?Laying $laying, array $due): ?WorkPlan
+    {
+        if (null === $laying) {
+            return null;
+        }
+        $ready = [];
+        $placed = $laying->placed();
+        foreach ($placed as $p) {
+            $ready[$p->work->job] = max($ready[$p->work->job] ?? 0, $p->over);
+        }
+        $late = 0;
+        foreach ($due as $job => $by) {
+            $late = max($late, (int) ceil((($ready[$job] ?? 0) - $by) / 60));
+        }
+        uasort($placed, static fn (PlacedWork $a, PlacedWork $b): int => $a->start() <=> $b->start());
+        $plan = new WorkPlan(array_values($placed), $ready, $late, $laying->tooLong(), 0, false);
+        if (null === $this->best || $plan->isBetterThan($this->best)) {
+            $this->best = $plan;
+        }
+
+        return $plan;
+    }
+}

@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Planning;
+
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\Interval;
+use Inlaid\Core\Planning\Laying;
+use Inlaid\Core\Planning\Link;
+use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\PlacedWork;
+use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Planning\WorkPlan;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Several pieces over working days: what must hold of every plan, and that small ones are as good as the best of all orders.
+ */
+final class PlanWorksTest extends TestCase
+{
+    use Randomly;
+
+    private const ZONE = 'Europe/Zurich';
+
+    /**
+     * Never a hands-on stretch outside the hours, two at once for one pair of hands, a wait cut short or a largest wait broken in silence; the bound is never above the end.
+     */
+    public function testEveryPlanCanBeWorked(): void
+    {
+        $this->manyTimes(120, function (): void {
+            $time = $this->time();
+            $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 4000);
+            $hands = array_map(static fn (): Calendar => new Calendar($time, $from), range(1, $this->int(1, 2)));
+            $works = $this->works($this->int(1, 4), 5);
+            $plan = $this->plan($works, $hands, $from, [], 40);
+            $this->assertWorkable($plan, $works, $time, $from);
+            self::assertGreaterThanOrEqual($plan->bound, $plan->end);
+            self::assertTrue(!$plan->complete || $plan->bound === $plan->end);
+        });
+    }
+
+    /** Against every order there is. */
+    public function testSmallPlansAreAsGoodAsTheBestOfAllOrders(): void
+    {
+        $this->manyTimes(60, function (): void {
+            $time = $this->time();
+            $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
+            $works = $this->works($this->int(2, 3), 2);
+            $due = 1 === $this->int(0, 1) ? ['j0' => $from + 3600 * $this->int(8, 90)] : [];
+            $hands = [new Calendar($time, $from)];
+            $plan = $this->plan($works, $hands, $from, $due, 100_000);
+            self::assertTrue($plan->complete);
+            $best = null;
+            $this->everyOrder(new Laying($hands, $from), $works, function (Laying $laying) use (&$best, $due): void {
+                $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
+            });
+            self::assertSame($best, \array_slice($plan->cost(), 0, 3));
+        });
+    }
+
+    /** Six alike, 30 min, two hours to dry, 20 min: first all the first ones, then all the second ones, on the same day; and it is proved. */
+    public function testSixAlikeAreDoneTogether(): void
+    {
+        $works = [];
+        foreach (range(1, 6) as $i) {
+            $works[] = new Work("a$i", "j$i", 30);
+            $works[] = new Work("b$i", "j$i", 20, [new Link("a$i", new Minutes(120))]);
+        }
+        $from = $this->at('2026-11-23 08:00');
+        $plan = $this->plan($works, [new Calendar($this->week([[480, 720], [780, 1020]]), $from)], $from, [], 100_000);
+        self::assertSame('2026-11-23 14:00', $this->local($plan->end), 'five hours of work, with dinner between');
+        self::assertTrue($plan->complete);
+    }
+
+    /** What must be ready first is, though it comes last; and what misses its day is told by how much. */
+    public function testADayToBeReadyBy(): void
+    {
+        $from = $this->at('2026-11-23 08:00');
+        $calendar = [new Calendar($this->week([[480, 1020]]), $from)];
+        $works = [new Work('a', 'long', 400, last: new Minutes(600)), new Work('b', 'soon', 60)];
+        $plan = $this->plan($works, $calendar, $from, ['soon' => $this->at('2026-11-23 09:30')], 1000);
+        self::assertSame(['b', 'a'], array_map(static fn (PlacedWork $p): string => $p->work->id, $plan->placed));
+        self::assertSame(0, $plan->late);
+        self::assertSame(30, $this->plan($works, $calendar, $from, ['soon' => $this->at('2026-11-23 08:30')], 1000)->late);
+    }
+
+    /** A pot that lasts an hour is mixed anew for what comes later; what is done with the same pot follows without. */
+    public function testPotsAreMixedAnewWhenTheyAreOver(): void
+    {
+        $from = $this->at('2026-11-23 08:00');
+        $pot = static fn (string $id, int $minutes, array $links = []): Work => new Work($id, $id, $minutes, $links, pot: 'glaze', setUp: 10, potLife: 60);
+        $plan = $this->plan([$pot('a', 40), $pot('b', 30), $pot('c', 20)], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 1000);
+        self::assertSame(20, array_sum(array_map(static fn (PlacedWork $p): int => $p->setUp, $plan->placed)), 'two pots');
+        self::assertSame('2026-11-23 09:50', $this->local($plan->end));
+    }
+
+    /** A helper takes every second one; what only the painter can do waits for the painter. */
+    public function testTwoPairsOfHands(): void
+    {
+        $from = $this->at('2026-11-23 08:00');
+        $time = $this->week([[480, 1020]]);
+        $works = array_map(static fn (int $i): Work => new Work("w$i", "j$i", 60), range(1, 4));
+        $two = $this->plan($works, [new Calendar($time, $from), new Calendar($time, $from)], $from, [], 5000);
+        self::assertSame('2026-11-23 10:00', $this->local($two->end));
+        $alone = $this->plan(array_map(static fn (Work $w): Work => new Work($w->id, $w->job, 60, alone: true), $works), [new Calendar($time, $from), new Calendar($time, $from)], $from, [], 5000);
+        self::assertSame('2026-11-23 12:00', $this->local($alone->end));
+    }
+
+    /** A largest wait that every night breaks is left, and told. */
+    public function testAWaitThatCannotBeKeptIsTold(): void
+    {
+        $from = $this->at('2026-11-23 08:00');
+        $plan = $this->plan([new Work('a', 'j', 60), new Work('b', 'j', 60, [new Link('a', new Minutes(0, true), 120)])], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 100);
+        self::assertSame(['b'], array_keys($plan->tooLong));
+        self::assertSame(23 * 60 - 120, $plan->tooLong['b'], 'from nine till eight the next day: as early as it goes');
+    }
+
+    /**
+     * @param list<Work>               $works
+     * @param non-empty-list<Calendar> $hands
+     * @param array<string, int>       $due
+     */
+    private function plan(array $works, array $hands, int $from, array $due, int $looks): WorkPlan
+    {
+        $plan = (new PlanWorks())->plan($works, $hands, $from, $due, static function () use (&$looks): bool {
+            return --$looks < 0;
+        });
+        self::assertNotNull($plan);
+
+        return $plan;
+    }
+
+    /**
+     * @param list<Work> $works
+     */
+    private function assertWorkable(WorkPlan $plan, array $works, WorkingTime $time, int $from): void
+    {
+        $at = array_column(array_map(static fn (PlacedWork $p): array => [$p->work->id, $p], $plan->placed), 1, 0);
+        self::assertCount(\count($works), $at);
+        $taken = [];
+        foreach ($at as $id => $placed) {
+            self::assertSame($placed->work->minutes + $placed->setUp, array_sum(array_map(static fn (Interval $i): int => $i->minutes(), $placed->stretches)));
+            foreach ($placed->stretches as $stretch) {
+                self::assertTrue(0 === $placed->work->minutes || $this->isWorking($stretch, $time), "$id outside the hours");
+                0 === $placed->work->minutes || $taken[$placed->hands][] = [$stretch->start, $stretch->end];
+            }
+            self::assertGreaterThanOrEqual($from, $placed->start());
+            foreach ($placed->work->links as $link) {
+                $before = $at[$link->after]->end();
+                self::assertGreaterThanOrEqual($link->wait->over($before, new Calendar($time, $from)), $placed->start(), "$id too soon");
+                self::assertTrue(null === $link->most || $placed->start() <= $before + 60 * $link->most || isset($plan->tooLong[$id]), "$id too late, and it is not said");
+            }
+        }
+        foreach ($taken as $own) {
+            sort($own);
+            for ($i = 1; $i < \count($own); ++$i) {
+                self::assertGreaterThanOrEqual($own[$i - 1][1], $own[$i][0], 'two at once');
+            }
+        }
+    }
+
+    private function isWorking(Interval $stretch, WorkingTime $time): bool
+    {
+        foreach ($time->from($stretch->start) as $interval) {
+            return $interval->start === $stretch->start && $interval->end >= $stretch->end;
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Work>              $left
+     * @param \Closure(Laying): void  $do
+     */
+    private function everyOrder(Laying $laying, array $left, \Closure $do): void
+    {
+        if ([] === $left) {
+            $do($laying);
+
+            return;
+        }
+        foreach ($left as $i => $work) {
+            if ([] === array_filter($work->links, static fn (Link $l): bool => !isset($laying->placed()[$l->after]))) {
+                $next = $laying->with($work);
+                null === $next || $this->everyOrder($next, array_values(array_diff_key($left, [$i => 1])), $do);
+            }
+        }
+    }
+
+    /**
+     * @param array<string, int> $due
+     *
+     * @return array{int, int, int}
+     */
+    private static function cost(Laying $laying, array $due): array
+    {
+        $ready = [];
+        foreach ($laying->placed() as $p) {
+            $ready[$p->work->job] = max($ready[$p->work->job] ?? 0, $p->over);
+        }
+        $late = max([0, ...array_map(static fn (string $job, int $by): int => (int) ceil(($ready[$job] - $by) / 60), array_keys($due), $due)]);
+
+        return [array_sum($laying->tooLong()), $late, max($ready)];
+    }
+
+    /**
+     * @return list<Work> chains, some with a branch
+     */
+    private function works(int $jobs, int $most): array
+    {
+        $works = [];
+        for ($j = 0; $j < $jobs; ++$j) {
+            $count = $this->int(1, $most);
+            for ($i = 0; $i < $count; ++$i) {
+                $links = [];
+                if ($i > 0) {
+                    $wait = $this->int(0, 500);
+                    $links[] = new Link("w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)), new Minutes($wait, 0 === $this->int(0, 4)), 0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null);
+                }
+                $works[] = new Work("w$j-$i", "j$j", $this->int(5, 260), $links, new Minutes($this->int(0, 300)));
+            }
+        }
+
+        return $works;
+    }
+
+    private function time(): WorkingTime
+    {
+        $hours = [[[480, 1020]], [[480, 720], [780, 1020]], [[540, 660], [840, 1200]]][$this->int(0, 2)];
+
+        return $this->week($hours);
+    }
+
+    /**
+     * @param list<array{int, int}> $hours
+     */
+    private function week(array $hours): WorkingTime
+    {
+        return WorkingTime::of(self::ZONE, array_fill(1, 5, $hours));
+    }
+
+    private function at(string $local): int
+    {
+        return (new \DateTimeImmutable($local, new \DateTimeZone(self::ZONE)))->getTimestamp();
+    }
+
+    private function local(int $instant): string
+    {
+        return (new \DateTimeImmutable('@'.$instant))->setTimezone(new \DateTimeZone(self::ZONE))->format('Y-m-d H:i');
+    }
+}
