@@ -7,15 +7,19 @@ namespace Inlaid\Tests\Core;
 use Brick\Math\BigRational;
 use Inlaid\Core\Board\PatchTiming;
 use Inlaid\Core\Board\StaggerPatches;
+use Inlaid\Core\Colour\CorrectByReference;
 use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Colour\Spot;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Layout\Kind\Border;
 use Inlaid\Core\Layout\Kind\Sheets;
@@ -61,8 +65,13 @@ use Inlaid\Core\Planning\Placed;
 use Inlaid\Core\Planning\PlanInOrder;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Cost;
+use Inlaid\Core\Preview\LearnLook;
 use Inlaid\Core\Preview\MaskParts;
+use Inlaid\Core\Preview\SeenPatch;
+use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Preview\WorkOutFit;
+use Inlaid\Core\Preview\WorkOutLook;
+use Inlaid\Core\Preview\WorkOutSteps;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -75,7 +84,9 @@ use Inlaid\Core\Stock\Balance;
 use Inlaid\Core\Stock\Move;
 use Inlaid\Core\Technique\Kind\BrushedFull;
 use Inlaid\Core\Technique\Kind\GlazedAndWiped;
+use Inlaid\Core\Technique\Kind\WashedAndWiped;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Zone;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -112,6 +123,15 @@ final class ModelPagesTest extends TestCase
         yield 'measure' => ['measure', '`1½ cup` in US measures = 3/2 × 236.5882365 = %s ml.', [(string) (new ReadQuantity(UnitSystem::US))->read('1½ cup')->amount->toScale(8)]];
         $leaves = (new FlattenMix())->flatten(Mixture::of('M', Basis::ByVolume, [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())]))->leaves;
         yield 'mixing' => ['mixing', '0.8 g fill %s ml, so %s ml come of 2', [(string) BigRational::of('0.8')->dividedBy('2.4')->simplified(), (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified()]];
+        $wash = (new WashedAndWiped())->figures();
+        [$patches] = (new WorkOutNeed())->need([[0.01, 1.2], [0.01, 1.2]], 100.0, 1, $wash);
+        yield 'boards, a pot' => ['boards', 'drinking 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so', [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4]];
+        $sections = (new ShareIntoSections())->share(1.0, 30, 0, 8);
+        yield 'film, sections' => ['film', '20 min to lay, so %d sections; %d with a helper.', [(string) $sections->count, (string) $sections->withHelper]];
+        yield 'film, sanding' => ['film', '2 × 40 + 2 × 40 × 82 ÷ 125 = %.1f µm,', [self::sanded()]];
+        yield 'look, learned' => ['look', '6 × 5² ÷ (5² + 2.5²) = %.1f, give or take', [self::learned()]];
+        $corrected = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
+        yield 'colour, a card' => ['colour', 'and patch 0.5, 0.25, 0.125 make 0.25 each, %s.', [$corrected->colour->hex]];
         $staggered = (new StaggerPatches())->stagger([PatchTiming::of(20, 60, 30), PatchTiming::of(20, 120, 30), PatchTiming::of(20, 240, 30)]);
         yield 'boards, staggering' => ['boards', '20 s to lay and 30 to wipe, left 60, 120 and 240 s: laid at %d, %d and %d, all wiped after %d s, the longest patch.', [...array_map(strval(...), $staggered->starts), (string) $staggered->length]];
         yield 'masking' => ['masking', '2 × 1.7 m × 1.1 = %s m of tape, %s m² of sheet, 3.74 ÷ 1.5 + 0.561 ÷ 0.5 = 3.6, so %d min.', self::masked()];
@@ -139,6 +159,28 @@ final class ModelPagesTest extends TestCase
     {
         $text = (string) preg_replace('~\s+~', ' ', strtr((string) file_get_contents(\dirname(__DIR__, 2)."/docs/models/$page.md"), ['\*' => '*']));
         self::assertStringContainsString(vsprintf($words, $numbers), $text);
+    }
+
+    /** µm that two passes by machine with 120 and two with 180 take off. */
+    private static function sanded(): float
+    {
+        $piece = Piece::of('Table', 1, [PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')))]);
+        $step = static fn (int $grit): Step => Step::of("s$grit", '', Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), [], null, 1, StepDetail::of(grit: $grit, tool: Tool::Machine), WaitRule::of(WaitUntil::Nothing));
+        $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step(120), $step(180)]), Climate::reference(), Given::schools()->habits([], []));
+
+        return array_sum(array_map(static fn (StepWork $w): float => $w->removes(), $works));
+    }
+
+    /** By how much one reading 6 lighter than stated moves the L* of a film that hides. */
+    private static function learned(): float
+    {
+        $piece = Piece::of('Table', 1, [PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')))]);
+        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), [], Given::paint(), 12, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step]), Climate::reference(), Given::schools()->habits([], []));
+        $stated = Lab::ofLight((new WorkOutLook())->look($piece->parts[0], $works)->end(Zone::Field)->mean());
+        $learned = (new LearnLook())->learn(Given::paint(), [new SeenPatch('B', 'A1', $piece->parts[0], $works, new Lab($stated->l + 6, $stated->a, $stated->b))])->learned;
+
+        return null === $learned ? 0.0 : Lab::of($learned->colour)->l - Lab::of(Colour::of('#5b6b73'))->l;
     }
 
     /**

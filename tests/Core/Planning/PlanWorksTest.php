@@ -55,7 +55,7 @@ final class PlanWorksTest extends TestCase
             $plan = $this->plan($works, $hands, $from, $due, 100_000);
             self::assertTrue($plan->complete);
             $best = null;
-            $this->everyOrder(new Laying($hands, $from), $works, function (Laying $laying) use (&$best, $due): void {
+            $this->everyOrder(new Laying($hands, $from), $works, static function (Laying $laying) use (&$best, $due): void {
                 $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
             });
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
@@ -173,8 +173,8 @@ final class PlanWorksTest extends TestCase
     }
 
     /**
-     * @param list<Work>              $left
-     * @param \Closure(Laying): void  $do
+     * @param list<Work>             $left
+     * @param \Closure(Laying): void $do
      */
     private function everyOrder(Laying $laying, array $left, \Closure $do): void
     {
