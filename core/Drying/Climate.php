@@ -51,6 +51,12 @@ final readonly class Climate
         return self::saturation($this->temperature) * (1 - $this->humidity / 100);
     }
 
+    /** How much water is in the air, in hPa. */
+    public function vapourPressure(): float
+    {
+        return self::saturation($this->temperature) * $this->humidity / 100;
+    }
+
     public function dewPoint(): float
     {
         $x = log($this->humidity / 100) + 17.62 * $this->temperature / (243.12 + $this->temperature);
@@ -58,7 +64,8 @@ final readonly class Climate
         return 243.12 * $x / (17.62 - $x);
     }
 
-    private static function saturation(float $temperature): float
+    /** How much water the air can hold, in hPa. */
+    public static function saturation(float $temperature): float
     {
         return 6.112 * exp(17.62 * $temperature / (243.12 + $temperature));
     }

@@ -69,6 +69,23 @@ final class PredictDrying
         };
     }
 
+    /**
+     * Hour by hour of a day, how many times longer than on the label it takes: till it is through-dry, and till it has cured; null in an hour that promises nothing.
+     *
+     * @return array{list<float|null>, list<float|null>}
+     */
+    public function hourly(Handling $handling, DayCurve $curve, float $ofNormal): array
+    {
+        $drying = $cure = [];
+        foreach ($curve->hours as $climate) {
+            $factors = [$this->factor($handling->dries, $climate, $ofNormal), $this->cureFactor($handling->dries, $climate)];
+            $none = null !== $this->noPromise($handling, $climate, max($factors));
+            [$drying[], $cure[]] = $none ? [null, null] : $factors;
+        }
+
+        return [$drying, $cure];
+    }
+
     private function cureFactor(Dries $dries, Climate $climate): float
     {
         return (Dries::LosingSpirit === $dries ? 1.5 : 2) ** ((21 - $climate->temperature) / 10);

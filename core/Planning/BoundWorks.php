@@ -133,8 +133,9 @@ final class BoundWorks
                 $id = array_shift($coming);
                 $open[$id] = $this->tails[$id];
             }
-            $id = array_search(max($open), $open, true);
-            \assert(\is_string($id) || \is_int($id));
+            arsort($open);
+            $id = array_key_first($open);
+            \assert(null !== $id);
             $done = $calendar->pack($minutes[$id], $now);
             $next = [] === $coming ? \PHP_INT_MAX : $heads[$coming[0]];
             if ($done <= $next) {

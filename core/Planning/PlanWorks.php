@@ -20,6 +20,7 @@ final class PlanWorks
     private ?WorkPlan $best;
     private int $root;
     private bool $over;
+    private bool $helped = false;
 
     /**
      * @param list<Work>               $works  each after those it links to
@@ -64,20 +65,41 @@ final class PlanWorks
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [-$this->bound->tail($p->work->id), $p->start()]), $due);
         usort($jobs, static fn (string $a, string $b): int => ($due[$a] ?? \PHP_INT_MAX) <=> ($due[$b] ?? \PHP_INT_MAX));
         $best = $this->byJobs($begin, $jobs, $due);
-        $count = \count($jobs);
+        foreach ($this->exchanges(\count($jobs)) as [$i, $j]) {
+            if ($isOver()) {
+                return;
+            }
+            $tried = array_map(static fn (int $k): string => match ($k) {
+                $i => $jobs[$j], $j => $jobs[$i], default => $jobs[$k],
+            }, array_keys($jobs));
+            $plan = $this->byJobs($begin, $tried, $due);
+            if (null !== $plan && (null === $best || $plan->isBetterThan($best))) {
+                [$best, $jobs] = [$plan, $tried];
+                $this->helped = true;
+            }
+        }
+    }
+
+    /**
+     * Pairs to be exchanged, over and over as long as one of a round has helped.
+     *
+     * @return \Generator<int, array{int, int}>
+     */
+    private function exchanges(int $count): \Generator
+    {
         do {
-            $found = false;
-            for ($i = 0; $i < $count - 1 && !$isOver(); ++$i) {
-                for ($j = $i + 1; $j < $count && !$isOver(); ++$j) {
-                    $tried = $jobs;
-                    [$tried[$i], $tried[$j]] = [$jobs[$j], $jobs[$i]];
-                    $plan = $this->byJobs($begin, $tried, $due);
-                    if (null !== $plan && (null === $best || $plan->isBetterThan($best))) {
-                        [$best, $jobs, $found] = [$plan, $tried, true];
-                    }
+            $this->helped = false;
+            for ($i = 0; $i < $count - 1; ++$i) {
+                for ($j = $i + 1; $j < $count; ++$j) {
+                    yield [$i, $j];
                 }
             }
-        } while ($found && !$isOver());
+        } while ($this->hasHelped());
+    }
+
+    private function hasHelped(): bool
+    {
+        return $this->helped;
     }
 
     /**

@@ -28,4 +28,14 @@ final readonly class Work
         public bool $alone = false,
     ) {
     }
+
+    /**
+     * The same with other links, and not before another instant.
+     *
+     * @param list<Link> $links
+     */
+    public function after(array $links, int $notBefore): self
+    {
+        return new self($this->id, $this->job, $this->minutes, $links, $this->last, $this->pot, $this->setUp, $this->potLife, $notBefore, $this->alone);
+    }
 }

@@ -90,7 +90,7 @@ final readonly class PlanAlone
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
                 $wait = $work->leastWait($rule);
                 $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
-                $after = $this->otherSide($work);
+                $after = $work->otherSide();
                 $before = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
                 if ($after > 0) {
                     $operations[] = new Operation($work->step->id, $coat, $before + $work->handsOn - $after, $work->drying->touch->planned ?? 0);
@@ -119,15 +119,6 @@ final readonly class PlanAlone
         }
 
         return '';
-    }
-
-    /**
-     * Minutes of a coat that are spent on the other side of parts that were turned, 0 where none are: two lays, with the first
-     * side touch-dry between them.
-     */
-    private function otherSide(StepWork $work): int
-    {
-        return $work->turnedArea > 0 && $work->handsOn > 1 ? (int) min($work->handsOn - 1, max(1, ceil($work->handsOn * $work->turnedArea / $work->area - 1e-9))) : 0;
     }
 
     /**

@@ -81,6 +81,15 @@ final readonly class StepWork
         return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->cover() >= 0.45;
     }
 
+    /**
+     * Minutes of a coat that are spent on the other side of parts that were turned, 0 where none are: two lays, with the first
+     * side touch-dry between them.
+     */
+    public function otherSide(): int
+    {
+        return $this->turnedArea > 0 && $this->handsOn > 1 ? (int) min($this->handsOn - 1, max(1, ceil($this->handsOn * $this->turnedArea / $this->area - 1e-9))) : 0;
+    }
+
     /** In what sections it is laid where it is worked wet; null where it is not, or nobody knows how long it stays so. */
     public function sections(): ?Sections
     {

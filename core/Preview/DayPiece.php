@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+/**
+ * When a piece is ready.
+ *
+ * Immutable. `ready` as expected, with the fewest and with the most rounds; null where it is not planned to its end, `stuck` then says why; `late` minutes after the day it is wanted by.
+ */
+final readonly class DayPiece
+{
+    public function __construct(public string $id, public string $title, public ?string $ready, public ?string $soonest, public ?string $latest, public ?string $due, public int $late, public ?string $stuck)
+    {
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\Interval;
+use Inlaid\Core\Planning\PlacedWork;
+use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Planning\WorkPlan;
+use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Plans all pieces on the bench over the working days, from now on.
+ *
+ * With the rounds that are expected; by the same means once more with the fewest and with the most, where it is open how often something is done.
+ */
+final readonly class PlanDays
+{
+    private const NOON = 12;
+    /** A gap shorter than this is no gap, minutes. */
+    private const WORTH_TELLING = 15;
+
+    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorksOfPiece $works = new WorksOfPiece(), private PlanWorks $plan = new PlanWorks())
+    {
+    }
+
+    /**
+     * @param list<PieceToDo>             $pieces
+     * @param non-empty-list<WorkingTime> $hands  the painter's hours first, then a helper's
+     * @param \Closure(): bool            $isOver whether the time is up
+     */
+    public function plan(array $pieces, Context $context, array $hands, \Closure $isOver): DaysPreview
+    {
+        $works = [];
+        foreach ($pieces as $piece) {
+            $works[$piece->id] = $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
+        }
+        $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $hands);
+        [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver);
+        $open = [] !== array_filter(array_merge([], ...array_values($works)), static fn (StepWork $w): bool => $w->isOpen());
+        [$least] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Least, static fn (): bool => true) : [$expected];
+        [$most] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Most, static fn (): bool => true) : [$expected];
+        $iso = $context->working->iso(...);
+
+        return new DaysPreview(
+            $iso($context->now),
+            array_map(fn (PlacedWork $p): DayWork => $this->describe($p, $works[$p->work->job], $expected, $iso), $expected->placed ?? []),
+            array_map(static fn (PieceToDo $p): DayPiece => new DayPiece(
+                $p->id,
+                $p->recipe->title,
+                isset($expected->ready[$p->id]) ? $iso($expected->ready[$p->id]) : null,
+                isset($least->ready[$p->id]) ? $iso($least->ready[$p->id]) : null,
+                isset($most->ready[$p->id]) ? $iso($most->ready[$p->id]) : null,
+                null === $p->due ? null : $iso($p->due),
+                null === $p->due || !isset($expected->ready[$p->id]) ? 0 : max(0, (int) ceil(($expected->ready[$p->id] - $p->due) / 60)),
+                $stuck[$p->id] ?? null,
+            ), $pieces),
+            $this->gaps($expected, $hands[0], $context),
+            null === $expected || [] === $expected->placed ? null : $iso($expected->end),
+            null === $expected || [] === $expected->placed ? null : $iso($expected->bound),
+            true === ($expected->complete ?? true),
+            array_sum(array_map(static fn (Work $w): int => $w->minutes, $made)),
+        );
+    }
+
+    /**
+     * @param list<PieceToDo>               $pieces
+     * @param array<string, list<StepWork>> $works
+     * @param non-empty-list<Calendar>      $calendars
+     * @param \Closure(): bool              $isOver
+     *
+     * @return array{WorkPlan|null, list<Work>, array<string, string>} and why a piece is not planned to its end, by its id
+     */
+    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver): array
+    {
+        $made = $due = $stuck = [];
+        foreach ($pieces as $piece) {
+            $own = $this->works->works($piece, $works[$piece->id], $context->working->zone, $calendars[0], $course);
+            $dries = array_filter($works[$piece->id], static fn (StepWork $w): bool => null !== $w->drying?->noPromise);
+            if ([] !== $dries && !$this->works->allDry($piece, $works[$piece->id])) {
+                $first = array_values($dries)[0];
+                $stuck[$piece->id] = \sprintf('Step %d: %s', $first->number, $first->drying->noPromise ?? '');
+                continue;
+            }
+            array_push($made, ...$own);
+            null === $piece->due || [] === $own || $due[$piece->id] = $piece->due;
+        }
+
+        return [[] === $made ? null : $this->plan->plan($made, $calendars, $context->now, $due, $isOver), $made, $stuck];
+    }
+
+    /**
+     * @param list<StepWork>        $works
+     * @param \Closure(int): string $iso
+     */
+    private function describe(PlacedWork $placed, array $works, ?WorkPlan $plan, \Closure $iso): DayWork
+    {
+        [$step, $coat, $lay] = explode('/', substr($placed->work->id, \strlen($placed->work->job) + 1));
+        $work = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step))[0];
+
+        return new DayWork(
+            $placed->work->job,
+            $step,
+            (int) $coat,
+            (int) $lay,
+            $work->number,
+            $work->step->name(),
+            $work->rounds(),
+            $placed->hands,
+            array_map(static fn (Interval $i): Stretch => new Stretch($iso($i->start), $iso($i->end)), $placed->stretches),
+            $placed->setUp,
+            null === $work->mix ? null : $work->mix->name,
+            $iso($placed->over),
+            null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
+        );
+    }
+
+    /**
+     * Working time of the painter in which nothing is to be done, up to the last work.
+     *
+     * @return list<Stretch>
+     */
+    private function gaps(?WorkPlan $plan, WorkingTime $time, Context $context): array
+    {
+        $busy = [];
+        foreach ($plan->placed ?? [] as $placed) {
+            foreach (0 === $placed->hands && $placed->work->minutes > 0 ? $placed->stretches : [] as $stretch) {
+                $busy[] = [$stretch->start, $stretch->end];
+            }
+        }
+        if ([] === $busy) {
+            return [];
+        }
+        sort($busy);
+        $until = $busy[\count($busy) - 1][1];
+        $gaps = [];
+        foreach ($time->from($context->now) as $interval) {
+            if ($interval->start >= $until) {
+                break;
+            }
+            $from = $interval->start;
+            foreach ($busy as [$start, $end]) {
+                if ($end <= $from || $start >= $interval->end) {
+                    continue;
+                }
+                $gaps[] = [$from, $start];
+                $from = max($from, $end);
+            }
+            $gaps[] = [$from, min($interval->end, $until)];
+        }
+
+        return array_values(array_map(
+            static fn (array $g): Stretch => new Stretch($context->working->iso($g[0]), $context->working->iso($g[1])),
+            array_filter($gaps, static fn (array $g): bool => $g[1] - $g[0] >= 60 * self::WORTH_TELLING),
+        ));
+    }
+}
