@@ -6,6 +6,8 @@ namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Drying\Place;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\MeasureAtHand;
 use Inlaid\Core\Measure\Quantity;
@@ -17,7 +19,7 @@ use Inlaid\Core\Planning\WorkingTime;
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
- * for an hour of work, null where work is not counted; `flame` whether there is an open flame or a glowing heater in the room.
+ * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `flame` whether there is an open flame or a glowing heater in the room.
  */
 final readonly class Context
 {
@@ -27,6 +29,7 @@ final readonly class Context
      * @param array<string, string>   $schools  the studio's answers by question
      * @param array<string, Quantity> $stock    what is left on the shelf, by material
      * @param list<PotAtHand>         $pots     what is in pots
+     * @param array<string, Place>    $places   where pieces stand besides, by id
      */
     public function __construct(
         public int $now,
@@ -42,7 +45,15 @@ final readonly class Context
         public bool $flame = false,
         public array $stock = [],
         public array $pots = [],
+        public array $places = [],
+        public ?WorkingTime $helper = null,
     ) {
+    }
+
+    /** The air where a piece stands: of the place named, else what is usual. */
+    public function air(?string $place): DayCurve
+    {
+        return ($this->places[$place ?? ''] ?? null)->air ?? DayCurve::steady($this->climate);
     }
 
     /** g of a material that are left on the shelf; null where nobody counts it. */
@@ -54,6 +65,6 @@ final readonly class Context
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {
-        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots);
+        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper);
     }
 }

@@ -73,7 +73,7 @@ final class LoadDemoCommand extends Command
     private function set(string $file): void
     {
         $kept = $this->settings->get();
-        $settings = (object) [...(array) Json::decode($kept->document), ...(array) Yaml::parseFile($file)];
+        $settings = (object) [...(array) Json::decode($kept->document), ...(array) Yaml::parseFile($file, Yaml::PARSE_OBJECT_FOR_MAP)];
         $this->readSettings->check($settings);
         $this->settings->save($kept->version, Json::encode($settings));
     }

@@ -7,6 +7,8 @@ namespace Inlaid\App\Exchange\Document;
 use Brick\Math\BigRational;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Drying\Place;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureAtHand;
 use Inlaid\Core\Measure\Quantity;
@@ -22,7 +24,7 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'climate', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Schools $schools, private ReadLeft $left = new ReadLeft())
@@ -90,6 +92,8 @@ final readonly class ReadSettings
             $n->has('flame') && $n->bool('flame'),
             $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 2000) : [],
             $n->has('pots') ? $n->list('pots', $this->pot(...), 500) : [],
+            $this->places($n),
+            $n->has('helper') ? $this->working($n, 'helper') : null,
         );
     }
 
@@ -105,9 +109,24 @@ final readonly class ReadSettings
         return new PotAtHand($n->id('id'), $n->string('name', 120), $n->dayOrNull('goodUntil')?->modify('+1 day')->getTimestamp(), $grams);
     }
 
-    private function working(Node $n): WorkingTime
+    /**
+     * @return array<string, Place>
+     */
+    private function places(Node $n): array
     {
-        $hours = $n->child('hours')->fields(...array_keys(self::DAYS));
+        $byId = [];
+        $n->has('places') && $n->list('places', static function (Node $p) use (&$byId): void {
+            $id = $p->fields('id', 'name', 'coldest', 'warmest', 'humidity', 'air')->id('id');
+            isset($byId[$id]) && $p->refuse('id', 'This place is there twice.');
+            $byId[$id] = new Place($id, $p->string('name', 60), $p->make(static fn (): DayCurve => DayCurve::between($p->float('coldest'), $p->float('warmest'), $p->float('humidity'), $p->enum('air', Air::class)), 'coldest'));
+        }, 20);
+
+        return $byId;
+    }
+
+    private function working(Node $n, string $of = 'hours'): WorkingTime
+    {
+        $hours = $n->child($of)->fields(...array_keys(self::DAYS));
         $week = [];
         foreach (self::DAYS as $name => $number) {
             $week[$number] = $hours->has($name) ? $hours->list($name, $this->stretch(...), 8) : [];
@@ -115,7 +134,7 @@ final readonly class ReadSettings
         $zone = $n->string('zone', 60);
         $n->make(static fn (): \DateTimeZone => WorkingTime::zone($zone), 'zone');
 
-        return $n->make(fn (): WorkingTime => WorkingTime::of($zone, $week, $this->exceptions($n)), 'hours');
+        return $n->make(fn (): WorkingTime => WorkingTime::of($zone, $week, $this->exceptions($n)), $of);
     }
 
     /**

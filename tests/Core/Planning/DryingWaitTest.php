@@ -49,9 +49,9 @@ final class DryingWaitTest extends TestCase
     {
         $calendar = new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), 0);
         $factors = [...array_fill(0, 8, null), ...array_fill(0, 12, 1.0), ...array_fill(0, 4, null)];
-        $noon = gmmktime(12, 0, 0, 11, 23, 2026);
-        self::assertSame(gmmktime(18, 0, 0, 11, 23, 2026), (new Drying(360, $factors, new \DateTimeZone('UTC')))->over($noon, $calendar));
-        self::assertSame(gmmktime(5, 0, 0, 11, 24, 2026), (new Drying(360, $factors, new \DateTimeZone('Asia/Tokyo')))->over($noon, $calendar), '21:00 there; from 8:00 on it dries');
+        $noon = self::at('2026-11-23 12:00');
+        self::assertSame(self::at('2026-11-23 18:00'), (new Drying(360, $factors, new \DateTimeZone('UTC')))->over($noon, $calendar));
+        self::assertSame(self::at('2026-11-24 05:00'), (new Drying(360, $factors, new \DateTimeZone('Asia/Tokyo')))->over($noon, $calendar), '21:00 there; from 8:00 on it dries');
     }
 
     /** In a hall that is cold at night water does not go: by day the air is dry and by night damp, and what is laid in the evening takes longer than in a steady room of the same mean. */
@@ -69,11 +69,16 @@ final class DryingWaitTest extends TestCase
             [$factors] = (new PredictDrying())->hourly(Given::paint()->handling, $curve, 1.0);
             [$steady] = (new PredictDrying())->hourly(Given::paint()->handling, DayCurve::steady($curve->hours[12]), 1.0);
             $calendar = new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), 0);
-            $evening = gmmktime(18, 0, 0, 11, 23, 2026);
+            $evening = self::at('2026-11-23 18:00');
             self::assertGreaterThanOrEqual((new Drying(480, $steady, new \DateTimeZone('UTC')))->over($evening, $calendar), (new Drying(480, $factors, new \DateTimeZone('UTC')))->over($evening, $calendar));
         });
         $measured = DayCurve::measured([8 => Climate::of(18, 50), 14 => Climate::of(22, 45)], Climate::reference());
         self::assertSame([22.0, 22.0, 18.0, 18.0, 22.0], array_map(static fn (int $h): float => $measured->hours[$h]->temperature, [0, 7, 8, 13, 23]));
         self::assertSame(Air::Still, $measured->hours[0]->air);
+    }
+
+    private static function at(string $utc): int
+    {
+        return (new \DateTimeImmutable($utc, new \DateTimeZone('UTC')))->getTimestamp();
     }
 }

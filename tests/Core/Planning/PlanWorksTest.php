@@ -92,7 +92,7 @@ final class PlanWorksTest extends TestCase
     public function testPotsAreMixedAnewWhenTheyAreOver(): void
     {
         $from = $this->at('2026-11-23 08:00');
-        $pot = static fn (string $id, int $minutes, array $links = []): Work => new Work($id, $id, $minutes, $links, pot: 'glaze', setUp: 10, potLife: 60);
+        $pot = static fn (string $id, int $minutes): Work => new Work($id, $id, $minutes, pot: 'glaze', setUp: 10, potLife: 60);
         $plan = $this->plan([$pot('a', 40), $pot('b', 30), $pot('c', 20)], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 1000);
         self::assertSame(20, array_sum(array_map(static fn (PlacedWork $p): int => $p->setUp, $plan->placed)), 'two pots');
         self::assertSame('2026-11-23 09:50', $this->local($plan->end));
@@ -204,7 +204,7 @@ final class PlanWorksTest extends TestCase
         }
         $late = max([0, ...array_map(static fn (string $job, int $by): int => (int) ceil(($ready[$job] - $by) / 60), array_keys($due), $due)]);
 
-        return [array_sum($laying->tooLong()), $late, max($ready)];
+        return [array_sum($laying->tooLong()), $late, max(0, ...array_values($ready))];
     }
 
     /**

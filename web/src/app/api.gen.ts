@@ -279,6 +279,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compute/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plan all pieces on the bench over the days to come; with another context it is what would be */
+        post: operations["showDays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/drying": {
         parameters: {
             query?: never;
@@ -1149,6 +1166,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List what is and was on the bench */
+        get: operations["listRuns"];
+        put?: never;
+        /** Put a recipe on the bench, as it is now */
+        post: operations["beginRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Open a run */
+        get: operations["openRun"];
+        /** Change where a piece stands, its days, or whether it is finished or put away */
+        put: operations["changeRun"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Note what was done at the bench; each event for itself, and the same again changes nothing */
+        post: operations["noteEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scale": {
         parameters: {
             query?: never;
@@ -1650,6 +1720,48 @@ export interface components {
             length: number;
             width: number;
         };
+        /** @description When a piece is ready. Immutable. `ready` as expected, with the fewest and with the most rounds; null where it is not planned to its end, `stuck` then says why; `late` minutes after the day it is wanted by. */
+        DayPiece: {
+            id: string;
+            title: string;
+            ready: string | null;
+            soonest: string | null;
+            latest: string | null;
+            due: string | null;
+            late: number;
+            stuck: string | null;
+        };
+        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
+        DayWork: {
+            piece: string;
+            step: string;
+            coat: number;
+            lay: number;
+            number: number;
+            name: string;
+            coats: number;
+            hands: number;
+            stretches: components["schemas"]["Stretch"][];
+            setUp: number;
+            pot: string | null;
+            over: string;
+            tooLong: number;
+        };
+        /** @description What is other than usual, to see what would be: more hours, a helper, warmer air. */
+        DaysAsked: {
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted. */
+        DaysPreview: {
+            now: string;
+            works: components["schemas"]["DayWork"][];
+            pieces: components["schemas"]["DayPiece"][];
+            gaps: components["schemas"]["Stretch"][];
+            end: string | null;
+            bound: string | null;
+            complete: boolean;
+            handsOn: number;
+        };
         /** @description One thing in which two patches differ, with what it is on each. Immutable. `what` such as "Slate wash, the dwell". */
         Difference: {
             what: string;
@@ -1719,6 +1831,20 @@ export interface components {
             thickened: number;
             was: components["schemas"]["PotPreview"];
             now: components["schemas"]["PotPreview"];
+        };
+        /** @description An event that cannot be kept, by its place in what was sent, and why. */
+        EventRefused: {
+            place: number;
+            why: string;
+        };
+        /** @description What became of each: those that are refused are named by their place in the list; all others are kept. And the run as it is then. */
+        EventsNoted: {
+            refused: components["schemas"]["EventRefused"][];
+            run: components["schemas"]["RunOpened"];
+        };
+        /** @description What was noted at the bench, in any order; the same again changes nothing. */
+        EventsToNote: {
+            events: components["schemas"]["Event"][];
         };
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
@@ -2730,6 +2856,77 @@ export interface components {
             leastNeed: components["schemas"]["Amount"] | null;
             mostNeed: components["schemas"]["Amount"] | null;
         };
+        /** @description A page of the runs, the last put on the bench first. */
+        RunList: {
+            total: number;
+            page: number;
+            size: number;
+            runs: components["schemas"]["RunSummary"][];
+        };
+        /** @description Words, or a colour that was seen, at a step. */
+        RunNote: {
+            id: string;
+            at: string;
+            step: string;
+            text: string | null;
+            colour: string | null;
+        };
+        /** @description A piece on the bench, with what was noted of it. */
+        RunOpened: {
+            id: string;
+            version: number;
+            title: string;
+            document: components["schemas"]["Recipe"];
+            recipe: string | null;
+            revision: number | null;
+            place: string | null;
+            notBefore: string | null;
+            due: string | null;
+            /** Format: date-time */
+            finishedAt: string | null;
+            archived: boolean;
+            /** Format: date-time */
+            createdAt: string;
+            works: components["schemas"]["WorkDone"][];
+            poured: {
+                [key: string]: number;
+            };
+            notes: components["schemas"]["RunNote"][];
+            skipped: string[];
+        };
+        /** @description A piece on the bench, in short. */
+        RunSummary: {
+            id: string;
+            version: number;
+            title: string;
+            recipe: string | null;
+            revision: number | null;
+            place: string | null;
+            notBefore: string | null;
+            due: string | null;
+            /** Format: date-time */
+            finishedAt: string | null;
+            archived: boolean;
+            /** Format: date-time */
+            createdAt: string;
+        };
+        /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which. */
+        RunToBegin: {
+            recipe: string;
+            revision?: number | null;
+            place?: string | null;
+            notBefore?: string | null;
+            due?: string | null;
+        };
+        /** @description Where a piece stands, from which day and by which, and whether it is finished or put away; of this version. */
+        RunToChange: {
+            version: number;
+            place: string | null;
+            notBefore: string | null;
+            due: string | null;
+            finished?: boolean;
+            archived?: boolean;
+        };
         /** @description One rung: what is taken of the two ends, what is then in it, and the smallest batch of it that can be measured from the materials. Immutable. `measured` null where the measures at hand cannot make it closely enough. */
         RungPreview: {
             ofFirst: components["schemas"]["Amount"];
@@ -3066,6 +3263,14 @@ export interface components {
             need: components["schemas"]["Amount"] | null;
             recoat: number | null;
         };
+        /** @description A coat, or a lay of one, as far as it has come. Immutable. Seconds since 1970: `started` null where that was not noted, `finished` null while it goes on. */
+        WorkDone: {
+            step: string;
+            coat: number;
+            lay: number;
+            started: number | null;
+            finished: number | null;
+        };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
             context: components["schemas"]["Context"];
@@ -3196,6 +3401,37 @@ export interface components {
                     to: string;
                 }[];
             }[];
+            /** @description Hours in which a helper's hands are there too. */
+            helper?: {
+                mon?: {
+                    from: string;
+                    to: string;
+                }[];
+                tue?: {
+                    from: string;
+                    to: string;
+                }[];
+                wed?: {
+                    from: string;
+                    to: string;
+                }[];
+                thu?: {
+                    from: string;
+                    to: string;
+                }[];
+                fri?: {
+                    from: string;
+                    to: string;
+                }[];
+                sat?: {
+                    from: string;
+                    to: string;
+                }[];
+                sun?: {
+                    from: string;
+                    to: string;
+                }[];
+            } | null;
             climate?: {
                 /** @description °C. */
                 temperature: number;
@@ -3206,6 +3442,19 @@ export interface components {
                 /** @description °C of the piece itself. */
                 surface?: number | null;
             };
+            /** @description Where pieces stand besides, with air of their own; nights are colder. */
+            places?: {
+                id: string;
+                name: string;
+                /** @description °C, at three at night. */
+                coldest: number;
+                /** @description °C, at three in the afternoon. */
+                warmest: number;
+                /** @description %, at the mean of both. */
+                humidity: number;
+                /** @enum {string} */
+                air: "still" | "moving" | "fan";
+            }[];
             /** @description Whether there is an open flame or a glowing heater in the room. */
             flame?: boolean | null;
             measures?: {
@@ -3244,6 +3493,32 @@ export interface components {
                     [key: string]: string;
                 };
             }[] | null;
+        };
+        /** Something noted at the bench */
+        Event: {
+            /** @description Made by the device; the same again is the same event. */
+            id: string;
+            /** @description When it happened by the device's clock, ISO 8601 with offset. */
+            at: string;
+            /** @enum {string} */
+            kind: "started" | "finished" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
+            step?: string | null;
+            coat?: number;
+            lay?: number;
+            /** @description Poured. */
+            ml?: number | null;
+            text?: string | null;
+            climate?: {
+                /** @description °C. */
+                temperature: number;
+                /** @description % relative. */
+                humidity: number;
+                /** @enum {string} */
+                air?: "still" | "moving" | "fan";
+            } | null;
+            colour?: string | null;
+            /** @description The event that it undoes. */
+            retracts?: string | null;
         };
         /** A joint that moves */
         Joint: {
@@ -3613,6 +3888,37 @@ export interface components {
                     to: string;
                 }[];
             }[];
+            /** @description Hours in which a helper's hands are there too. */
+            helper?: {
+                mon?: {
+                    from: string;
+                    to: string;
+                }[];
+                tue?: {
+                    from: string;
+                    to: string;
+                }[];
+                wed?: {
+                    from: string;
+                    to: string;
+                }[];
+                thu?: {
+                    from: string;
+                    to: string;
+                }[];
+                fri?: {
+                    from: string;
+                    to: string;
+                }[];
+                sat?: {
+                    from: string;
+                    to: string;
+                }[];
+                sun?: {
+                    from: string;
+                    to: string;
+                }[];
+            } | null;
             climate: {
                 /** @description °C. */
                 temperature: number;
@@ -3623,6 +3929,19 @@ export interface components {
                 /** @description °C of the piece itself. */
                 surface?: number | null;
             };
+            /** @description Where pieces stand besides, with air of their own; nights are colder. */
+            places?: {
+                id: string;
+                name: string;
+                /** @description °C, at three at night. */
+                coldest: number;
+                /** @description °C, at three in the afternoon. */
+                warmest: number;
+                /** @description %, at the mean of both. */
+                humidity: number;
+                /** @enum {string} */
+                air: "still" | "moving" | "fan";
+            }[];
             /** @description Whether there is an open flame or a glowing heater in the room. */
             flame?: boolean | null;
             measures: {
@@ -4368,6 +4687,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CorrectionPreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysAsked"];
+            };
+        };
+        responses: {
+            /** @description Plan all pieces on the bench over the days to come; with another context it is what would be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaysPreview"];
                 };
             };
             /** @description What is wrong, and where */
@@ -6157,6 +6509,172 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RevisionOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listRuns: {
+        parameters: {
+            query?: {
+                page?: number;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description List what is and was on the bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunList"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    beginRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunToBegin"];
+            };
+        };
+        responses: {
+            /** @description Put a recipe on the bench, as it is now */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    openRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Open a run */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    changeRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunToChange"];
+            };
+        };
+        responses: {
+            /** @description Change where a piece stands, its days, or whether it is finished or put away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    noteEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventsToNote"];
+            };
+        };
+        responses: {
+            /** @description Note what was done at the bench; each event for itself, and the same again changes nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EventsNoted"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Bench;
+
+use Inlaid\Core\Drying\Climate;
+
+/**
+ * How far a run has come, and what was noted: folded from its events.
+ *
+ * Immutable.
+ */
+final readonly class RunState
+{
+    /**
+     * @param array<string, WorkDone>   $works   begun or done, by key
+     * @param array<string, int>        $skipped when a step was left out, by its id
+     * @param array<string, int>        $passed  when a step that is repeated was found enough, by its id
+     * @param array<string, int>        $again   how often it was found not to be, by its id
+     * @param array<string, float>      $poured  ml, by step
+     * @param list<Event>               $notes   and colours, in order
+     * @param list<array{int, Climate}> $air     when it was noted
+     */
+    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air)
+    {
+    }
+
+    /**
+     * @return array<string, int> when each work that is done ended, by key
+     */
+    public function done(): array
+    {
+        return array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $this->works), static fn (?int $at): bool => null !== $at);
+    }
+}

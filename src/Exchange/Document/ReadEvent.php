@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\EventKind;
+use Inlaid\Core\Drying\Air;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Material\Colour;
+
+/**
+ * Reads an event of the bench, as `docs/formats/event.schema.json` defines it.
+ */
+final class ReadEvent
+{
+    /** A clock further ahead than this is wrong, seconds. */
+    private const AHEAD = 86_400;
+
+    /**
+     * @param mixed $json an object
+     * @param int   $now  seconds since 1970
+     *
+     * @throws Refused
+     */
+    public function read(mixed $json, int $now, string $pointer = ''): Event
+    {
+        return Node::read($json, static function (Node $n) use ($now): Event {
+            $n->fields('id', 'at', 'kind', 'step', 'coat', 'lay', 'ml', 'text', 'climate', 'colour', 'retracts');
+            $at = date_create_immutable($n->string('at', 40));
+            $climate = $n->childOrNull('climate');
+
+            return $n->make(static fn (): Event => Event::of(
+                $n->id('id'),
+                false === $at || $at->getTimestamp() > $now + self::AHEAD ? $n->refuse('at', 'This is no time that has been.') : $at->getTimestamp(),
+                $n->enum('kind', EventKind::class),
+                $n->has('step') ? $n->id('step') : null,
+                $n->int('coat', 1),
+                $n->int('lay', 1),
+                $n->floatOrNull('ml'),
+                $n->has('text') ? $n->text('text') : null,
+                null === $climate ? null : $climate->fields('temperature', 'humidity', 'air')->make(static fn (): Climate => Climate::of($climate->float('temperature'), $climate->float('humidity'), $climate->enumOrNull('air', Air::class) ?? Air::Still)),
+                $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
+                $n->has('retracts') ? $n->id('retracts') : null,
+            ));
+        }, $pointer);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RunBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs', methods: 'POST')]
+#[Describe('Put a recipe on the bench, as it is now', takes: RunToBegin::class, gives: RunOpened::class, status: 201)]
+final readonly class BeginRun
+{
+    public function __construct(private RunBook $runs, private RecipeBook $recipes, private ReadRecipe $read, private DescribeRuns $describe)
+    {
+    }
+
+    public function __invoke(Body $body): RunOpened
+    {
+        [$id, $revision, $place, $notBefore, $due] = $body->read(static fn (Node $n): array => [
+            $n->fields('recipe', 'revision', 'place', 'notBefore', 'due')->id('recipe'),
+            $n->intOrNull('revision'),
+            $n->has('place') ? $n->id('place') : null,
+            $n->dayOrNull('notBefore'),
+            $n->dayOrNull('due'),
+        ]);
+        $recipe = $this->recipes->get($id);
+        $document = $this->read->document(Json::decode(null === $revision ? $recipe->draft->document : $this->recipes->revision($id, $revision)->document));
+        if ([] === $document->recipe->steps) {
+            throw Refused::at('/recipe', 'There is nothing to do yet: this recipe has no steps.');
+        }
+
+        return $this->describe->one($this->runs->begin($document, $id, $revision, $place, $notBefore, $due));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RunBook;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}', methods: 'PUT')]
+#[Describe('Change where a piece stands, its days, or whether it is finished or put away', takes: RunToChange::class, gives: RunOpened::class)]
+final readonly class ChangeRun
+{
+    public function __construct(private RunBook $runs, private DescribeRuns $describe)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): RunOpened
+    {
+        [$version, $place, $notBefore, $due, $finished, $archived] = $body->read(static fn (Node $n): array => [
+            $n->fields('version', 'place', 'notBefore', 'due', 'finished', 'archived')->int('version'),
+            $n->has('place') ? $n->id('place') : null,
+            $n->dayOrNull('notBefore'),
+            $n->dayOrNull('due'),
+            $n->has('finished') && $n->bool('finished'),
+            $n->has('archived') && $n->bool('archived'),
+        ]);
+
+        return $this->describe->one($this->runs->change($id, $version, $place, $notBefore, $due, $finished, $archived));
+    }
+}

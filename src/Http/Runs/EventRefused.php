@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+/**
+ * An event that cannot be kept, by its place in what was sent, and why.
+ */
+final readonly class EventRefused
+{
+    public function __construct(public int $place, public string $why)
+    {
+    }
+}

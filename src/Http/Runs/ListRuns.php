@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Store\RunBook;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs', methods: 'GET')]
+#[Describe('List what is and was on the bench', gives: RunList::class, query: ['page' => 'integer', 'archived' => 'boolean'])]
+final readonly class ListRuns
+{
+    public function __construct(private RunBook $runs, private DescribeRuns $describe)
+    {
+    }
+
+    public function __invoke(Request $request): RunList
+    {
+        $page = PageAsked::of($request);
+        [$total, $runs] = $this->runs->page($page, $request->query->getBoolean('archived'));
+
+        return new RunList($total, $page, RunBook::PAGE, array_map($this->describe->summary(...), $runs));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Exchange\RawJson;
+
+/**
+ * A piece on the bench, with what was noted of it.
+ */
+final readonly class RunOpened
+{
+    /**
+     * @param RawJson                           $document schema recipe
+     * @param list<\Inlaid\Core\Bench\WorkDone> $works    begun or done
+     * @param array<string, float>              $poured   ml, by step
+     * @param list<RunNote>                     $notes
+     * @param list<string>                      $skipped  ids of steps
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $title,
+        public RawJson $document,
+        public ?string $recipe,
+        public ?int $revision,
+        public ?string $place,
+        public ?string $notBefore,
+        public ?string $due,
+        public ?\DateTimeImmutable $finishedAt,
+        public bool $archived,
+        public \DateTimeImmutable $createdAt,
+        public array $works,
+        public array $poured,
+        public array $notes,
+        public array $skipped,
+    ) {
+    }
+}

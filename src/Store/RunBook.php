@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\ReadEvent;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\RecipeDocument;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredEvent;
+use Inlaid\App\Store\Entity\StoredRun;
+use Inlaid\Core\Bench\BenchRefusal;
+use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\FoldRun;
+use Inlaid\Core\Bench\RunState;
+use Inlaid\Core\Recipe\Step;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * The pieces on the bench, and what is noted of them.
+ */
+final readonly class RunBook
+{
+    public const PAGE = 24;
+
+    public function __construct(private EntityManagerInterface $em, private ReadRecipe $recipe, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun())
+    {
+    }
+
+    public function begin(RecipeDocument $document, ?string $recipeId, ?int $revision, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due): StoredRun
+    {
+        return $this->em->wrapInTransaction(function () use ($document, $recipeId, $revision, $place, $notBefore, $due): StoredRun {
+            $run = new StoredRun((string) new Ulid(), $document->recipe->title, $document->text, $recipeId, $revision, $place, $notBefore, $due, new \DateTimeImmutable());
+            $this->em->persist($run);
+
+            return $run;
+        });
+    }
+
+    /**
+     * @throws NotThere
+     */
+    public function get(string $id): StoredRun
+    {
+        return $this->em->find(StoredRun::class, $id) ?? throw NotThere::of('run', $id);
+    }
+
+    /**
+     * @return list<StoredRun> those that are neither finished nor put away, in the order in which they were put on the bench
+     */
+    public function onBench(): array
+    {
+        return $this->em->getRepository(StoredRun::class)->findBy(['archivedAt' => null, 'finishedAt' => null], ['createdAt' => 'ASC', 'id' => 'ASC']);
+    }
+
+    /**
+     * @return array{int, list<StoredRun>} how many there are, and one page of them, the last put on the bench first
+     */
+    public function page(int $page, bool $archived = false): array
+    {
+        $find = $this->em->createQueryBuilder()->from(StoredRun::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
+        /** @var list<StoredRun> $found */
+        $found = (clone $find)->select('r')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+
+        return [(int) $find->select('COUNT(r.id)')->getQuery()->getSingleScalarResult(), $found];
+    }
+
+    /**
+     * Where it stands, from when and by when, and whether it is finished or put away.
+     *
+     * @throws NotThere
+     * @throws Stale    if it has moved on from the given version
+     */
+    public function change(string $id, int $version, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due, bool $finished, bool $archived): StoredRun
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $version, $place, $notBefore, $due, $finished, $archived): StoredRun {
+            $run = $this->get($id);
+            if ($run->version !== $version) {
+                throw new Stale($run->version, $run->document);
+            }
+            [$run->place, $run->notBefore, $run->due] = [$place, $notBefore, $due];
+            $run->finishedAt = $finished ? $run->finishedAt ?? new \DateTimeImmutable() : null;
+            $run->archivedAt = $archived ? $run->archivedAt ?? new \DateTimeImmutable() : null;
+            ++$run->version;
+
+            return $run;
+        });
+    }
+
+    /**
+     * Keeps what can be kept of several events, each for itself: one that is refused stops none behind it. What has been kept already is kept again without any change.
+     *
+     * @param list<mixed> $events as JSON
+     *
+     * @return array<int, string> why an event was refused, by its place in the list
+     *
+     * @throws NotThere
+     */
+    public function note(string $id, array $events): array
+    {
+        $run = $this->get($id);
+        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe->read(Json::decode($run->document))->steps);
+        $refused = [];
+        foreach ($events as $i => $json) {
+            try {
+                $event = $this->event->read($json, time());
+                if (null !== $event->step && !\in_array($event->step, $steps, true)) {
+                    throw BenchRefusal::noSuchStep();
+                }
+                $this->keep($run->id, $event, Json::encode($json));
+            } catch (Refused $none) {
+                $refused[$i] = $none->getMessage();
+            } catch (BenchRefusal $none) {
+                $refused[$i] = $none->getMessage();
+            }
+        }
+
+        return $refused;
+    }
+
+    /**
+     * @return list<Event>
+     */
+    public function events(StoredRun $run): array
+    {
+        $stored = $this->em->getRepository(StoredEvent::class)->findBy(['run' => $run], ['happenedAt' => 'ASC', 'id' => 'ASC']);
+
+        return array_map(fn (StoredEvent $e): Event => $this->event->read(Json::decode($e->document), $e->receivedAt->getTimestamp()), $stored);
+    }
+
+    public function state(StoredRun $run): RunState
+    {
+        return $this->fold->fold($this->events($run));
+    }
+
+    /**
+     * @throws BenchRefusal if another event has this id
+     */
+    private function keep(string $run, Event $event, string $text): void
+    {
+        $kept = $this->em->wrapInTransaction(function () use ($run, $event, $text): bool {
+            $there = $this->em->find(StoredEvent::class, $event->id);
+            if (null !== $there) {
+                return $there->run->id === $run && Json::encode($this->event->read(Json::decode($there->document), $there->receivedAt->getTimestamp())) === Json::encode($event);
+            }
+            $this->em->persist(new StoredEvent($event->id, $this->get($run), new \DateTimeImmutable('@'.$event->at), new \DateTimeImmutable(), $text));
+
+            return true;
+        });
+        if (!$kept) {
+            throw BenchRefusal::another();
+        }
+    }
+}

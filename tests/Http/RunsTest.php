@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Pieces on the bench: put there, planned among one another, noted as they are done, and planned anew from there.
+ */
+final class RunsTest extends TestCase
+{
+    private Studio $studio;
+
+    protected function setUp(): void
+    {
+        $this->studio = Studio::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->studio->close();
+    }
+
+    /**
+     * Two pieces share the days: never two at once, in the hours of the studio, each step after the one before it; what is done is not planned again, and the rest comes after its end.
+     */
+    public function testTwoPiecesShareTheDays(): void
+    {
+        $this->clear();
+        $rack = $this->put('rack');
+        $stools = $this->put('stools', ['place' => 'hall']);
+        $context = ['now' => '2026-11-30T07:30:00+01:00'];
+        $plan = $this->days($context);
+        self::assertSame([$rack->id, $stools->id], array_column($plan->pieces, 'id'));
+        $this->assertOneAtATime($plan);
+        self::assertSame(max('', ...array_column($plan->pieces, 'ready')), $plan->end);
+        self::assertLessThanOrEqual($plan->end, $plan->bound);
+        foreach ([$rack, $stools] as $run) {
+            $own = array_values(array_filter($plan->works, static fn (\stdClass $w): bool => $w->piece === $run->id));
+            self::assertGreaterThanOrEqual(\count($run->document->steps), \count($own));
+        }
+        $alone = $this->studio->json('POST', '/api/preview', ['document' => $rack->document, 'context' => $context])->preview->plan;
+        self::assertGreaterThanOrEqual(substr((string) $alone->readyOn, 0, 10), substr($this->piece($plan, $rack->id)->ready, 0, 10), 'not sooner than alone');
+
+        $this->note($rack->id, [['id' => 'e1', 'at' => '2026-11-24T08:00:00+01:00', 'kind' => 'started', 'step' => 's1'], ['id' => 'e2', 'at' => '2026-11-24T08:40:00+01:00', 'kind' => 'finished', 'step' => 's1'], ['id' => 'e3', 'at' => '2026-11-24T08:45:00+01:00', 'kind' => 'skipped', 'step' => 's2']]);
+        $after = $this->days($context);
+        self::assertNotContains('s1', $this->steps($after, $rack->id));
+        self::assertNotContains('s2', $this->steps($after, $rack->id), 'left out');
+        self::assertContains('s3', $this->steps($after, $rack->id));
+        $this->assertOneAtATime($after);
+        self::assertNotContains('s1', $this->steps($this->days($context), $rack->id));
+    }
+
+    /** What would be with a helper, on a Saturday, in a warmer room: nothing is kept, and none of them is later. */
+    public function testWhatWouldBe(): void
+    {
+        $this->clear();
+        $this->put('stools');
+        $this->put('settle');
+        $this->put('rack');
+        $now = ['now' => '2026-11-30T07:30:00+01:00'];
+        $usual = $this->days($now);
+        $hours = $this->studio->json('GET', '/api/settings')->settings->hours;
+        foreach ([['hours' => (object) ((array) $hours + ['sat' => $hours->mon])], ['helper' => $hours]] as $what) {
+            $would = $this->days($now + $what);
+            $this->assertOneAtATime($would);
+            self::assertLessThanOrEqual($usual->end, $would->end);
+        }
+        self::assertEquals($usual->pieces, $this->days($now)->pieces);
+        $hall = $this->put('stools', ['place' => 'hall']);
+        $cold = $this->days($now);
+        self::assertGreaterThanOrEqual($this->piece($usual, $usual->pieces[0]->id)->ready, $this->piece($cold, $hall->id)->ready, 'the unheated hall takes longer');
+    }
+
+    /**
+     * Any event, any number of times, in any order: the same run. Another under the same id is refused, and stops none behind it; a retraction undoes, and is undone.
+     */
+    public function testEventsAreKeptOnceEach(): void
+    {
+        $run = $this->put('rack');
+        $events = [
+            ['id' => 'a1', 'at' => '2026-11-24T08:00:00+01:00', 'kind' => 'started', 'step' => 's1'],
+            ['id' => 'a2', 'at' => '2026-11-24T08:40:00+01:00', 'kind' => 'finished', 'step' => 's1'],
+            ['id' => 'a3', 'at' => '2026-11-24T09:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 120.5],
+            ['id' => 'a4', 'at' => '2026-11-24T09:01:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => 'Drags a little.'],
+            ['id' => 'a5', 'at' => '2026-11-24T09:02:00+01:00', 'kind' => 'retract', 'retracts' => 'a3'],
+            ['id' => 'a6', 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => ['temperature' => 18.5, 'humidity' => 55]],
+        ];
+        $state = $this->note($run->id, $events)->run;
+        self::assertSame([1, [], ['Drags a little.']], [\count($state->works), (array) $state->poured, array_column($state->notes, 'text')]);
+        foreach ([array_reverse($events), [$events[3], $events[0], $events[3]], $events] as $again) {
+            $noted = $this->note($run->id, $again);
+            self::assertSame([], $noted->refused);
+            self::assertEquals($state, $noted->run);
+        }
+        $mixed = $this->note($run->id, [
+            ['id' => 'a3', 'at' => '2026-11-24T09:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 90],
+            ['id' => 'b1', 'at' => '2026-11-24T09:00:00+01:00', 'kind' => 'poured', 'step' => 's99', 'ml' => 90],
+            ['id' => 'b2', 'at' => '2026-11-24T09:00:00+01:00', 'kind' => 'note', 'step' => 's3'],
+            'nonsense',
+            ['id' => 'b3', 'at' => '2099-01-01T09:00:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => 'From the future.'],
+            ['id' => 'b4', 'at' => '2026-11-24T09:10:00+01:00', 'kind' => 'retract', 'retracts' => 'a5'],
+        ]);
+        self::assertSame([0, 1, 2, 3, 4], array_column($mixed->refused, 'place'));
+        self::assertStringContainsString('Another event', $mixed->refused[0]->why);
+        self::assertSame(120.5, $mixed->run->poured->s3, 'the retraction is retracted');
+        $this->studio->json('POST', '/api/runs/01ARZ3NDEKTSV4RRFFQ69G5FAV/events', ['events' => []], 404);
+        $other = $this->put('rack');
+        self::assertSame([0], array_column($this->note($other->id, [$events[0]])->refused, 'place'), 'of another run');
+    }
+
+    public function testARunIsChangedAndPutAway(): void
+    {
+        $run = $this->put('stools', ['due' => '2027-02-18', 'notBefore' => '2026-12-01']);
+        self::assertSame(['2027-02-18', '2026-12-01', null], [$run->due, $run->notBefore, $run->finishedAt]);
+        $plan = $this->days(['now' => '2026-11-30T07:30:00+01:00']);
+        self::assertGreaterThanOrEqual('2026-12-01', min('9999', ...array_values(array_map(static fn (\stdClass $w): string => $w->stretches[0]->start, array_filter($plan->works, static fn (\stdClass $w): bool => $w->piece === $run->id)))));
+        self::assertSame(0, $this->piece($plan, $run->id)->late);
+        $changed = $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1, 'place' => 'hall', 'due' => '2026-12-01', 'notBefore' => '2026-12-01']);
+        self::assertSame([2, 'hall'], [$changed->version, $changed->place]);
+        self::assertGreaterThan(0, $this->piece($this->days(['now' => '2026-11-30T07:30:00+01:00']), $run->id)->late, 'not by then');
+        $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1], 409);
+        $finished = $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 2, 'finished' => true]);
+        self::assertNotNull($finished->finishedAt);
+        self::assertNotContains($run->id, array_column($this->days([])->pieces, 'id'));
+        self::assertContains($run->id, array_column($this->studio->json('GET', '/api/runs')->runs, 'id'));
+        $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 3, 'archived' => true]);
+        self::assertNotContains($run->id, array_column($this->studio->json('GET', '/api/runs')->runs, 'id'));
+        self::assertSame(['/due'], array_column($this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->recipe()->id, 'due' => 'soon'], 422)->violations, 'pointer'));
+        $this->studio->json('POST', '/api/runs', ['recipe' => '01ARZ3NDEKTSV4RRFFQ69G5FAV'], 404);
+    }
+
+    private function clear(): void
+    {
+        foreach ($this->studio->json('GET', '/api/runs')->runs as $run) {
+            $this->studio->json('PUT', "/api/runs/$run->id", ['version' => $run->version, 'archived' => true]);
+        }
+        $nothing = $this->days([]);
+        self::assertSame([[], null, true], [$nothing->works, $nothing->end, $nothing->complete]);
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     */
+    private function put(string $recipe, array $more = []): \stdClass
+    {
+        return $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->recipe($recipe)->id] + $more, 201);
+    }
+
+    /**
+     * @param array<string, mixed> $context
+     */
+    private function days(array $context): \stdClass
+    {
+        return $this->studio->json('POST', '/api/compute/days', ['context' => (object) $context]);
+    }
+
+    /**
+     * @param list<mixed> $events
+     */
+    private function note(string $run, array $events): \stdClass
+    {
+        return $this->studio->json('POST', "/api/runs/$run/events", ['events' => $events]);
+    }
+
+    private function piece(\stdClass $plan, string $id): \stdClass
+    {
+        return array_column($plan->pieces, null, 'id')[$id];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function steps(\stdClass $plan, string $run): array
+    {
+        return array_column(array_filter($plan->works, static fn (\stdClass $w): bool => $w->piece === $run), 'step');
+    }
+
+    private function assertOneAtATime(\stdClass $plan): void
+    {
+        $taken = [];
+        foreach ($plan->works as $work) {
+            foreach ($work->stretches as $stretch) {
+                $taken[$work->hands][] = [$stretch->start, $stretch->end];
+                self::assertSame(0, (int) (substr($stretch->start, 11, 5) < '08:00' || substr($stretch->end, 11, 5) > '17:00'), "{$stretch->start} is out of hours");
+            }
+        }
+        foreach ($taken as $own) {
+            sort($own);
+            for ($i = 1; $i < \count($own); ++$i) {
+                self::assertGreaterThanOrEqual($own[$i - 1][1], $own[$i][0]);
+            }
+        }
+    }
+}
