@@ -35,6 +35,17 @@ final readonly class Climate
         return new self($temperature, $humidity, $air, $surface ?? $temperature);
     }
 
+    /** Heated to a temperature, where it is colder: the same water is in it, so it is drier. */
+    public function warmedTo(float $temperature): self
+    {
+        return $this->temperature >= $temperature ? $this : self::of($temperature, max(1.0, min(100.0, 100 * $this->vapourPressure() / self::saturation($temperature))), $this->air, max($temperature, $this->surface));
+    }
+
+    public function moved(Air $air): self
+    {
+        return new self($this->temperature, $this->humidity, $air, $this->surface);
+    }
+
     /**
      * The air all labels speak of: 21 °C, 50 % RH, still.
      */

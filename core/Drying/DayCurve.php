@@ -49,6 +49,16 @@ final readonly class DayCurve
     }
 
     /**
+     * With other air in every hour.
+     *
+     * @param \Closure(Climate): Climate $do
+     */
+    public function with(\Closure $do): self
+    {
+        return new self(array_map($do, $this->hours));
+    }
+
+    /**
      * What was measured, hour by hour; an hour of which nothing is known is as the one before it.
      *
      * @param array<int, Climate> $measured by hour

@@ -13,6 +13,8 @@ final class BoundWorks
 {
     /** @var array<string, int> seconds that must pass after the end of a work */
     private array $tails = [];
+    /** @var array<string, int> minutes of a work, with those to begin with its pot where no other is done with it */
+    private array $minutes = [];
     /** @var array<string, string> what a piece is like, by job */
     private array $like = [];
     private readonly bool $soon;
@@ -25,11 +27,15 @@ final class BoundWorks
      */
     public function __construct(private readonly array $works, private readonly array $after, private readonly array $hands, private readonly int $from, private readonly array $due)
     {
+        $pots = array_count_values(array_filter(array_map(static fn (Work $w): ?string => $w->pot, $works), static fn (?string $pot): bool => null !== $pot));
+        foreach ($works as $id => $work) {
+            $this->minutes[$id] = $work->minutes + (1 === ($pots[$work->pot ?? ''] ?? 0) ? $work->setUp : 0);
+        }
         foreach (array_reverse($works) as $id => $work) {
             $tail = 60 * $work->last->least();
             foreach ($after[$id] as $next) {
                 foreach ($works[$next]->links as $link) {
-                    $tail = $link->after === $id ? max($tail, 60 * ($link->wait->least() + $works[$next]->minutes) + $this->tails[$next]) : $tail;
+                    $tail = $link->after === $id ? max($tail, 60 * ($link->wait->least() + $this->minutes[$next]) + $this->tails[$next]) : $tail;
                 }
             }
             $this->tails[$id] = $tail;
@@ -104,7 +110,7 @@ final class BoundWorks
         }
         $soonest = \PHP_INT_MAX;
         foreach ($work->alone ? [$this->hands[0]] : $this->hands as $calendar) {
-            $stretches = $calendar->fit($work->minutes, $ready);
+            $stretches = $calendar->fit($this->minutes[$work->id], $ready);
             $soonest = null === $stretches ? $soonest : min($soonest, $stretches[\count($stretches) - 1]->end);
         }
 
@@ -122,7 +128,7 @@ final class BoundWorks
         $calendar = $this->hands[0];
         asort($heads);
         $coming = array_keys($heads);
-        $minutes = array_map(static fn (Work $w): int => $w->minutes, $left);
+        $minutes = array_intersect_key($this->minutes, $left);
         $open = [];
         [$now, $end] = [$free, 0];
         while ([] !== $coming || [] !== $open) {

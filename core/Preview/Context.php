@@ -62,6 +62,18 @@ final readonly class Context
         return isset($this->stock[$material->id]) ? $material->body->inGrams($this->stock[$material->id]) : null;
     }
 
+    /**
+     * The same with other air, everywhere.
+     *
+     * @param \Closure(Climate): Climate $do
+     */
+    public function inAir(\Closure $do): self
+    {
+        $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do)), $this->places);
+
+        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper);
+    }
+
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {

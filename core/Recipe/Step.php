@@ -70,6 +70,12 @@ final readonly class Step
         return new self($id, $title, $technique, $intent, $parts, $uses, $coats, $detail, $wait, $note, $repeat);
     }
 
+    /** The same with one coat more; where it is repeated until something is so, with one round more at most. */
+    public function withOneMoreCoat(): self
+    {
+        return self::of($this->id, $this->title, $this->technique, $this->intent, $this->parts, $this->uses, min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1), $this->detail, $this->wait, $this->note, $this->repeat);
+    }
+
     /**
      * What to call it: its own title, else the technique and what is used.
      */

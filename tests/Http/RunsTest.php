@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Http;
 
 use PHPUnit\Framework\TestCase;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
 
 /**
  * Pieces on the bench: put there, planned among one another, noted as they are done, and planned anew from there.
@@ -109,6 +111,48 @@ final class RunsTest extends TestCase
         $this->studio->json('POST', '/api/runs/01ARZ3NDEKTSV4RRFFQ69G5FAV/events', ['events' => []], 404);
         $other = $this->put('rack');
         self::assertSame([0], array_column($this->note($other->id, [$events[0]])->refused, 'place'), 'of another run');
+    }
+
+    /** The calendar, parsed back, is the plan. */
+    public function testTheCalendarIsThePlan(): void
+    {
+        $plan = $this->days([]);
+        $response = $this->studio->ask('GET', '/api/days.ics');
+        self::assertStringStartsWith('text/calendar', (string) $response->headers->get('Content-Type'));
+        $calendar = Reader::read((string) $response->getContent());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate(), 'as the standard has it');
+        $events = [];
+        foreach ($calendar->getComponents() as $event) {
+            $events[] = [(string) $event->SUMMARY, $event->DTSTART->getDateTime()->getTimestamp(), $event->DTEND->getDateTime()->getTimestamp()];
+        }
+        $titles = array_column($plan->pieces, 'title', 'id');
+        $planned = [];
+        foreach ($plan->works as $w) {
+            foreach ($w->stretches as $s) {
+                $planned[] = [$w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', the second half' : '').': '.$titles[$w->piece], strtotime($s->start), strtotime($s->end)];
+            }
+        }
+        foreach ($plan->pieces as $p) {
+            $planned[] = ["Ready: $p->title", strtotime($p->ready), strtotime($p->ready)];
+        }
+        sort($events);
+        sort($planned);
+        self::assertSame($planned, $events);
+    }
+
+    /** Heated, with a fan, with one more coat: what is heated is not later, one coat more is not sooner, and nonsense is refused. */
+    public function testOtherAirAndOneMoreCoat(): void
+    {
+        $now = ['now' => '2026-11-30T07:30:00+01:00'];
+        $ask = fn (array $more): \stdClass => $this->studio->json('POST', '/api/compute/days', ['context' => $now] + $more);
+        $usual = $ask([]);
+        $cupboard = $usual->pieces[0];
+        self::assertLessThanOrEqual($cupboard->ready, $ask(['heat' => 24])->pieces[0]->ready);
+        $left = array_values(array_filter($usual->works, static fn (\stdClass $w): bool => $w->piece === $cupboard->id));
+        $more = $ask(['coat' => ['run' => $cupboard->id, 'step' => $left[\count($left) - 1]->step]]);
+        self::assertGreaterThan(\count($usual->works), \count($more->works));
+        self::assertSame('/heat', $this->studio->json('POST', '/api/compute/days', ['heat' => 90], 422)->violations[0]->pointer);
     }
 
     public function testARunIsChangedAndPutAway(): void

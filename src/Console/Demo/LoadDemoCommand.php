@@ -35,6 +35,7 @@ final class LoadDemoCommand extends Command
         private readonly ReadLeft $readLeft,
         private readonly LoadDemoPots $pots,
         private readonly LoadDemoBoards $boards,
+        private readonly LoadDemoRuns $runs,
     ) {
         parent::__construct();
     }
@@ -59,6 +60,7 @@ final class LoadDemoCommand extends Command
             }
             $this->pots->load($this->projectDir.'/data/demo/pots.yaml', $all);
             $this->boards->load($this->projectDir.'/data/demo/boards.yaml');
+            $this->runs->load($this->projectDir.'/data/demo/runs.yaml');
             $output->writeln(\sprintf('The demo studio has %d recipes and %d materials.', \count($files), \count($all)));
         });
     }

@@ -12,32 +12,40 @@ use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\DaysPreview;
 use Inlaid\Core\Preview\PieceToDo;
 use Inlaid\Core\Preview\PlanDays;
+use Inlaid\Core\Recipe\Step;
 
 /**
  * Plans what is on the bench, with what has been done of it.
  */
 final readonly class PlanBench
 {
-    /** Searching longer seldom finds better, and somebody waits. */
-    private const SECONDS = 0.45;
+    /** However slow the machine: php -S does not notice that nobody waits any more. */
+    private const SECONDS = 4.0;
 
     public function __construct(private RunBook $runs, private ReadRecipe $read, private PlanDays $plan)
     {
     }
 
-    public function plan(Context $context, float $seconds = self::SECONDS): DaysPreview
+    /**
+     * @param array{string, string}|null $coat a run and a step of it that gets one coat more
+     */
+    public function plan(Context $context, ?array $coat = null): DaysPreview
     {
-        $end = hrtime(true) + (int) (1e9 * $seconds);
+        $end = hrtime(true) + (int) (1e9 * self::SECONDS);
         $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context, $coat), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
     }
 
-    private function piece(StoredRun $run, Context $context): PieceToDo
+    /**
+     * @param array{string, string}|null $coat
+     */
+    private function piece(StoredRun $run, Context $context, ?array $coat): PieceToDo
     {
         $state = $this->runs->state($run);
         $recipe = $this->read->read(Json::decode($run->document));
-        $left = array_values(array_filter($recipe->steps, static fn ($s): bool => !isset($state->skipped[$s->id])));
+        $left = array_values(array_filter($recipe->steps, static fn (Step $s): bool => !isset($state->skipped[$s->id])));
+        $left = array_map(static fn (Step $s): Step => [$run->id, $s->id] === $coat ? $s->withOneMoreCoat() : $s, $left);
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Days;
 
+use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\Core\Drying\Air;
+use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Preview\DaysPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -20,8 +23,12 @@ final readonly class ShowDays
 
     public function __invoke(Body $body): DaysPreview
     {
-        $body->read(static fn ($n) => $n->fields('context'));
+        [$heat, $fan, $coat] = $body->read(static fn (Node $n): array => [
+            null === ($heat = $n->fields('context', 'heat', 'fan', 'coat')->floatOrNull('heat')) || ($heat >= 5 && $heat <= 35) ? $heat : $n->refuse('heat', 'A workshop is heated to between 5 and 35 °C.'),
+            $n->has('fan') && $n->bool('fan'),
+            $n->has('coat') ? [$n->child('coat')->fields('run', 'step')->id('run'), $n->child('coat')->id('step')] : null,
+        ]);
 
-        return $this->plan->plan($this->context->of($body));
+        return $this->plan->plan($this->context->of($body)->inAir(static fn (Climate $c): Climate => ($fan ? $c->moved(Air::Fan) : $c)->warmedTo($heat ?? -30.0)), $coat);
     }
 }

@@ -208,7 +208,7 @@ final class PlanWorksTest extends TestCase
     }
 
     /**
-     * @return list<Work> chains, some with a branch
+     * @return list<Work> chains, some with a branch, some with pots
      */
     private function works(int $jobs, int $most): array
     {
@@ -221,7 +221,8 @@ final class PlanWorksTest extends TestCase
                     $wait = $this->int(0, 500);
                     $links[] = new Link("w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)), new Minutes($wait, 0 === $this->int(0, 4)), 0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null);
                 }
-                $works[] = new Work("w$j-$i", "j$j", $this->int(5, 260), $links, new Minutes($this->int(0, 300)));
+                $pot = 0 === $this->int(0, 2) ? 'pot '.$this->int(1, 3) : null;
+                $works[] = new Work("w$j-$i", "j$j", $this->int(5, 260), $links, new Minutes($this->int(0, 300)), $pot, null === $pot ? 0 : $this->int(3, 20), 0 === $this->int(0, 1) ? 90 : null);
             }
         }
 

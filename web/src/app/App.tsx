@@ -14,6 +14,7 @@ const GuestLook = lazy(() => import('../areas/look/GuestLook'));
 const Pots = lazy(() => import('../areas/pots/Pots'));
 const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
 const BuyList = lazy(() => import('../areas/shelf/BuyList'));
+const Days = lazy(() => import('../areas/days/Days'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -34,6 +35,7 @@ export function App() {
             <Route path="/mix" element={<Mixing />} />
             <Route path="/boards" element={<Boards />} />
             <Route path="/boards/:id/:view?" element={<BoardRoom />} />
+            <Route path="/days" element={<Days />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

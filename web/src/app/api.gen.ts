@@ -602,6 +602,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Download the plan of the bench as a calendar */
+        get: operations["exportDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1611,6 +1628,11 @@ export interface components {
             dry: number;
             ofNormal: number;
         };
+        /** @description One more coat of a step of a piece on the bench. */
+        CoatMore: {
+            run: string;
+            step: string;
+        };
         /** @description What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m²; and `poured`, which is what is taken, rounded up to the tenth of a ml that can be measured. Immutable. */
         CoatNeed: {
             poured: string;
@@ -1747,9 +1769,12 @@ export interface components {
             over: string;
             tooLong: number;
         };
-        /** @description What is other than usual, to see what would be: more hours, a helper, warmer air. */
+        /** @description What is other than usual, to see what would be: other hours, a helper; heated to so many °C, a fan; one more coat of a step of a piece. */
         DaysAsked: {
             context?: components["schemas"]["Context"] | null;
+            heat?: number | null;
+            fan?: boolean;
+            coat?: components["schemas"]["CoatMore"] | null;
         };
         /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted. */
         DaysPreview: {
@@ -5314,6 +5339,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WherePreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Download the plan of the bench as a calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
             /** @description What is wrong, and where */

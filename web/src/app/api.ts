@@ -41,6 +41,8 @@ export type BoardRound = Schemas['BoardRound'];
 export type PatchPreview = Schemas['PatchPreview'];
 export type PatchReading = Schemas['PatchReading'];
 export type ThingToVary = Schemas['ThingToVary'];
+export type DaysPreview = Schemas['DaysPreview'];
+export type RunSummary = Schemas['RunSummary'];
 export type AxisPreview = Schemas['AxisPreview'];
 type ProblemDetails = Schemas['ProblemDetails'];
 

@@ -3,6 +3,7 @@ export const rooms = [
   { to: '/', name: 'Book', key: 'b' },
   { to: '/mix', name: 'Mix', key: 'm' },
   { to: '/boards', name: 'Boards', key: 'o' },
+  { to: '/days', name: 'Days', key: 'd' },
   { to: '/shelf', name: 'Shelf', key: 's' },
   { to: '/settings', name: 'Settings', key: 't' },
 ] as const;

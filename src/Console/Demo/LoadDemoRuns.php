@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Console\Demo;
+
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RunBook;
+use Inlaid\App\Store\StudioContext;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Puts the demo's pieces on the bench, with what was noted of them in the days before.
+ *
+ * @phpstan-type Noted array{step: string, kind: string, ago: int, at: string, lay?: int, coat?: int, text?: string, ml?: float}
+ */
+final readonly class LoadDemoRuns
+{
+    public function __construct(private RunBook $runs, private RecipeBook $book, private ReadRecipe $read, private StudioContext $context)
+    {
+    }
+
+    public function load(string $file): void
+    {
+        /** @var list<array{recipe: string, place?: string, due?: int, events?: list<Noted>}> $runs */
+        $runs = Yaml::parseFile($file);
+        $zone = $this->context->own()->working->zone;
+        $today = new \DateTimeImmutable('today', $zone);
+        foreach ($runs as $number => $given) {
+            $recipe = $this->book->search($given['recipe'], false, 1)[1][0];
+            $due = isset($given['due']) ? $today->add(new \DateInterval("P{$given['due']}D")) : null;
+            $run = $this->runs->begin($this->read->document(Json::decode($recipe->draft->document)), $recipe->id, null, $given['place'] ?? null, null, $due);
+            $events = [];
+            foreach ($given['events'] ?? [] as $i => $event) {
+                $at = new \DateTimeImmutable($today->modify("-{$event['ago']} days")->format('Y-m-d ').$event['at'], $zone);
+                $events[] = (object) (['id' => "demo-$number-$i", 'at' => $at->format(\DATE_ATOM)] + array_diff_key($event, ['ago' => 1, 'at' => 1]));
+            }
+            $refused = $this->runs->note($run->id, $events);
+            if ([] !== $refused) {
+                throw new \LogicException(implode(' ', $refused));
+            }
+        }
+    }
+}

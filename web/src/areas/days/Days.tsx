@@ -1,0 +1,71 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { twoColumns } from '../../app/theme';
+import { Failed, Loading } from '../../shared/Notice';
+import { useSettings } from '../../shared/useSettings';
+import { day, minutes, moment } from '../../shared/words';
+import { BenchPieces } from './BenchPieces';
+import { DayCard } from './DayCard';
+import { NextUp } from './NextUp';
+import { useDays, useRuns } from './useDays';
+import { askedOf, WhatIf, type Would } from './WhatIf';
+
+/** All pieces on the bench over the days to come: what to do now and next, when each is ready, and what would be if. */
+export default function Days() {
+  const [would, setWould] = useState<readonly Would[]>([]);
+  const settings = useSettings();
+  const runs = useRuns();
+  const usual = useDays({});
+  const asked = settings.data ? askedOf(would, settings.data.settings) : {};
+  const tried = useDays(would.length === 0 ? {} : asked);
+  const failed = usual.error ?? runs.error;
+  if (failed && !usual.data) return <Failed error={failed} retry={() => void usual.refetch()} />;
+  if (!usual.data || !runs.data || !settings.data) return <Loading what="the days" />;
+  const plan = would.length > 0 && tried.data ? tried.data : usual.data;
+  const days = [...new Set(plan.works.flatMap((w) => w.stretches.map((s) => s.start.slice(0, 10))))].sort();
+  return (
+    <Box sx={twoColumns('380px')}>
+      <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, overflowY: { md: 'auto' }, p: 2 }}>
+        <Typography variant="h1" sx={{ mb: 1.5 }}>
+          Days
+        </Typography>
+        <BenchPieces plan={plan} runs={runs.data} settings={settings.data.settings} />
+      </Box>
+      <Box
+        sx={{ overflowY: { md: 'auto' }, p: { xs: 2, md: 3 }, bgcolor: 'background.paper', display: 'grid', gap: 2, alignContent: 'start' }}
+      >
+        {plan.works.length === 0 ? (
+          <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
+            {plan.pieces.length === 0
+              ? 'Nothing is on the bench. Put a recipe on it, and its steps are laid into your days.'
+              : 'All of it is done.'}
+          </Box>
+        ) : (
+          <>
+            <NextUp plan={usual.data} />
+            <WhatIf would={would} onChange={setWould} usual={usual.data} tried={would.length > 0 ? tried.data : undefined} />
+            {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
+            <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
+              <Typography variant="h2">All ready {moment(plan.end)}</Typography>
+              <span>{minutes(plan.handsOn)} of work</span>
+              <span>
+                {plan.complete
+                  ? 'No order of work has them ready sooner.'
+                  : `At the very best ${plan.bound ? day(plan.bound) : ''}: more orders were not tried.`}
+              </span>
+              <Button href="/api/days.ics" size="small" sx={{ ml: 'auto' }}>
+                For your calendar
+              </Button>
+            </Box>
+            {days.map((date) => (
+              <DayCard key={date} date={date} plan={plan} />
+            ))}
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,62 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { DaysPreview, Settings } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { moment } from '../../shared/words';
+
+export type Would = 'helper' | 'saturday' | 'heat' | 'fan';
+
+const words: [Would, string][] = [
+  ['helper', 'a helper every day'],
+  ['saturday', 'Saturdays too'],
+  ['heat', 'heated to 21 °C'],
+  ['fan', 'a fan'],
+];
+
+/** What is asked where something is other than usual. */
+export function askedOf(would: readonly Would[], settings: Settings): components['schemas']['DaysAsked'] {
+  const hours = would.includes('saturday')
+    ? { ...settings.hours, sat: settings.hours.sat?.length ? settings.hours.sat : (settings.hours.fri ?? []) }
+    : settings.hours;
+  return {
+    context: { ...(would.includes('saturday') ? { hours } : {}), ...(would.includes('helper') ? { helper: hours } : {}) },
+    ...(would.includes('heat') ? { heat: 21 } : {}),
+    ...(would.includes('fan') ? { fan: true } : {}),
+  };
+}
+
+type Props = { would: readonly Would[]; onChange: (would: readonly Would[]) => void; usual: DaysPreview; tried: DaysPreview | undefined };
+
+/** What would be if: nothing is kept, it is only looked at. */
+export function WhatIf({ would, onChange, usual, tried }: Props) {
+  return (
+    <Box component="section" aria-label="What if" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+      <b>What if:</b>
+      {words.map(([key, name]) => {
+        const on = would.includes(key);
+        return (
+          <Button
+            key={key}
+            size="small"
+            variant={on ? 'contained' : 'outlined'}
+            aria-pressed={on}
+            onClick={() => onChange(on ? would.filter((w) => w !== key) : [...would, key])}
+          >
+            {name}
+          </Button>
+        );
+      })}
+      {tried && (
+        <Box data-testid="would" aria-live="polite">
+          {tried.end === usual.end ? (
+            <>No difference: all ready {moment(usual.end)}.</>
+          ) : (
+            <>
+              All ready <b>{moment(tried.end)}</b> instead of {moment(usual.end)}.
+            </>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,66 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, type RunSummary } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { everyPage } from '../../shared/everyPage';
+
+type Asked = components['schemas']['DaysAsked'];
+type Changed = Partial<Pick<RunSummary, 'place' | 'notBefore' | 'due' | 'archived'>> & { finished?: boolean };
+
+/** All pieces on the bench planned from now on; with something other than usual it is what would be. */
+export function useDays(asked: Asked) {
+  return useQuery({
+    queryKey: ['days', asked],
+    queryFn: () => answer(api.POST('/api/compute/days', { body: asked })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 60_000,
+    staleTime: 0,
+  });
+}
+
+/** What is on the bench, and what was. */
+export function useRuns() {
+  return useQuery({
+    queryKey: ['runs'],
+    queryFn: () =>
+      everyPage(
+        (page) => answer(api.GET('/api/runs', { params: { query: { page } } })),
+        (list) => list.runs,
+      ),
+    staleTime: 0,
+  });
+}
+
+/** What can be done with a piece on the bench. */
+export function useRunWork() {
+  const queries = useQueryClient();
+  const onSuccess = () => {
+    void queries.invalidateQueries({ queryKey: ['runs'] });
+    void queries.invalidateQueries({ queryKey: ['days'] });
+  };
+  return {
+    put: useMutation({ mutationFn: (recipe: string) => answer(api.POST('/api/runs', { body: { recipe } })), onSuccess }),
+    change: useMutation({
+      mutationFn: ({ run, to }: { run: RunSummary; to: Changed }) =>
+        answer(
+          api.PUT('/api/runs/{id}', {
+            params: { path: { id: run.id } },
+            body: {
+              version: run.version,
+              place: run.place,
+              notBefore: run.notBefore,
+              due: run.due,
+              finished: run.finishedAt !== null,
+              archived: run.archived,
+              ...to,
+            },
+          }),
+        ),
+      onSuccess,
+    }),
+    note: useMutation({
+      mutationFn: ({ run, events }: { run: string; events: components['schemas']['Event'][] }) =>
+        answer(api.POST('/api/runs/{id}/events', { params: { path: { id: run } }, body: { events } })),
+      onSuccess,
+    }),
+  };
+}
