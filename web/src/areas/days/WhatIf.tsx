@@ -55,6 +55,13 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
               All ready <b>{moment(tried.end)}</b> instead of {moment(usual.end)}.
             </>
           )}
+          {tried.pieces
+            .filter((p) => p.ready !== usual.pieces.find((u) => u.id === p.id)?.ready)
+            .map((p) => (
+              <div key={p.id}>
+                {p.title}: {moment(p.ready)} instead of {moment(usual.pieces.find((u) => u.id === p.id)?.ready ?? null)}
+              </div>
+            ))}
         </Box>
       )}
     </Box>

@@ -1,4 +1,6 @@
 import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
 import type { Settings } from '../../app/api';
 import { TextEntry } from '../../shared/Field';
 import { Group } from './StudioSettings';
@@ -54,6 +56,27 @@ export function HoursSettings({
           onChange={(text) => onChange({ hours: { ...settings.hours, [key]: read(text) } })}
         />
       ))}
+      <Box sx={{ gridColumn: '1 / -1' }}>
+        <FormControlLabel
+          label="A helper works too"
+          control={
+            <Switch
+              checked={settings.helper !== null && settings.helper !== undefined}
+              onChange={(e) => onChange({ helper: e.target.checked ? settings.hours : null })}
+            />
+          }
+        />
+      </Box>
+      {settings.helper &&
+        days.map(([key, name]) => (
+          <TextEntry
+            key={`helper ${key}`}
+            label={`Helper, ${name}`}
+            placeholder="off"
+            value={write(settings.helper?.[key])}
+            onChange={(text) => onChange({ helper: { ...settings.helper, [key]: read(text) } })}
+          />
+        ))}
       <TextEntry label="Time zone" value={settings.zone} onChange={(zone) => onChange({ zone })} error={error} />
       <Box sx={{ gridColumn: '1 / -1' }}>
         <TextEntry

@@ -16,6 +16,7 @@ import { asNumber } from '../../shared/words';
 import { CupsSettings } from './CupsSettings';
 import { HoursSettings } from './HoursSettings';
 import { MeasuresSettings } from './MeasuresSettings';
+import { PlacesSettings } from './PlacesSettings';
 
 /** The one place for what holds in the whole studio. */
 export default function StudioSettings() {
@@ -139,6 +140,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           control={<Checkbox checked={s.flame ?? false} onChange={(e) => set({ flame: e.target.checked })} />}
         />
       </Group>
+      <PlacesSettings settings={s} onChange={set} wrong={wrong} />
       <HoursSettings settings={s} onChange={set} error={wrong('hours') ?? wrong('exceptions')} />
       <MeasuresSettings settings={s} onChange={set} wrong={wrong} />
       <CupsSettings settings={s} onChange={set} wrong={wrong} />

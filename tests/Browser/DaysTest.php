@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * The days of all pieces on the bench.
+ */
+final class DaysTest extends Rooms
+{
+    /**
+     * A recipe is put on the bench, gets its day and its place; what is done at a press is not planned any more; a helper is only looked at; and it is taken off again.
+     */
+    public function testPiecesAreLaidIntoTheDays(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->press('gd');
+        $this->until(fn (): bool => str_contains($this->main(), 'All ready '), 'the days are planned');
+        self::assertStringContainsString('No order of work has them ready sooner.', $this->main());
+        $this->choose('Put on the bench', 'Notice-board frame, stippled and lined');
+        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')), 'it is on the bench');
+        $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and in the days');
+        $first = $this->text('[data-testid=next] p');
+        $this->button('It is done')->click();
+        $this->until(fn (): bool => $first !== $this->text('[data-testid=next] p'), 'then comes the next');
+        $runs = $this->studio->json('GET', '/api/runs')->runs;
+        self::assertCount(4, $runs);
+        self::assertSame(1, array_sum(array_map(fn (\stdClass $r): int => \count(array_filter($this->studio->json('GET', "/api/runs/$r->id")->works, static fn (\stdClass $w): bool => null !== $w->finished && $w->finished > time() - 300)), $runs)), 'noted once');
+
+        $this->button('a helper every day')->click();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=would]'), 'instead of') || str_contains($this->text('[data-testid=would]'), 'No difference'), 'what would be');
+        $this->until(fn (): bool => str_contains($this->main(), '· the helper'), 'who does what');
+        $this->button('a helper every day')->click();
+        $this->until(fn (): bool => !str_contains($this->main(), '· the helper'), 'only looked at');
+
+        $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
+        $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Take it off"]')));
+        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 3 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
+    }
+
+    /** A day that cannot be kept is told, with the keys alone. */
+    public function testADayThatCannotBeKept(): void
+    {
+        $this->go('/days');
+        $this->see('[data-testid=all-ready]');
+        $field = $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Platform stools"] input[type=date]'))[1];
+        $field->sendKeys((new \DateTimeImmutable('+1 day'))->format('mdY').WebDriverKeys::TAB);
+        $this->until(fn (): bool => str_contains($this->main(), 'after the day it is wanted by'), 'it is late, and it is said by how much');
+    }
+}

@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Settings } from '../../app/api';
+import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
+import { newId } from '../section/edits';
+import { Group } from './StudioSettings';
+
+type Props = { settings: Settings; onChange: (patch: Partial<Settings>) => void; wrong: (field: string) => string | undefined };
+type Place = NonNullable<Settings['places']>[number];
+
+/** Places whose air differs from the usual: what stands there dries by it, night by night. */
+export function PlacesSettings({ settings, onChange, wrong }: Props) {
+  const places = settings.places ?? [];
+  const set = (i: number, patch: Partial<Place>) => onChange({ places: places.map((p, k) => (k === i ? { ...p, ...patch } : p)) });
+  return (
+    <Group title="Other places to stand">
+      <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
+        {places.map((p, i) => (
+          <Box key={p.id} sx={{ display: 'grid', gridTemplateColumns: '1.6fr repeat(4, 1fr) 40px', gap: 1 }}>
+            <TextEntry label="Place" value={p.name} onChange={(name) => set(i, { name })} error={wrong(`places/${i}/name`)} />
+            <NumberEntry
+              label="Coldest"
+              unit="°C"
+              least={-30}
+              value={p.coldest}
+              onChange={(v) => set(i, { coldest: v ?? 10 })}
+              error={wrong(`places/${i}/coldest`)}
+            />
+            <NumberEntry label="Warmest" unit="°C" least={-30} value={p.warmest} onChange={(v) => set(i, { warmest: v ?? 18 })} />
+            <NumberEntry label="Humidity" unit="%" least={1} value={p.humidity} onChange={(v) => set(i, { humidity: v ?? 50 })} />
+            <Choice
+              label="Air"
+              value={p.air}
+              options={[
+                ['still', 'still'],
+                ['moving', 'moving'],
+                ['fan', 'a fan'],
+              ]}
+              onChange={(air) => set(i, { air })}
+            />
+            <Button
+              aria-label={`Take out ${p.name}`}
+              onClick={() => onChange({ places: places.filter((_, k) => k !== i) })}
+              sx={{ minWidth: 0, alignSelf: 'end' }}
+            >
+              ×
+            </Button>
+          </Box>
+        ))}
+        <Button
+          variant="outlined"
+          sx={{ justifySelf: 'start' }}
+          onClick={() =>
+            onChange({
+              places: [...places, { id: newId('p'), name: 'Another place', coldest: 12, warmest: 19, humidity: 55, air: 'still' }],
+            })
+          }
+        >
+          Add a place
+        </Button>
+      </Box>
+    </Group>
+  );
+}
