@@ -7,7 +7,7 @@ namespace Inlaid\Core\Bench;
 /**
  * Folds the events of a run into how far it has come.
  *
- * In the order of (device time, id), whatever order they came in, each once; what is retracted, and the retraction itself, is left out. A retraction may be retracted: then it is as if it had not been.
+ * In the order of (device time, id), whatever order they came in, each once. What is begun, or done, once more (on another device) is begun and done since the first time; what is retracted, and the retraction itself, is left out. A retraction may be retracted: then it is as if it had not been.
  */
 final class FoldRun
 {
@@ -17,13 +17,14 @@ final class FoldRun
     public function fold(array $events): RunState
     {
         $works = $skipped = $passed = $again = $poured = $notes = $air = [];
-        foreach ($this->standing($events) as $event) {
+        $standing = $this->standing($events);
+        foreach ($standing as $event) {
             $step = (string) $event->step;
             $key = $event->key();
             $before = $works[$key] ?? null;
             match ($event->kind) {
-                EventKind::Started => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $event->at, null),
-                EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $event->at),
+                EventKind::Started => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started ?? $event->at, $before?->finished),
+                EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $before->finished ?? $event->at),
                 EventKind::Poured => $poured[$step] = ($poured[$step] ?? 0.0) + (float) $event->ml,
                 EventKind::Skipped => $skipped[$step] = $event->at,
                 EventKind::Passed => $passed[$step] = $event->at,
@@ -34,7 +35,7 @@ final class FoldRun
             };
         }
 
-        return new RunState($works, $skipped, $passed, $again, $poured, $notes, $air);
+        return new RunState($works, $skipped, $passed, $again, $poured, $notes, $air, $standing[\count($standing) - 1] ?? null);
     }
 
     /**

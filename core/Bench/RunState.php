@@ -9,7 +9,7 @@ use Inlaid\Core\Drying\Climate;
 /**
  * How far a run has come, and what was noted: folded from its events.
  *
- * Immutable.
+ * Immutable. `last` what was noted last, and may be undone.
  */
 final readonly class RunState
 {
@@ -22,7 +22,7 @@ final readonly class RunState
      * @param list<Event>               $notes   and colours, in order
      * @param list<array{int, Climate}> $air     when it was noted
      */
-    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air)
+    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air, public ?Event $last)
     {
     }
 

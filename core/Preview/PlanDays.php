@@ -71,6 +71,18 @@ final readonly class PlanDays
     }
 
     /**
+     * All there is to do on a piece, done or not.
+     *
+     * @return list<Work>
+     */
+    public function acts(PieceToDo $piece, Context $context): array
+    {
+        $works = $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
+
+        return $this->works->works(new PieceToDo($piece->id, $piece->recipe, $piece->air, 0), $works, $context->working->zone, new Calendar($context->working, $context->now));
+    }
+
+    /**
      * @param list<PieceToDo>               $pieces
      * @param array<string, list<StepWork>> $works
      * @param non-empty-list<Calendar>      $calendars

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
+use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\DaysPreview;
 use Inlaid\Core\Preview\PieceToDo;
@@ -35,6 +36,14 @@ final readonly class PlanBench
         $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
         return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context, $coat), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
+    }
+
+    /**
+     * @return list<Work> all there is to do on a piece, done or not
+     */
+    public function acts(StoredRun $run, Context $context): array
+    {
+        return $this->plan->acts($this->piece($run, $context, null), $context);
     }
 
     /**

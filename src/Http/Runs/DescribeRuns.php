@@ -5,24 +5,27 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Planning\Work;
 
 /**
  * Describes runs as they are now.
  */
 final readonly class DescribeRuns
 {
-    public function __construct(private RunBook $runs, private StudioContext $context)
+    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan)
     {
     }
 
     public function one(StoredRun $run): RunOpened
     {
         $state = $this->runs->state($run);
-        $iso = $this->context->own()->working->iso(...);
+        $context = $this->context->own();
+        $iso = $context->working->iso(...);
 
         return new RunOpened(
             $run->id,
@@ -41,12 +44,21 @@ final readonly class DescribeRuns
             $state->poured,
             array_map(static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex), $state->notes),
             array_keys($state->skipped),
+            array_map(self::act(...), $this->plan->acts($run, $context)),
+            null === $state->last ? null : new RunLast($state->last->id, $iso($state->last->at), $state->last->kind, $state->last->step, $state->last->coat, $state->last->lay),
         );
     }
 
     public function summary(StoredRun $run): RunSummary
     {
         return new RunSummary($run->id, $run->version, $run->title, $run->recipeId, $run->revision, $run->place, self::day($run->notBefore), self::day($run->due), $run->finishedAt, null !== $run->archivedAt, $run->createdAt);
+    }
+
+    private static function act(Work $work): RunAct
+    {
+        [$step, $coat, $lay] = explode('/', substr($work->id, \strlen($work->job) + 1));
+
+        return new RunAct($step, (int) $coat, (int) $lay, $work->minutes);
     }
 
     private static function day(?\DateTimeImmutable $at): ?string

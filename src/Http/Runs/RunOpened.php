@@ -16,6 +16,7 @@ final readonly class RunOpened
      * @param list<\Inlaid\Core\Bench\WorkDone> $works    begun or done
      * @param array<string, float>              $poured   ml, by step
      * @param list<RunNote>                     $notes
+     * @param list<RunAct>                      $acts     all there is to do, in order, done or not
      * @param list<string>                      $skipped  ids of steps
      */
     public function __construct(
@@ -35,6 +36,8 @@ final readonly class RunOpened
         public array $poured,
         public array $notes,
         public array $skipped,
+        public array $acts,
+        public ?RunLast $last,
     ) {
     }
 }

@@ -15,6 +15,7 @@ const Pots = lazy(() => import('../areas/pots/Pots'));
 const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
 const BuyList = lazy(() => import('../areas/shelf/BuyList'));
 const Days = lazy(() => import('../areas/days/Days'));
+const BenchRoom = lazy(() => import('../areas/bench/BenchRoom'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -36,6 +37,7 @@ export function App() {
             <Route path="/boards" element={<Boards />} />
             <Route path="/boards/:id/:view?" element={<BoardRoom />} />
             <Route path="/days" element={<Days />} />
+            <Route path="/bench/:id" element={<BenchRoom />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

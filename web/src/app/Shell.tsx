@@ -66,7 +66,11 @@ export function Shell() {
             Inlaid Recipe
           </Box>
         </Box>
-        <Box component="nav" aria-label="Rooms" sx={{ display: 'flex', height: '100%', ml: { xs: 0, sm: 2 } }}>
+        <Box
+          component="nav"
+          aria-label="Rooms"
+          sx={{ display: 'flex', height: '100%', ml: { xs: 0, sm: 2 }, overflowX: 'auto', scrollbarWidth: 'none' }}
+        >
           {rooms.map((room) => (
             <Box
               key={room.to}

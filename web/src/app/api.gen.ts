@@ -1857,6 +1857,8 @@ export interface components {
             was: components["schemas"]["PotPreview"];
             now: components["schemas"]["PotPreview"];
         };
+        /** @enum {string} */
+        EventKind: "started" | "finished" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
         /** @description An event that cannot be kept, by its place in what was sent, and why. */
         EventRefused: {
             place: number;
@@ -2881,6 +2883,22 @@ export interface components {
             leastNeed: components["schemas"]["Amount"] | null;
             mostNeed: components["schemas"]["Amount"] | null;
         };
+        /** @description Something that is done in one go on a piece: a coat, or half of one where it is turned or left to dwell. */
+        RunAct: {
+            step: string;
+            coat: number;
+            lay: number;
+            minutes: number;
+        };
+        /** @description What was noted last of a run, to be undone. */
+        RunLast: {
+            id: string;
+            at: string;
+            kind: components["schemas"]["EventKind"];
+            step: string | null;
+            coat: number;
+            lay: number;
+        };
         /** @description A page of the runs, the last put on the bench first. */
         RunList: {
             total: number;
@@ -2918,6 +2936,8 @@ export interface components {
             };
             notes: components["schemas"]["RunNote"][];
             skipped: string[];
+            acts: components["schemas"]["RunAct"][];
+            last: components["schemas"]["RunLast"] | null;
         };
         /** @description A piece on the bench, in short. */
         RunSummary: {

@@ -71,6 +71,9 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                   onChange={(place) => change.mutate({ run, to: { place: place === '' ? null : place } })}
                 />
                 <Box sx={{ display: 'flex', gap: 1 }}>
+                  <Button size="small" variant="contained" component={Link} to={`/bench/${run.id}`}>
+                    At the bench
+                  </Button>
                   <Button size="small" variant="outlined" onClick={() => change.mutate({ run, to: { finished: true } })}>
                     It is finished
                   </Button>

@@ -4,8 +4,8 @@ import Typography from '@mui/material/Typography';
 import type { DaysPreview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { clock, day, moment } from '../../shared/words';
+import { newEvent } from '../bench/newEvent';
 import { markOf } from './marks';
-import { newEvent } from './newEvent';
 import { useRunWork } from './useDays';
 
 type Work = DaysPreview['works'][number];

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Inlaid\Tests\Http\GivenDocuments;
+
+/**
+ * A run at the bench: one step at a time.
+ */
+final class BenchTest extends Rooms
+{
+    /** From the first to the last with one key; a slip is undone, a note is kept. */
+    public function testAWholeRunByTheSpaceBar(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        self::assertStringContainsString('Sand it', $this->text('[data-testid=act]'));
+        $this->space('Done (begun');
+        $this->press('u');
+        $this->until(fn (): bool => [] !== $this->buttons('Begin'), 'not begun after all');
+        $this->press('n');
+        $this->see('[role=dialog]');
+        $this->button('It drags.')->click();
+        foreach (['Sand it', 'Cream, 1 of 2', 'Cream, 2 of 2'] as $act) {
+            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $act), $act);
+            $this->space('Done (begun');
+            $this->space('');
+        }
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'it is done');
+        $this->untilKept();
+        $kept = $this->studio->json('GET', "/api/runs/$run");
+        self::assertSame(['s0/1', 's1/1', 's1/2'], $this->finished($kept));
+        self::assertSame(['It drags.'], array_column($kept->notes, 'text'));
+        self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
+    }
+
+    /**
+     * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what it would be online.
+     */
+    public function testTheProgramIsStoppedForHalfOfIt(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        $this->resize(1024, 768);
+        $other = $this->newBrowser();
+        try {
+            $this->bench($run, $other);
+            $this->tap('Begin');
+            $this->tap('Done');
+            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 1'), 'the other device has seen it');
+            $this->killServer();
+            $this->tap('Begin');
+            $this->tap('Done');
+            $this->until(fn (): bool => str_contains($this->main(), 'kept on this device, to go later'), 'kept here meanwhile');
+            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 2'), 'and on it goes');
+            $this->tap('Begin', $other);
+            $this->until(fn (): bool => [] !== $this->buttons('Done', $other), 'the other one goes on too');
+            $this->startServer();
+            $this->untilKept();
+            $this->untilKept($other);
+            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 2'), 'the two agree again');
+            $this->tap('Begin', $other);
+            $this->tap('Done', $other);
+            $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'so here too');
+        } finally {
+            $other->quit();
+        }
+        self::assertSame(['s0/1', 's1/1', 's1/2'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
+        self::assertSame('[]', $this->browser->executeScript('return localStorage.getItem("inlaid-bench-queue")'));
+    }
+
+    private function put(): string
+    {
+        $document = (new GivenDocuments($this->studio))->document(['steps' => [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]]);
+        $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
+
+        return $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;
+    }
+
+    private function bench(string $run, ?RemoteWebDriver $browser = null): void
+    {
+        $this->go("/bench/$run", $browser);
+        $this->see('[data-testid=act]', $browser);
+    }
+
+    /** Presses the space bar and waits for the button that must then be there. */
+    private function space(string $then): void
+    {
+        $this->browser->executeScript('document.activeElement?.blur()');
+        $this->browser->getKeyboard()->sendKeys(' ');
+        '' === $then || $this->until(fn (): bool => [] !== $this->buttons($then), "the button \"$then\" is there");
+    }
+
+    private function tap(string $button, ?RemoteWebDriver $browser = null): void
+    {
+        $this->until(fn (): bool => [] !== $this->buttons($button, $browser), "\"$button\" is there");
+        $this->buttons($button, $browser)[0]->click();
+    }
+
+    /**
+     * @return list<\Facebook\WebDriver\WebDriverElement>
+     */
+    private function buttons(string $name, ?RemoteWebDriver $browser = null): array
+    {
+        return array_values(($browser ?? $this->browser)->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), '$name')]")));
+    }
+
+    private function untilKept(?RemoteWebDriver $browser = null): void
+    {
+        $this->until(fn (): bool => 'kept' === trim($this->text('[data-testid=bench] [role=status]', $browser)), 'all is kept');
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function finished(\stdClass $run): array
+    {
+        $works = array_map(static fn (\stdClass $w): string => "$w->step/$w->coat", array_filter($run->works, static fn (\stdClass $w): bool => null !== $w->finished));
+        sort($works);
+
+        return $works;
+    }
+}

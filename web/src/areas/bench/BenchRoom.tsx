@@ -1,0 +1,175 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { answer, api } from '../../app/api';
+import { bench } from '../../app/theme';
+import { isTyping } from '../../shared/keys';
+import { Failed, Loading } from '../../shared/Notice';
+import { useVocabulary } from '../../shared/useVocabulary';
+import { clock } from '../../shared/words';
+import { BenchStep } from './BenchStep';
+import { BenchTimers } from './BenchTimers';
+import { say, useAwake, useComfort } from './comfort';
+import { NoteSheet } from './NoteSheet';
+import { newEvent } from './newEvent';
+import { keyOf, progress } from './progress';
+import { timersOf } from './timers';
+import { useRun } from './useRun';
+
+/** One step at a time, big enough for a wet glove: begin, done, undo. */
+export default function BenchRoom() {
+  const id = useParams().id ?? '';
+  const { run, pending, note, offline, refused } = useRun(id);
+  const vocabulary = useVocabulary();
+  const [comfort, setComfort] = useComfort();
+  const [writing, setWriting] = useState(false);
+  const [now, setNow] = useState(() => Date.now() / 1000);
+  const document = run.data?.document;
+  const preview = useQuery({
+    queryKey: ['run', id, 'worked', run.data?.version],
+    queryFn: () => answer(api.POST('/api/preview', { body: { document: document as NonNullable<typeof document> } })),
+    enabled: document !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  useAwake();
+  useEffect(() => {
+    const tick = window.setInterval(() => setNow(Date.now() / 1000), 500);
+    return () => window.clearInterval(tick);
+  }, []);
+
+  const { done, skipped, last } = run.data
+    ? progress(run.data, pending)
+    : { done: new Map<string, never>(), skipped: new Set<string>(), last: null };
+  const acts = (run.data?.acts ?? []).filter((a) => !skipped.has(a.step) || done.get(keyOf(a)));
+  const at = acts.findIndex((a) => !done.get(keyOf(a))?.finished);
+  const act = at < 0 ? undefined : acts[at];
+  const worked = act && preview.data?.preview.steps.find((s) => s.id === act.step);
+  const begun = act ? done.get(keyOf(act))?.started : null;
+
+  const main = () => act && note(newEvent(begun ? 'finished' : 'started', act));
+  const undo = () => last && note({ ...newEvent('retract', { step: '', coat: 1, lay: 1 }), step: null, retracts: last.id });
+  const skip = () => act && note(newEvent('skipped', act));
+  const doing = useRef({ main, undo, skip, write: () => setWriting(true) });
+  doing.current = { main, undo, skip, write: () => setWriting(true) };
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
+      const what = { ' ': doing.current.main, u: doing.current.undo, n: doing.current.write, x: doing.current.skip }[e.key];
+      if (!what || (e.key === ' ' && e.target instanceof HTMLButtonElement)) return;
+      e.preventDefault();
+      if (!e.repeat) what();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  const name = worked?.name;
+  const coat = act?.coat;
+  useEffect(() => {
+    if (comfort.voice && name) say(`${name}${(coat ?? 1) > 1 ? `, coat ${coat}` : ''}`);
+  }, [comfort.voice, name, coat]);
+
+  if (run.error && !run.data) return <Failed error={run.error} retry={() => void run.refetch()} />;
+  if (!run.data || !preview.data || !document) return <Loading what="the bench" />;
+  const timers = timersOf(acts, done, document.steps, preview.data.preview.steps, now);
+  const big = { minHeight: 76, fontSize: 24, flex: '1 1 150px' } as const;
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 2,
+        p: { xs: 1.5, sm: 2.5 },
+        bgcolor: comfort.dark ? bench.ink : bench.paper,
+        color: comfort.dark ? '#F3EEE4' : bench.ink,
+        '& a': { color: 'inherit' },
+      }}
+      data-testid="bench"
+    >
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', fontSize: 17 }}>
+        <b>{run.data.title}</b>
+        <span>{act ? `${at + 1} of ${acts.length}` : `all ${acts.length} done`}</span>
+        <Box role="status" sx={{ flex: 1, minWidth: 160 }}>
+          {pending.length > 0
+            ? offline
+              ? `No connection: ${pending.length} kept on this device, to go later`
+              : 'keeping …'
+            : offline
+              ? 'No connection'
+              : 'kept'}
+        </Box>
+        {(
+          [
+            ['dark', comfort.dark ? 'Bright' : 'Dark'],
+            ['sound', comfort.sound ? 'Sound off' : 'Sound on'],
+            ['voice', comfort.voice ? 'Voice off' : 'Voice on'],
+          ] as const
+        ).map(([key, label]) => (
+          <Button key={key} color="inherit" size="small" onClick={() => setComfort({ ...comfort, [key]: !comfort[key] })}>
+            {label}
+          </Button>
+        ))}
+        <Link to="/days">To the days</Link>
+      </Box>
+      {refused && <Alert severity="warning">Not kept: {refused}</Alert>}
+      <Box sx={{ flex: 1 }}>
+        {act && worked ? (
+          <BenchStep
+            act={act}
+            document={document}
+            worked={worked}
+            preview={preview.data.preview}
+            does={vocabulary.data?.techniques.find((t) => t.key === document.steps.find((s) => s.id === act.step)?.technique)?.does ?? ''}
+          />
+        ) : (
+          <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
+            All of it is done.
+          </Box>
+        )}
+      </Box>
+      <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        {act && (
+          <Button
+            variant="contained"
+            onClick={main}
+            aria-keyshortcuts="Space"
+            sx={{ ...big, flex: '2 1 260px', fontSize: 32, bgcolor: bench.ochre, color: bench.ink, '&:hover': { bgcolor: '#C9954A' } }}
+          >
+            {begun ? `Done (begun ${clock(localIso(begun))})` : 'Begin'}
+          </Button>
+        )}
+        <Button variant="outlined" color="inherit" disabled={!last} onClick={undo} aria-keyshortcuts="u" sx={big}>
+          Undo
+        </Button>
+        <Button variant="outlined" color="inherit" onClick={() => setWriting(true)} aria-keyshortcuts="n" sx={big}>
+          Note
+        </Button>
+        {act && (
+          <Button variant="outlined" color="inherit" onClick={skip} aria-keyshortcuts="x" sx={big}>
+            Leave out
+          </Button>
+        )}
+      </Box>
+      {writing && act && (
+        <NoteSheet
+          poured={worked?.pour !== null && worked?.pour !== undefined}
+          onClose={() => setWriting(false)}
+          onNote={(patch) => {
+            note({ ...newEvent(patch.kind, act), ...patch });
+            setWriting(false);
+          }}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** In the clock of the device, as everything the painter looks at here. */
+function localIso(seconds: number): string {
+  const at = new Date(seconds * 1000);
+  return `2000-01-01T${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+}

@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import type { Preview, Recipe, StepPreview } from '../../app/api';
+import { Cup } from '../../shared/Cup';
+import { deferring, minutes } from '../../shared/words';
+import { Making } from '../mixing/Making';
+import { FaceCanvas } from '../section/face/FaceCanvas';
+import { useReady } from '../section/face/useReady';
+import { LaidOut } from '../section/LaidOut';
+import type { Act } from './progress';
+
+type Props = { act: Act; document: Recipe; worked: StepPreview; preview: Preview; does: string };
+
+/** What is to be done, with what, and how it will look when it is right. */
+export function BenchStep({ act, document, worked, preview, does }: Props) {
+  const step = document.steps.find((s) => s.id === act.step);
+  const stack = preview.stacks.find((s) => s.look.after.some((a) => a.stepId === act.step));
+  const ready = useReady(document, stack);
+  const at = stack?.look.after.findIndex((a) => a.stepId === act.step) ?? -1;
+  const half = act.lay > 1 ? (worked.lays > 1 ? 'the other side' : 'wipe it back') : null;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
+      <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
+        <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
+          {worked.name}
+          {worked.coats > 1 && `, ${act.coat} of ${worked.coats}`}
+          {half && `: ${half}`}
+        </Box>
+        <Box>
+          {does} {minutes(act.minutes)}
+          {step?.grit ? `, grit ${step.grit}` : ''}
+          {step?.dwell && act.lay === 1 ? `; it dwells ${minutes(step.dwell)}` : ''}.
+        </Box>
+        {worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
+        {worked.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
+          <Box>
+            In <b>{worked.sections.count} sections</b> of {(Math.floor(100 * worked.sections.area) / 100).toFixed(2)} m² at most.
+          </Box>
+        )}
+        {worked.pour && act.lay === 1 && (
+          <Box>
+            {worked.pour.batch.lines.map((l) => (
+              <Box key={l.materialId} sx={{ fontSize: 26 }}>
+                <b>{l.how ?? l.amount.text}</b> {l.name}
+              </Box>
+            ))}
+            {worked.coats > 1 && !worked.pour.eachCoat && worked.pour.taken[act.coat - 1] && (
+              <Box>
+                For all {worked.coats} coats; of it about <b>{worked.pour.taken[act.coat - 1]?.text}</b> for this one.
+              </Box>
+            )}
+            <Making steps={worked.pour.making} />
+          </Box>
+        )}
+        {worked.layout && <LaidOut layout={worked.layout} />}
+        {step?.note && <Box sx={{ fontStyle: 'italic' }}>{step.note}</Box>}
+        {worked.cautions.map((c) => (
+          <Box key={c} sx={{ borderLeft: '6px solid', pl: 1.5 }}>
+            <b>Take care.</b> {c} {deferring}
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        {worked.pour?.cup && worked.pour.batch.lines.length > 1 && act.lay === 1 && (
+          <Box sx={{ bgcolor: '#FBF8F2', color: '#22292B', borderRadius: 1, p: 1 }}>
+            <Cup cup={worked.pour.cup} colours={worked.pour.batch.lines.map((l) => l.colour)} height={210} />
+          </Box>
+        )}
+        {ready && at > 0 && (
+          <Box>
+            <FaceCanvas ready={ready} at={at} eyes="usual" label={`How it looks after ${worked.name}`} />
+            <Box sx={{ fontSize: 16 }}>When it is right, and dry, it looks about like this.</Box>
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

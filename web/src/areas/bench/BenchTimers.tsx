@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import { useEffect, useRef } from 'react';
+import { bench } from '../../app/theme';
+import { ring, say } from './comfort';
+import type { Timer } from './timers';
+
+const words: Record<Timer['what'], string> = { dwell: 'wipe in', open: 'stays wet for', wait: 'dry in' };
+
+function left(seconds: number): string {
+  const s = Math.max(0, Math.round(seconds));
+  if (s >= 172_800) return `${Math.round(s / 86_400)} days`;
+  if (s >= 3600) return `${Math.floor(s / 3600)} h ${String(Math.floor((s % 3600) / 60)).padStart(2, '0')}`;
+  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+}
+
+/** Everything that runs, the next to end first; each rings once. */
+export function BenchTimers({ timers, now, sound, voice }: { timers: readonly Timer[]; now: number; sound: boolean; voice: boolean }) {
+  const rung = useRef(new Set<string>());
+  useEffect(() => {
+    for (const t of timers) {
+      if (t.until > now || now - t.until > 5 || rung.current.has(t.key)) continue;
+      rung.current.add(t.key);
+      if (sound) ring();
+      if (voice) say(t.what === 'dwell' ? `${t.name}: wipe it now.` : t.what === 'open' ? `${t.name} has set.` : `${t.name} is dry.`);
+    }
+  }, [timers, now, sound, voice]);
+  if (timers.length === 0) return null;
+  return (
+    <Box component="ul" aria-label="Timers" sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      {timers.slice(0, 6).map((t) => {
+        const over = t.until <= now;
+        return (
+          <Box
+            component="li"
+            key={t.key}
+            sx={{ border: `2px solid ${over ? bench.oxide : 'currentColor'}`, borderRadius: 1, px: 1.5, py: 0.75, minWidth: 170 }}
+          >
+            <Box sx={{ fontSize: 16 }}>
+              {t.name}: {over ? (t.what === 'open' ? 'has set' : t.what === 'dwell' ? 'wipe now' : 'dry') : words[t.what]}
+            </Box>
+            <Box role="timer" sx={{ fontSize: 34, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}>
+              {over ? '0:00' : left(t.until - now)}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

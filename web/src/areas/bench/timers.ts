@@ -1,0 +1,44 @@
+import type { Preview, Step } from '../../app/api';
+import { type Act, type Done, keyOf } from './progress';
+
+/** Something that ends at a moment: until then it is waited for, or it must be done before. */
+export type Timer = { key: string; name: string; what: 'dwell' | 'open' | 'wait'; from: number; until: number };
+
+/** What runs now, from what was begun and done: the dwell of what was begun, how long it stays wet, and what must dry. Seconds since 1970. */
+export function timersOf(
+  acts: readonly Act[],
+  done: ReadonlyMap<string, Done>,
+  steps: readonly Step[],
+  worked: Preview['steps'],
+  now: number,
+): Timer[] {
+  const timers: Timer[] = [];
+  for (const act of acts) {
+    const at = done.get(keyOf(act));
+    const step = steps.find((s) => s.id === act.step);
+    const figures = worked.find((w) => w.id === act.step);
+    if (!at || !step || !figures) continue;
+    const name = figures.name;
+    const add = (what: Timer['what'], from: number, minutes: number | null | undefined) => {
+      if (minutes && from + 60 * minutes > now - 600)
+        timers.push({ key: `${keyOf(act)}/${what}`, name, what, from, until: from + 60 * minutes });
+    };
+    if (at.started !== null && at.finished === null) {
+      add('dwell', at.started, step.dwell);
+      add('open', at.started, figures.drying?.openTime?.planned);
+    }
+    if (at.finished !== null && figures.act === 'adds') {
+      const until = step.wait.until;
+      const span =
+        until === 'through'
+          ? figures.drying?.through
+          : until === 'touch'
+            ? figures.drying?.touch
+            : until === 'cure'
+              ? figures.drying?.cure
+              : figures.drying?.recoat;
+      add('wait', at.finished, until === 'minutes' ? step.wait.minutes : until === 'nothing' ? null : span?.planned);
+    }
+  }
+  return timers.sort((a, b) => a.until - b.until);
+}
