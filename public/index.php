@@ -8,7 +8,7 @@ use Symfony\Component\HttpFoundation\Request;
 // PHP's own server asks this script for every address; files that are there it serves itself.
 if ('cli-server' === \PHP_SAPI) {
     $path = parse_url((string) $_SERVER['REQUEST_URI'], \PHP_URL_PATH);
-    if (is_string($path) && str_starts_with($path, '/build/') && !str_contains($path, '..') && is_file(__DIR__.$path)) {
+    if ('/worker.js' === $path || (is_string($path) && str_starts_with($path, '/build/') && !str_contains($path, '..') && is_file(__DIR__.$path))) {
         return false;
     }
 }

@@ -73,6 +73,26 @@ final class BenchTest extends Rooms
         self::assertSame('[]', $this->browser->executeScript('return localStorage.getItem("inlaid-bench-queue")'));
     }
 
+    /** The page is opened anew while the program is stopped: the run is there as it was, with what was noted since; once the program is back it is kept. */
+    public function testTheBenchIsOpenedWithoutTheProgram(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        $this->tap('Begin');
+        $this->untilKept();
+        $there = 'const done = arguments[arguments.length - 1]; caches.open("inlaid-bench-1").then(c => c.keys()).then(k => done(k.map(r => new URL(r.url).pathname)))';
+        $this->until(fn (): bool => [] === array_diff(["/api/runs/$run", "/api/runs/$run/worked", '/bench/', '/api/vocabulary'], (array) $this->browser->executeAsyncScript($there)), 'the worker has all it needs');
+        $this->killServer();
+        $this->tap('Done');
+        $this->browser->navigate()->refresh();
+        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 1 of 2'), 'there again, and the step is done');
+        $this->tap('Begin');
+        $this->until(fn (): bool => str_contains($this->main(), '2 kept on this device'), 'both wait');
+        $this->startServer();
+        $this->untilKept();
+        self::assertSame(['s0/1'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
+    }
+
     private function put(): string
     {
         $document = (new GivenDocuments($this->studio))->document(['steps' => [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]]);

@@ -18,6 +18,7 @@ import { newEvent } from './newEvent';
 import { keyOf, progress } from './progress';
 import { timersOf } from './timers';
 import { useRun } from './useRun';
+import { useWorker } from './useWorker';
 
 /** One step at a time, big enough for a wet glove: begin, done, undo. */
 export default function BenchRoom() {
@@ -29,12 +30,12 @@ export default function BenchRoom() {
   const [now, setNow] = useState(() => Date.now() / 1000);
   const document = run.data?.document;
   const preview = useQuery({
-    queryKey: ['run', id, 'worked', run.data?.version],
-    queryFn: () => answer(api.POST('/api/preview', { body: { document: document as NonNullable<typeof document> } })),
-    enabled: document !== undefined,
+    queryKey: ['run', id, 'worked'],
+    queryFn: () => answer(api.GET('/api/runs/{id}/worked', { params: { path: { id } } })),
     staleTime: Number.POSITIVE_INFINITY,
   });
   useAwake();
+  useWorker(id);
   useEffect(() => {
     const tick = window.setInterval(() => setNow(Date.now() / 1000), 500);
     return () => window.clearInterval(tick);

@@ -34,6 +34,7 @@ export function useRun(id: string) {
       settle(new Set(events.map((e) => e.id)));
       queries.setQueryData(['run', of], noted.run);
       void queries.invalidateQueries({ queryKey: ['days'] });
+      void queries.invalidateQueries({ queryKey: ['run', of], exact: true }); // and so the worker keeps it
       setOffline(false);
       setRefused(noted.refused[0]?.why ?? null);
     } catch (error) {
