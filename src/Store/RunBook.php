@@ -91,6 +91,26 @@ final readonly class RunBook
     }
 
     /**
+     * What was learned of it, and how it came out, 1 to 5.
+     *
+     * @throws NotThere
+     * @throws Stale    if it has moved on from the given version
+     */
+    public function learn(string $id, int $version, string $lesson, ?int $rating): StoredRun
+    {
+        return $this->em->wrapInTransaction(function () use ($id, $version, $lesson, $rating): StoredRun {
+            $run = $this->get($id);
+            if ($run->version !== $version) {
+                throw new Stale($run->version, $run->document);
+            }
+            [$run->lesson, $run->rating] = [$lesson, $rating];
+            ++$run->version;
+
+            return $run;
+        });
+    }
+
+    /**
      * Keeps what can be kept of several events, each for itself: one that is refused stops none behind it. What has been kept already is kept again without any change.
      *
      * @param list<mixed> $events as JSON

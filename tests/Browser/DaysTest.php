@@ -29,7 +29,7 @@ final class DaysTest extends Rooms
         $this->button('It is done')->click();
         $this->until(fn (): bool => $first !== $this->text('[data-testid=next] p'), 'then comes the next');
         $runs = $this->studio->json('GET', '/api/runs')->runs;
-        self::assertCount(4, $runs);
+        self::assertCount(5, $runs);
         self::assertSame(1, array_sum(array_map(fn (\stdClass $r): int => \count(array_filter($this->studio->json('GET', "/api/runs/$r->id")->works, static fn (\stdClass $w): bool => null !== $w->finished && $w->finished > time() - 300)), $runs)), 'noted once');
 
         $this->button('a helper every day')->click();
@@ -40,7 +40,23 @@ final class DaysTest extends Rooms
 
         $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Take it off"]')));
-        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 3 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
+        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 4 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
+    }
+
+    /** What a finished run was otherwise is told; what is ticked is in the draft of its recipe. */
+    public function testALessonBecomesTheNextRevision(): void
+    {
+        $this->go('/logbook');
+        $this->see('main li');
+        $this->browser->findElement(WebDriverBy::xpath('//main//a[contains(., "Two ochre coats are enough")]'))->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Ochre: done 2 times, planned 3 times'), 'one coat less');
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('input[aria-label^="Plan it so: Sand to 150"]')));
+        $this->clickInView($this->button('Plan it so from now on'));
+        $this->until(fn (): bool => str_contains($this->main(), 'In the draft of the recipe'), 'taken');
+        self::assertSame(55, $this->studio->recipe('stools')->document->steps[0]->handsOn);
+        $this->write('What was learned', 'Sand for longer.');
+        $this->clickInView($this->button('5 of 5'));
+        $this->until(fn (): bool => 'true' === $this->button('5 of 5')->getAttribute('aria-checked'), 'it came out well');
     }
 
     /** A day that cannot be kept is told, with the keys alone. */

@@ -24,7 +24,8 @@ final class EveryRoomTest extends Rooms
         $id = $this->studio->recipe()->id;
         $board = $this->studio->json('GET', '/api/boards')->boards[0]->id;
         $secret = basename($this->studio->json('POST', "/api/boards/$board/shares", ['days' => 2], 201)->url);
-        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/piece" => '[data-testid=part-area]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/boards' => 'main li h2', "/boards/$board" => '[data-patch]', "/boards/$board/lay" => '[data-testid=round]', "/boards/$board/read" => '[data-patch]', "/boards/$board/compare" => '[data-testid=compared]', "/boards/$board/choose" => '[data-patch]', "/boards/$board/backs" => '[data-testid=back]', "/look/$secret" => '[data-patch]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
+        $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
+        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/piece" => '[data-testid=part-area]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/boards' => 'main li h2', "/boards/$board" => '[data-patch]', "/boards/$board/lay" => '[data-testid=round]', "/boards/$board/read" => '[data-patch]', "/boards/$board/compare" => '[data-testid=compared]', "/boards/$board/choose" => '[data-patch]', "/boards/$board/backs" => '[data-testid=back]', "/look/$secret" => '[data-patch]', '/days' => '[data-testid=next]', '/logbook' => 'main li', "/logbook/$run" => '[data-testid=sums]', "/bench/$run" => '[data-testid=act]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
         foreach ($rooms as $path => $ready) {
             $this->go($path);
             $this->see($ready);

@@ -113,6 +113,50 @@ final class RunsTest extends TestCase
         self::assertSame([0], array_column($this->note($other->id, [$events[0]])->refused, 'place'), 'of another run');
     }
 
+    /**
+     * Made otherwise: sanded for longer, one coat less, more poured, too soon, one left out, another order; each in words, and taken into the recipe it is planned so.
+     */
+    public function testTheRunAgainstItsPlan(): void
+    {
+        $given = new GivenDocuments($this->studio);
+        $document = $given->document(['steps' => [['sanded', null, ['grit' => 180, 'title' => 'Sand']], ['dusted', null, ['title' => 'Dust']], ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']], ['brushed', 'topcoat-matt', ['coats' => 1, 'title' => 'Clear']], ['waxed', 'clear-wax', ['title' => 'Wax']]]]);
+        $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
+        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
+        $planned = array_column($run->acts, 'minutes', 'step');
+        $n = 0;
+        $at = static fn (string $time): string => "2026-11-23T$time:00+01:00";
+        $did = static function (string $step, string $from, string $to, int $coat = 1) use (&$n, $at): array {
+            return [['id' => 'w'.++$n, 'at' => $at($from), 'kind' => 'started', 'step' => $step, 'coat' => $coat], ['id' => 'w'.++$n, 'at' => $at($to), 'kind' => 'finished', 'step' => $step, 'coat' => $coat]];
+        };
+        $noted = $this->note($run->id, [
+            ...$did('s0', '08:00', '09:40'), ...$did('s2', '10:00', '10:20'), ...$did('s2', '10:40', '11:00', 2), ...$did('s4', '11:05', '11:20'), ...$did('s3', '14:00', '14:20'),
+            ['id' => 'p1', 'at' => $at('10:01'), 'kind' => 'poured', 'step' => 's2', 'ml' => 2000],
+            ['id' => 'k1', 'at' => $at('09:45'), 'kind' => 'skipped', 'step' => 's1'],
+        ]);
+        self::assertSame([], $noted->refused);
+        $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1, 'finished' => true]);
+        $made = $this->studio->json('GET', "/api/runs/$run->id/made");
+        $words = array_column($made->deviations, 'words', 'key');
+        self::assertSame("100 min of hands, planned {$planned['s0']}", $words['time-s0']);
+        self::assertSame('left out', $words['skipped-s1']);
+        self::assertSame('done 2 times, planned 3 times', $words['coats-s2']);
+        self::assertStringContainsString('2000 ml poured', $words['poured-s2']);
+        self::assertStringStartsWith('coat 2 after 20 min, ', $words['soon-s2']);
+        self::assertSame('done before "Clear", planned after it', $words['order-s4'] ?? '');
+        self::assertSame([false, false], [array_column($made->deviations, 'takes', 'key')['poured-s2'], array_column($made->deviations, 'takes', 'key')['soon-s2']]);
+
+        $taken = $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['skipped-s1', 'coats-s2', 'order-s4', 'time-s0'], 'version' => $recipe->version]);
+        self::assertGreaterThan($recipe->version, $taken->version);
+        $now = $this->studio->json('GET', "/api/recipes/$recipe->id")->document->steps;
+        self::assertSame(['s0', 's2', 's4', 's3'], array_column($now, 'id'));
+        self::assertSame([100, 2], [$now[0]->handsOn, $now[1]->coats]);
+        $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['coats-s2'], 'version' => $recipe->version], 409);
+        self::assertSame('/deviations', $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['poured-s2'], 'version' => $taken->version], 422)->violations[0]->pointer);
+        $kept = $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 2, 'lesson' => 'Two coats will do.', 'rating' => 4]);
+        self::assertSame(['Two coats will do.', 4], [$kept->lesson, $kept->rating]);
+        self::assertSame('/rating', $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 3, 'lesson' => '', 'rating' => 9], 422)->violations[0]->pointer);
+    }
+
     /** The calendar, parsed back, is the plan. */
     public function testTheCalendarIsThePlan(): void
     {

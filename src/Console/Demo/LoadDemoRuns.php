@@ -24,14 +24,15 @@ final readonly class LoadDemoRuns
 
     public function load(string $file): void
     {
-        /** @var list<array{recipe: string, place?: string, due?: int, events?: list<Noted>}> $runs */
+        /** @var list<array{recipe: string, revision?: int, place?: string, due?: int, finished?: bool, rating?: int, lesson?: string, events?: list<Noted>}> $runs */
         $runs = Yaml::parseFile($file);
         $zone = $this->context->own()->working->zone;
         $today = new \DateTimeImmutable('today', $zone);
         foreach ($runs as $number => $given) {
             $recipe = $this->book->search($given['recipe'], false, 1)[1][0];
             $due = isset($given['due']) ? $today->add(new \DateInterval("P{$given['due']}D")) : null;
-            $run = $this->runs->begin($this->read->document(Json::decode($recipe->draft->document)), $recipe->id, null, $given['place'] ?? null, null, $due);
+            $document = isset($given['revision']) ? $this->book->revision($recipe->id, $given['revision'])->document : $recipe->draft->document;
+            $run = $this->runs->begin($this->read->document(Json::decode($document)), $recipe->id, $given['revision'] ?? null, $given['place'] ?? null, null, $due);
             $events = [];
             foreach ($given['events'] ?? [] as $i => $event) {
                 $at = new \DateTimeImmutable($today->modify("-{$event['ago']} days")->format('Y-m-d ').$event['at'], $zone);
@@ -40,6 +41,10 @@ final readonly class LoadDemoRuns
             $refused = $this->runs->note($run->id, $events);
             if ([] !== $refused) {
                 throw new \LogicException(implode(' ', $refused));
+            }
+            if (true === ($given['finished'] ?? false)) {
+                $this->runs->learn($run->id, 1, $given['lesson'] ?? '', $given['rating'] ?? null);
+                $this->runs->change($run->id, 2, $run->place, null, null, true, false);
             }
         }
     }

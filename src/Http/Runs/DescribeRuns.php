@@ -46,12 +46,14 @@ final readonly class DescribeRuns
             array_keys($state->skipped),
             array_map(self::act(...), $this->plan->acts($run, $context)),
             null === $state->last ? null : new RunLast($state->last->id, $iso($state->last->at), $state->last->kind, $state->last->step, $state->last->coat, $state->last->lay),
+            $run->lesson,
+            $run->rating,
         );
     }
 
     public function summary(StoredRun $run): RunSummary
     {
-        return new RunSummary($run->id, $run->version, $run->title, $run->recipeId, $run->revision, $run->place, self::day($run->notBefore), self::day($run->due), $run->finishedAt, null !== $run->archivedAt, $run->createdAt);
+        return new RunSummary($run->id, $run->version, $run->title, $run->recipeId, $run->revision, $run->place, self::day($run->notBefore), self::day($run->due), $run->finishedAt, null !== $run->archivedAt, $run->createdAt, $run->lesson, $run->rating);
     }
 
     private static function act(Work $work): RunAct

@@ -38,6 +38,8 @@ final readonly class RunOpened
         public array $skipped,
         public array $acts,
         public ?RunLast $last,
+        public string $lesson,
+        public ?int $rating,
     ) {
     }
 }

@@ -19,6 +19,12 @@ class StoredRun
     #[ORM\Column(nullable: true)]
     public ?\DateTimeImmutable $archivedAt = null;
 
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    public string $lesson = '';
+
+    #[ORM\Column(nullable: true)]
+    public ?int $rating = null;
+
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(length: 26)]

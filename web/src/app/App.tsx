@@ -16,6 +16,8 @@ const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
 const BuyList = lazy(() => import('../areas/shelf/BuyList'));
 const Days = lazy(() => import('../areas/days/Days'));
 const BenchRoom = lazy(() => import('../areas/bench/BenchRoom'));
+const Logbook = lazy(() => import('../areas/logbook/Logbook'));
+const RunMade = lazy(() => import('../areas/logbook/RunMade'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -38,6 +40,8 @@ export function App() {
             <Route path="/boards/:id/:view?" element={<BoardRoom />} />
             <Route path="/days" element={<Days />} />
             <Route path="/bench/:id" element={<BenchRoom />} />
+            <Route path="/logbook" element={<Logbook />} />
+            <Route path="/logbook/:id" element={<RunMade />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

@@ -1236,6 +1236,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/lesson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep what was learned of a run */
+        put: operations["keepLesson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run as it was made, against its plan */
+        get: operations["showMade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take what was made otherwise into the draft of the recipe; 409 if the draft has moved on */
+        post: operations["takeMade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/worked": {
         parameters: {
             query?: never;
@@ -1407,6 +1458,19 @@ export interface components {
             unit: string;
             openedOn?: string | null;
             useBy?: string | null;
+        };
+        /** @description A run as it was made, against its plan. Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `begun` and `ended` as they are told in the studio, null where nothing was noted. */
+        AsMadePreview: {
+            works: number;
+            done: number;
+            timed: number;
+            minutesPlanned: number;
+            minutesMade: number;
+            mlPlanned: number;
+            mlPoured: number;
+            begun: string | null;
+            ended: string | null;
+            deviations: components["schemas"]["Deviation"][];
         };
         /** @description What the rows or the columns of a board vary, in words. Immutable. */
         AxisPreview: {
@@ -1804,6 +1868,14 @@ export interface components {
             complete: boolean;
             handsOn: number;
         };
+        /** @description Something that was made otherwise than planned. Immutable. `takes` whether the recipe can be changed so that it is planned as it was made. */
+        Deviation: {
+            takes: boolean;
+            key: string;
+            step: string;
+            name: string;
+            words: string;
+        };
         /** @description One thing in which two patches differ, with what it is on each. Immutable. `what` such as "Slate wash, the dwell". */
         Difference: {
             what: string;
@@ -2171,6 +2243,12 @@ export interface components {
             name: string;
             holds: components["schemas"]["InPot"][];
         };
+        /** @description What was learned of a run, and how it came out, 1 to 5; of this version. */
+        LessonToKeep: {
+            version: number;
+            lesson: string;
+            rating?: number | null;
+        };
         /** @description A level as a document has it, and as a painter says it. */
         LevelInWords: {
             level: string;
@@ -2267,6 +2345,17 @@ export interface components {
             colour: string;
             deltaE: number;
             inWords: string;
+        };
+        /** @description What has been changed in the draft of the recipe. */
+        MadeTaken: {
+            recipe: string;
+            version: number;
+            changes: components["schemas"]["Change"][];
+        };
+        /** @description Deviations, by key, that are to be planned from now on; into the draft of this version. */
+        MadeToTake: {
+            deviations: string[];
+            version: number;
         };
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
         Mark: {
@@ -2955,6 +3044,8 @@ export interface components {
             skipped: string[];
             acts: components["schemas"]["RunAct"][];
             last: components["schemas"]["RunLast"] | null;
+            lesson: string;
+            rating: number | null;
         };
         /** @description A piece on the bench, in short. */
         RunSummary: {
@@ -2971,6 +3062,8 @@ export interface components {
             archived: boolean;
             /** Format: date-time */
             createdAt: string;
+            lesson: string;
+            rating: number | null;
         };
         /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which. */
         RunToBegin: {
@@ -6766,6 +6859,107 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EventsNoted"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    keepLesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LessonToKeep"];
+            };
+        };
+        responses: {
+            /** @description Keep what was learned of a run */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showMade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A run as it was made, against its plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsMadePreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takeMade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeToTake"];
+            };
+        };
+        responses: {
+            /** @description Take what was made otherwise into the draft of the recipe; 409 if the draft has moved on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeTaken"];
                 };
             };
             /** @description What is wrong, and where */

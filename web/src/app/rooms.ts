@@ -4,6 +4,7 @@ export const rooms = [
   { to: '/mix', name: 'Mix', key: 'm' },
   { to: '/boards', name: 'Boards', key: 'o' },
   { to: '/days', name: 'Days', key: 'd' },
+  { to: '/logbook', name: 'Logbook', key: 'l' },
   { to: '/shelf', name: 'Shelf', key: 's' },
   { to: '/settings', name: 'Settings', key: 't' },
 ] as const;

@@ -8,6 +8,7 @@ export const bench = {
   verdigris: '#2E6A5E',
   oxide: '#A2452B',
   ochre: '#B9832F',
+  brass: '#D9A550',
   slate: '#4E5D65',
   line: '#D8CFBF',
 } as const;
@@ -66,6 +67,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums', fontFeatureSettings: '"frac" 0' },
+        'a:not([class])': { color: bench.verdigris },
         ':focus-visible': { outline: `3px solid ${bench.ochre}`, outlineOffset: 2 },
         '@media (prefers-reduced-motion: reduce)': { '*': { transition: 'none !important', animation: 'none !important' } },
       },

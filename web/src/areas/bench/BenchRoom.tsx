@@ -138,7 +138,7 @@ export default function BenchRoom() {
             variant="contained"
             onClick={main}
             aria-keyshortcuts="Space"
-            sx={{ ...big, flex: '2 1 260px', fontSize: 32, bgcolor: bench.ochre, color: bench.ink, '&:hover': { bgcolor: '#C9954A' } }}
+            sx={{ ...big, flex: '2 1 260px', fontSize: 32, bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
           >
             {begun ? `Done (begun ${clock(localIso(begun))})` : 'Begin'}
           </Button>

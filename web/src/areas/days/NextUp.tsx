@@ -73,7 +73,13 @@ export function NextUp({ plan }: { plan: DaysPreview }) {
         </Box>
         {note.error && <Box role="alert">{note.error.message}</Box>}
       </Box>
-      <Button variant="contained" size="large" disabled={note.isPending} onClick={done} sx={{ bgcolor: bench.ochre, color: bench.ink }}>
+      <Button
+        variant="contained"
+        size="large"
+        disabled={note.isPending}
+        onClick={done}
+        sx={{ bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
+      >
         It is done
       </Button>
     </Box>

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Preview;
+
+use Inlaid\Core\Bench\RunState;
+use Inlaid\Core\Bench\WorkDone;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
+ *
+ * Only what was noted is compared; time between two coats only where it was too short, for one may always wait longer.
+ */
+final class CompareRun
+{
+    /** Less than this is no difference: a share, and minutes. */
+    private const SHARE = 0.1;
+    private const MINUTES = 5;
+
+    /**
+     * @param list<StepWork> $works
+     * @param list<Work>     $acts  all there was to do
+     */
+    public function compare(array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
+    {
+        $deviations = [];
+        $planned = $timed = $minutesPlanned = $minutesMade = 0;
+        $mlPlanned = $mlPoured = 0.0;
+        foreach ($works as $work) {
+            $id = $work->step->id;
+            $done = array_values(array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $id && null !== $w->finished));
+            $own = array_column(array_map(static fn (Work $w): array => [substr($w->id, \strlen($w->job) + 1), $w->minutes], array_values(array_filter($acts, static fn (Work $w): bool => str_starts_with($w->id, "$w->job/$id/")))), 1, 0);
+            $with = array_values(array_filter($done, static fn (WorkDone $w): bool => null !== $w->started && isset($own[$w->key()])));
+            $should = array_sum(array_map(static fn (WorkDone $w): int => $own[$w->key()], $with));
+            $took = array_sum(array_map(self::minutes(...), $with));
+            $planned += \count($own);
+            $timed += \count($with);
+            $minutesPlanned += $should;
+            $minutesMade += $took;
+            if (isset($state->poured[$id])) {
+                $mlPlanned += $work->poured()->toFloat();
+                $mlPoured += $state->poured[$id];
+            }
+            array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done));
+        }
+        array_push($deviations, ...$this->order($works, $state));
+        $starts = array_map(static fn (WorkDone $w): int => $w->started ?? $w->finished ?? 0, $state->works);
+        $ends = array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $state->works), static fn (?int $at): bool => null !== $at);
+
+        return new AsMadePreview(
+            $planned,
+            \count($state->done()),
+            $timed,
+            $minutesPlanned,
+            $minutesMade,
+            round($mlPlanned, 1),
+            round($mlPoured, 1),
+            [] === $starts ? null : $context->working->iso(min($starts)),
+            [] === $ends ? null : $context->working->iso(max($ends)),
+            $deviations,
+        );
+    }
+
+    /**
+     * @param list<WorkDone> $done
+     *
+     * @return list<Deviation>
+     */
+    private function often(StepWork $work, array $done, RunState $state, bool $finished): array
+    {
+        $step = $work->step;
+        if (isset($state->skipped[$step->id])) {
+            return [new Deviation("skipped-$step->id", $step->id, $step->name(), 'left out', [Edit::takeOut($step->id)])];
+        }
+        $coats = \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done)));
+        if (!$finished || $coats === $work->rounds() || 0 === $work->rounds()) {
+            return [];
+        }
+
+        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', self::times($coats), self::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+    }
+
+    /**
+     * @param list<WorkDone> $with of which beginning and end were noted
+     *
+     * @return list<Deviation>
+     */
+    private function time(StepWork $work, array $with, int $should, int $took): array
+    {
+        if ([] === $with || abs($took - $should) < max(self::MINUTES, self::SHARE * $should)) {
+            return [];
+        }
+        // A coat in two halves is one coat.
+        $each = (int) max(1, round($took / max(1, \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $with)))))) - ($work->masking->minutes ?? 0);
+
+        return [new Deviation("time-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%d min of hands, planned %d', $took, $should), $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])])];
+    }
+
+    /**
+     * @return list<Deviation>
+     */
+    private function amount(StepWork $work, RunState $state): array
+    {
+        $poured = $state->poured[$work->step->id] ?? null;
+        $need = $work->poured()->toFloat();
+        if (null === $poured || $need <= 0.0 || abs($poured / $need - 1) < self::SHARE) {
+            return [];
+        }
+
+        return [new Deviation("poured-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s ml poured, %s planned: %d %% %s', ExactNumber::plain($poured, 0), ExactNumber::plain($need, 0), abs((int) round(100 * ($poured / $need - 1))), $poured > $need ? 'more' : 'less'))];
+    }
+
+    /**
+     * @param list<WorkDone> $done
+     *
+     * @return list<Deviation>
+     */
+    private function tooSoon(StepWork $work, array $done): array
+    {
+        $recoat = $work->drying?->recoat->planned;
+        $ends = [];
+        foreach ($done as $w) {
+            $ends[$w->coat] = max($ends[$w->coat] ?? 0, (int) $w->finished);
+        }
+        foreach ($done as $w) {
+            $before = $ends[$w->coat - 1] ?? null;
+            if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Act::Adds === $work->step->technique->figures()->act) {
+                return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min, %d planned', $w->coat, intdiv($w->started - $before, 60), $recoat))];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * The first step that was begun before one that stands before it.
+     *
+     * @param list<StepWork> $works
+     *
+     * @return list<Deviation>
+     */
+    private function order(array $works, RunState $state): array
+    {
+        $begun = [];
+        foreach ($state->works as $w) {
+            $begun[$w->step] = min($begun[$w->step] ?? \PHP_INT_MAX, $w->started ?? $w->finished ?? \PHP_INT_MAX);
+        }
+        $latest = null;
+        foreach ($works as $work) {
+            $at = $begun[$work->step->id] ?? null;
+            if (null === $at) {
+                continue;
+            }
+            if (null !== $latest && $at < $latest[1]) {
+                return [new Deviation("order-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('done before "%s", planned after it', $latest[0]->step->name()), [Edit::move($work->step->id, $latest[0]->step->id)])];
+            }
+            $latest = [$work, $at];
+        }
+
+        return [];
+    }
+
+    private static function minutes(WorkDone $w): int
+    {
+        return (int) round(((int) $w->finished - (int) $w->started) / 60);
+    }
+
+    private static function times(int $count): string
+    {
+        return 1 === $count ? 'once' : "$count times";
+    }
+}

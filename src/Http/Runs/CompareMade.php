@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Days\PlanBench;
+use Inlaid\App\Store\Entity\StoredRun;
+use Inlaid\App\Store\RunBook;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\AsMadePreview;
+use Inlaid\Core\Preview\CompareRun;
+use Inlaid\Core\Preview\WorkOutSteps;
+use Inlaid\Core\School\Schools;
+
+/**
+ * Compares a run as it was made with what its recipe planned, in the studio's usual air.
+ */
+final readonly class CompareMade
+{
+    public function __construct(private RunBook $runs, private ReadRecipe $read, private StudioContext $context, private Schools $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
+    {
+    }
+
+    public function compare(StoredRun $run): AsMadePreview
+    {
+        $context = $this->context->own();
+        $recipe = $this->read->read(Json::decode($run->document));
+        $works = $this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools));
+
+        return $this->compare->compare($works, $this->plan->acts($run, $context), $this->runs->state($run), null !== $run->finishedAt, $context);
+    }
+}

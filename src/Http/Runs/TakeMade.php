@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Exchange\Document\ApplyEdits;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\NotThere;
+use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\RunBook;
+use Inlaid\App\Store\Stale;
+use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Preview\Deviation;
+use Inlaid\Core\Recipe\CompareRecipes;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}/taken', methods: 'POST')]
+#[Describe('Take what was made otherwise into the draft of the recipe; 409 if the draft has moved on', takes: MadeToTake::class, gives: MadeTaken::class)]
+final readonly class TakeMade
+{
+    public function __construct(private RunBook $runs, private RecipeBook $recipes, private CompareMade $made, private ReadRecipe $read, private ApplyEdits $apply, private CompareRecipes $compare)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): MadeTaken
+    {
+        [$keys, $version] = $body->read(static fn (Node $n): array => [$n->fields('deviations', 'version')->list('deviations', static fn (Node $k): string => $k->asString(90), 200), $n->int('version')]);
+        $run = $this->runs->get($id);
+        $recipe = $this->recipes->get($run->recipeId ?? throw NotThere::of('recipe', 'of this run'));
+        $before = $this->read->document(Json::decode($recipe->draft->document));
+        $document = Json::decode($before->text);
+        \assert($document instanceof \stdClass);
+        $after = $this->read->document($this->apply->apply($document, $this->edits($this->made->compare($run)->deviations, $keys, array_keys($before->recipe->stepsById())), static fn (): array => []));
+        $changes = $this->compare->compare($before->recipe, $after->recipe);
+        if ($recipe->draft->version !== $version) {
+            throw new Stale($recipe->draft->version, $recipe->draft->document);
+        }
+
+        return new MadeTaken($recipe->id, [] === $changes ? $version : $this->recipes->saveDraft($recipe->id, $version, $after)->draft->version, $changes);
+    }
+
+    /**
+     * @param list<Deviation>  $deviations
+     * @param list<string>     $keys
+     * @param list<string|int> $steps      of the recipe as it is now
+     *
+     * @return list<Edit>
+     */
+    private function edits(array $deviations, array $keys, array $steps): array
+    {
+        $edits = [];
+        foreach ($keys as $key) {
+            $found = array_values(array_filter($deviations, static fn (Deviation $d): bool => $d->key === $key && $d->takes));
+            if ([] === $found) {
+                throw Refused::at('/deviations', 'This is not in the run, or the recipe cannot say it.');
+            }
+            foreach ($found[0]->edits() as $edit) {
+                foreach (array_filter([$edit->step, $edit->before]) as $step) {
+                    \in_array($step, $steps, true) || throw Refused::at('/deviations', \sprintf('The recipe no longer has the step "%s".', $found[0]->name));
+                }
+                $edits[] = $edit;
+            }
+        }
+
+        return $edits;
+    }
+}

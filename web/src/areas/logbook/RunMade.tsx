@@ -1,0 +1,165 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { answer, api, wrongIn } from '../../app/api';
+import { bench } from '../../app/theme';
+import { TextEntry } from '../../shared/Field';
+import { Failed, Loading } from '../../shared/Notice';
+import { minutes, moment } from '../../shared/words';
+import { ChangeList } from '../section/ChangeList';
+
+/** A run as it was made, against its plan; what is to be planned so from now on is taken into the recipe. */
+export default function RunMade() {
+  const id = useParams().id ?? '';
+  const path = { params: { path: { id } } };
+  const queries = useQueryClient();
+  const run = useQuery({ queryKey: ['run', id], queryFn: () => answer(api.GET('/api/runs/{id}', path)), staleTime: 0 });
+  const made = useQuery({ queryKey: ['run', id, 'made'], queryFn: () => answer(api.GET('/api/runs/{id}/made', path)), staleTime: 0 });
+  const recipe = useQuery({
+    queryKey: ['recipe', run.data?.recipe, 'for-run'],
+    queryFn: () => answer(api.GET('/api/recipes/{id}', { params: { path: { id: run.data?.recipe ?? '' } } })),
+    enabled: !!run.data?.recipe,
+    staleTime: 0,
+  });
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const learn = useMutation({
+    scope: { id: `lesson ${id}` }, // one after the other: each builds on what the one before it kept
+    mutationFn: (patch: { lesson?: string; rating?: number | null }) => {
+      const now = queries.getQueryData<typeof run.data>(['run', id]);
+      return answer(
+        api.PUT('/api/runs/{id}/lesson', {
+          ...path,
+          body: { version: now?.version ?? 0, lesson: now?.lesson ?? '', rating: now?.rating ?? null, ...patch },
+        }),
+      );
+    },
+    onSuccess: (kept) => {
+      queries.setQueryData(['run', id], kept);
+      void queries.invalidateQueries({ queryKey: ['runs'] });
+    },
+  });
+  const take = useMutation({
+    mutationFn: () =>
+      answer(api.POST('/api/runs/{id}/taken', { ...path, body: { deviations: [...ticked], version: recipe.data?.version ?? 0 } })),
+    onSuccess: () => {
+      setTicked([]);
+      void recipe.refetch();
+      void queries.invalidateQueries({ queryKey: ['recipe'] });
+    },
+  });
+  const failed = run.error ?? made.error;
+  if (failed) return <Failed error={failed} retry={() => void run.refetch()} />;
+  if (!run.data || !made.data) return <Loading what="the run" />;
+  const m = made.data;
+  const takes = m.deviations.some((d) => d.takes) && recipe.data;
+  return (
+    <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto', display: 'grid', gap: 2.5 }}>
+      <Box>
+        <Link to="/logbook">Logbook</Link>
+        <Typography variant="h1">{run.data.title}</Typography>
+        <Box>
+          {run.data.revision !== null && `Revision ${run.data.revision}. `}
+          {m.begun ? `Begun ${moment(m.begun)}` : 'Nothing noted yet'}
+          {m.ended && `, last noted ${moment(m.ended)}`}. {m.done} of {m.works} works done.
+        </Box>
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">
+        <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} works timed`} />
+        {m.mlPoured > 0 && <Sum name="Poured" made={`${m.mlPoured} ml`} planned={`${m.mlPlanned} ml`} of="where it was noted" />}
+      </Box>
+      <Box component="section" aria-label="Made otherwise">
+        <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+          Made otherwise than planned
+        </Typography>
+        {m.deviations.length === 0 && <p>Nothing that was noted differs from the plan.</p>}
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {m.deviations.map((d) => (
+            <Box
+              component="li"
+              key={d.key}
+              sx={{ display: 'flex', gap: 1, alignItems: 'center', minHeight: 48, borderBottom: `1px solid ${bench.line}` }}
+            >
+              {takes && d.takes ? (
+                <Checkbox
+                  slotProps={{ input: { 'aria-label': `Plan it so: ${d.name}, ${d.words}` } }}
+                  checked={ticked.includes(d.key)}
+                  onChange={(e) => setTicked(e.target.checked ? [...ticked, d.key] : ticked.filter((k) => k !== d.key))}
+                />
+              ) : (
+                <Box sx={{ width: 42 }} />
+              )}
+              <span>
+                <b>{d.name}</b>: {d.words}
+              </span>
+            </Box>
+          ))}
+        </Box>
+        {takes && (
+          <Button variant="contained" sx={{ mt: 1.5 }} disabled={ticked.length === 0 || take.isPending} onClick={() => take.mutate()}>
+            Plan it so from now on
+          </Button>
+        )}
+        {take.error && <Alert severity="error">{wrongIn(take.error)}</Alert>}
+        {take.data && (
+          <Alert severity="success" sx={{ mt: 1.5 }}>
+            In the draft of <Link to={`/recipes/${take.data.recipe}`}>the recipe</Link>:
+            <ChangeList changes={take.data.changes} />
+          </Alert>
+        )}
+      </Box>
+      {run.data.notes.length > 0 && (
+        <Box component="section" aria-label="Notes">
+          <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+            Notes
+          </Typography>
+          {run.data.notes.map((n) => (
+            <Box key={n.id} sx={{ py: 0.75 }}>
+              {moment(n.at)}: {n.text ?? n.colour}
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box component="section" aria-label="The lesson" sx={{ display: 'grid', gap: 1 }}>
+        <Typography variant="h2">The lesson</Typography>
+        <TextEntry
+          label="What was learned"
+          multiline
+          value={run.data.lesson}
+          onChange={(lesson) => learn.mutate({ lesson })}
+          error={wrongIn(learn.error)}
+        />
+        <Box role="radiogroup" aria-label="How it came out" sx={{ display: 'flex' }}>
+          {[1, 2, 3, 4, 5].map((n) => (
+            <Button
+              key={n}
+              role="radio"
+              aria-checked={run.data.rating === n}
+              aria-label={`${n} of 5`}
+              onClick={() => learn.mutate({ rating: run.data.rating === n ? null : n })}
+              sx={{ minWidth: 44, fontSize: 22, color: n <= (run.data.rating ?? 0) ? '#8A5E17' : bench.slate }}
+            >
+              {n <= (run.data.rating ?? 0) ? '★' : '☆'}
+            </Button>
+          ))}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function Sum({ name, made, planned, of }: { name: string; made: string; planned: string; of: string }) {
+  return (
+    <Box>
+      <Box sx={{ color: 'text.secondary' }}>{name}</Box>
+      <Box sx={{ fontFamily: 'h1.fontFamily', fontSize: 24, fontWeight: 650 }}>{made}</Box>
+      <Box>
+        planned {planned}, {of}
+      </Box>
+    </Box>
+  );
+}
