@@ -59,18 +59,27 @@ final readonly class DayCurve
     }
 
     /**
-     * What was measured, hour by hour; an hour of which nothing is known is as the one before it.
+     * With what was measured in its place; hours of which nothing is known keep their own.
      *
      * @param array<int, Climate> $measured by hour
      */
-    public static function measured(array $measured, Climate $otherwise): self
+    public function corrected(array $measured): self
     {
-        $hours = [];
-        $last = [] === $measured ? $otherwise : $measured[max(array_keys($measured))];
-        for ($hour = 0; $hour < 24; ++$hour) {
-            $hours[] = $last = $measured[$hour] ?? $last;
-        }
+        return new self(array_map(static fn (Climate $own, int $hour): Climate => $measured[$hour] ?? $own, $this->hours, range(0, 23)));
+    }
 
-        return new self($hours);
+    /**
+     * The air at a moment: between the middles of two hours.
+     *
+     * @param int $local seconds since midnight of the place, or any such instant
+     */
+    public function at(int $local): Climate
+    {
+        $hours = ($local % 86_400) / 3600 - 0.5;
+        $share = $hours - floor($hours);
+        [$one, $other] = [$this->hours[((int) floor($hours) + 24) % 24], $this->hours[((int) floor($hours) + 25) % 24]];
+        $between = static fn (float $a, float $b): float => $a + $share * ($b - $a);
+
+        return Climate::of($between($one->temperature, $other->temperature), $between($one->humidity, $other->humidity), $one->air);
     }
 }

@@ -19,7 +19,7 @@ use Inlaid\Core\Planning\WorkingTime;
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
- * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `flame` whether there is an open flame or a glowing heater in the room.
+ * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `ownPace` whether days are planned with the painter's own pace; `flame` whether there is an open flame or a glowing heater in the room.
  */
 final readonly class Context
 {
@@ -47,6 +47,7 @@ final readonly class Context
         public array $pots = [],
         public array $places = [],
         public ?WorkingTime $helper = null,
+        public bool $ownPace = false,
     ) {
     }
 
@@ -71,12 +72,12 @@ final readonly class Context
     {
         $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do)), $this->places);
 
-        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper);
+        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper, $this->ownPace);
     }
 
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {
-        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper);
+        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper, $this->ownPace);
     }
 }

@@ -15,9 +15,10 @@ use Inlaid\Core\Recipe\Recipe;
 final readonly class PieceToDo
 {
     /**
-     * @param array<string, int> $done
+     * @param array<string, int>   $done
+     * @param array<string, float> $paces of the painter, by technique: how much longer it takes than is typical
      */
-    public function __construct(public string $id, public Recipe $recipe, public DayCurve $air, public int $notBefore, public ?int $due = null, public array $done = [])
+    public function __construct(public string $id, public Recipe $recipe, public DayCurve $air, public int $notBefore, public ?int $due = null, public array $done = [], public array $paces = [])
     {
     }
 }

@@ -79,7 +79,7 @@ final readonly class PlanDays
     {
         $works = $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
 
-        return $this->works->works(new PieceToDo($piece->id, $piece->recipe, $piece->air, 0), $works, $context->working->zone, new Calendar($context->working, $context->now));
+        return $this->works->works(new PieceToDo($piece->id, $piece->recipe, $piece->air, 0, null, [], $piece->paces), $works, $context->working->zone, new Calendar($context->working, $context->now));
     }
 
     /**

@@ -103,11 +103,20 @@ final readonly class WorksOfPiece
         $one = static fn (int $lay, int $minutes, Wait $last, Link ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore);
         $split = $this->split($work);
         if (null === $split) {
-            return [[$one(1, $masking + $work->handsOn, $last, ...$links)], $id(1)];
+            return [[$one(1, $masking + $this->paced($work->handsOn, $work, $piece), $last, ...$links)], $id(1)];
         }
         [$first, $between, $most, $second] = $split;
 
-        return [[$one(1, $masking + $first, new Minutes(0), ...$links), $one(2, $second, $last, new Link($id(1), $between, $most))], $id(2)];
+        return [[$one(1, $masking + $this->paced($first, $work, $piece), new Minutes(0), ...$links), $one(2, $this->paced($second, $work, $piece), $last, new Link($id(1), $between, $most))], $id(2)];
+    }
+
+    /** In the painter's own time, unless the step states one; the dwell takes as long as ever. */
+    private function paced(int $minutes, StepWork $work, PieceToDo $piece): int
+    {
+        $pace = null === $work->step->detail->handsOn ? $piece->paces[$work->step->technique->key()] ?? 1.0 : 1.0;
+        $dwell = min($minutes, $work->step->detail->dwell ?? 0);
+
+        return 1.0 === $pace || $minutes < 1 ? $minutes : (int) max(1, round($dwell + $pace * ($minutes - $dwell)));
     }
 
     /**

@@ -157,6 +157,44 @@ final class RunsTest extends TestCase
         self::assertSame('/rating', $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 3, 'lesson' => '', 'rating' => 9], 422)->violations[0]->pointer);
     }
 
+    /** What was timed tells the painter's pace; planned with it the same works take so much longer or less; what states a time of its own does not. */
+    public function testTheDaysAreInThePaintersOwnPace(): void
+    {
+        $paces = array_column($this->studio->json('GET', '/api/paces')->paces, null, 'technique');
+        self::assertGreaterThan(1.05, $paces['sanded']->factor, 'sanding takes longer at Fernhollow');
+        self::assertTrue($paces['sanded']->low < $paces['sanded']->factor && $paces['sanded']->factor < $paces['sanded']->high);
+        $now = ['now' => '2026-11-30T07:30:00+01:00'];
+        [$usual, $own] = [$this->days($now), $this->days($now + ['ownPace' => true])];
+        $minutes = static function (\stdClass $plan): array {
+            $sum = [];
+            foreach ($plan->works as $w) {
+                foreach ($w->stretches as $s) {
+                    $sum["$w->piece $w->step $w->coat $w->lay"] = ($sum["$w->piece $w->step $w->coat $w->lay"] ?? -$w->setUp) + intdiv(strtotime($s->end) - strtotime($s->start), 60);
+                }
+            }
+
+            return $sum;
+        };
+        $stools = array_values(array_filter($usual->pieces, static fn (\stdClass $p): bool => str_contains($p->title, 'stools')))[0]->id;
+        self::assertEqualsWithDelta($paces['sanded']->factor * $minutes($usual)["$stools s1 1 1"], $minutes($own)["$stools s1 1 1"], 0.6);
+        self::assertFalse($this->studio->json('GET', '/api/paces')->used);
+    }
+
+    /** A hygrometer goes through the day of its place until a real one says what it measures; what it measures counts for the hour. */
+    public function testAHygrometerIsBelieved(): void
+    {
+        $shown = $this->studio->json('GET', '/api/hygrometer?place=hall');
+        self::assertTrue($shown->simulated);
+        self::assertGreaterThanOrEqual(9.0, $shown->temperature);
+        self::assertLessThanOrEqual(17.0, $shown->temperature);
+        self::assertSame([19.0, true], [$this->studio->json('GET', '/api/hygrometer')->temperature, $this->studio->json('GET', '/api/hygrometer')->simulated]);
+        $measured = $this->studio->json('PUT', '/api/hygrometer', ['place' => 'hall', 'temperature' => 3.5, 'humidity' => 80]);
+        self::assertSame([3.5, 80.0, false], [$measured->temperature, (float) $measured->humidity, $measured->simulated]);
+        self::assertSame(3.5, $this->studio->json('GET', '/api/hygrometer?place=hall')->temperature);
+        self::assertSame('/place', $this->studio->json('PUT', '/api/hygrometer', ['place' => 'moon', 'temperature' => 3.5, 'humidity' => 80], 422)->violations[0]->pointer);
+        self::assertSame('/temperature', $this->studio->json('PUT', '/api/hygrometer', ['temperature' => 99, 'humidity' => 80], 422)->violations[0]->pointer);
+    }
+
     /** The calendar, parsed back, is the plan. */
     public function testTheCalendarIsThePlan(): void
     {

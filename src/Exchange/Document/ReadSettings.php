@@ -24,7 +24,7 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'ownPace', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Schools $schools, private ReadLeft $left = new ReadLeft())
@@ -94,6 +94,7 @@ final readonly class ReadSettings
             $n->has('pots') ? $n->list('pots', $this->pot(...), 500) : [],
             $this->places($n),
             $n->has('helper') ? $this->working($n, 'helper') : null,
+            $n->has('ownPace') && $n->bool('ownPace'),
         );
     }
 

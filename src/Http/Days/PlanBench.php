@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Days;
 
+use Inlaid\App\Device\Hygrometer;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
+use Inlaid\Core\Bench\Pace;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\DaysPreview;
@@ -23,7 +25,7 @@ final readonly class PlanBench
     /** However slow the machine: php -S does not notice that nobody waits any more. */
     private const SECONDS = 4.0;
 
-    public function __construct(private RunBook $runs, private ReadRecipe $read, private PlanDays $plan)
+    public function __construct(private RunBook $runs, private ReadRecipe $read, private PlanDays $plan, private LearnPaces $learn, private Hygrometer $hygrometer)
     {
     }
 
@@ -35,7 +37,9 @@ final readonly class PlanBench
         $end = hrtime(true) + (int) (1e9 * self::SECONDS);
         $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context, $coat), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
+        $paces = $context->ownPace ? array_map(static fn (Pace $p): float => $p->factor, $this->learn->learn($context)) : [];
+
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context, $coat, $paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
     }
 
     /**
@@ -43,13 +47,14 @@ final readonly class PlanBench
      */
     public function acts(StoredRun $run, Context $context): array
     {
-        return $this->plan->acts($this->piece($run, $context, null), $context);
+        return $this->plan->acts($this->piece($run, $context, null, []), $context);
     }
 
     /**
      * @param array{string, string}|null $coat
+     * @param array<string, float>       $paces
      */
-    private function piece(StoredRun $run, Context $context, ?array $coat): PieceToDo
+    private function piece(StoredRun $run, Context $context, ?array $coat, array $paces): PieceToDo
     {
         $state = $this->runs->state($run);
         $recipe = $this->read->read(Json::decode($run->document));
@@ -58,7 +63,7 @@ final readonly class PlanBench
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 
-        return new PieceToDo($run->id, $recipe->withSteps($left), $context->air($run->place), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done());
+        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $paces);
     }
 
     /** The beginning of a day in the studio. */

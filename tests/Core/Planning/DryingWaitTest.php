@@ -72,9 +72,12 @@ final class DryingWaitTest extends TestCase
             $evening = self::at('2026-11-23 18:00');
             self::assertGreaterThanOrEqual((new Drying(480, $steady, new \DateTimeZone('UTC')))->over($evening, $calendar), (new Drying(480, $factors, new \DateTimeZone('UTC')))->over($evening, $calendar));
         });
-        $measured = DayCurve::measured([8 => Climate::of(18, 50), 14 => Climate::of(22, 45)], Climate::reference());
-        self::assertSame([22.0, 22.0, 18.0, 18.0, 22.0], array_map(static fn (int $h): float => $measured->hours[$h]->temperature, [0, 7, 8, 13, 23]));
-        self::assertSame(Air::Still, $measured->hours[0]->air);
+        $usual = DayCurve::between(8.0, 20.0, 50.0);
+        $corrected = $usual->corrected([8 => Climate::of(15, 60)]);
+        self::assertSame([$usual->hours[7], 15.0, $usual->hours[9]], [$corrected->hours[7], $corrected->hours[8]->temperature, $corrected->hours[9]]);
+        self::assertEqualsWithDelta($usual->hours[6]->temperature, $usual->at(6 * 3600 + 1800)->temperature, 1e-9, 'in the middle of an hour');
+        self::assertEqualsWithDelta(($usual->hours[23]->temperature + $usual->hours[0]->temperature) / 2, $usual->at(86_400)->temperature, 1e-9, 'at midnight');
+        self::assertSame(Air::Still, $usual->at(0)->air);
     }
 
     private static function at(string $utc): int

@@ -636,6 +636,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hygrometer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the hygrometer of a place shows */
+        get: operations["showAir"];
+        /** Say what a hygrometer measures; a real one does so here */
+        put: operations["measureAir"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ledger": {
         parameters: {
             query?: never;
@@ -799,6 +817,23 @@ export interface paths {
         };
         /** This description */
         get: operations["showOpenapi"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How long techniques take this painter, as the runs of late tell */
+        get: operations["showPaces"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1434,6 +1469,20 @@ export interface components {
         /** @description What goes into a pot: materials that are in it already, or of the shelf. */
         AddedToPot: {
             add: components["schemas"]["InPot"][];
+        };
+        /** @description What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named. */
+        AirMeasured: {
+            temperature: number;
+            humidity: number;
+            place?: string | null;
+        };
+        /** @description What the hygrometer of a place shows, in °C and % relative humidity, and when; whether it is the simulated one. */
+        AirShown: {
+            place: string | null;
+            at: string;
+            temperature: number;
+            humidity: number;
+            simulated: boolean;
         };
         /** @description Use up all there is of one ingredient: `have` such as "80 g". */
         AllOf: {
@@ -2559,6 +2608,20 @@ export interface components {
             width: number;
             height: number;
         };
+        /** @description The painter's pace, and whether the days are planned with it. */
+        PaceList: {
+            used: boolean;
+            paces: components["schemas"]["PaceWord"][];
+        };
+        /** @description How long a technique takes this painter: so many times what is typical, within low and high nine times in ten, from so many works. */
+        PaceWord: {
+            technique: string;
+            name: string;
+            factor: number;
+            low: number;
+            high: number;
+            count: number;
+        };
         /** @description So many packs of one size, and what one of them costs. Immutable. `size` in the studio's units, `exact` in ml or g to the last digit. */
         PackCount: {
             count: number;
@@ -3587,6 +3650,8 @@ export interface components {
                     to: string;
                 }[];
             } | null;
+            /** @description Whether the days are planned with the painter's own pace, as the logbook tells it, instead of typical times. */
+            ownPace?: boolean;
             climate?: {
                 /** @description °C. */
                 temperature: number;
@@ -4074,6 +4139,8 @@ export interface components {
                     to: string;
                 }[];
             } | null;
+            /** @description Whether the days are planned with the painter's own pace, as the logbook tells it, instead of typical times. */
+            ownPace?: boolean;
             climate: {
                 /** @description °C. */
                 temperature: number;
@@ -5540,6 +5607,70 @@ export interface operations {
             };
         };
     };
+    showAir: {
+        parameters: {
+            query?: {
+                place?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the hygrometer of a place shows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirShown"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    measureAir: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirMeasured"];
+            };
+        };
+        responses: {
+            /** @description Say what a hygrometer measures; a real one does so here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirShown"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     showLedger: {
         parameters: {
             query?: {
@@ -5890,6 +6021,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How long techniques take this painter, as the runs of late tell */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaceList"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,8 +1,9 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { DaysPreview, RunSummary, Settings } from '../../app/api';
+import { answer, api, type DaysPreview, type RunSummary, type Settings } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice, DayEntry } from '../../shared/Field';
 import { useRecipes } from '../../shared/useRecipes';
@@ -70,6 +71,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                   options={[['', 'in the usual air'] as const, ...(settings.places ?? []).map((p) => [p.id, p.name] as const)]}
                   onChange={(place) => change.mutate({ run, to: { place: place === '' ? null : place } })}
                 />
+                <AirNow place={run.place} />
                 <Box sx={{ display: 'flex', gap: 1 }}>
                   <Button size="small" variant="contained" component={Link} to={`/bench/${run.id}`}>
                     At the bench
@@ -86,6 +88,22 @@ export function BenchPieces({ plan, runs, settings }: Props) {
           </Box>
         );
       })}
+    </Box>
+  );
+}
+
+/** The air where a piece stands, as its hygrometer shows it. */
+function AirNow({ place }: { place: string | null }) {
+  const { data } = useQuery({
+    queryKey: ['hygrometer', place],
+    queryFn: () => answer(api.GET('/api/hygrometer', { params: { query: place === null ? {} : { place } } })),
+    refetchInterval: 30_000,
+    staleTime: 0,
+  });
+  if (!data) return null;
+  return (
+    <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
+      There now {data.temperature.toFixed(1)} °C, {data.humidity.toFixed(0)} %{data.simulated ? ', by its usual day' : ', measured'}
     </Box>
   );
 }

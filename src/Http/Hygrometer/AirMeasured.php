@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Hygrometer;
+
+/**
+ * What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named.
+ */
+final readonly class AirMeasured
+{
+    public function __construct(public float $temperature, public float $humidity, public ?string $place = null)
+    {
+    }
+}

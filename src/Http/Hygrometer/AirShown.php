@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Hygrometer;
+
+/**
+ * What the hygrometer of a place shows, in °C and % relative humidity, and when; whether it is the simulated one.
+ */
+final readonly class AirShown
+{
+    public function __construct(public ?string $place, public string $at, public float $temperature, public float $humidity, public bool $simulated)
+    {
+    }
+}

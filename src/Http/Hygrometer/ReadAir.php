@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Hygrometer;
+
+use Inlaid\App\Device\Hygrometer;
+use Inlaid\Core\Preview\Context;
+
+/**
+ * Reads the hygrometer of a place as it is now.
+ */
+final readonly class ReadAir
+{
+    public function __construct(private Hygrometer $hygrometer)
+    {
+    }
+
+    public function read(?string $place, Context $context): AirShown
+    {
+        [$climate, $simulated] = $this->hygrometer->read($place, $context->now, $context);
+
+        return new AirShown($place, $context->working->iso($context->now), round($climate->temperature, 1), round($climate->humidity, 1), $simulated);
+    }
+}

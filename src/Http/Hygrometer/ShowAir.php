@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Hygrometer;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\StudioContext;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/hygrometer', methods: 'GET')]
+#[Describe('What the hygrometer of a place shows', gives: AirShown::class, query: ['place' => 'string'])]
+final readonly class ShowAir
+{
+    public function __construct(private ReadAir $read, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(Request $request): AirShown
+    {
+        $place = $request->query->getString('place');
+
+        return $this->read->read('' === $place ? null : $place, $this->context->own());
+    }
+}
