@@ -195,6 +195,25 @@ final class RunsTest extends TestCase
         self::assertSame('/temperature', $this->studio->json('PUT', '/api/hygrometer', ['temperature' => 99, 'humidity' => 80], 422)->violations[0]->pointer);
     }
 
+    /** For the client: gently until the last film has cured, by its label and the air of its place; and care by what lies uppermost. */
+    public function testTheClientIsToldHowToCare(): void
+    {
+        $given = new GivenDocuments($this->studio);
+        $document = $given->document(['steps' => [['brushed', 'signal-cream', ['title' => 'Cream']], ['waxed', 'clear-wax', ['title' => 'Wax']]]]);
+        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id], 201);
+        $care = $this->studio->json('GET', "/api/runs/$run->id/care");
+        self::assertSame([null, []], [$care->until, $care->cures]);
+        $this->note($run->id, [['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'finished', 'step' => 's0'], ['id' => 'c2', 'at' => '2026-11-02T09:00:00+01:00', 'kind' => 'finished', 'step' => 's1']]);
+        $care = $this->studio->json('GET', "/api/runs/$run->id/care");
+        self::assertSame(['Cream', 'Wax'], array_column($care->cures, 'name'));
+        foreach ([['s0', 0], ['s1', 1]] as [$step, $i]) {
+            $stated = $given->material(0 === $i ? 'signal-cream' : 'clear-wax')->handling->times->cure;
+            self::assertGreaterThanOrEqual(strtotime($care->cures[$i]->laid) + 60 * $stated, strtotime($care->cures[$i]->cured), 'never before the label');
+        }
+        self::assertSame(max(array_column($care->cures, 'cured')), $care->until);
+        self::assertStringContainsString('wax melts', implode(' ', $care->care));
+    }
+
     /** The calendar, parsed back, is the plan. */
     public function testTheCalendarIsThePlan(): void
     {

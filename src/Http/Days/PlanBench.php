@@ -47,14 +47,16 @@ final readonly class PlanBench
      */
     public function acts(StoredRun $run, Context $context): array
     {
-        return $this->plan->acts($this->piece($run, $context, null, []), $context);
+        return $this->plan->acts($this->piece($run, $context), $context);
     }
 
     /**
+     * A run as a piece to be done, with what has been done of it and where it stands.
+     *
      * @param array{string, string}|null $coat
      * @param array<string, float>       $paces
      */
-    private function piece(StoredRun $run, Context $context, ?array $coat, array $paces): PieceToDo
+    public function piece(StoredRun $run, Context $context, ?array $coat = null, array $paces = []): PieceToDo
     {
         $state = $this->runs->state($run);
         $recipe = $this->read->read(Json::decode($run->document));

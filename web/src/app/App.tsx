@@ -18,6 +18,7 @@ const Days = lazy(() => import('../areas/days/Days'));
 const BenchRoom = lazy(() => import('../areas/bench/BenchRoom'));
 const Logbook = lazy(() => import('../areas/logbook/Logbook'));
 const RunMade = lazy(() => import('../areas/logbook/RunMade'));
+const Care = lazy(() => import('../areas/logbook/Care'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
@@ -29,6 +30,7 @@ export function App() {
       <Suspense fallback={<Loading what="the room" />}>
         <Routes>
           <Route path="/recipes/:id/sheet" element={<Sheet />} />
+          <Route path="/logbook/:id/care" element={<Care />} />
           <Route path="/shelf/pots/:id/label" element={<PotLabel />} />
           <Route path="/boards/:id/backs" element={<BoardBacks />} />
           <Route path="/look/:secret" element={<GuestLook />} />

@@ -1254,6 +1254,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When the finish of a piece has cured, and how it is cared for: for the client */
+        get: operations["showCare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/events": {
         parameters: {
             query?: never;
@@ -1714,6 +1731,14 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description What a client is told about a new finish: until when it is to be used gently, and how it is cared for. Immutable. `until` as it is told in the studio: when all has cured; null where a film promises nothing, or nothing has been laid yet. */
+        CareSheet: {
+            title: string;
+            until: string | null;
+            cures: components["schemas"]["CureLine"][];
+            gentle: string[];
+            care: string[];
+        };
         /** @enum {string} */
         Carrier: "water" | "oil" | "alcohol" | "solvent" | "dry";
         /** @description One difference between two recipes, in words. Immutable. `stepId` is empty for what concerns the whole recipe. */
@@ -1866,6 +1891,13 @@ export interface components {
             height: number;
             capacity: number;
             marks: components["schemas"]["Mark"][];
+        };
+        /** @description A film, and when it has dried through and cured. Immutable. */
+        CureLine: {
+            name: string;
+            laid: string;
+            dry: string | null;
+            cured: string | null;
         };
         /** @description What is cut of a sheet, in mm: along its length, and along its width. Immutable. */
         Cut: {
@@ -6984,6 +7016,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showCare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description When the finish of a piece has cured, and how it is cared for: for the client */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CareSheet"];
                 };
             };
             /** @description What is wrong, and where */

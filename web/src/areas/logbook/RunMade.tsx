@@ -67,6 +67,9 @@ export default function RunMade() {
           {m.begun ? `Begun ${moment(m.begun)}` : 'Nothing noted yet'}
           {m.ended && `, last noted ${moment(m.ended)}`}. {m.done} of {m.works} works done.
         </Box>
+        <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small" sx={{ mt: 1 }}>
+          Care sheet for the client
+        </Button>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">
         <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} works timed`} />

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Days\PlanBench;
+use Inlaid\App\Store\RunBook;
+use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Preview\CareSheet;
+use Inlaid\Core\Preview\WorkOutSteps;
+use Inlaid\Core\Preview\WriteCare;
+use Inlaid\Core\School\Schools;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}/care', methods: 'GET')]
+#[Describe('When the finish of a piece has cured, and how it is cared for: for the client', gives: CareSheet::class)]
+final readonly class ShowCare
+{
+    public function __construct(private RunBook $runs, private PlanBench $plan, private StudioContext $context, private Schools $schools, private WorkOutSteps $steps, private WriteCare $write)
+    {
+    }
+
+    public function __invoke(string $id): CareSheet
+    {
+        $run = $this->runs->get($id);
+        $context = $this->context->own();
+        $piece = $this->plan->piece($run, $context);
+        $works = $this->steps->workOut($piece->recipe, $context->climate, $this->schools->habits($context->schools, $piece->recipe->schools));
+
+        return $this->write->write($piece, $works, $this->runs->state($run), $context);
+    }
+}

@@ -1,0 +1,76 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { answer, api } from '../../app/api';
+import { Failed, Loading } from '../../shared/Notice';
+import { date } from '../../shared/words';
+
+/** A sheet for the client: until when the new finish is to be used gently, and how it is cared for. */
+export default function Care() {
+  const id = useParams().id ?? '';
+  const care = useQuery({
+    queryKey: ['run', id, 'care'],
+    queryFn: () => answer(api.GET('/api/runs/{id}/care', { params: { path: { id } } })),
+  });
+  if (care.error) return <Failed error={care.error} retry={() => void care.refetch()} />;
+  if (!care.data) return <Loading what="the sheet" />;
+  const { title, until, cures, gentle } = care.data;
+  return (
+    <Box component="main" sx={{ bgcolor: '#fff', color: '#000', maxWidth: 860, mx: 'auto', p: 3, minHeight: '100vh', fontSize: 18 }}>
+      <Box sx={{ displayPrint: 'none', display: 'flex', gap: 1, mb: 2 }}>
+        <Button variant="outlined" component={Link} to={`/logbook/${id}`}>
+          Back to the logbook
+        </Button>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 34, m: 0, borderBottom: '3px solid #000', pb: 1 }}>
+        {title}
+      </Box>
+      <Box component="h2" data-testid="until" sx={{ fontFamily: 'h1.fontFamily', fontSize: 26 }}>
+        {until ? `Gently until ${date(until)}` : 'Gently: when it has cured cannot be promised yet'}
+      </Box>
+      <p>The finish is dry, but it goes on hardening. Until then:</p>
+      <ul>
+        {gentle.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      {cures.length > 0 && (
+        <Box
+          component="table"
+          sx={{ borderCollapse: 'collapse', '& td, & th': { textAlign: 'left', pr: 3, py: 0.5, borderBottom: '1px solid #999' } }}
+        >
+          <thead>
+            <tr>
+              <th>What was laid</th>
+              <th>on</th>
+              <th>dry through</th>
+              <th>cured</th>
+            </tr>
+          </thead>
+          <tbody>
+            {cures.map((c) => (
+              <tr key={c.name}>
+                <td>{c.name}</td>
+                <td>{date(c.laid)}</td>
+                <td>{c.dry ? date(c.dry) : 'no promise'}</td>
+                <td>{c.cured ? date(c.cured) : 'no promise'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      )}
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', fontSize: 26 }}>
+        From then on
+      </Box>
+      <ul>
+        {care.data.care.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </Box>
+  );
+}
