@@ -7,6 +7,7 @@ namespace Inlaid\Core\Preview;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Drying;
 use Inlaid\Core\Technique\Act;
@@ -44,6 +45,9 @@ final readonly class WriteCare
             if (null === $laid || null === $work->film || null === $work->character || Act::Adds !== $work->step->technique->figures()->act) {
                 continue;
             }
+            if ($this->isResist($work)) {
+                continue;
+            }
             $top = $this->kind($work) ?? $top;
             $times = $work->character->handling->times;
             if (null === $times) {
@@ -71,6 +75,12 @@ final readonly class WriteCare
         }
 
         return [] === $ends ? null : max($ends);
+    }
+
+    /** It is taken off again. */
+    private function isResist(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Resist === $l->material->kind);
     }
 
     /** Of the largest part of what was laid over all. */

@@ -93,6 +93,21 @@ final class BenchTest extends Rooms
         self::assertSame(['s0/1'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
     }
 
+    /** Too early, the bench says for how long; past the latest recoat, what to do. */
+    public function testTooEarlyAndTooLateAreAnswered(): void
+    {
+        $document = (new GivenDocuments($this->studio))->document(['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'title' => 'Oil']]]]);
+        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id], 201)->id;
+        $note = fn (string $id, int $ago): mixed => $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => $id, 'at' => date(\DATE_ATOM, time() - $ago), 'kind' => 'finished', 'step' => 's0']]]);
+        $note('early', 600);
+        $this->bench($run);
+        $this->until(fn (): bool => str_contains($this->main(), '“Oil” is not dry yet'), 'too early');
+        $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => 'back', 'at' => date(\DATE_ATOM, time()), 'kind' => 'retract', 'retracts' => 'early']]]);
+        $note('late', 60 * 86_400);
+        $this->bench($run);
+        $this->until(fn (): bool => str_contains($this->main(), 'The latest recoat of “Oil” passed'), 'too late, and what to do');
+    }
+
     private function put(): string
     {
         $document = (new GivenDocuments($this->studio))->document(['steps' => [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]]);

@@ -210,8 +210,33 @@ final class RunsTest extends TestCase
             $stated = $given->material(0 === $i ? 'signal-cream' : 'clear-wax')->handling->times->cure;
             self::assertGreaterThanOrEqual(strtotime($care->cures[$i]->laid) + 60 * $stated, strtotime($care->cures[$i]->cured), 'never before the label');
         }
-        self::assertSame(max(array_column($care->cures, 'cured')), $care->until);
+        self::assertSame(max('', ...array_column($care->cures, 'cured')), $care->until);
         self::assertStringContainsString('wax melts', implode(' ', $care->care));
+    }
+
+    /** The log as a table: every event a row, and no note is a formula. */
+    public function testTheLogIsATable(): void
+    {
+        $run = $this->put('rack');
+        $this->note($run->id, [['id' => 'l1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => '=HYPERLINK("x"), and more'], ['id' => 'l2', 'at' => '2026-11-01T08:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 12.5]]);
+        $csv = (string) $this->studio->ask('GET', "/api/runs/$run->id/log.csv")->getContent();
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim(substr($csv, 3))));
+        self::assertSame([['poured', 'Cream undertone', '12.5', ''], ['note', 'Cream undertone', '', '\'=HYPERLINK("x"), and more']], array_map(static fn (array $r): array => [$r[1], $r[2], $r[5], $r[8]], \array_slice($rows, 1)));
+    }
+
+    /** A calendar program that has the address is answered, nobody else; a new address ends the old one. */
+    public function testTheDaysAreSubscribedTo(): void
+    {
+        self::assertNull($this->studio->json('GET', '/api/feed')->since);
+        $first = (string) parse_url($this->studio->json('POST', '/api/feed', null, 201)->address, \PHP_URL_PATH);
+        self::assertSame($this->studio->ask('GET', '/api/days.ics')->getStatusCode(), $this->studio->ask('GET', $first)->getStatusCode());
+        self::assertStringContainsString('BEGIN:VEVENT', (string) $this->studio->ask('GET', $first)->getContent());
+        self::assertNotNull($this->studio->json('GET', '/api/feed')->since);
+        $second = (string) parse_url($this->studio->json('POST', '/api/feed', null, 201)->address, \PHP_URL_PATH);
+        self::assertSame([404, 200], [$this->studio->ask('GET', $first)->getStatusCode(), $this->studio->ask('GET', $second)->getStatusCode()]);
+        self::assertSame(404, $this->studio->ask('GET', '/feed/'.str_repeat('A', 43).'.ics')->getStatusCode());
+        $this->studio->json('DELETE', '/api/feed');
+        self::assertSame(404, $this->studio->ask('GET', $second)->getStatusCode());
     }
 
     /** The calendar, parsed back, is the plan. */

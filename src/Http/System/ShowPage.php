@@ -11,7 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /**
  * Every address outside the API is a room of the one page.
  */
-#[Route('/{room}', methods: 'GET', requirements: ['room' => '(?!api/|build/).*'], priority: -100)]
+#[Route('/{room}', methods: 'GET', requirements: ['room' => '(?!api/|build/|feed/).*'], priority: -100)]
 final readonly class ShowPage
 {
     public function __construct(private string $projectDir)

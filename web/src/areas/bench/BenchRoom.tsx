@@ -13,6 +13,7 @@ import { clock } from '../../shared/words';
 import { BenchStep } from './BenchStep';
 import { BenchTimers } from './BenchTimers';
 import { say, useAwake, useComfort } from './comfort';
+import { hintsOf } from './hints';
 import { NoteSheet } from './NoteSheet';
 import { newEvent } from './newEvent';
 import { keyOf, progress } from './progress';
@@ -116,6 +117,12 @@ export default function BenchRoom() {
         <Link to="/days">To the days</Link>
       </Box>
       {refused && <Alert severity="warning">Not kept: {refused}</Alert>}
+      {act &&
+        hintsOf(act, acts, done, document.steps, preview.data.preview.steps, now).map((h) => (
+          <Alert key={h.words.slice(0, 20)} severity={h.grave ? 'warning' : 'info'} sx={{ fontSize: 19 }}>
+            {h.words}
+          </Alert>
+        ))}
       <Box sx={{ flex: 1 }}>
         {act && worked ? (
           <BenchStep

@@ -8,6 +8,7 @@ import { bench } from '../../app/theme';
 import { Choice, DayEntry } from '../../shared/Field';
 import { useRecipes } from '../../shared/useRecipes';
 import { minutes, moment } from '../../shared/words';
+import { CalendarFeed } from './CalendarFeed';
 import { Mark } from './NextUp';
 import { useRunWork } from './useDays';
 
@@ -88,6 +89,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
           </Box>
         );
       })}
+      <CalendarFeed />
     </Box>
   );
 }

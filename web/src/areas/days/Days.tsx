@@ -1,6 +1,5 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { twoColumns } from '../../app/theme';
@@ -56,9 +55,6 @@ export default function Days() {
                   ? 'No order of work has them ready sooner.'
                   : `At the very best ${plan.bound ? day(plan.bound) : ''}: more orders were not tried.`}
               </span>
-              <Button href="/api/days.ics" size="small" sx={{ ml: 'auto' }}>
-                For your calendar
-              </Button>
             </Box>
             {days.map((date) => (
               <DayCard key={date} date={date} plan={plan} />

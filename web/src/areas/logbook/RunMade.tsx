@@ -69,6 +69,9 @@ export default function RunMade() {
         </Box>
         <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small" sx={{ mt: 1 }}>
           Care sheet for the client
+        </Button>{' '}
+        <Button href={`/api/runs/${id}/log.csv`} size="small" sx={{ mt: 1 }}>
+          All that was noted (CSV)
         </Button>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Days;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\CalendarFeed;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/feed', methods: 'DELETE')]
+#[Describe('End the address at which calendar programs subscribe', gives: FeedState::class)]
+final readonly class CloseFeed
+{
+    public function __construct(private CalendarFeed $feed)
+    {
+    }
+
+    public function __invoke(): FeedState
+    {
+        $this->feed->close();
+
+        return new FeedState(null);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Days;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\CalendarFeed;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/feed', methods: 'POST')]
+#[Describe('Make an address at which a calendar program subscribes to the days; the one before ends', gives: FeedState::class, status: 201)]
+final readonly class OpenFeed
+{
+    public function __construct(private CalendarFeed $feed, private string $guestDoor)
+    {
+    }
+
+    public function __invoke(Request $request): FeedState
+    {
+        $secret = $this->feed->open();
+
+        return new FeedState($this->feed->since(), ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/'))."/feed/$secret.ics");
+    }
+}

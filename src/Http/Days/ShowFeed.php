@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Days;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\CalendarFeed;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/feed', methods: 'GET')]
+#[Describe('Whether a calendar program may subscribe to the days', gives: FeedState::class)]
+final readonly class ShowFeed
+{
+    public function __construct(private CalendarFeed $feed)
+    {
+    }
+
+    public function __invoke(): FeedState
+    {
+        return new FeedState($this->feed->since());
+    }
+}

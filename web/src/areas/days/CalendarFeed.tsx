@@ -1,0 +1,40 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, api, nothing } from '../../app/api';
+import { date } from '../../shared/words';
+
+/** The plan for a calendar: once as a file, or at an address that a calendar program asks by itself. */
+export function CalendarFeed() {
+  const queries = useQueryClient();
+  const { data } = useQuery({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')), staleTime: 0 });
+  const onSuccess = () => queries.invalidateQueries({ queryKey: ['feed'] });
+  const open = useMutation({ mutationFn: () => answer(api.POST('/api/feed', { ...nothing })), onSuccess });
+  const close = useMutation({ mutationFn: () => answer(api.DELETE('/api/feed', { ...nothing })), onSuccess });
+  return (
+    <Box component="section" aria-label="For your calendar" sx={{ display: 'grid', gap: 1, mt: 2 }}>
+      <b>For your calendar</b>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button href="/api/days.ics" size="small" variant="outlined">
+          A file of now
+        </Button>
+        <Button size="small" variant="outlined" disabled={open.isPending} onClick={() => open.mutate()}>
+          {data?.since ? 'Another address' : 'An address to subscribe to'}
+        </Button>
+        {data?.since && (
+          <Button size="small" color="inherit" onClick={() => close.mutate()}>
+            Close it
+          </Button>
+        )}
+      </Box>
+      {open.data?.address && data?.since ? (
+        <Alert severity="success" data-testid="feed">
+          Copy it now, it is not shown again: <code style={{ overflowWrap: 'anywhere' }}>{open.data.address}</code>
+        </Alert>
+      ) : (
+        data?.since && <span>An address is open since {date(data.since)}. Whoever has it sees the days, and nothing else.</span>
+      )}
+    </Box>
+  );
+}
