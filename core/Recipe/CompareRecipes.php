@@ -19,7 +19,7 @@ final readonly class CompareRecipes
     public function __construct(
         private DescribeRecipe $recipe,
         private DescribeStep $step = new DescribeStep(),
-        private DescribeMaterial $material = new DescribeMaterial(),
+        private DescribeMaterial $facts = new DescribeMaterial(),
     ) {
     }
 
@@ -159,10 +159,20 @@ final readonly class CompareRecipes
         [$old, $new] = [self::used($before), self::used($after)];
         $changes = [];
         foreach (array_intersect_key($new, $old) as $id => $material) {
-            $changes = [...$changes, ...$this->changes('', $this->material->facts($old[$id]), $this->material->facts($material), \sprintf('%s: ', $old[$id]->name))];
+            $changes = [...$changes, ...$this->material($old[$id], $material)];
         }
 
         return $changes;
+    }
+
+    /**
+     * In what a material is another than it was.
+     *
+     * @return list<Change>
+     */
+    public function material(Material $before, Material $after): array
+    {
+        return $this->changes('', $this->facts->facts($before), $this->facts->facts($after), \sprintf('%s: ', $before->name));
     }
 
     /**

@@ -239,6 +239,28 @@ final class RunsTest extends TestCase
         self::assertSame(404, $this->studio->ask('GET', $second)->getStatusCode());
     }
 
+    /** Before it is done again: the recipe that has moved on since, the paint that is another, the air, the pots that are left, and what it looked like. */
+    public function testWhatHasChangedSince(): void
+    {
+        $run = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt))[0];
+        $again = $this->studio->json('GET', "/api/runs/$run->id/again");
+        self::assertStringContainsString('Two ochre coats', $again->lesson);
+        self::assertStringContainsString('coats', implode(' ', array_column($again->recipe, 'text')), 'of the ochre, one less by now');
+        self::assertSame([[], null], [$again->materials, $again->air]);
+        self::assertNotEmpty($again->reckoned);
+        $ochre = $this->studio->json('GET', '/api/materials?query=halt+ochre')->materials[0]->material;
+        $ochre->look->hiding = 0.91;
+        $this->studio->json('PUT', "/api/materials/$ochre->id", ['material' => $ochre]);
+        $this->note($run->id, [['id' => 'air', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'climate', 'climate' => ['temperature' => 22.5, 'humidity' => 40]], ['id' => 'col', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'colour', 'step' => 's5', 'colour' => '#b4862f']]);
+        $again = $this->studio->json('GET', "/api/runs/$run->id/again");
+        self::assertStringContainsString('the hiding', $again->materials[0]);
+        self::assertStringContainsString('91 %', $again->materials[0]);
+        self::assertStringStartsWith('Then 22.5 °C and 40 %', $again->air);
+        self::assertSame(['#b4862f'], $again->looked);
+        $cupboard = $this->put('cupboard');
+        self::assertContains('Smoke glaze', array_column($this->studio->json('GET', "/api/runs/$cupboard->id/again")->pots, 'step'), 'a rest of it is on the shelf');
+    }
+
     /** The calendar, parsed back, is the plan. */
     public function testTheCalendarIsThePlan(): void
     {

@@ -1273,6 +1273,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has changed since a run was made, and what is left of it, before it is done again */
+        get: operations["showAgain"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/care": {
         parameters: {
             query?: never;
@@ -1522,6 +1539,16 @@ export interface components {
         /** @description What goes into a pot: materials that are in it already, or of the shelf. */
         AddedToPot: {
             add: components["schemas"]["InPot"][];
+        };
+        /** @description What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the shelf hold what it takes. `looked` is what was seen of it then, by zone as far as it was noted, and how it is reckoned to look. */
+        AgainKnown: {
+            lesson: string;
+            recipe: components["schemas"]["Change"][];
+            materials: string[];
+            air: string | null;
+            pots: components["schemas"]["PotKept"][];
+            looked: string[];
+            reckoned: string[];
         };
         /** @description What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named. */
         AirMeasured: {
@@ -2843,6 +2870,13 @@ export interface components {
             add: components["schemas"]["BatchLinePreview"][];
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
+        };
+        /** @description A pot on the shelf that a step can be done from. */
+        PotKept: {
+            id: string;
+            name: string;
+            holds: string;
+            step: string;
         };
         /** @description A page of the pots, the last made first. */
         PotList: {
@@ -7153,6 +7187,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What has changed since a run was made, and what is left of it, before it is done again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgainKnown"];
                 };
             };
             /** @description What is wrong, and where */

@@ -12,6 +12,7 @@ import { TextEntry } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { minutes, moment } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
+import { Again } from './Again';
 
 /** A run as it was made, against its plan; what is to be planned so from now on is taken into the recipe. */
 export default function RunMade() {
@@ -26,6 +27,7 @@ export default function RunMade() {
     enabled: !!run.data?.recipe,
     staleTime: 0,
   });
+  const [again, setAgain] = useState(false);
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const learn = useMutation({
     scope: { id: `lesson ${id}` }, // one after the other: each builds on what the one before it kept
@@ -70,6 +72,11 @@ export default function RunMade() {
         <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small" sx={{ mt: 1 }}>
           Care sheet for the client
         </Button>{' '}
+        {run.data.recipe && (
+          <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => setAgain(true)}>
+            Do it again
+          </Button>
+        )}{' '}
         <Button href={`/api/runs/${id}/log.csv`} size="small" sx={{ mt: 1 }}>
           All that was noted (CSV)
         </Button>
@@ -118,6 +125,7 @@ export default function RunMade() {
           </Alert>
         )}
       </Box>
+      {again && run.data.recipe && <Again run={id} recipe={run.data.recipe} onClose={() => setAgain(false)} />}
       {run.data.notes.length > 0 && (
         <Box component="section" aria-label="Notes">
           <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
