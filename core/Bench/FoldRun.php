@@ -27,15 +27,15 @@ final class FoldRun
                 EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $before->finished ?? $event->at),
                 EventKind::Poured => $poured[$step] = ($poured[$step] ?? 0.0) + (float) $event->ml,
                 EventKind::Skipped => $skipped[$step] = $event->at,
-                EventKind::Passed => $passed[$step] = $event->at,
-                EventKind::Again => $again[$step] = ($again[$step] ?? 0) + 1,
+                EventKind::Passed => [$passed[$step], $again[$step]] = [$event->coat, null],
+                EventKind::Again => [$passed[$step], $again[$step]] = [null, max($event->coat, $again[$step] ?? 0)],
                 EventKind::Note, EventKind::Colour => $notes[] = $event,
                 EventKind::Climate => null === $event->climate ? null : $air[] = [$event->at, $event->climate],
                 EventKind::Retract => null,
             };
         }
 
-        return new RunState($works, $skipped, $passed, $again, $poured, $notes, $air, $standing[\count($standing) - 1] ?? null);
+        return new RunState($works, $skipped, array_filter($passed), array_filter($again), $poured, $notes, $air, $standing[\count($standing) - 1] ?? null);
     }
 
     /**

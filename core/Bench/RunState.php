@@ -16,8 +16,8 @@ final readonly class RunState
     /**
      * @param array<string, WorkDone>   $works   begun or done, by key
      * @param array<string, int>        $skipped when a step was left out, by its id
-     * @param array<string, int>        $passed  when a step that is repeated was found enough, by its id
-     * @param array<string, int>        $again   how often it was found not to be, by its id
+     * @param array<string, int>        $passed  after which round a step that is repeated was found enough, by its id
+     * @param array<string, int>        $again   after which it was found not to be; of both, what was said last
      * @param array<string, float>      $poured  ml, by step
      * @param list<Event>               $notes   and colours, in order
      * @param list<array{int, Climate}> $air     when it was noted
@@ -32,5 +32,13 @@ final readonly class RunState
     public function done(): array
     {
         return array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $this->works), static fn (?int $at): bool => null !== $at);
+    }
+
+    /** How many rounds of a step there are, by what was found at the bench: never fewer than are done. */
+    public function rounds(string $step, int $expected): int
+    {
+        $done = array_map(static fn (WorkDone $w): int => $step === $w->step && null !== $w->finished ? $w->coat : 0, array_values($this->works));
+
+        return max($this->passed[$step] ?? max($expected, 1 + ($this->again[$step] ?? 0)), ...$done, ...[0]);
     }
 }

@@ -76,6 +76,15 @@ final readonly class Step
         return self::of($this->id, $this->title, $this->technique, $this->intent, $this->parts, $this->uses, min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1), $this->detail, $this->wait, $this->note, $this->repeat);
     }
 
+    /** The same with so many rounds, where it is repeated until something is so and it turned out to be so sooner or later than expected. */
+    public function withRounds(int $rounds): self
+    {
+        $rounds = max(1, min(self::MOST_COATS, $rounds));
+        $repeat = null === $this->repeat ? null : Repeat::of($this->repeat->until, min($rounds, $this->repeat->least), max($rounds, $this->repeat->most), $this->repeat->otherwise);
+
+        return self::of($this->id, $this->title, $this->technique, $this->intent, $this->parts, $this->uses, $rounds, $this->detail, $this->wait, $this->note, $repeat);
+    }
+
     /**
      * What to call it: its own title, else the technique and what is used.
      */

@@ -38,6 +38,32 @@ final class BenchTest extends Rooms
         self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
     }
 
+    /** A step that is repeated until something is so: after each round it is asked, enough goes on, and not yet adds one, by key and by touch. */
+    public function testAStepIsRepeatedUntilItIsSo(): void
+    {
+        $run = $this->put([['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it', 'coats' => 2, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 2]]], ['brushed', 'signal-cream', ['title' => 'Cream']]]);
+        $this->bench($run);
+        foreach (['Sand it, 1', 'Sand it, 2'] as $act) {
+            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $act), $act);
+            $this->tap('Begin');
+            $this->tap('Done');
+        }
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'After 2 rounds of Sand it: it is smooth?'), 'it is asked');
+        $this->press('m');
+        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it, 3'), 'one round more');
+        $this->tap('Begin');
+        $this->tap('Done');
+        $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'it is asked again');
+        $this->tap('Yes, go on');
+        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')), 'it is answered');
+        $this->tap('Undo');
+        $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'and can be taken back');
+        $this->press('y');
+        $this->untilKept();
+        $this->until(fn (): bool => 3 === ($this->studio->json('GET', "/api/runs/$run")->passed->s0 ?? 0), 'kept');
+        self::assertSame(['s0/1', 's0/2', 's0/3', 's1/1'], array_map(static fn (\stdClass $a): string => "$a->step/$a->coat", $this->studio->json('GET', "/api/runs/$run")->acts));
+    }
+
     /**
      * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what it would be online.
      */
@@ -108,9 +134,12 @@ final class BenchTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'The latest recoat of “Oil” passed'), 'too late, and what to do');
     }
 
-    private function put(): string
+    /**
+     * @param list<array{string, string|null, array<string, mixed>}> $steps
+     */
+    private function put(array $steps = [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]): string
     {
-        $document = (new GivenDocuments($this->studio))->document(['steps' => [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]]);
+        $document = (new GivenDocuments($this->studio))->document(['steps' => $steps]);
         $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
 
         return $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;

@@ -61,6 +61,7 @@ final readonly class PlanBench
         $state = $this->runs->state($run);
         $recipe = $this->read->read(Json::decode($run->document));
         $left = array_values(array_filter($recipe->steps, static fn (Step $s): bool => !isset($state->skipped[$s->id])));
+        $left = array_map(static fn (Step $s): Step => null === $s->repeat ? $s : $s->withRounds($state->rounds($s->id, $s->coats)), $left);
         $left = array_map(static fn (Step $s): Step => [$run->id, $s->id] === $coat ? $s->withOneMoreCoat() : $s, $left);
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;

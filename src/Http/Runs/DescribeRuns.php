@@ -44,6 +44,8 @@ final readonly class DescribeRuns
             $state->poured,
             array_map(static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex), $state->notes),
             array_keys($state->skipped),
+            $state->passed,
+            $state->again,
             array_map(self::act(...), $this->plan->acts($run, $context)),
             null === $state->last ? null : new RunLast($state->last->id, $iso($state->last->at), $state->last->kind, $state->last->step, $state->last->coat, $state->last->lay),
             $run->lesson,

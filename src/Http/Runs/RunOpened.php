@@ -18,6 +18,8 @@ final readonly class RunOpened
      * @param list<RunNote>                     $notes
      * @param list<RunAct>                      $acts     all there is to do, in order, done or not
      * @param list<string>                      $skipped  ids of steps
+     * @param array<string, int>                $passed   after which round a repeated step was found enough
+     * @param array<string, int>                $again    after which it was found not to be
      */
     public function __construct(
         public string $id,
@@ -36,6 +38,8 @@ final readonly class RunOpened
         public array $poured,
         public array $notes,
         public array $skipped,
+        public array $passed,
+        public array $again,
         public array $acts,
         public ?RunLast $last,
         public string $lesson,

@@ -63,6 +63,10 @@ final class FoldRunTest extends TestCase
         ]);
         self::assertEquals(['s1/1/1' => new WorkDone('s1', 1, 1, 100, 300), 's2/2/1' => new WorkDone('s2', 2, 1, 700, null)], $state->works);
         self::assertSame([['s1/1/1' => 300], ['s2' => 65.5], ['s2' => 1], ['s3' => 800]], [$state->done(), $state->poured, $state->again, $state->skipped]);
+        self::assertSame([3, 2, 5], [$state->rounds('s1', 3), $state->rounds('s2', 1), $state->rounds('s2', 5)], 'one more than was not enough, and no fewer than expected');
+        $enough = (new FoldRun())->fold([Event::of('f', 600, EventKind::Again, 's2'), Event::of('g', 700, EventKind::Finished, 's2', 2), Event::of('i', 800, EventKind::Passed, 's2', 2)]);
+        self::assertSame([2, [], 2], [$enough->rounds('s2', 5), $enough->again, $enough->passed['s2']], 'what was said last');
+        self::assertSame(4, (new FoldRun())->fold([Event::of('f', 1, EventKind::Finished, 's2', 4), Event::of('g', 2, EventKind::Passed, 's2', 2)])->rounds('s2', 5), 'never fewer than are done');
         foreach ([static fn () => Event::of('a', 1, EventKind::Started), static fn () => Event::of('a', 1, EventKind::Poured, 's', ml: 0.0), static fn () => Event::of('a', 1, EventKind::Note, 's', text: ' '), static fn () => Event::of('a', 1, EventKind::Retract, retracts: 'a'), static fn () => Event::of('a', 1, EventKind::Finished, 's', 0)] as $nonsense) {
             try {
                 $nonsense();

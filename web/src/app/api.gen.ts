@@ -3213,6 +3213,12 @@ export interface components {
             };
             notes: components["schemas"]["RunNote"][];
             skipped: string[];
+            passed: {
+                [key: string]: number;
+            };
+            again: {
+                [key: string]: number;
+            };
             acts: components["schemas"]["RunAct"][];
             last: components["schemas"]["RunLast"] | null;
             lesson: string;

@@ -16,10 +16,12 @@ import { say, useAwake, useComfort } from './comfort';
 import { hintsOf } from './hints';
 import { NoteSheet } from './NoteSheet';
 import { newEvent } from './newEvent';
-import { keyOf, progress } from './progress';
+import { keyOf, progress, toBeJudged } from './progress';
 import { timersOf } from './timers';
 import { useRun } from './useRun';
 import { useWorker } from './useWorker';
+
+const nothing: ReturnType<typeof progress> = { done: new Map(), acts: [], found: { passed: new Map(), again: new Map() }, last: null };
 
 /** One step at a time, big enough for a wet glove: begin, done, undo. */
 export default function BenchRoom() {
@@ -42,24 +44,25 @@ export default function BenchRoom() {
     return () => window.clearInterval(tick);
   }, []);
 
-  const { done, skipped, last } = run.data
-    ? progress(run.data, pending)
-    : { done: new Map<string, never>(), skipped: new Set<string>(), last: null };
-  const acts = (run.data?.acts ?? []).filter((a) => !skipped.has(a.step) || done.get(keyOf(a)));
+  const state = run.data ? progress(run.data, pending) : nothing;
+  const { done, acts, last } = state;
   const at = acts.findIndex((a) => !done.get(keyOf(a))?.finished);
   const act = at < 0 ? undefined : acts[at];
   const worked = act && preview.data?.preview.steps.find((s) => s.id === act.step);
   const begun = act ? done.get(keyOf(act))?.started : null;
 
+  const judged = document ? toBeJudged(at, document.steps, state) : null;
   const main = () => act && note(newEvent(begun ? 'finished' : 'started', act));
   const undo = () => last && note({ ...newEvent('retract', { step: '', coat: 1, lay: 1 }), step: null, retracts: last.id });
   const skip = () => act && note(newEvent('skipped', act));
-  const doing = useRef({ main, undo, skip, write: () => setWriting(true) });
-  doing.current = { main, undo, skip, write: () => setWriting(true) };
+  const judge = (kind: 'passed' | 'again') => judged && note(newEvent(kind, judged.round));
+  const keys = { ' ': main, u: undo, x: skip, n: () => setWriting(true), y: () => judge('passed'), m: () => judge('again') };
+  const doing = useRef<Record<string, () => void>>(keys);
+  doing.current = keys;
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
-      const what = { ' ': doing.current.main, u: doing.current.undo, n: doing.current.write, x: doing.current.skip }[e.key];
+      const what = doing.current[e.key];
       if (!what || (e.key === ' ' && e.target instanceof HTMLButtonElement)) return;
       e.preventDefault();
       if (!e.repeat) what();
@@ -123,6 +126,24 @@ export default function BenchRoom() {
             {h.words}
           </Alert>
         ))}
+      {judged && (
+        <Box
+          data-testid="judged"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', border: 3, borderColor: bench.brass, p: 1.5 }}
+        >
+          <Box sx={{ flex: '1 1 260px', fontSize: 24 }}>
+            After {judged.round.coat === 1 ? 'one round' : `${judged.round.coat} rounds`} of{' '}
+            {preview.data.preview.steps.find((s) => s.id === judged.round.step)?.name}:{' '}
+            <b>{vocabulary.data?.criteria.find((c) => c.key === judged.until)?.name}?</b>
+          </Box>
+          <Button variant="outlined" color="inherit" onClick={() => judge('passed')} aria-keyshortcuts="y" sx={big}>
+            Yes, go on
+          </Button>
+          <Button variant="outlined" color="inherit" onClick={() => judge('again')} aria-keyshortcuts="m" sx={big}>
+            Not yet, once more
+          </Button>
+        </Box>
+      )}
       <Box sx={{ flex: 1 }}>
         {act && worked ? (
           <BenchStep

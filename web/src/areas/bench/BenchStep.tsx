@@ -22,7 +22,7 @@ export function BenchStep({ act, document, worked, preview, does }: Props) {
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
           {worked.name}
-          {worked.coats > 1 && `, ${act.coat} of ${worked.coats}`}
+          {Math.max(worked.coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', until it is so' : ` of ${worked.coats}`}`}
           {half && `: ${half}`}
         </Box>
         <Box>
