@@ -35,6 +35,12 @@ final class BenchTest extends Rooms
         $kept = $this->studio->json('GET', "/api/runs/$run");
         self::assertSame(['s0/1', 's1/1', 's1/2'], $this->finished($kept));
         self::assertSame(['It drags.'], array_column($kept->notes, 'text'));
+        $this->press('n');
+        $this->see('[role=dialog]');
+        $this->field('What colour it has come to')->sendKeys('#E0D5BA');
+        $this->button('Keep the colour')->click();
+        $this->untilKept();
+        $this->until(fn (): bool => ['#e0d5ba'] === array_values(array_filter(array_column($this->studio->json('GET', "/api/runs/$run")->notes, 'colour'))), 'what it has come to, after all of it');
         self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
     }
 

@@ -51,6 +51,7 @@ export default function BenchRoom() {
   const worked = act && preview.data?.preview.steps.find((s) => s.id === act.step);
   const begun = act ? done.get(keyOf(act))?.started : null;
 
+  const noted = act ?? acts.at(-1);
   const judged = document ? toBeJudged(at, document.steps, state) : null;
   const main = () => act && note(newEvent(begun ? 'finished' : 'started', act));
   const undo = () => last && note({ ...newEvent('retract', { step: '', coat: 1, lay: 1 }), step: null, retracts: last.id });
@@ -183,12 +184,12 @@ export default function BenchRoom() {
           </Button>
         )}
       </Box>
-      {writing && act && (
+      {writing && noted && (
         <NoteSheet
-          poured={worked?.pour !== null && worked?.pour !== undefined}
+          poured={!!preview.data.preview.steps.find((s) => s.id === noted.step)?.pour}
           onClose={() => setWriting(false)}
           onNote={(patch) => {
-            note({ ...newEvent(patch.kind, act), ...patch });
+            note({ ...newEvent(patch.kind, noted), ...patch });
             setWriting(false);
           }}
         />

@@ -4,18 +4,27 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
+import { ColourEntry } from '../../shared/ColourEntry';
+import { NumberEntry } from '../../shared/Field';
 
-type Noted = { kind: 'note'; text: string } | { kind: 'poured'; ml: number };
+type Noted =
+  | { kind: 'note'; text: string }
+  | { kind: 'poured'; ml: number }
+  | { kind: 'colour'; colour: string }
+  | { kind: 'climate'; climate: { temperature: number; humidity: number } };
 type Props = { poured: boolean; onNote: (noted: Noted) => void; onClose: () => void };
 
 const usual = ['It drags.', 'It ran.', 'Colder than planned.', 'Wiped too late.', 'One more was needed.'];
 
-/** A note: one of the usual ones at a press, or typed; or how much was really poured. */
+/** A note: one of the usual ones at a press, or typed; how much was really poured, what colour it has come to, what the air is like. */
 export function NoteSheet({ poured, onNote, onClose }: Props) {
   const [text, setText] = useState('');
-  const [ml, setMl] = useState('');
-  const amount = Number(ml.replace(',', '.'));
+  const [ml, setMl] = useState<number | null>(null);
+  const [colour, setColour] = useState<string | null>(null);
+  const [temperature, setTemperature] = useState<number | null>(null);
+  const [humidity, setHumidity] = useState<number | null>(null);
+  const isColour = colour !== null && /^#[0-9a-f]{6}$/i.test(colour);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bench-note">
       <DialogTitle id="bench-note">Note it</DialogTitle>
@@ -37,19 +46,44 @@ export function NoteSheet({ poured, onNote, onClose }: Props) {
           Keep the note
         </Button>
         {poured && (
-          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1.5, alignItems: 'end' }}>
-            <TextField
-              label="Really poured (ml)"
-              value={ml}
-              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-              onChange={(e) => setMl(e.target.value)}
-            />
-            <Button variant="contained" size="large" disabled={!(amount > 0)} onClick={() => onNote({ kind: 'poured', ml: amount })}>
-              Keep it
-            </Button>
-          </Box>
+          <Row label="Keep the amount" noted={ml ? { kind: 'poured', ml } : null} onNote={onNote}>
+            <NumberEntry label="Really poured" unit="ml" value={ml} emptyAllowed onChange={setMl} />
+          </Row>
         )}
+        <Row label="Keep the colour" noted={isColour ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
+          <ColourEntry
+            label="What colour it has come to"
+            value={colour}
+            emptyAllowed
+            onChange={setColour}
+            error={colour && !isColour ? 'Six digits after a #, like #c8b07a.' : undefined}
+          />
+        </Row>
+        <Row
+          label="Keep the air"
+          noted={temperature !== null && humidity !== null ? { kind: 'climate', climate: { temperature, humidity } } : null}
+          onNote={onNote}
+        >
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+            <NumberEntry label="The air here" unit="°C" value={temperature} least={-20} emptyAllowed onChange={setTemperature} />
+            <NumberEntry label="Its humidity" unit="%" value={humidity} emptyAllowed onChange={setHumidity} />
+          </Box>
+        </Row>
       </DialogContent>
     </Dialog>
+  );
+}
+
+type RowProps = { label: string; noted: Noted | null; onNote: (noted: Noted) => void; children: ReactNode };
+
+/** Its button is never switched off: what is typed counts when the field is left, which pressing it does. */
+function Row({ label, noted, onNote, children }: RowProps) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 190px', gap: 1.5, alignItems: 'end' }}>
+      {children}
+      <Button variant="contained" size="large" onClick={() => noted && onNote(noted)}>
+        {label}
+      </Button>
+    </Box>
   );
 }
