@@ -38,6 +38,11 @@ final class DaysTest extends Rooms
         $this->button('a helper every day')->click();
         $this->until(fn (): bool => !str_contains($this->main(), '· the helper'), 'only looked at');
 
+        $this->choose('One coat more of', 'Stippled grey, Notice-board frame, stippled and lined');
+        $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 3, Notice-board frame'), 'with a coat more');
+        $this->choose('One coat more of', 'nothing');
+        $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and as it is');
+
         $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Take it off"]')));
         $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 4 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');

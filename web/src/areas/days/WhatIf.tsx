@@ -2,11 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { DaysPreview, Settings } from '../../app/api';
 import type { components } from '../../app/api.gen';
+import { Choice } from '../../shared/Field';
 import { moment } from '../../shared/words';
 
-export type Would = 'helper' | 'saturday' | 'heat' | 'fan';
+/** `coat` of a piece and a step of it. */
+export type Would = 'helper' | 'saturday' | 'heat' | 'fan' | `coat ${string}`;
 
-const words: [Would, string][] = [
+const words: [Exclude<Would, `coat ${string}`>, string][] = [
   ['helper', 'a helper every day'],
   ['saturday', 'Saturdays too'],
   ['heat', 'heated to 21 °C'],
@@ -18,7 +20,9 @@ export function askedOf(would: readonly Would[], settings: Settings): components
   const hours = would.includes('saturday')
     ? { ...settings.hours, sat: settings.hours.sat?.length ? settings.hours.sat : (settings.hours.fri ?? []) }
     : settings.hours;
+  const coat = would.find((w) => w.startsWith('coat '))?.split(' ');
   return {
+    ...(coat?.[1] && coat[2] ? { coat: { run: coat[1], step: coat[2] } } : {}),
     context: { ...(would.includes('saturday') ? { hours } : {}), ...(would.includes('helper') ? { helper: hours } : {}) },
     ...(would.includes('heat') ? { heat: 21 } : {}),
     ...(would.includes('fan') ? { fan: true } : {}),
@@ -29,9 +33,17 @@ type Props = { would: readonly Would[]; onChange: (would: readonly Would[]) => v
 
 /** What would be if: nothing is kept, it is only looked at. */
 export function WhatIf({ would, onChange, usual, tried }: Props) {
+  const coats = new Map(
+    usual.works
+      .filter((w) => w.pot !== null)
+      .map((w) => [`coat ${w.piece} ${w.step}` as const, `${w.name}, ${usual.pieces.find((p) => p.id === w.piece)?.title}`]),
+  );
+  const coat = would.find((w) => w.startsWith('coat ')) ?? '';
   return (
-    <Box component="section" aria-label="What if" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-      <b>What if:</b>
+    <Box component="section" aria-label="What if" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
+      <Box component="b" sx={{ pb: 1 }}>
+        What if:
+      </Box>
       {words.map(([key, name]) => {
         const on = would.includes(key);
         return (
@@ -46,6 +58,16 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
           </Button>
         );
       })}
+      {coats.size > 0 && (
+        <Box sx={{ width: 260 }}>
+          <Choice
+            label="One coat more of"
+            value={coat}
+            options={[['', 'nothing'] as const, ...coats]}
+            onChange={(next) => onChange([...would.filter((w) => w !== coat), ...(next === '' ? [] : [next])])}
+          />
+        </Box>
+      )}
       {tried && (
         <Box data-testid="would" aria-live="polite">
           {tried.end === usual.end ? (
