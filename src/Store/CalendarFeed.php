@@ -24,11 +24,11 @@ final readonly class CalendarFeed
     /** @return string the secret, which is not kept */
     public function open(): string
     {
-        $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
+        $secret = Secret::make();
 
         return $this->em->wrapInTransaction(function () use ($secret): string {
             $feed = $this->em->find(StoredFeed::class, StoredFeed::ID) ?? new StoredFeed('', new \DateTimeImmutable());
-            [$feed->tokenHash, $feed->createdAt] = [self::hash($secret), new \DateTimeImmutable()];
+            [$feed->tokenHash, $feed->createdAt] = [Secret::hash($secret), new \DateTimeImmutable()];
             $this->em->persist($feed);
 
             return $secret;
@@ -49,13 +49,8 @@ final readonly class CalendarFeed
     public function check(string $secret): void
     {
         $feed = $this->em->find(StoredFeed::class, StoredFeed::ID);
-        if (null === $feed || !hash_equals($feed->tokenHash, self::hash($secret))) {
+        if (null === $feed || !hash_equals($feed->tokenHash, Secret::hash($secret))) {
             throw NotThere::linkClosed();
         }
-    }
-
-    private static function hash(string $secret): string
-    {
-        return hash('sha256', $secret);
     }
 }

@@ -51,8 +51,8 @@ final readonly class ShareBook
             if (self::MOST_OPEN <= \count(array_filter($this->of($board), static fn (StoredShare $s): bool => $s->isOpen($now)))) {
                 throw Refused::at('', \sprintf('%d links to this board are open. Close one first.', self::MOST_OPEN));
             }
-            $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-            $share = new StoredShare((string) new Ulid(), $board, self::hash($secret), $now, $now->modify("+$days days"));
+            $secret = Secret::make();
+            $share = new StoredShare((string) new Ulid(), $board, Secret::hash($secret), $now, $now->modify("+$days days"));
             $this->em->persist($share);
 
             return [$share, $secret];
@@ -80,7 +80,7 @@ final readonly class ShareBook
      */
     public function open(string $secret): StoredShare
     {
-        $share = $this->em->getRepository(StoredShare::class)->findOneBy(['tokenHash' => self::hash($secret)]);
+        $share = $this->em->getRepository(StoredShare::class)->findOneBy(['tokenHash' => Secret::hash($secret)]);
         if (null === $share || !$share->isOpen(new \DateTimeImmutable())) {
             throw NotThere::linkClosed();
         }
@@ -107,10 +107,5 @@ final readonly class ShareBook
 
             return $share;
         });
-    }
-
-    private static function hash(string $secret): string
-    {
-        return hash('sha256', $secret);
     }
 }
