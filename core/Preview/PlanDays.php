@@ -40,7 +40,7 @@ final readonly class PlanDays
     {
         $works = [];
         foreach ($pieces as $piece) {
-            $works[$piece->id] = $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
+            $works[$piece->id] = $this->stepsOf($piece, $context);
         }
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $hands);
         [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver);
@@ -77,9 +77,15 @@ final readonly class PlanDays
      */
     public function acts(PieceToDo $piece, Context $context): array
     {
-        $works = $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
+        return $this->works->works(new PieceToDo($piece->id, $piece->recipe, $piece->air, 0, null, [], $piece->paces), $this->stepsOf($piece, $context), $context->working->zone, new Calendar($context->working, $context->now));
+    }
 
-        return $this->works->works(new PieceToDo($piece->id, $piece->recipe, $piece->air, 0, null, [], $piece->paces), $works, $context->working->zone, new Calendar($context->working, $context->now));
+    /**
+     * @return list<StepWork> in the air of its place at noon
+     */
+    private function stepsOf(PieceToDo $piece, Context $context): array
+    {
+        return $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
     }
 
     /**

@@ -16,6 +16,7 @@ use Inlaid\Core\Bench\BenchRefusal;
 use Inlaid\Core\Bench\Event;
 use Inlaid\Core\Bench\FoldRun;
 use Inlaid\Core\Bench\RunState;
+use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Symfony\Component\Uid\Ulid;
 
@@ -26,7 +27,7 @@ final readonly class RunBook
 {
     public const PAGE = 24;
 
-    public function __construct(private EntityManagerInterface $em, private ReadRecipe $recipe, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun())
+    public function __construct(private EntityManagerInterface $em, private ReadRecipe $read, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun())
     {
     }
 
@@ -46,6 +47,12 @@ final readonly class RunBook
     public function get(string $id): StoredRun
     {
         return $this->em->find(StoredRun::class, $id) ?? throw NotThere::of('run', $id);
+    }
+
+    /** What is made, as it was put on the bench. */
+    public function recipe(StoredRun $run): Recipe
+    {
+        return $this->read->read(Json::decode($run->document));
     }
 
     /**
@@ -77,10 +84,7 @@ final readonly class RunBook
     public function change(string $id, int $version, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due, bool $finished, bool $archived): StoredRun
     {
         return $this->em->wrapInTransaction(function () use ($id, $version, $place, $notBefore, $due, $finished, $archived): StoredRun {
-            $run = $this->get($id);
-            if ($run->version !== $version) {
-                throw new Stale($run->version, $run->document);
-            }
+            $run = $this->at($id, $version);
             [$run->place, $run->notBefore, $run->due] = [$place, $notBefore, $due];
             $run->finishedAt = $finished ? $run->finishedAt ?? new \DateTimeImmutable() : null;
             $run->archivedAt = $archived ? $run->archivedAt ?? new \DateTimeImmutable() : null;
@@ -99,10 +103,7 @@ final readonly class RunBook
     public function learn(string $id, int $version, string $lesson, ?int $rating): StoredRun
     {
         return $this->em->wrapInTransaction(function () use ($id, $version, $lesson, $rating): StoredRun {
-            $run = $this->get($id);
-            if ($run->version !== $version) {
-                throw new Stale($run->version, $run->document);
-            }
+            $run = $this->at($id, $version);
             [$run->lesson, $run->rating] = [$lesson, $rating];
             ++$run->version;
 
@@ -122,7 +123,7 @@ final readonly class RunBook
     public function note(string $id, array $events): array
     {
         $run = $this->get($id);
-        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe->read(Json::decode($run->document))->steps);
+        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe($run)->steps);
         $refused = [];
         foreach ($events as $i => $json) {
             try {
@@ -154,6 +155,17 @@ final readonly class RunBook
     public function state(StoredRun $run): RunState
     {
         return $this->fold->fold($this->events($run));
+    }
+
+    /**
+     * @throws NotThere
+     * @throws Stale    if it has moved on from the given version
+     */
+    private function at(string $id, int $version): StoredRun
+    {
+        $run = $this->get($id);
+
+        return $run->version === $version ? $run : throw new Stale($run->version, $run->document);
     }
 
     /**

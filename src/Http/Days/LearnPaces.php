@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Days;
 
-use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\Core\Bench\LearnPace;
@@ -20,7 +18,7 @@ use Inlaid\Core\Preview\PlanDays;
  */
 final readonly class LearnPaces
 {
-    public function __construct(private RunBook $runs, private ReadRecipe $read, private PlanDays $plan, private LearnPace $learn)
+    public function __construct(private RunBook $runs, private PlanDays $plan, private LearnPace $learn)
     {
     }
 
@@ -39,7 +37,7 @@ final readonly class LearnPaces
      */
     private function observed(StoredRun $run, Context $context): array
     {
-        $recipe = $this->read->read(Json::decode($run->document));
+        $recipe = $this->runs->recipe($run);
         $steps = $recipe->stepsById();
         $minutes = [];
         foreach ($this->plan->acts(new PieceToDo('run', $recipe, DayCurve::steady($context->climate), 0), $context) as $act) {

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Device\Hygrometer;
-use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\Core\Bench\Pace;
+use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\DaysPreview;
@@ -25,7 +24,7 @@ final readonly class PlanBench
     /** However slow the machine: php -S does not notice that nobody waits any more. */
     private const SECONDS = 4.0;
 
-    public function __construct(private RunBook $runs, private ReadRecipe $read, private PlanDays $plan, private LearnPaces $learn, private Hygrometer $hygrometer)
+    public function __construct(private RunBook $runs, private PlanDays $plan, private LearnPaces $learn, private Hygrometer $hygrometer)
     {
     }
 
@@ -39,15 +38,15 @@ final readonly class PlanBench
 
         $paces = $context->ownPace ? array_map(static fn (Pace $p): float => $p->factor, $this->learn->learn($context)) : [];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $context, $coat, $paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
     }
 
     /**
      * @return list<Work> all there is to do on a piece, done or not
      */
-    public function acts(StoredRun $run, Context $context): array
+    public function acts(StoredRun $run, RunState $state, Context $context): array
     {
-        return $this->plan->acts($this->piece($run, $context), $context);
+        return $this->plan->acts($this->piece($run, $state, $context), $context);
     }
 
     /**
@@ -56,10 +55,9 @@ final readonly class PlanBench
      * @param array{string, string}|null $coat
      * @param array<string, float>       $paces
      */
-    public function piece(StoredRun $run, Context $context, ?array $coat = null, array $paces = []): PieceToDo
+    public function piece(StoredRun $run, RunState $state, Context $context, ?array $coat = null, array $paces = []): PieceToDo
     {
-        $state = $this->runs->state($run);
-        $recipe = $this->read->read(Json::decode($run->document));
+        $recipe = $this->runs->recipe($run);
         $left = array_values(array_filter($recipe->steps, static fn (Step $s): bool => !isset($state->skipped[$s->id])));
         $left = array_map(static fn (Step $s): Step => null === $s->repeat ? $s : $s->withRounds($state->rounds($s->id, $s->coats)), $left);
         $left = array_map(static fn (Step $s): Step => [$run->id, $s->id] === $coat ? $s->withOneMoreCoat() : $s, $left);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
@@ -20,16 +18,17 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class CompareMade
 {
-    public function __construct(private RunBook $runs, private ReadRecipe $read, private StudioContext $context, private Schools $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
+    public function __construct(private RunBook $runs, private StudioContext $context, private Schools $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
     {
     }
 
     public function compare(StoredRun $run): AsMadePreview
     {
         $context = $this->context->own();
-        $recipe = $this->read->read(Json::decode($run->document));
+        $recipe = $this->runs->recipe($run);
+        $state = $this->runs->state($run);
         $works = $this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools));
 
-        return $this->compare->compare($works, $this->plan->acts($run, $context), $this->runs->state($run), null !== $run->finishedAt, $context);
+        return $this->compare->compare($works, $this->plan->acts($run, $state, $context), $state, null !== $run->finishedAt, $context);
     }
 }

@@ -46,7 +46,7 @@ final readonly class DescribeRuns
             array_keys($state->skipped),
             $state->passed,
             $state->again,
-            array_map(self::act(...), $this->plan->acts($run, $context)),
+            array_map(self::act(...), $this->plan->acts($run, $state, $context)),
             null === $state->last ? null : new RunLast($state->last->id, $iso($state->last->at), $state->last->kind, $state->last->step, $state->last->coat, $state->last->lay),
             $run->lesson,
             $run->rating,

@@ -26,9 +26,10 @@ final readonly class ShowCare
     {
         $run = $this->runs->get($id);
         $context = $this->context->own();
-        $piece = $this->plan->piece($run, $context);
+        $state = $this->runs->state($run);
+        $piece = $this->plan->piece($run, $state, $context);
         $works = $this->steps->workOut($piece->recipe, $context->climate, $this->schools->habits($context->schools, $piece->recipe->schools));
 
-        return $this->write->write($piece, $works, $this->runs->state($run), $context);
+        return $this->write->write($piece, $works, $state, $context);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
@@ -17,13 +15,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('The recipe of a run worked out, to be done by', gives: WorkedOut::class)]
 final readonly class ShowWorked
 {
-    public function __construct(private RunBook $runs, private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview)
+    public function __construct(private RunBook $runs, private StudioContext $context, private PreviewRecipe $preview)
     {
     }
 
     public function __invoke(string $id): WorkedOut
     {
-        $recipe = $this->read->read(Json::decode($this->runs->get($id)->document));
+        $recipe = $this->runs->recipe($this->runs->get($id));
         [$context, $whole] = $this->context->with(null);
 
         return new WorkedOut($whole, $this->preview->preview($recipe, $context));
