@@ -108,3 +108,8 @@ export function shortName(name: string): string {
   const first = name.length > 22 ? (name.split(',')[0] ?? name) : name;
   return first.length > 24 ? `${first.slice(0, 23)}…` : first;
 }
+
+/** Six hexadecimal digits after a #. */
+export function isColour(text: string): boolean {
+  return /^#[0-9a-f]{6}$/i.test(text);
+}

@@ -9,7 +9,6 @@ import { bench } from '../../app/theme';
 import { isTyping } from '../../shared/keys';
 import { Failed, Loading } from '../../shared/Notice';
 import { useVocabulary } from '../../shared/useVocabulary';
-import { clock } from '../../shared/words';
 import { BenchStep } from './BenchStep';
 import { BenchTimers } from './BenchTimers';
 import { say, useAwake, useComfort } from './comfort';
@@ -169,7 +168,7 @@ export default function BenchRoom() {
             aria-keyshortcuts="Space"
             sx={{ ...big, flex: '2 1 260px', fontSize: 32, bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
           >
-            {begun ? `Done (begun ${clock(localIso(begun))})` : 'Begin'}
+            {begun ? `Done (begun ${clockOf(begun)})` : 'Begin'}
           </Button>
         )}
         <Button variant="outlined" color="inherit" disabled={!last} onClick={undo} aria-keyshortcuts="u" sx={big}>
@@ -199,7 +198,6 @@ export default function BenchRoom() {
 }
 
 /** In the clock of the device, as everything the painter looks at here. */
-function localIso(seconds: number): string {
-  const at = new Date(seconds * 1000);
-  return `2000-01-01T${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+function clockOf(seconds: number): string {
+  return new Date(seconds * 1000).toTimeString().slice(0, 5);
 }

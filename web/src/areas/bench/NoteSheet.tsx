@@ -7,6 +7,7 @@ import TextField from '@mui/material/TextField';
 import { type ReactNode, useState } from 'react';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { NumberEntry } from '../../shared/Field';
+import { isColour } from '../../shared/words';
 
 type Noted =
   | { kind: 'note'; text: string }
@@ -24,7 +25,7 @@ export function NoteSheet({ poured, onNote, onClose }: Props) {
   const [colour, setColour] = useState<string | null>(null);
   const [temperature, setTemperature] = useState<number | null>(null);
   const [humidity, setHumidity] = useState<number | null>(null);
-  const isColour = colour !== null && /^#[0-9a-f]{6}$/i.test(colour);
+  const right = colour !== null && isColour(colour);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bench-note">
       <DialogTitle id="bench-note">Note it</DialogTitle>
@@ -50,13 +51,13 @@ export function NoteSheet({ poured, onNote, onClose }: Props) {
             <NumberEntry label="Really poured" unit="ml" value={ml} emptyAllowed onChange={setMl} />
           </Row>
         )}
-        <Row label="Keep the colour" noted={isColour ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
+        <Row label="Keep the colour" noted={right ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
           <ColourEntry
             label="What colour it has come to"
             value={colour}
             emptyAllowed
             onChange={setColour}
-            error={colour && !isColour ? 'Six digits after a #, like #c8b07a.' : undefined}
+            error={colour && !right ? 'Six digits after a #, like #c8b07a.' : undefined}
           />
         </Row>
         <Row

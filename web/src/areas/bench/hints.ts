@@ -1,12 +1,10 @@
 import type { Preview, Step } from '../../app/api';
+import { minutes } from '../../shared/words';
 import { type Act, type Done, keyOf } from './progress';
 
 export type Hint = { grave: boolean; words: string };
 
-const span = (seconds: number) => {
-  const min = Math.max(1, Math.round(seconds / 60));
-  return min < 90 ? `${min} min` : `${Math.floor(min / 60)} h ${min % 60} min`;
-};
+const span = (seconds: number) => minutes(Math.max(1, Math.round(seconds / 60)));
 
 /**
  * What is to be said of the moment: too early after what lies below, too late for its recoat, or set before it was wiped; and how to go on.

@@ -13,11 +13,10 @@ import { ColourEntry } from '../../shared/ColourEntry';
 import { Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { useLater } from '../../shared/useLater';
+import { isColour } from '../../shared/words';
 import { emptyRecipe } from '../section/edits';
 import { ImportButton } from './ImportButton';
 import { RecipeChip } from './RecipeChip';
-
-const isColour = (text: string) => /^#[0-9a-f]{6}$/i.test(text);
 
 /** All recipes as painted chips. */
 export default function Book() {
