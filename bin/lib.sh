@@ -11,13 +11,12 @@ need_packages() {
   for package in "$@"; do dpkg-query -W -f='${Status}' "$package" 2> /dev/null | grep -q 'install ok installed' || missing+=("$package"); done
   [ ${#missing[@]} -eq 0 ] && return
   say "Installing ${missing[*]} …"
-  local as=()
   if [ "$(id -u)" -ne 0 ]; then
     command -v sudo > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
-    as=(sudo)
+    as_root=sudo
   fi
-  "${as[@]}" apt-get update -qq > /dev/null 2>&1 || true
-  DEBIAN_FRONTEND=noninteractive "${as[@]}" apt-get install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
+  ${as_root:-} apt-get update -qq > /dev/null 2>&1 || true
+  DEBIAN_FRONTEND=noninteractive ${as_root:-} apt-get install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
 }
 
 # Runs a command silently; if it fails, shows all it said.
@@ -120,9 +119,9 @@ serve() {
   wait "$own"
 }
 # Symfony alone has more hot places than PHP compiles by default; past that limit the searches of the core were interpreted.
+php_tuning=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=16384 -d opcache.jit_max_side_traces=16384 -d opcache.jit_max_exit_counters=65536 -d opcache.validate_timestamps=0)
 serve_at() {
-  PHP_CLI_SERVER_WORKERS=$2 exec php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=16384 -d opcache.jit_max_side_traces=16384 -d opcache.jit_max_exit_counters=65536 -d opcache.validate_timestamps=0 \
-    -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=16M -S "127.0.0.1:$1" -t public public/index.php 2>> var/log/server.log
+  PHP_CLI_SERVER_WORKERS=$2 exec php "${php_tuning[@]}" -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=65M -S "127.0.0.1:$1" -t public public/index.php 2>> var/log/server.log
 }
 
 # Serves a fresh demo in the background, from a store of its own in the folder named, for as long as the script runs.
@@ -138,14 +137,17 @@ serve_fresh_demo() {
   trap 'kill $served && wait $served || true' EXIT
 }
 
-# Reads --port and --fresh.
+# Reads --port and --fresh, --lan and --units.
 read_options() {
-  port=8321 fresh=no
+  port='' fresh=no where=here units=no
   while [ $# -gt 0 ]; do
     case $1 in
       --port) port=${2:?--port needs a number}; shift 2 ;;
       --fresh) fresh=yes; shift ;;
+      --lan) where=lan; shift ;;
+      --units) units=yes; shift ;;
       *) say "Unknown: $1"; exit 2 ;;
     esac
   done
+  [ -n "$port" ] || { [ "$where" = lan ] && port=8443 || port=8321; }
 }

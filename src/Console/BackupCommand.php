@@ -9,6 +9,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('inlaid:backup', 'Write a consistent copy of the store, also while the program runs')]
@@ -21,14 +22,18 @@ final class BackupCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('target', InputArgument::REQUIRED, 'A file that is not there yet');
+        $this->addArgument('target', InputArgument::REQUIRED, 'A file that is not there yet, or with --keep a folder');
+        $this->addOption('keep', null, InputOption::VALUE_REQUIRED, 'Name the copy by its time and keep so many of the latest in that folder');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $target = Arguments::text($input, 'target');
+        $keep = Arguments::optionOrNull($input, 'keep');
         try {
+            $target = null === $keep ? $target : $this->next($target);
             $this->copy->to($target);
+            null === $keep || $this->thin(\dirname($target), max(1, (int) $keep));
         } catch (\RuntimeException $error) {
             $output->writeln('<error>'.$error->getMessage().'</error>');
 
@@ -37,5 +42,19 @@ final class BackupCommand extends Command
         $output->writeln(\sprintf('Copied to %s (%d kB).', $target, (int) ceil((int) filesize($target) / 1024)));
 
         return self::SUCCESS;
+    }
+
+    private function next(string $folder): string
+    {
+        is_dir($folder) || mkdir($folder, 0o700, true) || throw new \RuntimeException(\sprintf('The folder "%s" cannot be made.', $folder));
+
+        return \sprintf('%s/studio-%s.sqlite', $folder, gmdate('Ymd-His'));
+    }
+
+    private function thin(string $folder, int $keep): void
+    {
+        $copies = glob($folder.'/studio-????????-??????.sqlite') ?: [];
+        rsort($copies);
+        array_map(unlink(...), \array_slice($copies, $keep));
     }
 }

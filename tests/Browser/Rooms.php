@@ -130,12 +130,12 @@ abstract class Rooms extends TestCase
         $this->until(static fn (): bool => true !== self::$server?->isRunning() && !self::listens(self::$port), 'the server and its workers are gone');
     }
 
-    protected function newBrowser(): RemoteWebDriver
+    protected function newBrowser(string ...$more): RemoteWebDriver
     {
         self::startChromedriver();
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.self::profile()]);
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.self::profile(), ...$more]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', $this->logs());
@@ -335,7 +335,7 @@ abstract class Rooms extends TestCase
         return false !== $socket;
     }
 
-    private static function freePort(): int
+    protected static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port.');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);

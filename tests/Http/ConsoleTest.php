@@ -128,6 +128,21 @@ final class ConsoleTest extends TestCase
         self::assertNotEmpty($this->studio->json('GET', '/api/recipes?query=iron')->recipes, 'the hooks are in it');
     }
 
+    public function testOfNightlyCopiesTheLatestAreKept(): void
+    {
+        $folder = $this->folder.'/copies';
+        mkdir($folder);
+        foreach (['studio-20250101-030000.sqlite', 'studio-20250102-030000.sqlite', 'studio-20250103-030000.sqlite', 'mine.sqlite'] as $former) {
+            touch("$folder/$former");
+        }
+        self::assertSame(0, $this->studio->run('inlaid:backup', ['target' => $folder, '--keep' => '2'])[0]);
+        $kept = array_map(basename(...), glob("$folder/*") ?: []);
+        self::assertCount(3, $kept);
+        self::assertSame(['mine.sqlite', 'studio-20250103-030000.sqlite'], \array_slice($kept, 0, 2), 'what is not a copy of its own is left alone');
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
+    }
+
     public function testABackupGoesNowhereItCannotAndARestoreTakesOnlyAStore(): void
     {
         [$code, $said] = $this->studio->run('inlaid:backup', ['target' => $this->folder.'/deep/down/copy']);

@@ -20,6 +20,10 @@ final class Studio
 {
     private static ?string $template = null;
 
+    /** The names it answers to besides this machine's own, as INLAID_HOSTS says them, and where those are who ask. */
+    public string $hosts = '';
+    public string $askedFrom = '127.0.0.1';
+
     private function __construct(public readonly string $store)
     {
     }
@@ -45,15 +49,16 @@ final class Studio
 
     /**
      * @param array<string, string> $headers
+     * @param array<string, string> $cookies
      */
-    public function ask(string $method, string $path, mixed $body = null, array $headers = []): Response
+    public function ask(string $method, string $path, mixed $body = null, array $headers = [], array $cookies = []): Response
     {
-        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_HOST' => 'localhost'];
+        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_HOST' => 'localhost', 'REMOTE_ADDR' => $this->askedFrom];
         foreach ($headers as $name => $value) {
             $server['Content-Type' === $name ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
         }
         $kernel = $this->kernel();
-        $response = $kernel->handle(Request::create($path, $method, [], [], [], $server, \is_string($body) ? $body : Json::encode($body ?? new \stdClass())));
+        $response = $kernel->handle(Request::create($path, $method, [], $cookies, [], $server, \is_string($body) ? $body : Json::encode($body ?? new \stdClass())));
         $kernel->shutdown();
 
         return $response;
@@ -87,7 +92,7 @@ final class Studio
     }
 
     /**
-     * @param array<string, string> $arguments
+     * @param array<string, string|true> $arguments
      *
      * @return array{int, string}
      */
@@ -107,6 +112,7 @@ final class Studio
     {
         putenv('INLAID_STORE='.$this->store);
         $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $this->store;
+        $_ENV['INLAID_HOSTS'] = $_SERVER['INLAID_HOSTS'] = $this->hosts;
         $kernel = new Kernel('test', false);
         $kernel->boot();
 

@@ -31,6 +31,9 @@ final class AnswerJson
         $headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'");
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
+        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $headers->set('Permissions-Policy', 'camera=(), geolocation=(), microphone=(), payment=(), usb=(), screen-wake-lock=(self)');
         $headers->set('Cache-Control', 'no-store');
     }
 }

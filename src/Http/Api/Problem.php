@@ -15,6 +15,7 @@ final class Problem extends \RuntimeException
     /**
      * @param list<Violation> $violations
      * @param RawJson|null    $newer      what is stored now, where somebody else was first
+     * @param int|null        $retryAfter seconds, on 429
      */
     public function __construct(
         public readonly int $status,
@@ -23,6 +24,7 @@ final class Problem extends \RuntimeException
         public readonly array $violations = [],
         public readonly ?int $version = null,
         public readonly ?RawJson $newer = null,
+        public readonly ?int $retryAfter = null,
     ) {
         parent::__construct($detail);
     }

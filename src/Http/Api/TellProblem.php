@@ -33,7 +33,7 @@ final readonly class TellProblem
             $this->logger->critical($event->getThrowable()->getMessage(), ['exception' => $event->getThrowable()]);
         }
         $details = new ProblemDetails('/problems/'.$problem->kind, Response::$statusTexts[$problem->status] ?? 'Error', $problem->status, $problem->getMessage(), $problem->violations, $problem->version, $problem->newer);
-        $event->setResponse(new Response(Json::encode($details), $problem->status, ['Content-Type' => 'application/problem+json']));
+        $event->setResponse(new Response(Json::encode($details), $problem->status, ['Content-Type' => 'application/problem+json'] + (null === $problem->retryAfter ? [] : ['Retry-After' => (string) $problem->retryAfter])));
     }
 
     private function problem(\Throwable $error): Problem

@@ -1,7 +1,8 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useSyncExternalStore } from 'react';
 import { Route, Routes } from 'react-router';
 import { Loading } from '../shared/Notice';
 import { Boundary } from './Boundary';
+import { isLocked, onLock } from './lock';
 import { Shell } from './Shell';
 
 const Book = lazy(() => import('../areas/book/Book'));
@@ -22,9 +23,11 @@ const Care = lazy(() => import('../areas/logbook/Care'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
 const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
 const Sheet = lazy(() => import('../areas/sheet/Sheet'));
+const LockedDoor = lazy(() => import('../areas/lock/LockedDoor'));
 const Lost = lazy(() => import('./Lost'));
 
 export function App() {
+  const locked = useSyncExternalStore(onLock, isLocked);
   return (
     <Boundary>
       <Suspense fallback={<Loading what="the room" />}>
@@ -52,6 +55,11 @@ export function App() {
           </Route>
         </Routes>
       </Suspense>
+      {locked && (
+        <Suspense>
+          <LockedDoor />
+        </Suspense>
+      )}
     </Boundary>
   );
 }

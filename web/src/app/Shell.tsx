@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { isTyping } from '../shared/keys';
+import { Mark } from './Mark';
 import { rooms } from './rooms';
 import { Shortcuts } from './Shortcuts';
 import { bench } from './theme';
@@ -57,11 +58,7 @@ export function Shell() {
           aria-label="Inlaid Recipe, to the book"
           sx={{ display: 'flex', gap: 1.2, alignItems: 'center', color: 'inherit', textDecoration: 'none' }}
         >
-          <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
-            <path d="M1 19h24v6H1z" fill={bench.ochre} />
-            <path d="M1 12h24v5H1z" fill="#6FA597" />
-            <path d="M7 5h18v5H7z" fill="#C9694D" />
-          </svg>
+          <Mark />
           <Box component="span" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, display: { xs: 'none', sm: 'inline' } }}>
             Inlaid Recipe
           </Box>

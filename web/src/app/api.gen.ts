@@ -690,6 +690,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the passphrase is asked for, and whether this device has given it */
+        get: operations["showLock"];
+        /** Change the passphrase; all other devices must give the new one */
+        put: operations["changePassphrase"];
+        /** Give the passphrase on this device, which keeps a cookie for it */
+        post: operations["enterStudio"];
+        /** Lock the studio on this device, or on all */
+        delete: operations["leaveStudio"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lock/hygrometer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a key with which hygrometers say what they measure ("Authorization: Bearer …"), and nothing else; the one before ends */
+        post: operations["makeHygrometerKey"];
+        /** End the key of the hygrometers */
+        delete: operations["endHygrometerKey"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks/{secret}": {
         parameters: {
             query?: never;
@@ -2347,6 +2385,10 @@ export interface components {
             offStated: components["schemas"]["ColourDifference"];
             offLearned: components["schemas"]["ColourDifference"];
         };
+        /** @description Whether all devices are to give the passphrase anew, or this one alone. */
+        Leaving: {
+            all?: boolean;
+        };
         /** @description One line of the ledger: when, what about, which pot, and what went where. Times in the studio's zone. */
         LedgerLine: {
             id: string;
@@ -2414,6 +2456,14 @@ export interface components {
         Load: {
             grams?: number | null;
             more?: number | null;
+        };
+        /** @description Whether the passphrase is asked for here, and whether this device has given it. Only then: how many devices have, and whether a hygrometer has a key; and the key, once, when it has just been made. */
+        LockState: {
+            needed: boolean;
+            open: boolean;
+            devices?: number | null;
+            hygrometer?: boolean;
+            key?: string | null;
         };
         /** @description How every zone looks after a step; after none, as the work begins. Immutable. */
         LookAfter: {
@@ -2748,6 +2798,15 @@ export interface components {
             outline: components["schemas"]["Outline"] | null;
             survey: components["schemas"]["Surveyed"];
             sanding: components["schemas"]["SandingBudget"];
+        };
+        /** @description The passphrase as it is and as it is to be, at least 12 characters. */
+        PassphraseChange: {
+            passphrase: string;
+            next: string;
+        };
+        /** @description The passphrase of the studio. */
+        PassphraseGiven: {
+            passphrase: string;
         };
         /** @description A patch of a board, in words. Immutable. */
         PatchCard: {
@@ -5899,6 +5958,200 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LedgerPage"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showLock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whether the passphrase is asked for, and whether this device has given it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    changePassphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseChange"];
+            };
+        };
+        responses: {
+            /** @description Change the passphrase; all other devices must give the new one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    enterStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseGiven"];
+            };
+        };
+        responses: {
+            /** @description Give the passphrase on this device, which keeps a cookie for it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    leaveStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Leaving"];
+            };
+        };
+        responses: {
+            /** @description Lock the studio on this device, or on all */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeHygrometerKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Make a key with which hygrometers say what they measure ("Authorization: Bearer …"), and nothing else; the one before ends */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    endHygrometerKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description End the key of the hygrometers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LockState"];
                 };
             };
             /** @description What is wrong, and where */

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api.gen';
+import { ask } from './lock';
 
 type Schemas = components['schemas'];
 export type Recipe = Schemas['Recipe'];
@@ -67,7 +68,7 @@ export function wrongIn(error: Error | null): string | undefined {
   return error instanceof Problem ? (error.violations[0]?.message ?? error.message) : error?.message;
 }
 
-export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' } });
+export const api = createClient<paths>({ baseUrl: '/', headers: { 'Content-Type': 'application/json' }, fetch: ask });
 
 /**
  * The data of an answer.
@@ -78,6 +79,18 @@ export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; resp
   const { data, error, response } = await asked;
   if (data !== undefined && error === undefined) return data;
   throw new Problem((error ?? {}) as Partial<ProblemDetails>, response.status);
+}
+
+/**
+ * Sends what is no JSON: a photo, a bundle.
+ *
+ * @throws {Problem} where the answer says what is wrong
+ */
+export async function sendBytes<T>(path: string, type: string, body: Blob): Promise<T> {
+  const response = await ask(new Request(path, { method: 'POST', headers: { 'Content-Type': type }, body }));
+  const said = await response.json();
+  if (!response.ok) throw new Problem(said, response.status);
+  return said as T;
 }
 
 /** The body of a request that says nothing. */

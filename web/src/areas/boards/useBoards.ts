@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type BoardDocument, type BoardOpened, nothing, Problem } from '../../app/api';
+import { answer, api, type BoardDocument, type BoardOpened, nothing, sendBytes } from '../../app/api';
 import type { components } from '../../app/api.gen';
 import { everyPage } from '../../shared/everyPage';
 
@@ -72,13 +72,6 @@ export function useBoardWork(id: string) {
 }
 
 /** A photo goes as it is; the program looks itself what it is, whatever it calls itself. */
-async function sendPhoto(id: string, patch: string, file: Blob): Promise<BoardOpened> {
-  const response = await fetch(`/api/boards/${id}/patches/${encodeURIComponent(patch)}/photos`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'image/jpeg' },
-    body: file,
-  });
-  const said = await response.json();
-  if (!response.ok) throw new Problem(said, response.status);
-  return said as BoardOpened;
+function sendPhoto(id: string, patch: string, file: Blob): Promise<BoardOpened> {
+  return sendBytes(`/api/boards/${id}/patches/${encodeURIComponent(patch)}/photos`, 'image/jpeg', file);
 }

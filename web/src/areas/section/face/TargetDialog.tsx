@@ -6,7 +6,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useEffect, useState } from 'react';
-import { Problem } from '../../../app/api';
+import { sendBytes } from '../../../app/api';
 import type { components } from '../../../app/api.gen';
 import { Swatch } from '../../../shared/Swatch';
 import { PickColour } from '../../boards/PickColour';
@@ -100,13 +100,6 @@ async function smaller(file: File) {
   return { blob, width: canvas.width, height: canvas.height };
 }
 
-async function read(blob: Blob, asked: components['schemas']['ColourToPick']): Promise<components['schemas']['CorrectedColour']> {
-  const response = await fetch(`/api/compute/photo-colour?asked=${encodeURIComponent(JSON.stringify(asked))}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'image/png' },
-    body: blob,
-  });
-  const said = await response.json();
-  if (!response.ok) throw new Problem(said, response.status);
-  return said;
+function read(blob: Blob, asked: components['schemas']['ColourToPick']): Promise<components['schemas']['CorrectedColour']> {
+  return sendBytes(`/api/compute/photo-colour?asked=${encodeURIComponent(JSON.stringify(asked))}`, 'image/png', blob);
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Lock;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Lock\KeyHolder;
+use Inlaid\App\Store\Lock\StudioLock;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/lock', methods: 'PUT')]
+#[Describe('Change the passphrase; all other devices must give the new one', takes: PassphraseChange::class, gives: LockState::class)]
+final readonly class ChangePassphrase
+{
+    public function __construct(private StudioLock $lock, private TellLock $tell)
+    {
+    }
+
+    public function __invoke(Body $body, Request $request): Response
+    {
+        $this->tell->insist($request);
+        [$now, $next] = $body->read(static fn (Node $n): array => [$n->fields('passphrase', 'next')->string('passphrase'), $n->string('next')]);
+        $this->tell->check($now, $request);
+        try {
+            $this->lock->set($next);
+        } catch (\DomainException $error) {
+            throw Refused::at('/next', $error->getMessage());
+        }
+
+        return $this->tell->withCookie($this->lock->key(KeyHolder::Device), $request);
+    }
+}

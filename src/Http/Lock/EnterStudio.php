@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Lock;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Lock\KeyHolder;
+use Inlaid\App\Store\Lock\StudioLock;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/lock', methods: 'POST')]
+#[Describe('Give the passphrase on this device, which keeps a cookie for it', takes: PassphraseGiven::class, gives: LockState::class)]
+final readonly class EnterStudio
+{
+    public function __construct(private StudioLock $lock, private TellLock $tell)
+    {
+    }
+
+    public function __invoke(Body $body, Request $request): Response
+    {
+        $this->tell->check($body->read(static fn (Node $n): string => $n->fields('passphrase')->string('passphrase')), $request);
+
+        return $this->tell->withCookie($this->lock->key(KeyHolder::Device), $request);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Lock;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Lock\KeyHolder;
+use Inlaid\App\Store\Lock\StudioLock;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/lock', methods: 'DELETE')]
+#[Describe('Lock the studio on this device, or on all', takes: Leaving::class, gives: LockState::class)]
+final readonly class LeaveStudio
+{
+    public function __construct(private StudioLock $lock, private TellLock $tell)
+    {
+    }
+
+    public function __invoke(Body $body, Request $request): Response
+    {
+        $this->tell->insist($request);
+        $all = $body->read(static fn (Node $n): bool => $n->fields('all')->has('all') && $n->bool('all'));
+        $all ? $this->lock->closeAll(KeyHolder::Device) : $this->lock->close(LockCookie::of($request));
+
+        return $this->tell->withCookie('', $request);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Lock;
+
+use Inlaid\App\Http\Api\Describe;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/lock', methods: 'GET')]
+#[Describe('Whether the passphrase is asked for, and whether this device has given it', gives: LockState::class)]
+final readonly class ShowLock
+{
+    public function __construct(private TellLock $tell)
+    {
+    }
+
+    public function __invoke(Request $request): LockState
+    {
+        return $this->tell->tell($request);
+    }
+}

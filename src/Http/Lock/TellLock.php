@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Lock;
+
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Store\Lock\KeyHolder;
+use Inlaid\App\Store\Lock\StudioLock;
+use Inlaid\App\Store\Lock\TooManyTries;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What the addresses of the lock share.
+ */
+final readonly class TellLock
+{
+    public function __construct(private LockNeeded $needed, private StudioLock $lock)
+    {
+    }
+
+    /** @param string|null $given a cookie's secret that the device has only just got */
+    public function tell(Request $request, ?string $given = null, ?string $key = null): LockState
+    {
+        if (!$this->needed->for($request)) {
+            return new LockState(false, true);
+        }
+        if (!$this->lock->opens($given ?? LockCookie::of($request), KeyHolder::Device)) {
+            return new LockState(true, false);
+        }
+
+        return new LockState(true, true, $this->lock->count(KeyHolder::Device), $this->lock->count(KeyHolder::Hygrometer) > 0, $key);
+    }
+
+    /** @param string $secret of the cookie; empty takes it away */
+    public function withCookie(string $secret, Request $request): Response
+    {
+        $response = new Response(Json::encode($this->tell($request, $secret)), 200, ['Content-Type' => 'application/json']);
+        $response->headers->setCookie(LockCookie::make($secret, $request));
+
+        return $response;
+    }
+
+    /**
+     * @throws Problem if it is wrong, there is none, it comes too soon, or none is asked for here
+     */
+    public function check(#[\SensitiveParameter] string $passphrase, Request $request): void
+    {
+        if (!$this->needed->for($request)) {
+            throw new Problem(409, 'no-lock', 'No passphrase is asked for here: the program is on this machine alone.');
+        }
+        if (!$this->lock->isSet()) {
+            throw new Problem(503, 'no-passphrase', 'This studio has no passphrase yet. Set one on the machine it runs on, with bin/console inlaid:passphrase.');
+        }
+        try {
+            $right = $this->lock->try($passphrase, (string) $request->getClientIp());
+        } catch (TooManyTries $error) {
+            throw new Problem(429, 'too-many-tries', $error->getMessage(), retryAfter: $error->seconds);
+        }
+        if (!$right) {
+            throw Refused::at('/passphrase', 'That is not the passphrase.');
+        }
+    }
+
+    /**
+     * @throws Problem if this device has not given the passphrase
+     */
+    public function insist(Request $request): void
+    {
+        if (!$this->needed->for($request) || !$this->lock->opens(LockCookie::of($request), KeyHolder::Device)) {
+            throw new Problem(401, 'passphrase', 'Give the passphrase first.');
+        }
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Http;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Lock\SlowDown;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * The passphrase: asked for beyond this machine, never on it.
+ */
+final class LockTest extends TestCase
+{
+    private const PASSPHRASE = 'green lime wash 7';
+    private Studio $studio;
+
+    protected function setUp(): void
+    {
+        $this->studio = Studio::open();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->studio->close();
+    }
+
+    public function testOnThisMachineAloneNothingIsAsked(): void
+    {
+        self::assertEquals(['needed' => false, 'open' => true], array_intersect_key((array) $this->studio->json('GET', '/api/lock'), ['needed' => 1, 'open' => 1]));
+        $this->studio->json('GET', '/api/recipes');
+        $this->studio->json('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], 409);
+    }
+
+    /** Nothing but what must be: asked of every route there is, so that a new one cannot be forgotten. */
+    public function testBeyondThisMachineEveryAddressOfTheStudioIsShut(): void
+    {
+        $this->serveToOthers();
+        $answers = [];
+        foreach ($this->routes() as [$method, $path]) {
+            $answers["$method $path"] = $this->ask($method, $path, null, 1 === preg_match('#photos$|photo-colour$#', $path) ? ['Content-Type' => 'image/png'] : [])->getStatusCode();
+        }
+        $open = array_keys(array_filter($answers, static fn (int $status): bool => 401 !== $status));
+        sort($open);
+        self::assertSame(['GET /api/health', 'GET /api/lock', 'GET /api/looks/x', 'GET /api/looks/x/patches/x/photos/x', 'GET /feed/x.ics', 'GET /x', 'POST /api/lock', 'POST /api/looks/x/choice'], $open);
+        self::assertGreaterThan(100, \count($answers));
+    }
+
+    /** Whoever says in the request's head that he is this machine. */
+    #[TestWith(['192.168.1.7', ''])]
+    #[TestWith(['2001:db8::1', ''])]
+    #[TestWith(['127.0.0.1', 'studio.local'])]
+    public function testAFalseHostDoesNotOpenIt(string $from, string $hosts): void
+    {
+        [$this->studio->askedFrom, $this->studio->hosts] = [$from, $hosts];
+        self::assertSame(401, $this->ask('GET', '/api/recipes')->getStatusCode());
+    }
+
+    public function testWithoutAPassphraseNobodyGetsIn(): void
+    {
+        $this->studio->hosts = 'studio.local';
+        self::assertSame(503, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode());
+    }
+
+    public function testADeviceGivesItOnceAndIsInUntilItLeaves(): void
+    {
+        $this->serveToOthers();
+        $wrong = $this->ask('POST', '/api/lock', ['passphrase' => 'green lime wash 8']);
+        self::assertSame([422, '/passphrase'], [$wrong->getStatusCode(), self::first($wrong)]);
+        self::assertSame([], $wrong->headers->getCookies());
+
+        $cookie = $this->enter();
+        self::assertSame([true, 'strict', true, '/', null], [$cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->isSecure(), $cookie->getPath(), $cookie->getDomain()]);
+        $mine = [$cookie->getName() => (string) $cookie->getValue()];
+        self::assertSame(200, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
+        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], [$cookie->getName() => strrev((string) $cookie->getValue())])->getStatusCode());
+        self::assertSame(403, $this->ask('GET', '/api/recipes', null, ['Origin' => 'https://elsewhere.example'], $mine)->getStatusCode());
+        self::assertStringNotContainsString((string) $cookie->getValue(), (string) file_get_contents($this->studio->store), 'only its hash is kept');
+
+        $other = $this->enter();
+        self::assertSame(2, self::json($this->ask('GET', '/api/lock', null, [], $mine))->devices);
+        self::assertSame(200, $this->ask('DELETE', '/api/lock', null, [], $mine)->getStatusCode());
+        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
+        self::assertSame(200, $this->ask('GET', '/api/recipes', null, [], [$other->getName() => (string) $other->getValue()])->getStatusCode());
+    }
+
+    public function testAChangedPassphraseIsAskedOfAllOtherDevices(): void
+    {
+        $this->serveToOthers();
+        [$mine, $other] = array_map(fn (): array => [($c = $this->enter())->getName() => (string) $c->getValue()], [1, 2]);
+        self::assertSame('/passphrase', self::first($this->ask('PUT', '/api/lock', ['passphrase' => 'not the passphrase', 'next' => 'four other plain words'], [], $mine)));
+        self::assertSame('/next', self::first($this->ask('PUT', '/api/lock', ['passphrase' => self::PASSPHRASE, 'next' => 'too short'], [], $mine)));
+        $changed = $this->ask('PUT', '/api/lock', ['passphrase' => self::PASSPHRASE, 'next' => 'four other plain words'], [], $mine);
+        self::assertSame(200, $changed->getStatusCode());
+        $new = $changed->headers->getCookies()[0];
+        self::assertSame([401, 401, 200], array_map(fn (array $c): int => $this->ask('GET', '/api/recipes', null, [], $c)->getStatusCode(), [$mine, $other, [$new->getName() => (string) $new->getValue()]]));
+        self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode());
+    }
+
+    public function testADeviceThatWasNotUsedForAMonthGivesItAgain(): void
+    {
+        $this->serveToOthers();
+        $mine = [($c = $this->enter())->getName() => (string) $c->getValue()];
+        $this->store("UPDATE studio_key SET used_at = datetime('now', '-29 days')");
+        self::assertSame(200, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
+        $this->store("UPDATE studio_key SET used_at = datetime('now', '-31 days')");
+        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
+    }
+
+    public function testWhoGuessesWaitsLongerAndLonger(): void
+    {
+        $this->serveToOthers();
+        for ($i = 0; $i < 4; ++$i) {
+            self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => "a guess at it $i"])->getStatusCode());
+        }
+        $waits = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE]);
+        self::assertSame(429, $waits->getStatusCode(), 'even the right one waits, or guessing would be free');
+        self::assertSame('1', $waits->headers->get('Retry-After'));
+        $this->studio->askedFrom = '192.168.1.9';
+        self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => 'a guess from another place'])->getStatusCode());
+        $this->studio->askedFrom = '127.0.0.1';
+        $this->store("UPDATE wrong_tries SET last_at = datetime('now', '-2 seconds')");
+        $this->enter();
+        self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => 'a slip of the finger'])->getStatusCode(), 'what was wrong before is forgotten');
+    }
+
+    public function testTheWaitGrowsAndHasAnEnd(): void
+    {
+        $waits = static fn (SlowDown $s, int ...$tries): array => array_map($s->after(...), $tries);
+        self::assertSame([0, 0, 1, 2, 4, 512, 900, 900], $waits(SlowDown::OnePlace, 0, 3, 4, 5, 6, 13, 14, 1000));
+        self::assertSame([0, 0, 1, 16, 30, 30], $waits(SlowDown::Anywhere, 0, 39, 40, 44, 45, 1000));
+    }
+
+    public function testAHygrometerSaysWhatItMeasuresAndNothingElse(): void
+    {
+        $this->serveToOthers();
+        $mine = [($c = $this->enter())->getName() => (string) $c->getValue()];
+        $key = self::json($this->ask('POST', '/api/lock/hygrometer', null, [], $mine))->key;
+        self::assertIsString($key);
+        $bearer = ['Authorization' => "Bearer $key"];
+        self::assertSame(200, $this->ask('PUT', '/api/hygrometer', ['temperature' => 17.5, 'humidity' => 61], $bearer)->getStatusCode());
+        self::assertSame([401, 401], [$this->ask('GET', '/api/hygrometer', null, $bearer)->getStatusCode(), $this->ask('GET', '/api/recipes', null, $bearer)->getStatusCode()]);
+        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], [$c->getName() => $key])->getStatusCode(), 'nor as a cookie');
+        $this->ask('DELETE', '/api/lock/hygrometer', null, [], $mine);
+        self::assertSame(401, $this->ask('PUT', '/api/hygrometer', ['temperature' => 17.5, 'humidity' => 61], $bearer)->getStatusCode());
+    }
+
+    public function testTheCommandMakesOneAndLeavesOneThatIsSet(): void
+    {
+        [$code, $said] = $this->studio->run('inlaid:passphrase');
+        self::assertSame(0, $code);
+        self::assertMatchesRegularExpression('/is: ([a-z]{4}-){4}[a-z]{4}\n/', $said);
+        self::assertSame([0, ''], $this->studio->run('inlaid:passphrase', ['--if-none' => true]));
+    }
+
+    private function serveToOthers(): void
+    {
+        $this->store(\sprintf("INSERT INTO passphrase VALUES (1, '%s', datetime('now'))", password_hash(self::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4])));
+        $this->studio->hosts = 'studio.local';
+    }
+
+    private function enter(): Cookie
+    {
+        $answer = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE]);
+        self::assertSame(200, $answer->getStatusCode(), (string) $answer->getContent());
+
+        return $answer->headers->getCookies()[0];
+    }
+
+    /**
+     * @param array<string, string> $headers
+     * @param array<string, string> $cookies
+     */
+    private function ask(string $method, string $path, mixed $body = null, array $headers = [], array $cookies = []): Response
+    {
+        return $this->studio->ask($method, "https://localhost$path", $body, $headers, $cookies);
+    }
+
+    private static function json(Response $answer): \stdClass
+    {
+        $json = Json::decode((string) $answer->getContent());
+        self::assertInstanceOf(\stdClass::class, $json);
+
+        return $json;
+    }
+
+    private static function first(Response $answer): mixed
+    {
+        $violations = self::json($answer)->violations;
+        self::assertTrue(\is_array($violations) && $violations[0] instanceof \stdClass);
+
+        return $violations[0]->pointer;
+    }
+
+    private function store(string $sql): void
+    {
+        (new \SQLite3($this->studio->store))->exec($sql);
+    }
+
+    /**
+     * @return list<array{string, string}> method and an address of every route
+     */
+    private function routes(): array
+    {
+        $kernel = new \Inlaid\App\Kernel('test', false);
+        $kernel->boot();
+        $router = $kernel->getContainer()->get('router');
+        self::assertInstanceOf(\Symfony\Component\Routing\RouterInterface::class, $router);
+        $routes = [];
+        foreach ($router->getRouteCollection()->all() as $route) {
+            foreach ($route->getMethods() as $method) {
+                $routes[] = [(string) $method, (string) preg_replace('/\{\w+\}/', 'x', $route->getPath())];
+            }
+        }
+        $kernel->shutdown();
+
+        return $routes;
+    }
+}
