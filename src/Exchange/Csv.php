@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange;
 
+use Inlaid\App\Exchange\Document\Refused;
+
 /**
- * Writes tables as CSV (RFC 4180, with a byte order mark so that spreadsheets read UTF-8).
+ * Tables as CSV (RFC 4180, with a byte order mark so that spreadsheets read UTF-8).
  *
- * A text that a spreadsheet would take for a formula is written with an apostrophe before it.
+ * A text that a spreadsheet would take for a formula is written with an apostrophe before it, which is taken away again when such a table is read.
  */
 final class Csv
 {
+    private const MOST = 20_000;
+
     /**
      * @param list<string>                      $head
      * @param list<list<string|float|int|null>> $rows
@@ -18,6 +22,49 @@ final class Csv
     public static function write(array $head, array $rows): string
     {
         return "\u{FEFF}".implode('', array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", [$head, ...$rows]));
+    }
+
+    /**
+     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons; columns that nobody asked for are left alone.
+     *
+     * @param list<string> $needed columns that must be there
+     *
+     * @return array<int, array<string, string>> by line, from 2, and column; lines with nothing in them are left out
+     *
+     * @throws Refused if it is no such table
+     */
+    public static function read(string $text, array $needed): array
+    {
+        if (!mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
+            throw Refused::at('/text', 'This is no table that can be read: save it as CSV in UTF-8.');
+        }
+        $text = (string) preg_replace('/^\x{FEFF}/u', '', $text);
+        $first = strtok($text, "\r\n") ?: '';
+        $by = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $stream = fopen('php://memory', 'r+');
+        \assert(false !== $stream);
+        fwrite($stream, $text);
+        rewind($stream);
+        $head = array_map(static fn (?string $cell): string => trim((string) $cell), fgetcsv($stream, null, $by, '"', '') ?: []);
+        foreach ($needed as $column) {
+            \in_array($column, $head, true) || throw Refused::at('/text', \sprintf('The table has no column "%s".', $column));
+        }
+        $rows = [];
+        for ($line = 2; false !== $cells = fgetcsv($stream, null, $by, '"', ''); ++$line) {
+            if (\count($rows) >= self::MOST) {
+                throw Refused::at('/text', \sprintf('More than %d lines are not taken.', self::MOST));
+            }
+            $row = [];
+            foreach ($head as $i => $column) {
+                $row[$column] = (string) preg_replace("/^'(?=[=+\\-@\\t\\r])/", '', trim((string) ($cells[$i] ?? '')));
+            }
+            if ('' !== implode('', $row)) {
+                $rows[$line] = $row;
+            }
+        }
+        fclose($stream);
+
+        return $rows;
     }
 
     private static function cell(string|float|int|null $value): string

@@ -146,12 +146,7 @@ final readonly class RecipeBook
      */
     public function search(string $query, bool $archived, int $page, ?Lab $near = null): array
     {
-        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
-        foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
-            $find->andWhere("EXISTS (SELECT t$i FROM ".Entity\StoredTerm::class." t$i WHERE t$i.recipe = r AND t$i.term >= :from$i AND t$i.term < :to$i)")
-                ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
-        }
-
+        $find = $this->find($query, $archived);
         if (null !== $near) {
             // As far as two colours may lie apart to be called alike at all; the index on lightness narrows the search.
             $find->andWhere('r.lookL BETWEEN :dark AND :light AND r.lookA BETWEEN :green AND :red AND r.lookB BETWEEN :blue AND :yellow')
@@ -164,12 +159,25 @@ final readonly class RecipeBook
     }
 
     /**
-     * Derives index and chips of all recipes anew.
+     * @return list<string> of all that match
      */
-    public function reindex(): int
+    public function ids(string $query, bool $archived): array
     {
-        return $this->em->wrapInTransaction(function (): int {
-            $all = $this->em->getRepository(StoredRecipe::class)->findAll();
+        /** @var list<string> $ids */
+        $ids = $this->find($query, $archived)->select('r.id')->getQuery()->getSingleColumnResult();
+
+        return $ids;
+    }
+
+    /**
+     * Derives index and chips anew: of all recipes, or of some.
+     *
+     * @param list<string>|null $only
+     */
+    public function reindex(?array $only = null): int
+    {
+        return $this->em->wrapInTransaction(function () use ($only): int {
+            $all = $this->em->getRepository(StoredRecipe::class)->findBy(null === $only ? [] : ['id' => $only]);
             foreach ($all as $recipe) {
                 $this->index->index($recipe, $this->read->read(Json::decode($recipe->draft->document)));
             }
@@ -184,6 +192,17 @@ final readonly class RecipeBook
         if (0 < $this->em->getRepository(StoredRecipe::class)->count(['lookL' => null])) {
             $this->reindex();
         }
+    }
+
+    private function find(string $query, bool $archived): QueryBuilder
+    {
+        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
+        foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
+            $find->andWhere("EXISTS (SELECT t$i FROM ".Entity\StoredTerm::class." t$i WHERE t$i.recipe = r AND t$i.term >= :from$i AND t$i.term < :to$i)")
+                ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
+        }
+
+        return $find;
     }
 
     private function count(QueryBuilder $find): int

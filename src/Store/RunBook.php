@@ -123,23 +123,18 @@ final readonly class RunBook
     public function note(string $id, array $events): array
     {
         $run = $this->get($id);
-        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe($run)->steps);
-        $refused = [];
-        foreach ($events as $i => $json) {
-            try {
-                $event = $this->event->read($json, time());
-                if (null !== $event->step && !\in_array($event->step, $steps, true)) {
-                    throw BenchRefusal::noSuchStep();
-                }
-                $this->keep($run->id, $event, Json::encode($json));
-            } catch (Refused $none) {
-                $refused[$i] = $none->getMessage();
-            } catch (BenchRefusal $none) {
-                $refused[$i] = $none->getMessage();
-            }
-        }
 
-        return $refused;
+        return $this->each($run, $events, fn (Event $event, mixed $json) => $this->keep($run->id, $event, Json::encode($json)));
+    }
+
+    /**
+     * @param list<mixed> $events as JSON
+     *
+     * @return array<int, string> why an event would be refused, by its place in the list
+     */
+    public function refusals(StoredRun $run, array $events): array
+    {
+        return $this->each($run, $events, fn (Event $event) => $this->isThere($run->id, $event));
     }
 
     /**
@@ -169,21 +164,57 @@ final readonly class RunBook
     }
 
     /**
+     * @param list<mixed>                   $events as JSON
+     * @param \Closure(Event, mixed): mixed $do
+     *
+     * @return array<int, string> why it could not be done with an event, by its place in the list
+     */
+    private function each(StoredRun $run, array $events, \Closure $do): array
+    {
+        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe($run)->steps);
+        $refused = [];
+        foreach ($events as $i => $json) {
+            try {
+                $event = $this->event->read($json, time());
+                $do(null === $event->step || \in_array($event->step, $steps, true) ? $event : throw BenchRefusal::noSuchStep(), $json);
+            } catch (Refused|BenchRefusal $none) {
+                $refused[$i] = $none->getMessage();
+            }
+        }
+
+        return $refused;
+    }
+
+    /**
+     * @throws BenchRefusal if another event has this id
+     */
+    private function isThere(string $run, Event $event): bool
+    {
+        $there = $this->em->find(StoredEvent::class, $event->id);
+        if (null !== $there && ($there->run->id !== $run || Json::encode($this->event->read(Json::decode($there->document), $there->receivedAt->getTimestamp())) !== Json::encode($event))) {
+            throw BenchRefusal::another();
+        }
+
+        return null !== $there;
+    }
+
+    /**
      * @throws BenchRefusal if another event has this id
      */
     private function keep(string $run, Event $event, string $text): void
     {
-        $kept = $this->em->wrapInTransaction(function () use ($run, $event, $text): bool {
-            $there = $this->em->find(StoredEvent::class, $event->id);
-            if (null !== $there) {
-                return $there->run->id === $run && Json::encode($this->event->read(Json::decode($there->document), $there->receivedAt->getTimestamp())) === Json::encode($event);
-            }
-            $this->em->persist(new StoredEvent($event->id, $this->get($run), new \DateTimeImmutable('@'.$event->at), new \DateTimeImmutable(), $text));
+        // Not thrown inside: a transaction that ends with an exception closes what it was in.
+        $another = $this->em->wrapInTransaction(function () use ($run, $event, $text): ?BenchRefusal {
+            try {
+                $this->isThere($run, $event) || $this->em->persist(new StoredEvent($event->id, $this->get($run), new \DateTimeImmutable('@'.$event->at), new \DateTimeImmutable(), $text));
 
-            return true;
+                return null;
+            } catch (BenchRefusal $another) {
+                return $another;
+            }
         });
-        if (!$kept) {
-            throw BenchRefusal::another();
+        if (null !== $another) {
+            throw $another;
         }
     }
 }

@@ -37,6 +37,43 @@ final class StudioTest extends Rooms
         self::assertSame(8, $this->studio->json('GET', '/api/recipes')->total);
     }
 
+    /** Out of the settings as one file, and back after the book has changed: looked over first, then in the place of what is there. */
+    public function testTheWholeStudioAsOneFile(): void
+    {
+        $answer = $this->studio->ask('GET', '/api/bundles/studio.zip');
+        self::assertInstanceOf(\Symfony\Component\HttpFoundation\BinaryFileResponse::class, $answer);
+        $file = $answer->getFile()->getPathname();
+        rename($file, $file .= '.zip');
+        $recipe = $this->studio->recipe();
+        $recipe->document->title = 'Not what it was';
+        $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $recipe->document]);
+
+        $this->go('/settings');
+        $this->button('Take a studio in');
+        $this->give('Take a studio in', $file);
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'comes beside it as a copy'), 'it is told what would be');
+        self::assertStringContainsString('Not what it was', $this->studio->recipe('not what')->document->title, 'and nothing is kept yet');
+        $this->button('Put it in the place of this studio')->click();
+        $this->until(fn (): bool => 7 === $this->chips() && str_contains($this->main(), 'Ticket rack, slate wash'), 'the book is what it was');
+        self::assertStringNotContainsString('Not what it was', $this->main());
+        unlink($file);
+
+        $table = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
+        file_put_contents($table, "Name;Left;Unit\n\"Platform Slate, chalk-type\";80;ml\n");
+        $this->go('/shelf');
+        $this->button('Take one in');
+        $this->give('Take one in', $table);
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Platform Slate, chalk-type: not counted → 80 ml'), 'line by line');
+        $this->button('Take it in')->click();
+        $this->until(fn (): bool => str_contains(\Inlaid\App\Exchange\Json::encode($this->studio->json('GET', '/api/stock')), '"platform-slate","amount":"80"'), 'it is on the shelf');
+        unlink($table);
+    }
+
+    private function give(string $name, string $file): void
+    {
+        $this->browser->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector())->sendKeys($file);
+    }
+
     public function testAnyMixForAnAmountOrForAllThereIs(): void
     {
         $this->go('/mix');

@@ -42,7 +42,11 @@ final class LockTest extends TestCase
         $this->serveToOthers();
         $answers = [];
         foreach ($this->routes() as [$method, $path]) {
-            $answers["$method $path"] = $this->ask($method, $path, null, 1 === preg_match('#photos$|photo-colour$#', $path) ? ['Content-Type' => 'image/png'] : [])->getStatusCode();
+            $answers["$method $path"] = $this->ask($method, $path, null, match (true) {
+                1 === preg_match('#photos$|photo-colour$#', $path) => ['Content-Type' => 'image/png'],
+                str_contains($path, 'bundles') => ['Content-Type' => 'application/zip'],
+                default => [],
+            })->getStatusCode();
         }
         $open = array_keys(array_filter($answers, static fn (int $status): bool => 401 !== $status));
         sort($open);

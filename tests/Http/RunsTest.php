@@ -221,7 +221,7 @@ final class RunsTest extends TestCase
         $this->note($run->id, [['id' => 'l1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => '=HYPERLINK("x"), and more'], ['id' => 'l2', 'at' => '2026-11-01T08:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 12.5]]);
         $csv = (string) $this->studio->ask('GET', "/api/runs/$run->id/log.csv")->getContent();
         $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim(substr($csv, 3))));
-        self::assertSame([['poured', 'Cream undertone', '12.5', ''], ['note', 'Cream undertone', '', '\'=HYPERLINK("x"), and more']], array_map(static fn (array $r): array => [$r[1], $r[2], $r[5], $r[8]], \array_slice($rows, 1)));
+        self::assertSame([['poured', 'Cream undertone', '12.5', ''], ['note', 'Cream undertone', '', '\'=HYPERLINK("x"), and more']], array_map(static fn (array $r): array => [$r[1], $r[2], $r[5], $r[9]], \array_slice($rows, 1)));
     }
 
     /** A calendar program that has the address is answered, nobody else; a new address ends the old one. */

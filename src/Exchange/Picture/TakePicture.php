@@ -50,6 +50,41 @@ final class TakePicture
     }
 
     /**
+     * A picture that this program wrote comes back as it was; written anew each time it goes out and in it would fade. Any other is taken as a new one.
+     *
+     * @throws NoPicture if it is none, is too large, or breaks off
+     */
+    public function again(string $bytes): Picture
+    {
+        $size = @getimagesizefromstring($bytes);
+        $isOurs = false !== $size && \IMAGETYPE_JPEG === $size[2] && max($size[0], $size[1]) <= self::LONGEST && min($size[0], $size[1]) >= self::LEAST && self::holdsNothingElse($bytes) && false !== @imagecreatefromstring($bytes);
+
+        return $isOurs ? new Picture($bytes, $size[0], $size[1]) : $this->take($bytes);
+    }
+
+    /** Nothing but the points of a plain JPEG, as GD writes it: no place where it was taken, no words, nothing after its end. */
+    private static function holdsNothingElse(string $bytes): bool
+    {
+        $at = 2;
+        while ("\xff" === ($bytes[$at] ?? '') && \strlen($bytes) > $at + 4) {
+            $marker = \ord($bytes[$at + 1]);
+            $length = 256 * \ord($bytes[$at + 2]) + \ord($bytes[$at + 3]);
+            $isJfif = 0xE0 === $marker && 16 === $length && "JFIF\0" === substr($bytes, $at + 4, 5);
+            $isGd = 0xFE === $marker && $length < 80 && str_starts_with(substr($bytes, $at + 4), 'CREATOR: gd-jpeg');
+            if (0xDA === $marker) {
+                // In the points 0xFF is followed by 0 or a restart; the first other marker is the end, and the end of the file.
+                return 1 === preg_match('/^(?:[^\xff]|\xff[\x00\xd0-\xd7])*+\xff\xd9$/Ds', substr($bytes, $at + 2 + $length));
+            }
+            if (!$isJfif && !$isGd && !\in_array($marker, [0xC0, 0xC4, 0xDB, 0xDD], true)) {
+                return false;
+            }
+            $at += 2 + $length;
+        }
+
+        return false;
+    }
+
+    /**
      * The decoder says nothing of a JPEG that breaks off, and fills the rest with grey. In the points of a scan the marker of the end does not occur, so it stands
      * behind the beginning of the last scan, or not at all.
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Api;
 
+use Inlaid\App\Exchange\Bundle\ZipIn;
 use Inlaid\App\Exchange\Document\Violation;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
@@ -19,6 +20,7 @@ final readonly class GuardDoor
 {
     public const LARGEST_BODY = 2 * 1024 * 1024;
     public const LARGEST_PHOTO = 12 * 1024 * 1024;
+    private const BUNDLES = '#^/api/bundles(/|$)#';
     private const PHOTOS = '#^/api/(boards/[^/]+/patches/[^/]+/photos|compute/photo-colour)$#';
     private const FOR_GUESTS = '#^/(look/[^/]+|api/looks/.+|feed/[^/]+\.ics)$#';
     private const OWN_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
@@ -43,20 +45,23 @@ final readonly class GuardDoor
             throw new Problem(404, 'not-for-guests', 'There is nothing at this address. Open the link you were given.');
         }
         if (!$request->isMethodSafe()) {
-            $this->guardBody($request, 1 === preg_match(self::PHOTOS, $request->getPathInfo()));
+            $path = $request->getPathInfo();
+            match (true) {
+                1 === preg_match(self::BUNDLES, $path) => $this->guardBody($request, ZipIn::MOST_BYTES, 'This bundle is larger than 64 MB.', 'application/zip', 'Send a bundle as application/zip.'),
+                1 === preg_match(self::PHOTOS, $path) => $this->guardBody($request, self::LARGEST_PHOTO, 'This photo is larger than 12 MB. Save it smaller.', 'image/', 'Send a photo as image/jpeg, image/png or image/webp.'),
+                default => $this->guardBody($request, self::LARGEST_BODY, 'This is larger than 2 MB. No recipe needs that much.', 'application/json', 'Send it as application/json.'),
+            };
         }
     }
 
-    private function guardBody(Request $request, bool $isPhoto): void
+    private function guardBody(Request $request, int $largest, string $tooLarge, string $type, string $wrongType): void
     {
-        $largest = $isPhoto ? self::LARGEST_PHOTO : self::LARGEST_BODY;
         if ((int) $request->headers->get('Content-Length', '0') > $largest || \strlen($request->getContent()) > $largest) {
-            $what = $isPhoto ? 'This photo is larger than 12 MB. Save it smaller.' : 'This is larger than 2 MB. No recipe needs that much.';
-            throw new Problem(413, 'too-large', $what, [new Violation('', $isPhoto ? $what : 'The whole document is too large.')]);
+            throw new Problem(413, 'too-large', $tooLarge, [new Violation('', $tooLarge)]);
         }
-        $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
-        if ($isPhoto ? !str_starts_with($type, 'image/') : 'application/json' !== $type) {
-            throw new Problem(415, $isPhoto ? 'not-a-photo' : 'not-json', $isPhoto ? 'Send a photo as image/jpeg, image/png or image/webp.' : 'Send it as application/json.');
+        $sent = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
+        if (str_ends_with($type, '/') ? !str_starts_with($sent, $type) : $sent !== $type) {
+            throw new Problem(415, 'wrong-type', $wrongType);
         }
     }
 }

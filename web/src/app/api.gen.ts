@@ -194,6 +194,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bundles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take recipes and boards of a bundle in (application/zip), beside those there are; all or nothing */
+        post: operations["addBundle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bundles/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look a bundle over (application/zip): what taking it in would do */
+        post: operations["planBundle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bundles/studio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing */
+        put: operations["replaceStudio"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bundles/{what}.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle */
+        get: operations["exportBundle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compute/board": {
         parameters: {
             query?: never;
@@ -1379,6 +1447,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a table of what was noted of a run; all or nothing */
+        post: operations["takeLogTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/log.csv": {
         parameters: {
             query?: never;
@@ -1390,6 +1475,23 @@ export interface paths {
         get: operations["exportLog"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/log/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look over a table of what was noted of a run: what taking it in would do */
+        post: operations["planLogTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1511,6 +1613,57 @@ export interface paths {
         get: operations["showStock"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Download what is left on the shelf, as CSV */
+        get: operations["exportShelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a table of what is left on the shelf; all or nothing */
+        post: operations["takeShelfTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look over a table of what is left on the shelf: what taking it in would do */
+        post: operations["planShelfTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1821,6 +1974,20 @@ export interface components {
         BoardToSave: {
             version: number;
             document: components["schemas"]["Board"];
+        };
+        /** @description What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and `gone` what of this studio would go then. Immutable. */
+        BundlePlan: {
+            whole: boolean;
+            madeAt: string;
+            recipes: components["schemas"]["PlannedRecipe"][];
+            boards: components["schemas"]["PlannedRecipe"][];
+            photos: number;
+            instead: {
+                [key: string]: number;
+            };
+            gone: {
+                [key: string]: number;
+            };
         };
         /** @description What a chip in the book shows of a recipe. */
         Card: {
@@ -2911,6 +3078,13 @@ export interface components {
             length: number;
             width: number;
         };
+        /** @description What would become of a recipe or board of a bundle: "new", "same" (it is here already, and stays as it is), or "copy" (another of that id is here; it comes beside it). Immutable. */
+        PlannedRecipe: {
+            id: string;
+            title: string;
+            revisions: number;
+            becomes: string;
+        };
         /** @description Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name. */
         PoolAsked: {
             materials: components["schemas"]["Material"][];
@@ -3516,6 +3690,10 @@ export interface components {
             start: string;
             end: string;
         };
+        /** @description The file beside the store in which the former studio is kept. */
+        StudioReplaced: {
+            former: string;
+        };
         /** @description The material a part is made of. Immutable. `veneer` is the thickness of the face veneer in mm, null where there is none; `moves` how much it swells across the grain, in % of its width for each % of moisture it takes up. */
         Substrate: {
             kind: components["schemas"]["SubstrateKind"];
@@ -3535,6 +3713,20 @@ export interface components {
             next: components["schemas"]["FieldTest"] | null;
             gain: number | null;
             conclusions: components["schemas"]["Conclusion"][];
+        };
+        /** @description What a line of a table that is taken in would do, in words; whether it changes anything. Immutable. */
+        TableLine: {
+            line: number;
+            says: string;
+            changes: boolean;
+        };
+        /** @description What taking a table in does, line by line. */
+        TablePlan: {
+            lines: components["schemas"]["TableLine"][];
+        };
+        /** @description A table as the text of a CSV file. */
+        TableText: {
+            text: string;
         };
         /** @description What is taken from a pot, such as "120 ml"; null for all of it. */
         TakenFromPot: {
@@ -4917,6 +5109,140 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addBundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Take recipes and boards of a bundle in (application/zip), beside those there are; all or nothing */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BundlePlan"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planBundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Look a bundle over (application/zip): what taking it in would do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BundlePlan"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    replaceStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudioReplaced"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportBundle: {
+        parameters: {
+            query?: {
+                query?: string;
+                archived?: boolean;
+                ids?: string;
+            };
+            header?: never;
+            path: {
+                what: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
             /** @description What is wrong, and where */
@@ -7591,6 +7917,41 @@ export interface operations {
             };
         };
     };
+    takeLogTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Take in a table of what was noted of a run; all or nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TablePlan"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     exportLog: {
         parameters: {
             query?: never;
@@ -7609,6 +7970,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planLogTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Look over a table of what was noted of a run: what taking it in would do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TablePlan"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7890,6 +8286,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Stock"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    exportShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Download what is left on the shelf, as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    takeShelfTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Take in a table of what is left on the shelf; all or nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TablePlan"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    planShelfTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description Look over a table of what is left on the shelf: what taking it in would do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TablePlan"];
                 };
             };
             /** @description What is wrong, and where */

@@ -86,8 +86,8 @@ export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; resp
  *
  * @throws {Problem} where the answer says what is wrong
  */
-export async function sendBytes<T>(path: string, type: string, body: Blob): Promise<T> {
-  const response = await ask(new Request(path, { method: 'POST', headers: { 'Content-Type': type }, body }));
+export async function sendBytes<T>(path: string, type: string, body: Blob, method: 'POST' | 'PUT' = 'POST'): Promise<T> {
+  const response = await ask(new Request(path, { method, headers: { 'Content-Type': type }, body }));
   const said = await response.json();
   if (!response.ok) throw new Problem(said, response.status);
   return said as T;

@@ -14,8 +14,8 @@ import { Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { useLater } from '../../shared/useLater';
 import { isColour } from '../../shared/words';
+import { OpenFile } from '../bundles/OpenFile';
 import { emptyRecipe } from '../section/edits';
-import { ImportButton } from './ImportButton';
 import { RecipeChip } from './RecipeChip';
 
 /** All recipes as painted chips. */
@@ -85,7 +85,7 @@ export default function Book() {
         </Box>
         <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Put away" />
         <Box sx={{ flex: 1 }} />
-        <ImportButton onImported={(id) => navigate(`/recipes/${id}`)} />
+        <OpenFile onTaken={(id) => (id ? navigate(`/recipes/${id}`) : done())} />
         <Button variant="contained" onClick={() => create.mutate()}>
           New recipe
         </Button>
@@ -127,6 +127,11 @@ export default function Book() {
             Next page
           </Button>
         </Box>
+      )}
+      {list.data && list.data.total > 0 && !near && (
+        <Button sx={{ mt: 2 }} href={`/api/bundles/recipes.zip?${new URLSearchParams({ query: later, archived: String(archived) })}`}>
+          {list.data.total === 1 ? 'Save this recipe' : `Save these ${list.data.total} recipes`} as one file, with boards and photos
+        </Button>
       )}
       <Snackbar
         open={putAway !== null}

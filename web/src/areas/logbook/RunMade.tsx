@@ -10,6 +10,7 @@ import { answer, api, wrongIn } from '../../app/api';
 import { bench } from '../../app/theme';
 import { TextEntry } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
+import { logTable, TakeTable } from '../../shared/TakeTable';
 import { minutes, moment } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
 import { Again } from './Again';
@@ -79,7 +80,8 @@ export default function RunMade() {
         )}{' '}
         <Button href={`/api/runs/${id}/log.csv`} size="small" sx={{ mt: 1 }}>
           All that was noted (CSV)
-        </Button>
+        </Button>{' '}
+        <TakeTable name="Take a log in" table={logTable(id)} onTaken={() => void queries.invalidateQueries()} />
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">
         <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} works timed`} />

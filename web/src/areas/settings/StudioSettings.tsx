@@ -13,6 +13,7 @@ import { Failed, Loading } from '../../shared/Notice';
 import { useSettings } from '../../shared/useSettings';
 import { useVocabulary } from '../../shared/useVocabulary';
 import { asNumber } from '../../shared/words';
+import { WholeStudio } from '../bundles/WholeStudio';
 import { LockSettings } from '../lock/LockSettings';
 import { CupsSettings } from './CupsSettings';
 import { HoursSettings } from './HoursSettings';
@@ -161,6 +162,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
         })}
       </Group>
       <LockSettings />
+      <WholeStudio />
     </Box>
   );
 }

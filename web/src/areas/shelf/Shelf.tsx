@@ -11,6 +11,7 @@ import { bench, twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { Swatch } from '../../shared/Swatch';
+import { shelfTable, TakeTable } from '../../shared/TakeTable';
 import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
 import { kinds } from '../../shared/words';
@@ -70,6 +71,13 @@ export default function Shelf() {
             <Button size="small" href="/api/palette.csv">
               CSV
             </Button>
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            What is left, as a table:
+            <Button size="small" href="/api/stock.csv">
+              CSV
+            </Button>
+            <TakeTable name="Take one in" table={shelfTable} onTaken={() => void queries.invalidateQueries()} />
           </Box>
         </Box>
         <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>

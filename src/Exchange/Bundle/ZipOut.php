@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Bundle;
+
+/**
+ * Writes a zip file, piece by piece.
+ */
+final class ZipOut
+{
+    private const AT_ONCE = 200;
+    private int $waiting = 0;
+
+    private function __construct(private \ZipArchive $zip, private readonly string $path)
+    {
+    }
+
+    /**
+     * @param string $path in the place of what is there
+     *
+     * @throws \RuntimeException if it cannot be written
+     */
+    public static function to(string $path): self
+    {
+        $zip = new \ZipArchive();
+
+        return true === $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) ? new self($zip, $path) : throw new \RuntimeException(\sprintf('"%s" cannot be written.', $path));
+    }
+
+    /** Photos are packed already. */
+    public function add(string $name, string $bytes, bool $pack = true): void
+    {
+        $this->zip->addFromString($name, $bytes);
+        $pack || $this->zip->setCompressionName($name, \ZipArchive::CM_STORE);
+        if (++$this->waiting >= self::AT_ONCE) {
+            // What was added waits in memory until it is closed.
+            $this->close();
+            $this->zip->open($this->path);
+            $this->waiting = 0;
+        }
+    }
+
+    /**
+     * @param iterable<string> $lines
+     */
+    public function addLines(string $name, iterable $lines): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'inlaid-');
+        \assert(false !== $file);
+        $stream = fopen($file, 'w');
+        \assert(false !== $stream);
+        $any = false;
+        foreach ($lines as $line) {
+            fwrite($stream, $line."\n");
+            $any = true;
+        }
+        fclose($stream);
+        if ($any) {
+            $this->zip->addFile($file, $name);
+            $this->close();
+            $this->zip->open($this->path);
+        }
+        unlink($file);
+    }
+
+    /**
+     * @throws \RuntimeException if it cannot be written
+     */
+    public function close(): void
+    {
+        $this->zip->close() || throw new \RuntimeException(\sprintf('"%s" cannot be written.', $this->path));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Bundles;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Bundle\WriteBundle;
+use Inlaid\App\Store\RecipeBook;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/bundles/{what}.zip', methods: 'GET', requirements: ['what' => 'studio|recipes'])]
+#[Describe('Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle', query: ['query' => 'string', 'archived' => 'boolean', 'ids' => 'string'])]
+final readonly class ExportBundle
+{
+    public function __construct(private WriteBundle $write, private RecipeBook $book)
+    {
+    }
+
+    public function __invoke(string $what, Request $request): BinaryFileResponse
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'inlaid-');
+        $this->write->write($path, 'studio' === $what ? null : $this->ids($request));
+        $response = new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d'))]);
+
+        return $response->deleteFileAfterSend();
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function ids(Request $request): array
+    {
+        $named = array_values(array_filter(explode(',', $request->query->getString('ids'))));
+
+        return [] === $named ? $this->book->ids($request->query->getString('query'), $request->query->getBoolean('archived')) : array_map(fn (string $id): string => $this->book->get($id)->id, $named);
+    }
+}

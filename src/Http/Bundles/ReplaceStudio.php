@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Bundles;
+
+use Inlaid\App\Exchange\Bundle\ZipIn;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Bundle\TakeBundle;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/bundles/studio', methods: 'PUT')]
+#[Describe('Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing', gives: StudioReplaced::class)]
+final readonly class ReplaceStudio
+{
+    public function __construct(private TakeBundle $take)
+    {
+    }
+
+    public function __invoke(Request $request): StudioReplaced
+    {
+        return new StudioReplaced(basename(BundleSent::with($request, fn (ZipIn $zip): string => $this->take->replace($zip))));
+    }
+}

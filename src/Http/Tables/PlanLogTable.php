@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Tables;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\LogTable;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}/log/plan', methods: 'POST')]
+#[Describe('Look over a table of what was noted of a run: what taking it in would do', takes: TableText::class, gives: TablePlan::class)]
+final readonly class PlanLogTable
+{
+    public function __construct(private LogTable $table)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): TablePlan
+    {
+        return new TablePlan($this->table->plan($id, TableText::of($body)));
+    }
+}

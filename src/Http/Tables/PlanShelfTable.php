@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Tables;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\ShelfTable;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/stock/table/plan', methods: 'POST')]
+#[Describe('Look over a table of what is left on the shelf: what taking it in would do', takes: TableText::class, gives: TablePlan::class)]
+final readonly class PlanShelfTable
+{
+    public function __construct(private ShelfTable $table)
+    {
+    }
+
+    public function __invoke(Body $body): TablePlan
+    {
+        return new TablePlan($this->table->plan(TableText::of($body)));
+    }
+}

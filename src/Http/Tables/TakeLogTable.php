@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Tables;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\LogTable;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}/log', methods: 'POST')]
+#[Describe('Take in a table of what was noted of a run; all or nothing', takes: TableText::class, gives: TablePlan::class)]
+final readonly class TakeLogTable
+{
+    public function __construct(private LogTable $table)
+    {
+    }
+
+    public function __invoke(string $id, Body $body): TablePlan
+    {
+        return new TablePlan($this->table->take($id, TableText::of($body)));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Tables;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\ShelfTable;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/stock/table', methods: 'POST')]
+#[Describe('Take in a table of what is left on the shelf; all or nothing', takes: TableText::class, gives: TablePlan::class)]
+final readonly class TakeShelfTable
+{
+    public function __construct(private ShelfTable $table)
+    {
+    }
+
+    public function __invoke(Body $body): TablePlan
+    {
+        return new TablePlan($this->table->take(TableText::of($body)));
+    }
+}

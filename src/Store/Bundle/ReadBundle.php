@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store\Bundle;
+
+use Inlaid\App\Exchange\Bundle\ZipIn;
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\Violation;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\Picture\NoPicture;
+use Inlaid\App\Exchange\Picture\Picture;
+use Inlaid\App\Exchange\Picture\TakePicture;
+
+/**
+ * Reads a bundle: its lines one after the other, each checked, and whether all they belong to is there.
+ */
+final readonly class ReadBundle
+{
+    public const FORMAT = 'inlaid-bundle';
+    public const VERSION = 1;
+    private const MOST_WRONG = 40;
+    private const LARGEST_PHOTO = 12 * 1024 * 1024;
+
+    public function __construct(private CheckRow $check, private TakePicture $picture = new TakePicture())
+    {
+    }
+
+    /**
+     * @return array{bool, string} whether it is a whole studio, and when it was made
+     *
+     * @throws Refused
+     */
+    public function head(ZipIn $zip): array
+    {
+        return Node::read(self::json($zip->read('bundle.json', 10_000), '/bundle'), static function (Node $n): array {
+            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40) || $n->refuse('format', 'This is no bundle of this program.');
+            self::VERSION >= $n->int('version') || $n->refuse('version', 'This bundle was made by a newer version of the program.');
+
+            return [$n->bool('whole'), $n->string('madeAt', 40)];
+        }, '/bundle');
+    }
+
+    /**
+     * @return iterable<array<string, mixed>> the rows of a kind, checked
+     *
+     * @throws Refused at the first that is wrong
+     */
+    public function rows(ZipIn $zip, Kind $kind): iterable
+    {
+        foreach ($zip->lines($kind->file()) as $number => $line) {
+            $at = "/{$kind->value}/$number";
+            yield $this->check->check($kind, self::json($line, $at), $at);
+        }
+    }
+
+    /**
+     * @throws Refused if it is not there, or no photo
+     */
+    public function photo(ZipIn $zip, string $id): Picture
+    {
+        try {
+            return $this->picture->again($zip->read("photos/$id.jpg", self::LARGEST_PHOTO));
+        } catch (NoPicture $none) {
+            throw Refused::at("/photos/$id", $none->getMessage());
+        }
+    }
+
+    /**
+     * Looks all of it over.
+     *
+     * @return array<string, array<string, array<string, mixed>>> what is told of each recipe, board and so on, by kind and id
+     *
+     * @throws Refused with every place that is wrong, up to a number
+     */
+    public function survey(ZipIn $zip): array
+    {
+        [$wrong, $seen] = [[], []];
+        foreach (Kind::cases() as $kind) {
+            $seen[$kind->value] = [];
+            foreach ($zip->lines($kind->file()) as $number => $line) {
+                $at = "/{$kind->value}/$number";
+                try {
+                    $row = $this->check->check($kind, self::json($line, $at), $at);
+                    $id = self::id($kind, $row);
+                    isset($seen[$kind->value][$id]) && throw Refused::at($at, 'This is in the bundle twice.');
+                    $this->belongs($kind, $row, $seen, $at);
+                    Kind::Photos === $kind && $this->photo($zip, $id);
+                    $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['document' => $row['document']] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
+                } catch (Refused $refused) {
+                    array_push($wrong, ...$refused->violations);
+                    \count($wrong) < self::MOST_WRONG || throw new Refused($wrong);
+                }
+            }
+        }
+        foreach ($seen[Kind::Recipes->value] as $id => $recipe) {
+            isset($seen[Kind::Drafts->value][$id]) || $wrong[] = new Violation("/recipes/$id", 'This recipe has no draft.');
+        }
+        if ([] !== $wrong) {
+            throw new Refused($wrong);
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param array<string, mixed>                               $row
+     * @param array<string, array<string, array<string, mixed>>> $seen
+     *
+     * @throws Refused if what it belongs to is not there
+     */
+    private function belongs(Kind $kind, array $row, array $seen, string $at): void
+    {
+        foreach (['recipe' => Kind::Recipes, 'board' => Kind::Boards, 'run' => Kind::Runs] as $field => $owner) {
+            if (\is_string($row[$field] ?? null) && !isset($seen[$owner->value][$row[$field]])) {
+                throw Refused::at("$at/$field", 'What this belongs to is not in the bundle.');
+            }
+        }
+        if (Kind::Revisions === $kind && \is_string($row['recipe']) && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])) {
+            throw Refused::at("$at/number", 'The recipe knows of no such revision.');
+        }
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function id(Kind $kind, array $row): string
+    {
+        $parts = match ($kind) {
+            Kind::Settings => ['one'],
+            Kind::Drafts => [$row['recipe']],
+            Kind::Revisions => [$row['recipe'], $row['number']],
+            Kind::Readings => [$row['board'], $row['patch']],
+            Kind::Stock => [$row['materialId']],
+            default => [$row['id']],
+        };
+
+        return implode(' ', array_map(static fn (mixed $p): string => \is_scalar($p) ? (string) $p : '', $parts));
+    }
+
+    private static function json(string $text, string $pointer): mixed
+    {
+        try {
+            return Json::decode($text);
+        } catch (\JsonException) {
+            throw Refused::at($pointer, 'This is not JSON.');
+        }
+    }
+}

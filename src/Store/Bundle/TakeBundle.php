@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Store\Bundle;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Bundle\ZipIn;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Store\Entity\StoredBalance;
+use Inlaid\App\Store\Entity\StoredBoard;
+use Inlaid\App\Store\Entity\StoredRecipe;
+use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\Sqlite\CopyStore;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Stock\Balance;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * Takes a bundle in, all of it or nothing: its recipes and boards beside those there are, or a whole studio in the place of this one.
+ */
+final readonly class TakeBundle
+{
+    public function __construct(private EntityManagerInterface $em, private ReadBundle $read, private CheckRow $check, private Rows $rows, private RecipeBook $book, private CopyStore $copy)
+    {
+    }
+
+    /**
+     * What it would do; nothing is kept.
+     *
+     * @throws Refused with every place that is wrong
+     */
+    public function plan(ZipIn $zip): BundlePlan
+    {
+        [$whole, $madeAt] = $this->read->head($zip);
+        $seen = $this->read->survey($zip);
+        $revisions = array_count_values(array_map(static fn (array $r): string => \is_string($r['recipe']) ? $r['recipe'] : '', $seen[Kind::Revisions->value]));
+        $count = static fn (array $rows): int => \count($rows);
+
+        return new BundlePlan(
+            $whole,
+            $madeAt,
+            $this->become($seen, Kind::Recipes, $revisions),
+            $this->become($seen, Kind::Boards, $revisions),
+            \count($seen[Kind::Photos->value]),
+            $whole ? array_filter(array_map($count, $seen)) : [],
+            $whole ? array_filter(array_column(array_map(fn (Kind $k): array => [$k->value, $this->em->getRepository($k->entity())->count()], Kind::cases()), 1, 0)) : [],
+        );
+    }
+
+    /**
+     * Adds recipes and boards that are not here yet. Materials that the shelf does not know come with a whole studio; its runs, pots and settings do not.
+     *
+     * @throws Refused with every place that is wrong; nothing is kept then
+     */
+    public function add(ZipIn $zip): BundlePlan
+    {
+        $plan = $this->plan($zip);
+        $ids = []; // by kind, where each goes; nowhere if null
+        foreach ([Kind::Recipes->value => $plan->recipes, Kind::Boards->value => $plan->boards] as $kind => $planned) {
+            foreach ($planned as $p) {
+                $ids[$kind][$p->id] = ['new' => $p->id, 'copy' => (string) new Ulid(), 'same' => null][$p->becomes];
+            }
+        }
+        $this->em->wrapInTransaction(function () use ($zip, $ids): void {
+            foreach ([Kind::Materials, Kind::Recipes, Kind::Drafts, Kind::Revisions, Kind::Boards, Kind::Readings, Kind::Photos] as $kind) {
+                foreach ($this->read->rows($zip, $kind) as $row) {
+                    $row = $this->moved($kind, $row, $ids);
+                    null === $row || $this->keep($zip, $kind, $row);
+                }
+            }
+            $this->em->clear();
+            $this->book->reindex(array_values(array_filter($ids[Kind::Recipes->value] ?? [])));
+        });
+
+        return $plan;
+    }
+
+    /**
+     * Puts a whole studio in the place of this one, of which a copy is kept beside the store.
+     *
+     * @return string where that copy is
+     *
+     * @throws Refused with every place that is wrong; nothing is kept then
+     */
+    public function replace(ZipIn $zip): string
+    {
+        if (!$this->plan($zip)->whole) {
+            throw Refused::at('', 'These are recipes, not a whole studio: they can be added.');
+        }
+        $aside = $this->copy->aside('before-import');
+        $this->copy->to($aside);
+        $this->em->wrapInTransaction(function () use ($zip): void {
+            foreach (array_reverse(Kind::cases()) as $kind) {
+                $this->rows->deleteAll($kind);
+            }
+            $moves = [];
+            foreach (Kind::cases() as $kind) {
+                foreach ($this->read->rows($zip, $kind) as $row) {
+                    $this->keep($zip, $kind, $row);
+                    Kind::Ledger === $kind && array_push($moves, ...$this->check->moves($row['moves']));
+                }
+            }
+            $this->balance($moves);
+            $this->em->clear();
+            $this->book->reindex();
+        });
+
+        return $aside;
+    }
+
+    /**
+     * @param array<string, array<string, array<string, mixed>>> $seen
+     * @param array<string, int>                                 $revisions by recipe
+     *
+     * @return list<PlannedRecipe> what each recipe or board becomes
+     */
+    private function become(array $seen, Kind $kind, array $revisions): array
+    {
+        $become = [];
+        foreach ($seen[$kind->value] as $id => $row) {
+            $document = Kind::Boards === $kind ? $row['document'] : $seen[Kind::Drafts->value][$id]['document'];
+            $here = Kind::Boards === $kind ? $this->em->find(StoredBoard::class, $id)?->document : $this->em->find(StoredRecipe::class, $id)?->draft->document;
+            $become[] = new PlannedRecipe($id, \is_string($row['title']) ? $row['title'] : '', $revisions[$id] ?? 0, null === $here ? 'new' : ($here === $document ? 'same' : 'copy'));
+        }
+
+        return $become;
+    }
+
+    /**
+     * @param array<string, mixed>                      $row
+     * @param array<string, array<string, string|null>> $ids
+     *
+     * @return array<string, mixed>|null the row where it goes
+     */
+    private function moved(Kind $kind, array $row, array $ids): ?array
+    {
+        $to = static fn (Kind $k, mixed $id): ?string => \is_string($id) ? $ids[$k->value][$id] ?? null : null;
+        if (Kind::Materials === $kind) {
+            return null === $this->em->find($kind->entity(), $row['id']) ? $row : null;
+        }
+        if (Kind::Recipes === $kind || Kind::Boards === $kind) {
+            $id = $to($kind, $row['id']);
+            // A board of a recipe that is here already stays with that one.
+            $recipe = \is_string($row['recipeId'] ?? null) ? ['recipeId' => $to(Kind::Recipes, $row['recipeId']) ?? $row['recipeId']] : [];
+
+            return null === $id ? null : ['id' => $id] + $recipe + $row;
+        }
+        $owner = Kind::Drafts === $kind || Kind::Revisions === $kind ? 'recipe' : 'board';
+        $id = $to('recipe' === $owner ? Kind::Recipes : Kind::Boards, $row[$owner]);
+        if (null === $id) {
+            return null;
+        }
+
+        // A photo that comes with a copy of its board is another one.
+        return [$owner => $id] + (Kind::Photos === $kind ? ['from' => $row['id'], 'id' => $id === $row[$owner] ? $row['id'] : (string) new Ulid()] : []) + $row;
+    }
+
+    /** @param array<string, mixed> $row */
+    private function keep(ZipIn $zip, Kind $kind, array $row): void
+    {
+        $from = $row['from'] ?? $row['id'] ?? '';
+        unset($row['from']);
+        if (Kind::Photos === $kind) {
+            $picture = $this->read->photo($zip, \is_string($from) ? $from : '');
+            $row = ['jpeg' => $picture->jpeg, 'width' => $picture->width, 'height' => $picture->height] + $row;
+        }
+        $this->rows->keep($kind, match ($kind) {
+            Kind::Recipes => ['card' => '{}'],
+            Kind::Settings => ['id' => 1],
+            default => [],
+        } + $row);
+    }
+
+    /** @param list<\Inlaid\Core\Stock\Move> $moves */
+    private function balance(array $moves): void
+    {
+        $this->em->createQuery('DELETE FROM '.StoredBalance::class)->execute();
+        $accounts = [];
+        foreach ($moves as $move) {
+            $accounts[$move->from->key] = $move->from;
+            $accounts[$move->to->key] = $move->to;
+        }
+        $after = Refused::around('/ledger', static fn (): Balance => Balance::of()->after(...$moves));
+        foreach ($accounts as $account) {
+            foreach ($after->all($account) as $material => $grams) {
+                $this->em->persist(new StoredBalance($account->key, (string) $material, ExactNumber::exact($grams)));
+            }
+        }
+        $this->em->flush();
+    }
+}

@@ -1,0 +1,84 @@
+import Alert from '@mui/material/Alert';
+import { sendBytes } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import type { Looked } from '../../shared/TakeFile';
+import { counted } from '../../shared/words';
+
+type Plan = components['schemas']['BundlePlan'];
+type Planned = components['schemas']['PlannedRecipe'];
+
+const becomes: Record<string, string> = { new: 'comes in', copy: 'is here in another state; comes beside it as a copy' };
+
+const kinds: Record<string, [string, string]> = {
+  recipes: ['recipe', 'recipes'],
+  revisions: ['revision', 'revisions'],
+  boards: ['sample board', 'sample boards'],
+  photos: ['photo', 'photos'],
+  pots: ['pot', 'pots'],
+  ledger: ['line of the ledger', 'lines of the ledger'],
+  materials: ['material', 'materials'],
+  runs: ['run', 'runs'],
+  events: ['thing noted at the bench', 'things noted at the bench'],
+};
+
+/** Has the program look a bundle over, and says what it would do. */
+export async function lookBundle(file: Blob): Promise<Looked> {
+  const plan = await sendBytes<Plan>('/api/bundles/plan', 'application/zip', file);
+  const comes = [...plan.recipes, ...plan.boards].filter((p) => p.becomes !== 'same').length;
+  return {
+    says: (
+      <>
+        {plan.whole && (
+          <p>This is a whole studio. Its recipes and boards can be added to yours, or all of it be put in the place of yours.</p>
+        )}
+        <Lines title="Recipes" planned={plan.recipes} />
+        <Lines title="Sample boards" planned={plan.boards} />
+        {plan.whole && (
+          <Alert severity="warning">
+            In the place of yours it would bring {counts(plan.instead)}. What is here would go: {counts(plan.gone)}. A copy of all of that
+            is kept beside the store first. Links that clients have end.
+          </Alert>
+        )}
+      </>
+    ),
+    ways: [
+      ...(comes > 0
+        ? [{ name: comes === 1 ? 'Add it' : `Add these ${comes}`, take: () => sendBytes('/api/bundles', 'application/zip', file) }]
+        : []),
+      ...(plan.whole
+        ? [
+            {
+              name: 'Put it in the place of this studio',
+              take: () => sendBytes('/api/bundles/studio', 'application/zip', file, 'PUT'),
+              grave: true,
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+function Lines({ title, planned }: { title: string; planned: readonly Planned[] }) {
+  const comes = planned.filter((p) => p.becomes !== 'same');
+  const same = planned.length - comes.length;
+  if (planned.length === 0) return null;
+  return (
+    <>
+      <b>{title}</b>
+      <ul>
+        {comes.map((p) => (
+          <li key={p.id}>
+            {p.title}
+            {p.revisions > 0 && `, ${counted(p.revisions, 'revision', 'revisions')}`}: {becomes[p.becomes]}
+          </li>
+        ))}
+        {same > 0 && <li>{counted(same, 'is here already and stays as it is', 'are here already and stay as they are')}</li>}
+      </ul>
+    </>
+  );
+}
+
+function counts(of: Record<string, number>): string {
+  const told = Object.entries(kinds).flatMap(([kind, [one, many]]) => (of[kind] ? [counted(of[kind], one, many)] : []));
+  return told.length === 0 ? 'nothing' : told.join(', ');
+}
