@@ -11,6 +11,8 @@ enum EventKind: string
 {
     case Started = 'started';
     case Finished = 'finished';
+    /** A coat was seen to become dry enough for the next. */
+    case Dried = 'dried';
     case Poured = 'poured';
     case Climate = 'climate';
     case Passed = 'passed';

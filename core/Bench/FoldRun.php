@@ -23,8 +23,9 @@ final class FoldRun
             $key = $event->key();
             $before = $works[$key] ?? null;
             match ($event->kind) {
-                EventKind::Started => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started ?? $event->at, $before?->finished),
-                EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $before->finished ?? $event->at),
+                EventKind::Started => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started ?? $event->at, $before?->finished, $before?->dried),
+                EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $before->finished ?? $event->at, $before?->dried),
+                EventKind::Dried => null === $before?->finished ? null : $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started, $before->finished, $before->dried ?? $event->at),
                 EventKind::Poured => $poured[$step] = ($poured[$step] ?? 0.0) + (float) $event->ml,
                 EventKind::Skipped => $skipped[$step] = $event->at,
                 EventKind::Passed => [$passed[$step], $again[$step]] = [$event->coat, null],

@@ -21,6 +21,12 @@ final readonly class Handling
     ) {
     }
 
+    /** The same, that dries so many times as long. Open time, pot life and cure are what they are. */
+    public function dryingIn(float $times): self
+    {
+        return new self($this->dries, $this->times?->dryingIn($times), $this->openTime, $this->potLife, $this->rewets, $this->lowestTemperature);
+    }
+
     /**
      * @throws MaterialRefusal if a time is negative or the temperature absurd
      */

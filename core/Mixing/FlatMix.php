@@ -24,6 +24,17 @@ final readonly class FlatMix
         $this->pricePerMl = Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $leaves));
     }
 
+    /** What there is most of by volume, thinners aside: what its drying and its spread are noted of; null where there are thinners only. */
+    public function main(): ?Material
+    {
+        $most = null;
+        foreach ($this->leaves as $leaf) {
+            $most = !$leaf->material->kind->thins() && (null === $most || $leaf->share > $most->share) ? $leaf : $most;
+        }
+
+        return $most?->material;
+    }
+
     /** The least ml of it that hold all of something: max of grams ÷ grams per ml; nothing where there is nothing of it. */
     public function leastYield(Contents $of): BigRational
     {

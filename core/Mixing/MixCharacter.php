@@ -32,6 +32,12 @@ final readonly class MixCharacter
     ) {
     }
 
+    /** The same, that dries so many times as long as its label says. */
+    public function dryingIn(float $times): self
+    {
+        return 1.0 === $times ? $this : new self($this->normalWet, $this->solids, $this->build, $this->thinning, $this->largestThinning, $this->handling->dryingIn($times), $this->carriers, $this->sheen);
+    }
+
     /**
      * Do water and oil meet in one pot? They do not mix, and the film breaks.
      */

@@ -4,31 +4,46 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Bench\Event;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Bench\WorkDone;
+use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
  *
  * Only what was noted is compared; time between two coats only where it was too short, for one may always wait longer.
  */
-final class CompareRun
+final readonly class CompareRun
 {
     /** Less than this is no difference: a share, and minutes. */
     private const SHARE = 0.1;
     private const MINUTES = 5;
+    /** Air that is so much off is other air: °C, and % of humidity. */
+    private const WARMER = 2.0;
+    private const DAMPER = 10.0;
+
+    public function __construct(private WorkOutLook $look = new WorkOutLook())
+    {
+    }
 
     /**
      * @param list<StepWork> $works
      * @param list<Work>     $acts  all there was to do
      */
-    public function compare(array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
+    public function compare(Recipe $recipe, array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
     {
-        $deviations = [];
+        $deviations = $this->air($state, $context);
+        $steps = [];
+        $costPlanned = $costMade = 0.0;
         $planned = $timed = $minutesPlanned = $minutesMade = 0;
         $mlPlanned = $mlPoured = 0.0;
         foreach ($works as $work) {
@@ -45,8 +60,12 @@ final class CompareRun
             if (isset($state->poured[$id])) {
                 $mlPlanned += $work->poured()->toFloat();
                 $mlPoured += $state->poured[$id];
+                $price = $work->mix?->pricePerMl;
+                [$costPlanned, $costMade] = null === $price || null === $costPlanned ? [null, null] : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
             }
-            array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done));
+            $seen = array_values(array_filter(array_map(static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null, $state->notes)));
+            $steps[] = new StepMade($id, $work->step->name(), \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))), [] === $with ? null : $took, $state->poured[$id] ?? null, array_map(static fn (Colour $c): string => $c->hex, $seen));
+            array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done), ...$this->colour($recipe, $works, $work, $seen));
         }
         array_push($deviations, ...$this->order($works, $state));
         $starts = array_map(static fn (WorkDone $w): int => $w->started ?? $w->finished ?? 0, $state->works);
@@ -60,10 +79,62 @@ final class CompareRun
             $minutesMade,
             round($mlPlanned, 1),
             round($mlPoured, 1),
+            self::money($costPlanned, $minutesPlanned, $context),
+            self::money($costMade, $minutesMade, $context),
             [] === $starts ? null : $context->working->iso(min($starts)),
             [] === $ends ? null : $context->working->iso(max($ends)),
+            $steps,
             $deviations,
         );
+    }
+
+    /** Of what was noted: material, and hands where an hour of them has a price. */
+    private static function money(?float $material, int $minutes, Context $context): ?float
+    {
+        return null === $material ? null : round($material + $minutes / 60 * ($context->rate ?? 0.0), 2);
+    }
+
+    /**
+     * @return list<Deviation>
+     */
+    private function air(RunState $state, Context $context): array
+    {
+        if ([] === $state->air) {
+            return [];
+        }
+        $count = \count($state->air);
+        $warm = array_sum(array_map(static fn (array $a): float => $a[1]->temperature, $state->air)) / $count;
+        $damp = array_sum(array_map(static fn (array $a): float => $a[1]->humidity, $state->air)) / $count;
+        $usual = $context->climate;
+        if (abs($warm - $usual->temperature) < self::WARMER && abs($damp - $usual->humidity) < self::DAMPER) {
+            return [];
+        }
+        $air = static fn (float $t, float $h): string => \sprintf('%s °C and %s %%', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0));
+
+        return [new Deviation('air', '', 'The air', $air($warm, $damp).' noted, planned for '.$air($usual->temperature, $usual->humidity))];
+    }
+
+    /**
+     * The last colour that was seen after a step, against what was reckoned of the flat of its largest part.
+     *
+     * @param list<StepWork> $works
+     * @param list<Colour>   $seen
+     *
+     * @return list<Deviation>
+     */
+    private function colour(Recipe $recipe, array $works, StepWork $work, array $seen): array
+    {
+        $part = [] === $seen ? null : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
+        if (null === $part) {
+            return [];
+        }
+        $face = array_key_first($part->surface->faces);
+        $until = \array_slice($works, 0, $work->number);
+        $on = array_values(array_filter($until, static fn (StepWork $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
+        $reckoned = $this->look->look($part, $on)->end(Zone::Field)->mean()->colour();
+        $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
+
+        return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s seen, %s reckoned: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Core\Drying\Place;
@@ -14,12 +15,15 @@ use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\School\Habits;
+use Inlaid\Core\School\Schools;
 
 /**
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
- * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `ownPace` whether days are planned with the painter's own pace; `flame` whether there is an open flame or a glowing heater in the room.
+ * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `own` the painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room.
  */
 final readonly class Context
 {
@@ -47,8 +51,14 @@ final readonly class Context
         public array $pots = [],
         public array $places = [],
         public ?WorkingTime $helper = null,
-        public bool $ownPace = false,
+        public OwnFigures $own = new OwnFigures(),
     ) {
+    }
+
+    /** How this painter works where a step of the recipe does not say. */
+    public function habits(Schools $schools, Recipe $recipe): Habits
+    {
+        return $schools->habits($this->schools, $recipe->schools)->withOwn($this->own);
     }
 
     /** The air where a piece stands: of the place named, else what is usual. */
@@ -72,12 +82,12 @@ final readonly class Context
     {
         $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do)), $this->places);
 
-        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper, $this->ownPace);
+        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper, $this->own);
     }
 
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {
-        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper, $this->ownPace);
+        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper, $this->own);
     }
 }

@@ -29,7 +29,7 @@ final readonly class ListShopping
         $needs = $inPots = [];
         $pots = new PotsLeft($context);
         foreach ($recipes as $i => $recipe) {
-            foreach ($this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools)) as $work) {
+            foreach ($this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe)) as $work) {
                 $poured = null === $work->mix ? [] : $pots->take($work->mix, $work->poured(Course::Most));
                 $potted = ExactNumber::sum(array_map(static fn (PotTaken $t): BigRational => $t->takes, $poured));
                 foreach ($work->mix->leaves ?? [] as $leaf) {

@@ -85,7 +85,7 @@ final readonly class PlanDays
      */
     private function stepsOf(PieceToDo $piece, Context $context): array
     {
-        return $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $this->schools->habits($context->schools, $piece->recipe->schools));
+        return $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $context->habits($this->schools, $piece->recipe));
     }
 
     /**

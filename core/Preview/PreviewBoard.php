@@ -35,7 +35,7 @@ final readonly class PreviewBoard
     {
         $works = [];
         foreach ($board->patches as $patch) {
-            $works[$patch->cell->label] = $this->steps->workOut($patch->recipe, $context->climate, $this->schools->habits($context->schools, $patch->recipe->schools));
+            $works[$patch->cell->label] = $this->steps->workOut($patch->recipe, $context->climate, $context->habits($this->schools, $patch->recipe));
         }
         $rounds = $this->rounds($board, $works);
         $shared = $this->pots->share($rounds, $context);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
@@ -38,7 +40,7 @@ final readonly class PreviewRecipe
 
     public function preview(Recipe $recipe, Context $context): Preview
     {
-        $habits = $this->schools->habits($context->schools, $recipe->schools);
+        $habits = $context->habits($this->schools, $recipe);
         $works = $this->steps->workOut($recipe, $context->climate, $habits);
         $pots = $this->pots($works, $context);
         $materials = $this->materials->sum($works, $pots, $context);
@@ -189,6 +191,22 @@ final readonly class PreviewRecipe
             $work->sections(),
             null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
             $work->mix?->cautions() ?? [],
+            $this->own($work, $context->own),
         );
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function own(StepWork $work, OwnFigures $own): array
+    {
+        $main = $work->mix?->main()->id ?? '';
+        $drying = null === $work->drying ? null : $own->drying[$main] ?? null;
+        $amount = null === $work->film ? null : $own->amounts[OwnFigures::amountOf($main, $work->step->technique->key())] ?? null;
+
+        return array_values(array_filter([
+            null === $drying ? null : \sprintf('By your log it dries %s times as long as on its label.', ExactNumber::plain($drying, 2)),
+            null === $amount ? null : \sprintf('By your log it takes %s times what its spread rate says.', ExactNumber::plain($amount, 2)),
+        ]));
     }
 }

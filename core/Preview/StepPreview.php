@@ -21,6 +21,7 @@ final readonly class StepPreview
      * @param list<Reached> $reaches  what it gets to without being meant for it
      * @param list<Remark>  $remarks
      * @param list<string>  $cautions
+     * @param list<string>  $own      what is reckoned as the painter's log tells, and not as is typical
      */
     public function __construct(
         public string $id,
@@ -46,6 +47,7 @@ final readonly class StepPreview
         public ?Sections $sections,
         public array $remarks,
         public array $cautions,
+        public array $own,
     ) {
     }
 }

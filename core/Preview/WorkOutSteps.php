@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Film\LayCoat;
@@ -105,7 +106,9 @@ final readonly class WorkOutSteps
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
         $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
-        $character = null === $mix ? null : $this->derive->derive($mix);
+        $main = $mix?->main()->id ?? '';
+        $character = null === $mix ? null : $this->derive->derive($mix)->dryingIn($habits->own->drying[$main] ?? 1.0);
+        $takes = $habits->own->amounts[OwnFigures::amountOf($main, $step->technique->key())] ?? 1.0;
         $weight = $step->detail->weight ?? $habits->weight;
         $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
         $film = null === $sheets ? $film : $film?->under($sheets->thickness);
@@ -121,7 +124,7 @@ final readonly class WorkOutSteps
             $character,
             $weight,
             Act::Adds === $figures->act ? $film : null,
-            null === $film ? [] : $this->need->need($surfaces, $film->wet, $step->rounds(Course::Most), $figures),
+            null === $film ? [] : $this->need->need($surfaces, $takes * $film->wet, $step->rounds(Course::Most), $figures),
             $drying,
             $onlyIfNot,
             $masking,

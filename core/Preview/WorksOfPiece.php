@@ -84,6 +84,12 @@ final readonly class WorksOfPiece
         return true;
     }
 
+    /** When a coat that ended then may be laid over, by the air where the piece stands. */
+    public function recoatable(StepWork $work, PieceToDo $piece, int $ended, Calendar $calendar, \DateTimeZone $zone): int
+    {
+        return $this->waits($work, $piece, $zone)[WaitUntil::Recoat->value]->over($ended, $calendar);
+    }
+
     /** The key of a work within its piece. */
     public static function key(string $step, int $coat, int $lay): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\School;
 
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Film\FilmWeight;
 
 /**
@@ -22,27 +23,34 @@ final readonly class Habits
         public float $brushing = 1.0,
         public int $lastGrit = 180,
         public array $held = [],
+        public OwnFigures $own = new OwnFigures(),
     ) {
     }
 
     public function withWeight(FilmWeight $weight): self
     {
-        return new self($weight, $this->brushing, $this->lastGrit, $this->held);
+        return new self($weight, $this->brushing, $this->lastGrit, $this->held, $this->own);
     }
 
     public function withBrushing(float $factor): self
     {
-        return new self($this->weight, $factor, $this->lastGrit, $this->held);
+        return new self($this->weight, $factor, $this->lastGrit, $this->held, $this->own);
     }
 
     public function withLastGrit(int $grit): self
     {
-        return new self($this->weight, $this->brushing, $grit, $this->held);
+        return new self($this->weight, $this->brushing, $grit, $this->held, $this->own);
+    }
+
+    /** With the painter's own figures. */
+    public function withOwn(OwnFigures $own): self
+    {
+        return new self($this->weight, $this->brushing, $this->lastGrit, $this->held, $own);
     }
 
     public function holding(string $question, string $answer): self
     {
-        return new self($this->weight, $this->brushing, $this->lastGrit, [$question => $answer] + $this->held);
+        return new self($this->weight, $this->brushing, $this->lastGrit, [$question => $answer] + $this->held, $this->own);
     }
 
     public function holds(string $question, string $answer): bool

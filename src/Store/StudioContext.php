@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\Core\Bench\Factor;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Stock\Account;
@@ -18,7 +19,10 @@ use Inlaid\Core\Stock\Account;
  */
 final readonly class StudioContext
 {
-    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read)
+    /** The settings by which figures of one's own are reckoned with. */
+    public const SWITCHES = ['paces' => 'ownPace', 'drying' => 'ownDrying', 'amounts' => 'ownAmounts'];
+
+    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read, private OwnLog $log)
     {
     }
 
@@ -45,8 +49,41 @@ final readonly class StudioContext
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
         $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings) + $this->left();
         $json = (object) array_merge($whole, null === $stated ? [] : get_object_vars($stated));
+        $own = isset($json->own) ? [] : $this->ownFigures($json);
+        if ([] !== $own) {
+            $json->own = (object) $own;
+        }
 
         return [$this->read->read($json, $pointer), new RawJson(Json::encode($json))];
+    }
+
+    /**
+     * What this painter does otherwise than is typical, whether it is reckoned with or not.
+     *
+     * @return array{paces: array<string, Factor>, drying: array<string, Factor>, amounts: array<string, Factor>}
+     */
+    public function learned(): array
+    {
+        return $this->log->learn($this->with((object) ['own' => new \stdClass()])[0]);
+    }
+
+    /**
+     * @return array<string, \stdClass> figures by what they are of, those that are switched on
+     */
+    private function ownFigures(\stdClass $json): array
+    {
+        $used = array_filter(self::SWITCHES, static fn (string $switch): bool => true === ($json->{$switch} ?? null));
+        if ([] === $used) {
+            return [];
+        }
+        $learned = $this->log->learn($this->read->read($json));
+
+        $figures = [];
+        foreach (array_keys($used) as $of) {
+            $figures[$of] = (object) array_map(static fn (Factor $f): float => $f->factor, $learned[$of]);
+        }
+
+        return $figures;
     }
 
     /**

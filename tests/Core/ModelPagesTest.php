@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Bench\LearnPace;
+use Inlaid\Core\Bench\LearnFactor;
 use Inlaid\Core\Board\PatchTiming;
 use Inlaid\Core\Board\StaggerPatches;
 use Inlaid\Core\Colour\CorrectByReference;
@@ -141,7 +141,7 @@ final class ModelPagesTest extends TestCase
         yield 'piece, tests' => ['piece', 'shellac 0.18 × 0.96 ÷ 0.2342 = %.1f %%.', [100 * (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability]];
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
         yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
-        $pace = (new LearnPace())->learn([['brushed', 2.0]])['brushed'];
+        $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
         yield 'planning, pace' => ['planning', 'one work that took twice as long: %.2f times, nine times in ten %.2f to %.2f.', [$pace->factor, $pace->low, $pace->high]];
         $noon = (new \DateTimeImmutable('2026-11-23 12:00', new \DateTimeZone('UTC')))->getTimestamp();
         $dried = (new Drying(360, [...array_fill(0, 8, null), ...array_fill(0, 12, 1.0), ...array_fill(0, 4, null)], new \DateTimeZone('UTC')))->over($noon, new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $noon));

@@ -160,7 +160,7 @@ final class RunsTest extends TestCase
     /** What was timed tells the painter's pace; planned with it the same works take so much longer or less; what states a time of its own does not. */
     public function testTheDaysAreInThePaintersOwnPace(): void
     {
-        $paces = array_column($this->studio->json('GET', '/api/paces')->paces, null, 'technique');
+        $paces = array_column($this->studio->json('GET', '/api/own-figures')->paces->figures, null, 'of');
         self::assertGreaterThan(1.05, $paces['sanded']->factor, 'sanding takes longer at Fernhollow');
         self::assertTrue($paces['sanded']->low < $paces['sanded']->factor && $paces['sanded']->factor < $paces['sanded']->high);
         $now = ['now' => '2026-11-30T07:30:00+01:00'];
@@ -177,7 +177,66 @@ final class RunsTest extends TestCase
         };
         $stools = array_values(array_filter($usual->pieces, static fn (\stdClass $p): bool => str_contains($p->title, 'stools')))[0]->id;
         self::assertEqualsWithDelta($paces['sanded']->factor * $minutes($usual)["$stools s1 1 1"], $minutes($own)["$stools s1 1 1"], 0.6);
-        self::assertFalse($this->studio->json('GET', '/api/paces')->used);
+        self::assertFalse($this->studio->json('GET', '/api/own-figures')->paces->used);
+    }
+
+    /** Two runs of the demo, step by step and by what they cost; the other way round it says so. */
+    public function testTwoRunsBesideEachOther(): void
+    {
+        $stools = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt));
+        [$late, $early] = 4 === $stools[0]->rating ? $stools : array_reverse($stools);
+        $beside = $this->studio->json('GET', "/api/runs/$late->id/beside/$early->id");
+        $words = array_column($beside->made, 'words', 'step');
+        self::assertStringContainsString('done 2 times against 3 times', $words['s5']);
+        self::assertStringContainsString('520 ml poured against 610', $words['s3']);
+        self::assertSame([], $beside->recipes);
+        self::assertGreaterThan($beside->oneMade->costMade, $beside->otherMade->costMade, 'more paint and more hands cost more');
+        $back = $this->studio->json('GET', "/api/runs/$early->id/beside/$late->id");
+        self::assertStringContainsString('610 ml poured against 520', array_column($back->made, 'words', 'step')['s3']);
+        self::assertSame([], $this->studio->json('GET', "/api/runs/$late->id/beside/$late->id")->made);
+        $colour = array_values(array_filter($beside->oneMade->deviations, static fn (\stdClass $d): bool => str_starts_with($d->key, 'colour-')))[0];
+        self::assertMatchesRegularExpression('/#bd8a3d seen, #[0-9a-f]{6} reckoned: .*ΔE/', $colour->words);
+        // By hand: what was poured at its price, and the timed hands at the studio's rate.
+        $made = $beside->oneMade;
+        self::assertEqualsWithDelta(42 * ($made->minutesPlanned - $made->minutesMade) / 60, ($made->costPlanned - $made->costMade) - ($made->mlPlanned - $made->mlPoured) * $this->priceOf($late->id, 's3'), 0.02);
+    }
+
+    private function priceOf(string $run, string $step): float
+    {
+        $pour = array_column($this->worked($run)->steps, null, 'id')[$step]->pour;
+
+        return $pour->cost / $pour->need->ml;
+    }
+
+    /** Coats seen to become dry, and pours, are reckoned with at a switch, by the recipe's own plan too; and it is said. */
+    public function testARecipeIsReckonedWithTheLogAtASwitch(): void
+    {
+        $run = $this->put('rack');
+        $usual = $this->worked($run->id);
+        $step = array_values(array_filter($usual->steps, static fn (\stdClass $s): bool => null !== $s->pour && 1 === $s->coats && 1 === $s->lays && 'adds' === $s->act))[0];
+        $at = static fn (int $minute): string => gmdate('Y-m-d\TH:i:s\Z', 1_700_000_000 + 60 * $minute);
+        $this->note($run->id, [
+            ['id' => 'd1', 'at' => $at(0), 'kind' => 'started', 'step' => $step->id], ['id' => 'd2', 'at' => $at(20), 'kind' => 'finished', 'step' => $step->id],
+            ['id' => 'd3', 'at' => $at(20 + 3 * $step->drying->recoat->planned), 'kind' => 'dried', 'step' => $step->id], ['id' => 'd4', 'at' => $at(1), 'kind' => 'poured', 'step' => $step->id, 'ml' => 2 * $step->pour->need->ml],
+        ]);
+        $own = $this->studio->json('GET', '/api/own-figures');
+        self::assertGreaterThan(1.2, max([0, ...array_column($own->drying->figures, 'factor')]));
+        self::assertFalse($own->drying->used);
+        self::assertEquals($usual, $this->worked($run->id), 'nothing changes until it is switched on');
+
+        $settings = $this->studio->json('GET', '/api/settings');
+        $settings->settings->ownDrying = $settings->settings->ownAmounts = true;
+        $this->studio->json('PUT', '/api/settings', ['version' => $settings->version, 'settings' => $settings->settings]);
+        $with = array_values(array_filter($this->worked($run->id)->steps, static fn (\stdClass $s): bool => $step->id === $s->id))[0];
+        self::assertCount(2, $with->own);
+        self::assertSame([], $step->own);
+        self::assertGreaterThan($step->drying->recoat->planned, $with->drying->recoat->planned);
+        self::assertGreaterThan($step->pour->need->ml, $with->pour->need->ml);
+    }
+
+    private function worked(string $run): \stdClass
+    {
+        return $this->studio->json('GET', "/api/runs/$run/worked")->preview;
     }
 
     /** A hygrometer goes through the day of its place until a real one says what it measures; what it measures counts for the hour. */
@@ -256,7 +315,7 @@ final class RunsTest extends TestCase
         self::assertStringContainsString('the hiding', $again->materials[0]);
         self::assertStringContainsString('91 %', $again->materials[0]);
         self::assertStringStartsWith('Then 22.5 °C and 40 %', $again->air);
-        self::assertSame(['#b4862f'], $again->looked);
+        self::assertSame(['#b4862f', '#bd8a3d'], $again->looked);
         $cupboard = $this->put('cupboard');
         self::assertContains('Smoke glaze', array_column($this->studio->json('GET', "/api/runs/$cupboard->id/again")->pots, 'step'), 'a rest of it is on the shelf');
     }

@@ -14,7 +14,7 @@ use Symfony\Component\Yaml\Yaml;
 /**
  * Puts the demo's pieces on the bench, with what was noted of them in the days before.
  *
- * @phpstan-type Noted array{step: string, kind: string, ago: int, at: string, lay?: int, coat?: int, text?: string, ml?: float}
+ * @phpstan-type Noted array{step: string, kind: string, ago: int, at: string, lay?: int, coat?: int, text?: string, ml?: float, colour?: string}
  */
 final readonly class LoadDemoRuns
 {

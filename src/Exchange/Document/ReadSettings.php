@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
@@ -24,7 +25,7 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'ownPace', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'ownPace', 'ownDrying', 'ownAmounts', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Schools $schools, private ReadLeft $left = new ReadLeft())
@@ -49,7 +50,7 @@ final readonly class ReadSettings
     public function read(mixed $json, string $pointer = ''): Context
     {
         return Node::read($json, function (Node $n): Context {
-            $n->fields('now', 'stock', 'pots', ...self::FIELDS);
+            $n->fields('now', 'stock', 'pots', 'own', ...self::FIELDS);
             $now = $n->string('now', 40);
             $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
 
@@ -94,8 +95,21 @@ final readonly class ReadSettings
             $n->has('pots') ? $n->list('pots', $this->pot(...), 500) : [],
             $this->places($n),
             $n->has('helper') ? $this->working($n, 'helper') : null,
-            $n->has('ownPace') && $n->bool('ownPace'),
+            $this->own($n),
         );
+    }
+
+    /** Whether they are reckoned with stands in the settings, which they are in the context. */
+    private function own(Node $n): OwnFigures
+    {
+        foreach (['ownPace', 'ownDrying', 'ownAmounts'] as $switch) {
+            $n->has($switch) && $n->bool($switch);
+        }
+        $own = $n->childOrNull('own')?->fields('paces', 'drying', 'amounts');
+        $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0 ? $times : $f->refuseHere('A figure of one\'s own is a tenth to ten times what is typical.');
+        $all = static fn (string $of): array => true === $own?->has($of) ? $own->map($of, $factor) : [];
+
+        return new OwnFigures($all('paces'), $all('drying'), $all('amounts'));
     }
 
     private function pot(Node $n): PotAtHand

@@ -7,7 +7,6 @@ namespace Inlaid\App\Http\Days;
 use Inlaid\App\Device\Hygrometer;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
-use Inlaid\Core\Bench\Pace;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Preview\Context;
@@ -24,7 +23,7 @@ final readonly class PlanBench
     /** However slow the machine: php -S does not notice that nobody waits any more. */
     private const SECONDS = 4.0;
 
-    public function __construct(private RunBook $runs, private PlanDays $plan, private LearnPaces $learn, private Hygrometer $hygrometer)
+    public function __construct(private RunBook $runs, private PlanDays $plan, private Hygrometer $hygrometer)
     {
     }
 
@@ -36,9 +35,7 @@ final readonly class PlanBench
         $end = hrtime(true) + (int) (1e9 * self::SECONDS);
         $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
-        $paces = $context->ownPace ? array_map(static fn (Pace $p): float => $p->factor, $this->learn->learn($context)) : [];
-
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $context->own->paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end);
     }
 
     /**

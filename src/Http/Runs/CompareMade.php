@@ -27,8 +27,8 @@ final readonly class CompareMade
         $context = $this->context->own();
         $recipe = $this->runs->recipe($run);
         $state = $this->runs->state($run);
-        $works = $this->steps->workOut($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools));
+        $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe));
 
-        return $this->compare->compare($works, $this->plan->acts($run, $state, $context), $state, null !== $run->finishedAt, $context);
+        return $this->compare->compare($recipe, $works, $this->plan->acts($run, $state, $context), $state, null !== $run->finishedAt, $context);
     }
 }

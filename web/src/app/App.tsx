@@ -18,6 +18,7 @@ const BuyList = lazy(() => import('../areas/shelf/BuyList'));
 const Days = lazy(() => import('../areas/days/Days'));
 const BenchRoom = lazy(() => import('../areas/bench/BenchRoom'));
 const Logbook = lazy(() => import('../areas/logbook/Logbook'));
+const Beside = lazy(() => import('../areas/logbook/Beside'));
 const RunMade = lazy(() => import('../areas/logbook/RunMade'));
 const Care = lazy(() => import('../areas/logbook/Care'));
 const Shelf = lazy(() => import('../areas/shelf/Shelf'));
@@ -47,6 +48,7 @@ export function App() {
             <Route path="/bench/:id" element={<BenchRoom />} />
             <Route path="/logbook" element={<Logbook />} />
             <Route path="/logbook/:id" element={<RunMade />} />
+            <Route path="/logbook/:id/beside/:other" element={<Beside />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

@@ -950,15 +950,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/paces": {
+    "/api/own-figures": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** How long techniques take this painter, as the runs of late tell */
-        get: operations["showPaces"];
+        /** What the runs of late tell of this painter's own pace, drying and amounts */
+        get: operations["showOwnFigures"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1396,6 +1396,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/beside/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A run beside another, in words */
+        get: operations["compareTwoRuns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/care": {
         parameters: {
             query?: never;
@@ -1779,7 +1796,7 @@ export interface components {
             openedOn?: string | null;
             useBy?: string | null;
         };
-        /** @description A run as it was made, against its plan. Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `begun` and `ended` as they are told in the studio, null where nothing was noted. */
+        /** @description A run as it was made, against its plan. Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `costPlanned` and `costMade` of just those, hands and material, null where a price is not known; `begun` and `ended` as they are told in the studio, null where nothing was noted. */
         AsMadePreview: {
             works: number;
             done: number;
@@ -1788,8 +1805,11 @@ export interface components {
             minutesMade: number;
             mlPlanned: number;
             mlPoured: number;
+            costPlanned: number | null;
+            costMade: number | null;
             begun: string | null;
             ended: string | null;
+            steps: components["schemas"]["StepMade"][];
             deviations: components["schemas"]["Deviation"][];
         };
         /** @description What the rows or the columns of a board vary, in words. Immutable. */
@@ -2296,7 +2316,7 @@ export interface components {
             now: components["schemas"]["PotPreview"];
         };
         /** @enum {string} */
-        EventKind: "started" | "finished" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
+        EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
         /** @description An event that cannot be kept, by its place in what was sent, and why. */
         EventRefused: {
             place: number;
@@ -2926,19 +2946,26 @@ export interface components {
             width: number;
             height: number;
         };
-        /** @description The painter's pace, and whether the days are planned with it. */
-        PaceList: {
-            used: boolean;
-            paces: components["schemas"]["PaceWord"][];
-        };
-        /** @description How long a technique takes this painter: so many times what is typical, within low and high nine times in ten, from so many works. */
-        PaceWord: {
-            technique: string;
+        /** @description A figure of this painter's own: so many times what is typical, within low and high nine times in ten, from so many observations. */
+        OwnFigure: {
+            of: string;
             name: string;
             factor: number;
             low: number;
             high: number;
             count: number;
+        };
+        /** @description Figures of one kind, whether they are reckoned with, and the setting that says so. */
+        OwnFigureList: {
+            setting: string;
+            used: boolean;
+            figures: components["schemas"]["OwnFigure"][];
+        };
+        /** @description What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken. */
+        OwnFiguresLearned: {
+            paces: components["schemas"]["OwnFigureList"];
+            drying: components["schemas"]["OwnFigureList"];
+            amounts: components["schemas"]["OwnFigureList"];
         };
         /** @description So many packs of one size, and what one of them costs. Immutable. `size` in the studio's units, `exact` in ml or g to the last digit. */
         PackCount: {
@@ -3400,6 +3427,12 @@ export interface components {
             lay: number;
             minutes: number;
         };
+        /** @description How a step was made in one run and in another. Immutable. */
+        RunDifference: {
+            step: string;
+            name: string;
+            words: string;
+        };
         /** @description What was noted last of a run, to be undone. */
         RunLast: {
             id: string;
@@ -3498,6 +3531,15 @@ export interface components {
             ofSecond: components["schemas"]["Amount"];
             holds: components["schemas"]["PotPreview"];
             measured: components["schemas"]["BatchPreview"] | null;
+        };
+        /** @description Two runs beside each other: what their recipes had different, how each was made, and what was done differently. */
+        RunsCompared: {
+            one: components["schemas"]["RunSummary"];
+            other: components["schemas"]["RunSummary"];
+            recipes: components["schemas"]["Change"][];
+            oneMade: components["schemas"]["AsMadePreview"];
+            otherMade: components["schemas"]["AsMadePreview"];
+            made: components["schemas"]["RunDifference"][];
         };
         /** @enum {string} */
         SandingAim: "to-bare" | "smooth" | "key" | "between";
@@ -3655,6 +3697,15 @@ export interface components {
             through: number;
             cure: number;
         };
+        /** @description A step as it was made, as far as it was noted. Immutable. `minutes` of hands and `ml` poured, null where that was not noted; `colours` as they were seen, in order. */
+        StepMade: {
+            step: string;
+            name: string;
+            coats: number;
+            minutes: number | null;
+            ml: number | null;
+            colours: string[];
+        };
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
@@ -3680,6 +3731,7 @@ export interface components {
             sections: components["schemas"]["Sections"] | null;
             remarks: components["schemas"]["Remark"][];
             cautions: string[];
+            own: string[];
         };
         /** @description All that is left on the shelf, by material. */
         Stock: {
@@ -3846,13 +3898,14 @@ export interface components {
             need: components["schemas"]["Amount"] | null;
             recoat: number | null;
         };
-        /** @description A coat, or a lay of one, as far as it has come. Immutable. Seconds since 1970: `started` null where that was not noted, `finished` null while it goes on. */
+        /** @description A coat, or a lay of one, as far as it has come. Immutable. Seconds since 1970: `started` null where that was not noted, `finished` null while it goes on, `dried` null unless somebody saw it become dry. */
         WorkDone: {
             step: string;
             coat: number;
             lay: number;
             started: number | null;
             finished: number | null;
+            dried?: number | null;
         };
         /** @description A recipe worked out, and the context it was worked out in. */
         WorkedOut: {
@@ -4017,6 +4070,25 @@ export interface components {
             } | null;
             /** @description Whether the days are planned with the painter's own pace, as the logbook tells it, instead of typical times. */
             ownPace?: boolean;
+            /** @description Whether materials dry as the logbook tells, instead of as on their labels. */
+            ownDrying?: boolean;
+            /** @description Whether as much is taken as the logbook tells, instead of as the labels' spread rates say. */
+            ownAmounts?: boolean;
+            /** @description The painter's own figures that are reckoned with. */
+            own?: {
+                /** @description How much longer than is typical a technique takes, by its key. */
+                paces?: {
+                    [key: string]: number;
+                };
+                /** @description How much longer than on its label a material dries, by its id. */
+                drying?: {
+                    [key: string]: number;
+                };
+                /** @description How much more than reckoned a technique takes of a material, by id/technique. */
+                amounts?: {
+                    [key: string]: number;
+                };
+            };
             climate?: {
                 /** @description °C. */
                 temperature: number;
@@ -4086,7 +4158,7 @@ export interface components {
             /** @description When it happened by the device's clock, ISO 8601 with offset. */
             at: string;
             /** @enum {string} */
-            kind: "started" | "finished" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
+            kind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
             step?: string | null;
             coat?: number;
             lay?: number;
@@ -4506,6 +4578,10 @@ export interface components {
             } | null;
             /** @description Whether the days are planned with the painter's own pace, as the logbook tells it, instead of typical times. */
             ownPace?: boolean;
+            /** @description Whether materials dry as the logbook tells, instead of as on their labels. */
+            ownDrying?: boolean;
+            /** @description Whether as much is taken as the logbook tells, instead of as the labels' spread rates say. */
+            ownAmounts?: boolean;
             climate: {
                 /** @description °C. */
                 temperature: number;
@@ -6822,7 +6898,7 @@ export interface operations {
             };
         };
     };
-    showPaces: {
+    showOwnFigures: {
         parameters: {
             query?: never;
             header?: never;
@@ -6831,13 +6907,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description How long techniques take this painter, as the runs of late tell */
+            /** @description What the runs of late tell of this painter's own pace, drying and amounts */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaceList"];
+                    "application/json": components["schemas"]["OwnFiguresLearned"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7803,6 +7879,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AgainKnown"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareTwoRuns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A run beside another, in words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunsCompared"];
                 };
             };
             /** @description What is wrong, and where */

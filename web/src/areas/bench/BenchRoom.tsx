@@ -50,13 +50,18 @@ export default function BenchRoom() {
   const worked = act && preview.data?.preview.steps.find((s) => s.id === act.step);
   const begun = act ? done.get(keyOf(act))?.started : null;
 
+  const timers = document && preview.data ? timersOf(acts, done, document.steps, preview.data.preview.steps, now) : [];
   const noted = act ?? acts.at(-1);
   const judged = document ? toBeJudged(at, document.steps, state) : null;
   const main = () => act && note(newEvent(begun ? 'finished' : 'started', act));
   const undo = () => last && note({ ...newEvent('retract', { step: '', coat: 1, lay: 1 }), step: null, retracts: last.id });
   const skip = () => act && note(newEvent('skipped', act));
   const judge = (kind: 'passed' | 'again') => judged && note(newEvent(kind, judged.round));
-  const keys = { ' ': main, u: undo, x: skip, n: () => setWriting(true), y: () => judge('passed'), m: () => judge('again') };
+  const dry = () => {
+    const waiting = timers.find((t) => t.what === 'wait');
+    if (waiting) note(newEvent('dried', waiting.of));
+  };
+  const keys = { ' ': main, r: dry, u: undo, x: skip, n: () => setWriting(true), y: () => judge('passed'), m: () => judge('again') };
   const doing = useRef<Record<string, () => void>>(keys);
   doing.current = keys;
   useEffect(() => {
@@ -78,7 +83,6 @@ export default function BenchRoom() {
 
   if (run.error && !run.data) return <Failed error={run.error} retry={() => void run.refetch()} />;
   if (!run.data || !preview.data || !document) return <Loading what="the bench" />;
-  const timers = timersOf(acts, done, document.steps, preview.data.preview.steps, now);
   const big = { minHeight: 76, fontSize: 24, flex: '1 1 150px' } as const;
   return (
     <Box
@@ -159,7 +163,7 @@ export default function BenchRoom() {
           </Box>
         )}
       </Box>
-      <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} />
+      <BenchTimers timers={timers} now={now} sound={comfort.sound} voice={comfort.voice} onDry={(t) => note(newEvent('dried', t.of))} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         {act && (
           <Button

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { bench } from '../../app/theme';
 import { ring, say } from './comfort';
@@ -14,7 +15,19 @@ function left(seconds: number): string {
 }
 
 /** Everything that runs, the next to end first; each rings once. */
-export function BenchTimers({ timers, now, sound, voice }: { timers: readonly Timer[]; now: number; sound: boolean; voice: boolean }) {
+export function BenchTimers({
+  timers,
+  now,
+  sound,
+  voice,
+  onDry,
+}: {
+  timers: readonly Timer[];
+  now: number;
+  sound: boolean;
+  voice: boolean;
+  onDry: (timer: Timer) => void;
+}) {
   const rung = useRef(new Set<string>());
   useEffect(() => {
     for (const t of timers) {
@@ -41,6 +54,11 @@ export function BenchTimers({ timers, now, sound, voice }: { timers: readonly Ti
             <Box role="timer" sx={{ fontSize: 34, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}>
               {over ? '0:00' : left(t.until - now)}
             </Box>
+            {t.what === 'wait' && (
+              <Button variant="outlined" color="inherit" onClick={() => onDry(t)} aria-keyshortcuts="r" sx={{ minHeight: 48 }}>
+                Just become dry
+              </Button>
+            )}
           </Box>
         );
       })}

@@ -2,7 +2,7 @@ import type { Event } from './queue';
 import type { Run } from './useRun';
 
 export type Act = Run['acts'][number];
-export type Done = { started: number | null; finished: number | null };
+export type Done = { started: number | null; finished: number | null; dried: number | null };
 type Noted = Pick<Event, 'id' | 'at' | 'kind' | 'step' | 'coat' | 'lay'>;
 
 export const keyOf = (a: { step?: string | null | undefined; coat?: number | undefined; lay?: number | undefined }) =>
@@ -12,7 +12,9 @@ export const keyOf = (a: { step?: string | null | undefined; coat?: number | und
  * How far each act has come, in seconds since 1970: as the program last said, and what was noted on this device since. Once the program has kept those it says the same.
  */
 export function progress(run: Run, pending: readonly Event[]) {
-  const done = new Map<string, Done>(run.works.map((w) => [keyOf(w), { started: w.started, finished: w.finished }]));
+  const done = new Map<string, Done>(
+    run.works.map((w) => [keyOf(w), { started: w.started, finished: w.finished, dried: w.dried ?? null }]),
+  );
   const skipped = new Set(run.skipped);
   const undone = new Set(pending.flatMap((e) => e.retracts ?? []));
   if (run.last && undone.has(run.last.id)) undo(run.last, done, skipped);
@@ -20,8 +22,10 @@ export function progress(run: Run, pending: readonly Event[]) {
   for (const e of standing) {
     const at = Math.floor(new Date(e.at).getTime() / 1000);
     const before = done.get(keyOf(e));
-    if (e.kind === 'started') done.set(keyOf(e), { started: before?.started ?? at, finished: before?.finished ?? null });
-    if (e.kind === 'finished') done.set(keyOf(e), { started: before?.started ?? null, finished: before?.finished ?? at });
+    const is = { started: before?.started ?? null, finished: before?.finished ?? null, dried: before?.dried ?? null };
+    if (e.kind === 'started') done.set(keyOf(e), { ...is, started: is.started ?? at });
+    if (e.kind === 'finished') done.set(keyOf(e), { ...is, finished: is.finished ?? at });
+    if (e.kind === 'dried' && is.finished !== null) done.set(keyOf(e), { ...is, dried: is.dried ?? at });
     if (e.kind === 'skipped' && e.step) skipped.add(e.step);
   }
   const found = { passed: new Map(Object.entries(run.passed)), again: new Map(Object.entries(run.again)) };
@@ -60,6 +64,7 @@ export function toBeJudged(at: number, steps: Run['document']['steps'], { acts, 
 function undo(e: Noted, done: Map<string, Done>, skipped: Set<string>) {
   const before = done.get(keyOf(e));
   if (e.kind === 'started') done.delete(keyOf(e));
-  if (e.kind === 'finished') done.set(keyOf(e), { started: before?.started ?? null, finished: null });
+  if (e.kind === 'finished') done.set(keyOf(e), { started: before?.started ?? null, finished: null, dried: null });
+  if (e.kind === 'dried' && before) done.set(keyOf(e), { ...before, dried: null });
   if (e.kind === 'skipped' && e.step) skipped.delete(e.step);
 }

@@ -2,7 +2,7 @@ import type { Preview, Step } from '../../app/api';
 import { type Act, type Done, keyOf } from './progress';
 
 /** Something that ends at a moment: until then it is waited for, or it must be done before. */
-export type Timer = { key: string; name: string; what: 'dwell' | 'open' | 'wait'; from: number; until: number };
+export type Timer = { key: string; name: string; what: 'dwell' | 'open' | 'wait'; from: number; until: number; of: Act };
 
 /** What runs now, from what was begun and done: the dwell of what was begun, how long it stays wet, and what must dry. Seconds since 1970. */
 export function timersOf(
@@ -21,13 +21,13 @@ export function timersOf(
     const name = figures.name;
     const add = (what: Timer['what'], from: number, minutes: number | null | undefined) => {
       if (minutes && from + 60 * minutes > now - 600)
-        timers.push({ key: `${keyOf(act)}/${what}`, name, what, from, until: from + 60 * minutes });
+        timers.push({ key: `${keyOf(act)}/${what}`, name, what, from, until: from + 60 * minutes, of: act });
     };
     if (at.started !== null && at.finished === null) {
       add('dwell', at.started, step.dwell);
       add('open', at.started, figures.drying?.openTime?.planned);
     }
-    if (at.finished !== null && figures.act === 'adds') {
+    if (at.finished !== null && at.dried === null && figures.act === 'adds') {
       const until = step.wait.until;
       const span =
         until === 'through'

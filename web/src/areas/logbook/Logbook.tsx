@@ -5,7 +5,7 @@ import { bench } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { date } from '../../shared/words';
 import { useRuns } from '../days/useDays';
-import { OwnPace } from './OwnPace';
+import { OwnFigures } from './OwnFigures';
 
 /** What was made, the last put on the bench first. */
 export default function Logbook() {
@@ -50,7 +50,7 @@ export default function Logbook() {
           </Box>
         ))}
       </Box>
-      <OwnPace />
+      <OwnFigures />
     </Box>
   );
 }

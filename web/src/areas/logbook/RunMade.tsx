@@ -11,9 +11,11 @@ import { bench } from '../../app/theme';
 import { TextEntry } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { logTable, TakeTable } from '../../shared/TakeTable';
-import { minutes, moment } from '../../shared/words';
+import { useSettings } from '../../shared/useSettings';
+import { minutes, moment, money } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
 import { Again } from './Again';
+import { BesidePick } from './BesidePick';
 
 /** A run as it was made, against its plan; what is to be planned so from now on is taken into the recipe. */
 export default function RunMade() {
@@ -28,6 +30,7 @@ export default function RunMade() {
     enabled: !!run.data?.recipe,
     staleTime: 0,
   });
+  const currency = useSettings().data?.settings.currency ?? '';
   const [again, setAgain] = useState(false);
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const learn = useMutation({
@@ -70,21 +73,27 @@ export default function RunMade() {
           {m.begun ? `Begun ${moment(m.begun)}` : 'Nothing noted yet'}
           {m.ended && `, last noted ${moment(m.ended)}`}. {m.done} of {m.works} works done.
         </Box>
-        <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small" sx={{ mt: 1 }}>
-          Care sheet for the client
-        </Button>{' '}
-        {run.data.recipe && (
-          <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => setAgain(true)}>
-            Do it again
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 1 }}>
+          <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small">
+            Care sheet for the client
           </Button>
-        )}{' '}
-        <Button href={`/api/runs/${id}/log.csv`} size="small" sx={{ mt: 1 }}>
-          All that was noted (CSV)
-        </Button>{' '}
-        <TakeTable name="Take a log in" table={logTable(id)} onTaken={() => void queries.invalidateQueries()} />
+          {run.data.recipe && (
+            <Button variant="outlined" size="small" onClick={() => setAgain(true)}>
+              Do it again
+            </Button>
+          )}
+          <BesidePick id={id} />
+          <Button href={`/api/runs/${id}/log.csv`} size="small">
+            All that was noted (CSV)
+          </Button>
+          <TakeTable name="Take a log in" table={logTable(id)} onTaken={() => void queries.invalidateQueries()} />
+        </Box>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">
         <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} works timed`} />
+        {m.costMade !== null && m.costPlanned !== null && (m.timed > 0 || m.mlPoured > 0) && (
+          <Sum name="Cost" made={money(m.costMade, currency)} planned={money(m.costPlanned, currency)} of="of what was noted" />
+        )}
         {m.mlPoured > 0 && <Sum name="Poured" made={`${m.mlPoured} ml`} planned={`${m.mlPlanned} ml`} of="where it was noted" />}
       </Box>
       <Box component="section" aria-label="Made otherwise">

@@ -147,6 +147,9 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
       {drying && pour && spans(drying).some(differs) && (
         <Aside>≈ is what this air and film predict; to be safe, waits are planned no shorter and windows no longer than the label.</Aside>
       )}
+      {worked.own.map((words) => (
+        <Aside key={words}>{words}</Aside>
+      ))}
       <Cautions cautions={worked.cautions} />
     </Box>
   );

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Bench;
+
+/**
+ * The painter's own figures that are reckoned with, each against what is typical.
+ *
+ * Immutable. `paces` how much longer a technique takes, by its key; `drying` how much longer a material dries, by its id; `amounts` how much more of a
+ * material a technique takes, by material id and technique with a slash between. What is not named is as typical.
+ */
+final readonly class OwnFigures
+{
+    /**
+     * @param array<string, float> $paces
+     * @param array<string, float> $drying
+     * @param array<string, float> $amounts
+     */
+    public function __construct(public array $paces = [], public array $drying = [], public array $amounts = [])
+    {
+    }
+
+    public static function amountOf(string $materialId, string $technique): string
+    {
+        return $materialId.'/'.$technique;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs;
+
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\RunBook;
+use Inlaid\Core\Preview\CompareRuns;
+use Inlaid\Core\Recipe\CompareRecipes;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/runs/{id}/beside/{other}', methods: 'GET')]
+#[Describe('A run beside another, in words', gives: RunsCompared::class)]
+final readonly class CompareTwoRuns
+{
+    public function __construct(private RunBook $runs, private DescribeRuns $describe, private CompareMade $made, private CompareRuns $compare, private CompareRecipes $recipes)
+    {
+    }
+
+    public function __invoke(string $id, string $other): RunsCompared
+    {
+        [$one, $two] = [$this->runs->get($id), $this->runs->get($other)];
+        [$made, $than] = [$this->made->compare($one), $this->made->compare($two)];
+
+        return new RunsCompared(
+            $this->describe->summary($one),
+            $this->describe->summary($two),
+            $this->recipes->compare($this->runs->recipe($two), $this->runs->recipe($one)),
+            $made,
+            $than,
+            $this->compare->compare($made->steps, $than->steps),
+        );
+    }
+}

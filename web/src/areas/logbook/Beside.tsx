@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { answer, api, type RunSummary } from '../../app/api';
+import type { components } from '../../app/api.gen';
+import { bench } from '../../app/theme';
+import { Failed, Loading } from '../../shared/Notice';
+import { useSettings } from '../../shared/useSettings';
+import { date, minutes, money } from '../../shared/words';
+import { ChangeList } from '../section/ChangeList';
+import { FaceCanvas } from '../section/face/FaceCanvas';
+import { useReady } from '../section/face/useReady';
+
+type Made = components['schemas']['AsMadePreview'];
+
+/** Two runs beside each other: their faces, their sums, what their recipes had different, and what was done differently. */
+export default function Beside() {
+  const { id = '', other = '' } = useParams();
+  const { data, error, refetch } = useQuery({
+    queryKey: ['run', id, 'beside', other],
+    queryFn: () => answer(api.GET('/api/runs/{id}/beside/{other}', { params: { path: { id, other } } })),
+    staleTime: 0,
+  });
+  if (error) return <Failed error={error} retry={() => void refetch()} />;
+  if (!data) return <Loading what="both runs" />;
+  return (
+    <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto', display: 'grid', gap: 2.5 }}>
+      <Box>
+        <Link to={`/logbook/${id}`}>Back to the run</Link>
+        <Typography variant="h1">Two runs beside each other</Typography>
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>
+        <One run={data.one} made={data.oneMade} />
+        <One run={data.other} made={data.otherMade} />
+      </Box>
+      <Box component="section" aria-label="Done differently">
+        <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+          Done differently, the first against the second
+        </Typography>
+        {data.made.length === 0 && <p>Nothing that was noted of both differs.</p>}
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {data.made.map((d) => (
+            <Box component="li" key={d.step} sx={{ py: 1, borderBottom: `1px solid ${bench.line}` }}>
+              <b>{d.name}</b>: {d.words}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      <Box component="section" aria-label="Their recipes">
+        <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
+          What the recipe of the first had otherwise
+        </Typography>
+        {data.recipes.length === 0 ? <p>They were made by the same recipe.</p> : <ChangeList changes={data.recipes} />}
+      </Box>
+    </Box>
+  );
+}
+
+function One({ run, made }: { run: RunSummary; made: Made }) {
+  const currency = useSettings().data?.settings.currency ?? '';
+  const path = { params: { path: { id: run.id } } };
+  const opened = useQuery({ queryKey: ['run', run.id], queryFn: () => answer(api.GET('/api/runs/{id}', path)) });
+  const worked = useQuery({ queryKey: ['run', run.id, 'worked'], queryFn: () => answer(api.GET('/api/runs/{id}/worked', path)) });
+  const stack = worked.data?.preview.stacks[0];
+  const ready = useReady(opened.data?.document, stack);
+  const seen = made.steps.flatMap((s) => s.colours).at(-1);
+  return (
+    <Box>
+      <Typography variant="h3" component="h2">
+        <Link to={`/logbook/${run.id}`}>{run.title}</Link>
+      </Typography>
+      <Box sx={{ mb: 1 }}>
+        {run.revision !== null && `Revision ${run.revision}, `}
+        {run.finishedAt ? `finished ${date(run.finishedAt)}` : 'on the bench'}
+        {run.rating !== null && `, ${run.rating} of 5`}
+      </Box>
+      {ready && stack && (
+        <Box sx={{ maxWidth: 330 }}>
+          <FaceCanvas ready={ready} at={stack.look.after.length - 1} eyes="usual" label={`How ${run.title} was to look in the end`} />
+        </Box>
+      )}
+      {seen && (
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 1 }}>
+          <Box sx={{ width: 48, height: 32, bgcolor: seen, border: `1px solid ${bench.ink}` }} /> seen last: {seen}
+        </Box>
+      )}
+      <Box sx={{ mt: 1 }}>
+        {made.timed > 0 && `${minutes(made.minutesMade)} of hands (${made.timed} works timed). `}
+        {made.mlPoured > 0 && `${made.mlPoured} ml poured. `}
+        {made.costMade !== null && made.costMade > 0 && `${money(made.costMade, currency)}, of what was noted.`}
+      </Box>
+      {run.lesson && <Box sx={{ mt: 1, fontStyle: 'italic' }}>{run.lesson}</Box>}
+    </Box>
+  );
+}
