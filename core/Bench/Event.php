@@ -10,7 +10,7 @@ use Inlaid\Core\Material\Colour;
 /**
  * Something that was noted at the bench, by a device, when it happened.
  *
- * Immutable. `id` made by the device; `at` seconds since 1970 by its clock; `step`, `coat` and `lay` what it belongs to; `ml` what was poured; `text` a note; `retracts` the event that it undoes.
+ * Immutable. `id` made by the device; `at` seconds since 1970 by its clock; `step`, `coat` and `lay` what it belongs to; `ml` what was poured; `text` a note; `retracts` the event that it undoes; `of` the step whose mix is taken; `before` the step before which one is put in, the last if null.
  */
 final readonly class Event
 {
@@ -26,13 +26,15 @@ final readonly class Event
         public ?Climate $climate,
         public ?Colour $colour,
         public ?string $retracts,
+        public ?string $of,
+        public ?string $before,
     ) {
     }
 
     /**
      * @throws BenchRefusal if what its kind needs is missing
      */
-    public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null): self
+    public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null, ?string $of = null, ?string $before = null): self
     {
         return match (true) {
             $kind->isOfStep() && null === $step => throw BenchRefusal::needs('the step it belongs to'),
@@ -41,8 +43,9 @@ final readonly class Event
             EventKind::Note === $kind && (null === $text || '' === trim($text)) => throw BenchRefusal::needs('words'),
             EventKind::Climate === $kind && null === $climate => throw BenchRefusal::needs('the air'),
             EventKind::Colour === $kind && null === $colour => throw BenchRefusal::needs('a colour'),
+            EventKind::Mix === $kind && (null === $of || $of === $step) => throw BenchRefusal::needs('another step whose mix is taken'),
             EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw BenchRefusal::needs('another event that it undoes'),
-            default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts),
+            default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
         };
     }
 

@@ -18,9 +18,23 @@ enum EventKind: string
     case Passed = 'passed';
     case Again = 'again';
     case Skipped = 'skipped';
+    /** One coat more of a step than planned. */
+    case More = 'more';
+    /** A step is laid with the mix of another. */
+    case Mix = 'mix';
+    /** A step is done once more, before another. */
+    case Insert = 'insert';
+    /** It was not so even after the last round: what is kept for that is done. */
+    case Instead = 'instead';
     case Note = 'note';
     case Colour = 'colour';
     case Retract = 'retract';
+
+    /** Does it make the recipe of the run another? */
+    public function isChange(): bool
+    {
+        return \in_array($this, [self::More, self::Mix, self::Insert, self::Instead], true);
+    }
 
     /** Does it belong to a step? */
     public function isOfStep(): bool

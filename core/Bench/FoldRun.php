@@ -16,7 +16,7 @@ final class FoldRun
      */
     public function fold(array $events): RunState
     {
-        $works = $skipped = $passed = $again = $poured = $notes = $air = [];
+        $works = $skipped = $passed = $again = $poured = $notes = $air = $changes = [];
         $standing = $this->standing($events);
         foreach ($standing as $event) {
             $step = (string) $event->step;
@@ -32,11 +32,12 @@ final class FoldRun
                 EventKind::Again => [$passed[$step], $again[$step]] = [null, max($event->coat, $again[$step] ?? 0)],
                 EventKind::Note, EventKind::Colour => $notes[] = $event,
                 EventKind::Climate => null === $event->climate ? null : $air[] = [$event->at, $event->climate],
+                EventKind::More, EventKind::Mix, EventKind::Insert, EventKind::Instead => $changes[] = $event,
                 EventKind::Retract => null,
             };
         }
 
-        return new RunState($works, $skipped, array_filter($passed), array_filter($again), $poured, $notes, $air, $standing[\count($standing) - 1] ?? null);
+        return new RunState($works, $skipped, array_filter($passed), array_filter($again), $poured, $notes, $air, $changes, $standing[\count($standing) - 1] ?? null);
     }
 
     /**

@@ -21,8 +21,9 @@ final readonly class RunState
      * @param array<string, float>      $poured  ml, by step
      * @param list<Event>               $notes   and colours, in order
      * @param list<array{int, Climate}> $air     when it was noted
+     * @param list<Event>               $changes of the recipe of this run, in order
      */
-    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air, public ?Event $last)
+    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air, public array $changes, public ?Event $last)
     {
     }
 

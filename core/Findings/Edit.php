@@ -30,6 +30,12 @@ final readonly class Edit
         return new self(EditKind::Move, $step, $before, null, []);
     }
 
+    /** The same step once more, one coat of it, there. */
+    public static function copy(string $step, ?string $before): self
+    {
+        return new self(EditKind::Copy, $step, $before, null, []);
+    }
+
     /**
      * @param array<string, int|float|string|list<string>|array<string, string>|null> $set
      */

@@ -11,6 +11,7 @@ enum EditKind: string
 {
     case Insert = 'insert';
     case Move = 'move';
+    case Copy = 'copy';
     case Change = 'change';
     case TakeOut = 'take-out';
     case CleanUp = 'clean-up';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\EventKind;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Bench\WorkDone;
 use Inlaid\Core\Colour\ColourDifference;
@@ -41,7 +42,7 @@ final readonly class CompareRun
      */
     public function compare(Recipe $recipe, array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
     {
-        $deviations = $this->air($state, $context);
+        $deviations = [...$this->air($state, $context), ...$this->changes($recipe, $state)];
         $steps = [];
         $costPlanned = $costMade = 0.0;
         $planned = $timed = $minutesPlanned = $minutesMade = 0;
@@ -86,6 +87,30 @@ final readonly class CompareRun
             $steps,
             $deviations,
         );
+    }
+
+    /**
+     * What was decided at the bench; planned so it is in the recipe too.
+     *
+     * @return list<Deviation>
+     */
+    private function changes(Recipe $recipe, RunState $state): array
+    {
+        $steps = $recipe->stepsById();
+        $name = static fn (?string $id): string => ($steps[$id ?? ''] ?? null)?->name() ?? 'the end';
+        $found = [];
+        foreach ($state->changes as $change) {
+            $step = (string) $change->step;
+            [$words, $edits] = match ($change->kind) {
+                EventKind::More => ['one coat more than planned', [Edit::change($step, ['coats' => $steps[$step]->coats ?? 1])]],
+                EventKind::Mix => [\sprintf('laid with the mix of "%s"', $name($change->of)), []],
+                EventKind::Insert => [\sprintf('once more, before "%s"', $name($change->before)), [Edit::copy($step, $change->before)]],
+                default => ['not so even after the last round: what is kept for that was done', []],
+            };
+            $found[] = new Deviation("changed-$change->id", $step, $name($step), $words, $edits);
+        }
+
+        return $found;
     }
 
     /** Of what was noted: material, and hands where an hour of them has a price. */

@@ -26,6 +26,8 @@ final readonly class PlanDays
     private const LOOKS = 1_000_000;
     /** A gap shorter than this is no gap, minutes. */
     private const WORTH_TELLING = 15;
+    /** A pot that keeps longer is not told of, seconds. */
+    private const SOON = 7 * 86_400;
 
     public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorksOfPiece $works = new WorksOfPiece(), private PlanWorks $plan = new PlanWorks())
     {
@@ -63,6 +65,7 @@ final readonly class PlanDays
                 $stuck[$p->id] ?? null,
             ), $pieces),
             $this->gaps($expected, $hands[0], $context),
+            $this->expires($context),
             null === $expected || [] === $expected->placed ? null : $iso($expected->end),
             null === $expected || [] === $expected->placed ? null : $iso($expected->bound),
             true === ($expected->complete ?? true),
@@ -128,6 +131,8 @@ final readonly class PlanDays
         [$step, $coat, $lay] = explode('/', substr($placed->work->id, \strlen($placed->work->job) + 1));
         $work = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step))[0];
 
+        $life = $placed->setUp > 0 ? $work->drying?->potLife?->planned : null;
+
         return new DayWork(
             $placed->work->job,
             $step,
@@ -140,9 +145,21 @@ final readonly class PlanDays
             array_map(static fn (Interval $i): Stretch => new Stretch($iso($i->start), $iso($i->end)), $placed->stretches),
             $placed->setUp,
             null === $work->mix ? null : $work->mix->name,
+            null === $life ? null : $iso($placed->stretches[0]->start + 60 * $life),
             $iso($placed->over),
             null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
         );
+    }
+
+    /**
+     * @return list<PotExpires>
+     */
+    private function expires(Context $context): array
+    {
+        $soon = array_values(array_filter($context->pots, static fn (PotAtHand $p): bool => null !== $p->goodUntil && $p->goodUntil < $context->now + self::SOON));
+        usort($soon, static fn (PotAtHand $a, PotAtHand $b): int => [$a->goodUntil, $a->id] <=> [$b->goodUntil, $b->id]);
+
+        return array_map(static fn (PotAtHand $p): PotExpires => new PotExpires($p->id, $p->name, $context->working->iso((int) $p->goodUntil), $p->goodUntil <= $context->now), $soon);
     }
 
     /**

@@ -16,7 +16,7 @@ use Inlaid\Core\Bench\Event;
  */
 final readonly class LogTable
 {
-    private const HEAD = ['When', 'What', 'Step', 'Coat', 'Half', 'Poured (ml)', 'Temperature (°C)', 'Humidity (%)', 'Air', 'Words', 'Colour', 'Id', 'Undoes', 'Step id'];
+    private const HEAD = ['When', 'What', 'Step', 'Coat', 'Half', 'Poured (ml)', 'Temperature (°C)', 'Humidity (%)', 'Air', 'Words', 'Colour', 'Id', 'Undoes', 'Step id', 'Of', 'Before'];
 
     public function __construct(private EntityManagerInterface $em, private RunBook $runs, private StudioContext $context)
     {
@@ -46,6 +46,8 @@ final readonly class LogTable
             $e->id,
             $e->retracts,
             $e->step,
+            $e->of,
+            $e->before,
         ], $this->runs->events($run)));
     }
 
@@ -121,7 +123,7 @@ final readonly class LogTable
 
         return (object) array_filter([
             'id' => $cell('Id'), 'at' => $cell('When'), 'kind' => $cell('What'), 'step' => $cell('Step id'), 'coat' => $number('Coat'), 'lay' => $number('Half'),
-            'ml' => $number('Poured (ml)'), 'text' => $cell('Words'), 'climate' => $climate, 'colour' => $cell('Colour'), 'retracts' => $cell('Undoes'),
+            'ml' => $number('Poured (ml)'), 'text' => $cell('Words'), 'climate' => $climate, 'colour' => $cell('Colour'), 'retracts' => $cell('Undoes'), 'of' => $cell('Of'), 'before' => $cell('Before'),
         ], static fn (mixed $v): bool => null !== $v);
     }
 }

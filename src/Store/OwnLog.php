@@ -53,11 +53,12 @@ final readonly class OwnLog
      */
     private function observed(StoredRun $run, Context $typical): array
     {
-        $recipe = $this->runs->recipe($run);
+        $state = $this->runs->state($run);
+        $recipe = $this->runs->recipe($run, $state);
         $piece = new PieceToDo('run', $recipe, $typical->air($run->place), 0);
         $works = $this->steps->workOut($recipe, $typical->climate, $typical->habits($this->schools, $recipe));
 
-        return $this->observe->observe($piece, $works, $this->plan->acts($piece, $typical), $this->runs->state($run), new Calendar($typical->working, $typical->now), $typical->working->zone);
+        return $this->observe->observe($piece, $works, $this->plan->acts($piece, $typical), $state, new Calendar($typical->working, $typical->now), $typical->working->zone);
     }
 
     /** What changes whenever something is noted, or a run is put away. */

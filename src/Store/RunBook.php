@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Inlaid\App\Exchange\Document\ApplyChanges;
 use Inlaid\App\Exchange\Document\ReadEvent;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
@@ -17,7 +18,6 @@ use Inlaid\Core\Bench\Event;
 use Inlaid\Core\Bench\FoldRun;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\Step;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -27,7 +27,7 @@ final readonly class RunBook
 {
     public const PAGE = 24;
 
-    public function __construct(private EntityManagerInterface $em, private ReadRecipe $read, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun())
+    public function __construct(private EntityManagerInterface $em, private ReadRecipe $read, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun(), private ApplyChanges $changes = new ApplyChanges())
     {
     }
 
@@ -50,9 +50,34 @@ final readonly class RunBook
     }
 
     /** What is made, as it was put on the bench. */
-    public function recipe(StoredRun $run): Recipe
+    public function planned(StoredRun $run): Recipe
     {
         return $this->read->read(Json::decode($run->document));
+    }
+
+    /**
+     * What is made, as it has become at the bench.
+     *
+     * @param RunState|null $state if it is known already
+     */
+    public function recipe(StoredRun $run, ?RunState $state = null): Recipe
+    {
+        return $this->document($run, $state ?? $this->state($run))->recipe;
+    }
+
+    /** The same as a document. A change that another one has made impossible is left out. */
+    public function document(StoredRun $run, RunState $state): RecipeDocument
+    {
+        $json = Json::decode($run->document);
+        \assert($json instanceof \stdClass);
+        for ($changes = $state->changes; [] !== $changes; array_pop($changes)) {
+            try {
+                return $this->read->document($this->changes->apply($json, $changes));
+            } catch (Refused) {
+            }
+        }
+
+        return $this->read->document($json);
     }
 
     /**
@@ -171,12 +196,25 @@ final readonly class RunBook
      */
     private function each(StoredRun $run, array $events, \Closure $do): array
     {
-        $steps = array_map(static fn (Step $s): string => $s->id, $this->recipe($run)->steps);
+        $json = Json::decode($run->document);
+        \assert($json instanceof \stdClass);
+        $changes = $this->state($run)->changes;
+        $steps = static fn (\stdClass $of): array => array_filter(array_column(Json::objects($of, 'steps'), 'id'), is_string(...));
+        $known = $steps($this->changes->apply($json, $changes));
         $refused = [];
-        foreach ($events as $i => $json) {
+        foreach ($events as $i => $sent) {
             try {
-                $event = $this->event->read($json, time());
-                $do(null === $event->step || \in_array($event->step, $steps, true) ? $event : throw BenchRefusal::noSuchStep(), $json);
+                $event = $this->event->read($sent, time());
+                if ([] !== array_diff(array_filter([$event->step, $event->of, $event->before]), $known)) {
+                    throw BenchRefusal::noSuchStep();
+                }
+                if ($event->kind->isChange()) {
+                    // Refused here where a reader of the recipe would refuse it.
+                    $this->read->read($this->changes->apply($json, [...$changes, $event]));
+                }
+                $do($event, $sent);
+                $changes = $event->kind->isChange() ? [...$changes, $event] : $changes;
+                $known = $event->kind->isChange() ? $steps($this->changes->apply($json, $changes)) : $known;
             } catch (Refused|BenchRefusal $none) {
                 $refused[$i] = $none->getMessage();
             }

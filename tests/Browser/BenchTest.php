@@ -71,6 +71,52 @@ final class BenchTest extends Rooms
     }
 
     /**
+     * On a tablet, with fingers alone: from the days to the logbook, with a slip, a change of mind, a touch-up, a dry coat and another step first. What is pressed is
+     * large enough for a glove.
+     */
+    public function testAWholeRunByTouch(): void
+    {
+        $run = $this->put([['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['title' => 'Cream']], ['sanded', null, ['grit' => 320, 'purpose' => 'edges', 'title' => 'Wear the edges']], ['brushed', 'signal-cream', ['title' => 'Last coat']]]);
+        $this->resize(820, 1180);
+        $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+        $this->go('/days');
+        $this->touch($this->see("a[href='/bench/$run']"), 40);
+        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it'), 'the first step');
+        $this->finger('Begin');
+        $this->finger('Undo');
+        $this->finger('Begin');
+        $this->finger('Done');
+        $this->untilAct('Cream');
+        $this->finger('Begin');
+        $this->finger('Note');
+        $this->finger('It ran.');
+        $this->finger('Done');
+        $this->untilAct('Wear the edges');
+        $this->finger('Just become dry');
+        $this->until(fn (): bool => [] === $this->buttons('Just become dry'), 'it is dry');
+        $this->finger('Otherwise');
+        $this->finger('Too much came off: touch up with “Cream” first');
+        $this->untilAct('Cream');
+        $this->finger('Undo');
+        $this->untilAct('Wear the edges');
+        $this->finger('Otherwise');
+        $this->finger('Another step first');
+        $this->finger('Last coat');
+        $this->untilAct('Last coat');
+        $this->finger('Begin');
+        $this->finger('Done');
+        $this->untilAct('Wear the edges');
+        $this->finger('Leave out');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'all of it is done');
+        $this->untilKept();
+        $kept = $this->studio->json('GET', "/api/runs/$run");
+        self::assertSame(['s0/1', 's1/1', 's3/1'], $this->finished($kept));
+        self::assertSame([['s2'], ['It ran.']], [$kept->skipped, array_column($kept->notes, 'text')]);
+        self::assertNotNull(array_column($kept->works, null, 'step')['s1']->dried);
+        $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+    }
+
+    /**
      * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what it would be online.
      */
     public function testTheProgramIsStoppedForHalfOfIt(): void
@@ -158,6 +204,33 @@ final class BenchTest extends Rooms
     }
 
     /** Presses the space bar and waits for the button that must then be there. */
+    private function untilAct(string $name): void
+    {
+        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $name), $name);
+    }
+
+    /** A finger on a button, as a touch screen reports it. */
+    private function finger(string $name): void
+    {
+        $found = null;
+        $this->until(function () use ($name, &$found): bool {
+            $found = array_values(array_filter($this->buttons($name), static fn (\Facebook\WebDriver\WebDriverElement $b): bool => $b->isDisplayed() && $b->isEnabled()))[0] ?? null;
+
+            return null !== $found;
+        }, "there is \"$name\" to be touched");
+        \assert($found instanceof \Facebook\WebDriver\WebDriverElement);
+        $this->touch($found, 48);
+    }
+
+    private function touch(\Facebook\WebDriver\WebDriverElement $on, int $least): void
+    {
+        $place = $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" }); const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2, r.width, r.height]', [$on]);
+        \assert(\is_array($place));
+        self::assertGreaterThanOrEqual($least, min($place[2], $place[3]), 'it is large enough for a glove');
+        $this->devtools('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $place[0], 'y' => $place[1]]]]);
+        $this->devtools('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+    }
+
     private function space(string $then): void
     {
         $this->browser->executeScript('document.activeElement?.blur()');

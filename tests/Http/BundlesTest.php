@@ -35,13 +35,15 @@ final class BundlesTest extends TestCase
     public function testAWholeStudioMovesToAnotherMachine(): void
     {
         $board = $this->boardWithPhoto();
+        $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
+        $this->studio->ask('POST', "/api/runs/$run/photos", Pictures::board([[0.2, 0.4, 0.3]]), ['Content-Type' => 'image/jpeg']);
         $out = $this->export('studio');
         $other = Studio::open();
         $other->json('POST', '/api/recipes', ['document' => $this->studio->recipe()->document], 201);
         $this->in($other, 'PUT', '/api/bundles/studio', $out);
         self::assertSame(self::told($out), self::told($this->export('studio', $other)));
         // What is derived is there again.
-        foreach (['/api/recipes?query=ticket', '/api/pots', '/api/stock', '/api/runs', '/api/materials', '/api/settings', '/api/boards'] as $path) {
+        foreach (['/api/recipes?query=ticket', '/api/pots', '/api/stock', '/api/runs', '/api/materials', '/api/settings', '/api/boards', "/api/runs/$run"] as $path) {
             self::assertEquals($this->studio->json('GET', $path), $other->json('GET', $path), $path);
         }
         $photo = $this->studio->json('GET', "/api/boards/$board")->readings[0]->photos[0]->id;

@@ -180,6 +180,23 @@ final class RunsTest extends TestCase
         self::assertFalse($this->studio->json('GET', '/api/own-figures')->paces->used);
     }
 
+    /** Two more of the same: the recipe is scaled, what is in pots comes first, and a pot that will not keep is told of. */
+    public function testTheSameForAnotherCountFromWhatIsLeft(): void
+    {
+        $recipe = $this->studio->recipe('stools')->id;
+        $run = static fn (\stdClass $s): float => array_sum(array_map(static fn (\stdClass $m): float => $m->amount->ml ?? 0.0, $s->materials));
+        $six = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;
+        $two = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'count' => 2], 201)->id;
+        self::assertSame(2, $this->studio->json('GET', "/api/runs/$two")->document->piece->count);
+        self::assertSame(6, $this->studio->json('GET', "/api/recipes/$recipe")->document->piece->count, 'the recipe stays as it is');
+        self::assertLessThan(0.5 * $run($this->worked($six)), $run($this->worked($two)));
+        self::assertSame('/count', $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'count' => 0], 422)->violations[0]->pointer);
+
+        $now = new \DateTimeImmutable('now');
+        $pots = ['pots' => [['id' => 'p1', 'name' => 'Fresh', 'goodUntil' => $now->modify('+40 days')->format('Y-m-d'), 'holds' => ['water' => '10']], ['id' => 'p2', 'name' => 'Late', 'goodUntil' => $now->modify('-2 days')->format('Y-m-d'), 'holds' => ['water' => '10']], ['id' => 'p3', 'name' => 'Soon', 'goodUntil' => $now->modify('+2 days')->format('Y-m-d'), 'holds' => ['water' => '10']]]];
+        self::assertSame([['Late', true], ['Soon', false]], array_map(static fn (\stdClass $p): array => [$p->name, $p->isOver], $this->days($pots)->expires));
+    }
+
     /** Two runs of the demo, step by step and by what they cost; the other way round it says so. */
     public function testTwoRunsBesideEachOther(): void
     {
@@ -206,6 +223,79 @@ final class RunsTest extends TestCase
         $pour = array_column($this->worked($run)->steps, null, 'id')[$step]->pour;
 
         return $pour->cost / $pour->need->ml;
+    }
+
+    /** What is decided at the bench is planned at once, undone at once, told in the logbook, and taken into the recipe at a press. */
+    public function testTheRecipeBecomesAnotherAtTheBench(): void
+    {
+        $run = $this->put('stools');
+        $recipe = $this->studio->recipe('stools');
+        $noted = $this->note($run->id, [
+            ['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'more', 'step' => 's3'],
+            ['id' => 'c2', 'at' => '2026-11-01T09:01:00+01:00', 'kind' => 'insert', 'step' => 's3', 'before' => 's6'],
+            ['id' => 'c3', 'at' => '2026-11-01T09:02:00+01:00', 'kind' => 'mix', 'step' => 's5', 'of' => 's3'],
+        ]);
+        self::assertSame([], $noted->refused);
+        $steps = array_column($noted->run->document->steps, null, 'id');
+        $inserted = array_keys($steps)[array_search('s6', array_keys($steps), true) - 1];
+        self::assertSame([2, 1], [$steps['s3']->coats, $steps[$inserted]->coats]);
+        self::assertEquals($steps['s3']->uses, $steps['s5']->uses);
+        self::assertContains($inserted, array_column($noted->run->acts, 'step'), 'it is to be done');
+        self::assertContains($inserted, array_column($this->worked($run->id)->steps, 'id'), 'and worked out');
+        self::assertContains($inserted, array_column(array_filter($this->days(['now' => '2026-11-30T07:30:00+01:00'])->works, static fn (\stdClass $w): bool => $w->piece === $run->id), 'step'), 'and planned');
+        self::assertSame([], $this->note($run->id, [['id' => 'c4', 'at' => '2026-11-01T10:00:00+01:00', 'kind' => 'finished', 'step' => $inserted]])->refused, 'and can be noted');
+
+        $made = $this->studio->json('GET', "/api/runs/$run->id/made")->deviations;
+        self::assertSame(['one coat more than planned', true], [$made[0]->words, $made[0]->takes]);
+        $taken = $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version]);
+        $draft = array_column($this->studio->json('GET', "/api/recipes/$taken->recipe")->document->steps, null, 'id');
+        self::assertSame(2, $draft['s3']->coats);
+        self::assertCount(\count($recipe->document->steps) + 1, $draft);
+
+        $undone = $this->note($run->id, [['id' => 'c5', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c3'], ['id' => 'c6', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c1']])->run;
+        $back = array_column($undone->document->steps, null, 'id');
+        self::assertSame(1, $back['s3']->coats);
+        self::assertEquals(array_column($recipe->document->steps, null, 'id')['s5']->uses, $back['s5']->uses);
+
+        $refused = $this->note($run->id, [
+            ['id' => 'n1', 'at' => '2026-11-01T12:00:00+01:00', 'kind' => 'mix', 'step' => 's1', 'of' => 's3'],
+            ['id' => 'n2', 'at' => '2026-11-01T12:00:00+01:00', 'kind' => 'insert', 'step' => 'nothing'],
+            ['id' => 'n3', 'at' => '2026-11-01T12:00:00+01:00', 'kind' => 'more', 'step' => 's3'],
+        ])->refused;
+        self::assertSame([0, 1], array_column($refused, 'place'), 'nobody sands with paint; and what is refused stops nothing behind it');
+    }
+
+    /** Not so even after the most rounds: what is kept for that is done, and the rounds end. */
+    public function testWhatIsKeptForTheWorstIsDoneInstead(): void
+    {
+        $recipe = $this->studio->recipe('stools');
+        $steps = array_column($recipe->document->steps, null, 'id');
+        $steps['s5']->repeat = (object) ['until' => 'hides', 'least' => 1, 'most' => 2, 'otherwise' => 's6'];
+        $recipe = $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $recipe->document]);
+        $run = $this->put('stools');
+        $acts = static fn (\stdClass $r): array => array_count_values(array_column($r->acts, 'step'));
+        $opened = $this->studio->json('GET', "/api/runs/$run->id");
+        self::assertArrayNotHasKey('s6', $acts($opened), 'it is not expected');
+        $at = '2026-11-01T09:00:00+01:00';
+        $noted = $this->note($run->id, [['id' => 'i1', 'at' => $at, 'kind' => 'finished', 'step' => 's5'], ['id' => 'i2', 'at' => $at, 'kind' => 'finished', 'step' => 's5', 'coat' => 2], ['id' => 'i3', 'at' => $at, 'kind' => 'instead', 'step' => 's5', 'coat' => 2]])->run;
+        self::assertSame([2, 1], [$acts($noted)['s5'], $acts($noted)['s6']]);
+    }
+
+    public function testPhotosOfTheBench(): void
+    {
+        $run = $this->put('rack');
+        $photo = \Inlaid\Tests\Pictures::withPlace(\Inlaid\Tests\Pictures::board([[0.5, 0.4, 0.3]]));
+        $added = $this->studio->ask('POST', "/api/runs/$run->id/photos?step=s2", $photo, ['Content-Type' => 'image/jpeg']);
+        self::assertSame(201, $added->getStatusCode(), (string) $added->getContent());
+        $line = $this->studio->json('GET', "/api/runs/$run->id")->photos[0];
+        self::assertSame('s2', $line->step);
+        $kept = (string) $this->studio->ask('GET', "/api/run-photos/$line->id")->getContent();
+        self::assertStringNotContainsString('Exif', $kept, 'not where it was taken');
+        self::assertSame([], $this->studio->json('PUT', "/api/run-photos/$line->id/away", ['away' => true])->photos);
+        self::assertCount(1, $this->studio->json('PUT', "/api/run-photos/$line->id/away", ['away' => false])->photos);
+        foreach (["/api/runs/$run->id/photos?step=moon" => $photo, "/api/runs/$run->id/photos" => '<?php echo 1;'] as $to => $bytes) {
+            self::assertSame(422, $this->studio->ask('POST', $to, $bytes, ['Content-Type' => 'image/jpeg'])->getStatusCode());
+        }
     }
 
     /** Coats seen to become dry, and pours, are reckoned with at a switch, by the recipe's own plan too; and it is said. */

@@ -49,6 +49,7 @@ final readonly class ApplyEdits
         match ($edit->do) {
             EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
             EditKind::Move => $doc->steps = [] === $own ? $steps : self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
+            EditKind::Copy => $doc->steps = [] === $own ? $steps : self::placed($steps, self::copy($own[0], $steps), $edit->before),
             EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
@@ -61,6 +62,30 @@ final readonly class ApplyEdits
             EditKind::Shares => self::shares($doc, $own[0] ?? null, $edit),
             EditKind::Ground => self::ground($doc, $edit),
         };
+    }
+
+    /**
+     * @param list<\stdClass> $steps
+     */
+    private static function copy(\stdClass $step, array $steps): \stdClass
+    {
+        $copy = clone $step;
+        [$copy->id, $copy->coats] = [self::free($steps), 1];
+        unset($copy->repeat);
+
+        return $copy;
+    }
+
+    /**
+     * @param list<\stdClass> $steps
+     */
+    private static function free(array $steps): string
+    {
+        $taken = array_column($steps, 'id');
+        for ($i = 1; \in_array("r$i", $taken, true); ++$i) {
+        }
+
+        return "r$i";
     }
 
     /**
@@ -99,10 +124,7 @@ final readonly class ApplyEdits
      */
     private function step(\stdClass $doc, NewStep $new, \Closure $shelf): \stdClass
     {
-        $taken = array_map(static fn (\stdClass $s): mixed => $s->id, Json::objects($doc, 'steps'));
-        for ($i = 1; \in_array("r$i", $taken, true); ++$i) {
-        }
-        $step = ['id' => "r$i", 'title' => $new->title, 'technique' => $new->technique, 'intent' => (object) ['purpose' => $new->purpose->value], 'coats' => $new->coats, 'wait' => (object) ['until' => $new->wait->value]];
+        $step = ['id' => self::free(Json::objects($doc, 'steps')), 'title' => $new->title, 'technique' => $new->technique, 'intent' => (object) ['purpose' => $new->purpose->value], 'coats' => $new->coats, 'wait' => (object) ['until' => $new->wait->value]];
         if (null !== $new->grit) {
             $step['grit'] = $new->grit;
         }

@@ -27,7 +27,7 @@ final class ReadEvent
     public function read(mixed $json, int $now, string $pointer = ''): Event
     {
         return Node::read($json, static function (Node $n) use ($now): Event {
-            $n->fields('id', 'at', 'kind', 'step', 'coat', 'lay', 'ml', 'text', 'climate', 'colour', 'retracts');
+            $n->fields('id', 'at', 'kind', 'step', 'coat', 'lay', 'ml', 'text', 'climate', 'colour', 'retracts', 'of', 'before');
             $at = date_create_immutable($n->string('at', 40));
             $climate = $n->childOrNull('climate');
 
@@ -43,6 +43,8 @@ final class ReadEvent
                 null === $climate ? null : $climate->fields('temperature', 'humidity', 'air')->make(static fn (): Climate => Climate::of($climate->float('temperature'), $climate->float('humidity'), $climate->enumOrNull('air', Air::class) ?? Air::Still)),
                 $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
                 $n->has('retracts') ? $n->id('retracts') : null,
+                $n->has('of') ? $n->id('of') : null,
+                $n->has('before') ? $n->id('before') : null,
             ));
         }, $pointer);
     }

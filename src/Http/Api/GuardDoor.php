@@ -21,7 +21,7 @@ final readonly class GuardDoor
     public const LARGEST_BODY = 2 * 1024 * 1024;
     public const LARGEST_PHOTO = 12 * 1024 * 1024;
     private const BUNDLES = '#^/api/bundles(/|$)#';
-    private const PHOTOS = '#^/api/(boards/[^/]+/patches/[^/]+/photos|compute/photo-colour)$#';
+    private const PHOTOS = '#^/api/((boards/[^/]+/patches|runs)/[^/]+/photos|compute/photo-colour)$#';
     private const FOR_GUESTS = '#^/(look/[^/]+|api/looks/.+|feed/[^/]+\.ics)$#';
     private const OWN_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
 

@@ -54,7 +54,7 @@ final readonly class PlanBench
      */
     public function piece(StoredRun $run, RunState $state, Context $context, ?array $coat = null, array $paces = []): PieceToDo
     {
-        $recipe = $this->runs->recipe($run);
+        $recipe = $this->runs->recipe($run, $state);
         $left = array_values(array_filter($recipe->steps, static fn (Step $s): bool => !isset($state->skipped[$s->id])));
         $left = array_map(static fn (Step $s): Step => null === $s->repeat ? $s : $s->withRounds($state->rounds($s->id, $s->coats)), $left);
         $left = array_map(static fn (Step $s): Step => [$run->id, $s->id] === $coat ? $s->withOneMoreCoat() : $s, $left);

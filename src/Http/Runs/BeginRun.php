@@ -24,15 +24,24 @@ final readonly class BeginRun
 
     public function __invoke(Body $body): RunOpened
     {
-        [$id, $revision, $place, $notBefore, $due] = $body->read(static fn (Node $n): array => [
-            $n->fields('recipe', 'revision', 'place', 'notBefore', 'due')->id('recipe'),
+        [$id, $revision, $place, $notBefore, $due, $count] = $body->read(static fn (Node $n): array => [
+            $n->fields('recipe', 'revision', 'place', 'notBefore', 'due', 'count')->id('recipe'),
             $n->intOrNull('revision'),
             $n->has('place') ? $n->id('place') : null,
             $n->dayOrNull('notBefore'),
             $n->dayOrNull('due'),
+            $n->intOrNull('count'),
         ]);
         $recipe = $this->recipes->get($id);
-        $document = $this->read->document(Json::decode(null === $revision ? $recipe->draft->document : $this->recipes->revision($id, $revision)->document));
+        $json = Json::decode(null === $revision ? $recipe->draft->document : $this->recipes->revision($id, $revision)->document);
+        if (null !== $count && $json instanceof \stdClass && $json->piece instanceof \stdClass) {
+            $json->piece->count = $count;
+        }
+        try {
+            $document = $this->read->document($json);
+        } catch (Refused $refused) {
+            throw null === $count ? $refused : Refused::at('/count', $refused->getMessage());
+        }
         if ([] === $document->recipe->steps) {
             throw Refused::at('/recipe', 'There is nothing to do yet: this recipe has no steps.');
         }

@@ -25,8 +25,8 @@ final readonly class CompareMade
     public function compare(StoredRun $run): AsMadePreview
     {
         $context = $this->context->own();
-        $recipe = $this->runs->recipe($run);
         $state = $this->runs->state($run);
+        $recipe = $this->runs->recipe($run, $state);
         $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe));
 
         return $this->compare->compare($recipe, $works, $this->plan->acts($run, $state, $context), $state, null !== $run->finishedAt, $context);

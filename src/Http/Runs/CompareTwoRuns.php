@@ -26,7 +26,7 @@ final readonly class CompareTwoRuns
         return new RunsCompared(
             $this->describe->summary($one),
             $this->describe->summary($two),
-            $this->recipes->compare($this->runs->recipe($two), $this->runs->recipe($one)),
+            $this->recipes->compare($this->runs->planned($two), $this->runs->planned($one)),
             $made,
             $than,
             $this->compare->compare($made->steps, $than->steps),

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
+use Inlaid\App\Store\RunPhotos;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Bench\Event;
 use Inlaid\Core\Planning\Work;
@@ -17,7 +18,7 @@ use Inlaid\Core\Planning\Work;
  */
 final readonly class DescribeRuns
 {
-    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan)
+    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan, private RunPhotos $photos)
     {
     }
 
@@ -31,7 +32,7 @@ final readonly class DescribeRuns
             $run->id,
             $run->version,
             $run->title,
-            new RawJson($run->document),
+            new RawJson($this->runs->document($run, $state)->text),
             $run->recipeId,
             $run->revision,
             $run->place,
@@ -43,6 +44,7 @@ final readonly class DescribeRuns
             array_values($state->works),
             $state->poured,
             array_map(static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex), $state->notes),
+            $this->photos->of($run),
             array_keys($state->skipped),
             $state->passed,
             $state->again,

@@ -12,14 +12,15 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class RunOpened
 {
     /**
-     * @param RawJson                           $document schema recipe
-     * @param list<\Inlaid\Core\Bench\WorkDone> $works    begun or done
-     * @param array<string, float>              $poured   ml, by step
-     * @param list<RunNote>                     $notes
-     * @param list<RunAct>                      $acts     all there is to do, in order, done or not
-     * @param list<string>                      $skipped  ids of steps
-     * @param array<string, int>                $passed   after which round a repeated step was found enough
-     * @param array<string, int>                $again    after which it was found not to be
+     * @param RawJson                              $document schema recipe
+     * @param list<\Inlaid\Core\Bench\WorkDone>    $works    begun or done
+     * @param array<string, float>                 $poured   ml, by step
+     * @param list<RunNote>                        $notes
+     * @param list<\Inlaid\App\Store\RunPhotoLine> $photos
+     * @param list<RunAct>                         $acts     all there is to do, in order, done or not
+     * @param list<string>                         $skipped  ids of steps
+     * @param array<string, int>                   $passed   after which round a repeated step was found enough
+     * @param array<string, int>                   $again    after which it was found not to be
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class RunOpened
         public array $works,
         public array $poured,
         public array $notes,
+        public array $photos,
         public array $skipped,
         public array $passed,
         public array $again,

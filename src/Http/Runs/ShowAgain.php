@@ -46,7 +46,7 @@ final readonly class ShowAgain
     public function __invoke(string $id): AgainKnown
     {
         $run = $this->runs->get($id);
-        $then = $this->runs->recipe($run);
+        $then = $this->runs->planned($run);
         $now = $this->now($run) ?? $then;
         $context = $this->context->own();
         $state = $this->runs->state($run);

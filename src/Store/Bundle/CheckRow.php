@@ -50,7 +50,7 @@ final readonly class CheckRow
             Kind::Events => $this->eventRow($row, $at),
             Kind::Pots => ['document' => $this->checked($row['document'], fn () => Node::read($row['document'], $this->pot(...), $at))] + $row,
             Kind::Ledger => $this->ledgerRow($row, $pointer),
-            Kind::Recipes, Kind::Photos, Kind::Stock => $row,
+            Kind::Recipes, Kind::Photos, Kind::RunPhotos, Kind::Stock => $row,
         };
     }
 

@@ -26,6 +26,7 @@ enum Kind: string
     case Ledger = 'ledger';
     case Runs = 'runs';
     case Events = 'events';
+    case RunPhotos = 'runphotos';
 
     /** @return class-string */
     public function entity(): string
@@ -44,6 +45,7 @@ enum Kind: string
             self::Ledger => Entity\StoredEntry::class,
             self::Runs => Entity\StoredRun::class,
             self::Events => Entity\StoredEvent::class,
+            self::RunPhotos => Entity\StoredRunPhoto::class,
         };
     }
 
@@ -51,6 +53,12 @@ enum Kind: string
     public function isOfRecipes(): bool
     {
         return \in_array($this, [self::Recipes, self::Drafts, self::Revisions, self::Boards, self::Readings, self::Photos], true);
+    }
+
+    /** Its picture stands in a file of its own. */
+    public function isPhoto(): bool
+    {
+        return self::Photos === $this || self::RunPhotos === $this;
     }
 
     public function file(): string
@@ -67,6 +75,6 @@ enum Kind: string
     /** Fields that are worked out again, or stand elsewhere. */
     public function isLeftOut(string $field): bool
     {
-        return \in_array([$this, $field], [[self::Settings, 'id'], [self::Recipes, 'card'], [self::Recipes, 'lookL'], [self::Recipes, 'lookA'], [self::Recipes, 'lookB'], [self::Revisions, 'id'], [self::Boards, 'card'], [self::Photos, 'jpeg'], [self::Photos, 'width'], [self::Photos, 'height']], true);
+        return \in_array([$this, $field], [[self::Settings, 'id'], [self::Recipes, 'card'], [self::Recipes, 'lookL'], [self::Recipes, 'lookA'], [self::Recipes, 'lookB'], [self::Revisions, 'id'], [self::Boards, 'card']], true) || ($this->isPhoto() && \in_array($field, ['jpeg', 'width', 'height'], true));
     }
 }

@@ -86,7 +86,7 @@ final readonly class ReadBundle
                     $id = self::id($kind, $row);
                     isset($seen[$kind->value][$id]) && throw Refused::at($at, 'This is in the bundle twice.');
                     $this->belongs($kind, $row, $seen, $at);
-                    Kind::Photos === $kind && $this->photo($zip, $id);
+                    $kind->isPhoto() && $this->photo($zip, $id);
                     $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['document' => $row['document']] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
                 } catch (Refused $refused) {
                     array_push($wrong, ...$refused->violations);

@@ -161,7 +161,7 @@ final readonly class TakeBundle
     {
         $from = $row['from'] ?? $row['id'] ?? '';
         unset($row['from']);
-        if (Kind::Photos === $kind) {
+        if ($kind->isPhoto()) {
             $picture = $this->read->photo($zip, \is_string($from) ? $from : '');
             $row = ['jpeg' => $picture->jpeg, 'width' => $picture->width, 'height' => $picture->height] + $row;
         }

@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Bundle\ZipOut;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredPhoto;
+use Inlaid\App\Store\Entity\StoredRunPhoto;
 
 /**
  * Writes recipes with their revisions, boards and photos, or the whole studio, as a bundle (`docs/formats/bundle.md`).
@@ -42,7 +43,10 @@ final readonly class WriteBundle
                 $zip->addLines($kind->file(), self::lines($this->rows->of($kind, $by, $only)));
             }
         }
-        foreach ($this->photos($boards) as $id => $jpeg) {
+        foreach ($this->photos(StoredPhoto::class, $boards) as $id => $jpeg) {
+            $zip->add("photos/$id.jpg", $jpeg, false);
+        }
+        foreach (null === $recipes ? $this->photos(StoredRunPhoto::class, null) : [] as $id => $jpeg) {
             $zip->add("photos/$id.jpg", $jpeg, false);
         }
         $zip->close();
@@ -74,20 +78,21 @@ final readonly class WriteBundle
     }
 
     /**
-     * @param list<string>|null $boards
+     * @param class-string<StoredPhoto|StoredRunPhoto> $of
+     * @param list<string>|null                        $boards those of these alone
      *
      * @return iterable<string, string> the bytes of each by its id, one at a time in memory
      */
-    private function photos(?array $boards): iterable
+    private function photos(string $of, ?array $boards): iterable
     {
-        $find = $this->em->createQueryBuilder()->select('p.id')->from(StoredPhoto::class, 'p')->orderBy('p.id');
+        $find = $this->em->createQueryBuilder()->select('p.id')->from($of, 'p')->orderBy('p.id');
         if (null !== $boards) {
             $find->where('p.board IN (:boards)')->setParameter('boards', $boards);
         }
         /** @var list<string> $ids */
         $ids = $find->getQuery()->getSingleColumnResult();
         foreach ($ids as $id) {
-            $photo = $this->em->find(StoredPhoto::class, $id);
+            $photo = $this->em->find($of, $id);
             if (null !== $photo) {
                 yield $id => $photo->bytes();
                 $this->em->detach($photo);

@@ -98,6 +98,7 @@ final class FoldRunTest extends TestCase
                 EventKind::Climate === $kind ? Climate::of($this->float(5, 30), 50) : null,
                 EventKind::Colour === $kind ? Colour::of('#aabbcc') : null,
                 EventKind::Retract === $kind ? 'e'.$this->int(0, $i - 1) : null,
+                EventKind::Mix === $kind ? 's4' : null,
             );
         }
 

@@ -59,7 +59,10 @@ export function Shell() {
           sx={{ display: 'flex', gap: 1.2, alignItems: 'center', color: 'inherit', textDecoration: 'none' }}
         >
           <Mark />
-          <Box component="span" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, display: { xs: 'none', sm: 'inline' } }}>
+          <Box
+            component="span"
+            sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 18, whiteSpace: 'nowrap', display: { xs: 'none', md: 'inline' } }}
+          >
             Inlaid Recipe
           </Box>
         </Box>
@@ -77,7 +80,7 @@ export function Shell() {
               sx={{
                 color: '#E8E1D3',
                 textDecoration: 'none',
-                px: { xs: 1, sm: 2 },
+                px: { xs: 1, sm: 1.5, lg: 2 },
                 display: 'flex',
                 alignItems: 'center',
                 borderBottom: '4px solid transparent',
@@ -95,7 +98,7 @@ export function Shell() {
           color="inherit"
           onClick={() => setReaching(true)}
           aria-keyshortcuts="Control+K"
-          sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
+          sx={{ minWidth: 0, whiteSpace: 'nowrap', display: { xs: 'none', sm: 'inline-flex' } }}
         >
           Reach for …
         </Button>

@@ -4,12 +4,13 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { styled } from '@mui/material/styles';
+import { rooms } from './rooms';
 
 const groups: [string, [string, string][]][] = [
   [
     'Everywhere',
     [
-      ['g then b · m · s · t', 'go to Book, Mix, Shelf, Settings'],
+      [`g then ${rooms.map((r) => r.key).join(' · ')}`, `go to ${rooms.map((r) => r.name).join(', ')}`],
       ['Ctrl + k', 'reach for a tool, a room or a recipe'],
       ['/', 'search'],
       ['?', 'these keys'],
@@ -29,6 +30,18 @@ const groups: [string, [string, string][]][] = [
       ['Esc', 'back to the cut'],
       ['Ctrl + z · Ctrl + Shift + z', 'undo · redo'],
       ['Ctrl + s', 'keep as a revision'],
+    ],
+  ],
+  [
+    'At the bench',
+    [
+      ['Space', 'begin, and done'],
+      ['u', 'undo what was noted last'],
+      ['n', 'a note, an amount, a colour, the air, a photo'],
+      ['c', 'otherwise than planned'],
+      ['x', 'leave the step out'],
+      ['r', 'a coat has just become dry'],
+      ['y · m · o', 'is it so: yes · not yet · what is kept for that'],
     ],
   ],
 ];

@@ -1343,6 +1343,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/run-photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show a photo taken at the bench */
+        get: operations["showRunPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/run-photos/{id}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a photo taken at the bench away, or back */
+        put: operations["putRunPhotoAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs": {
         parameters: {
             query?: never;
@@ -1526,6 +1560,23 @@ export interface paths {
         get: operations["showMade"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a photo taken at the bench: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+        post: operations["addRunPhoto"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2203,7 +2254,7 @@ export interface components {
             late: number;
             stuck: string | null;
         };
-        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
+        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
         DayWork: {
             piece: string;
             step: string;
@@ -2216,6 +2267,7 @@ export interface components {
             stretches: components["schemas"]["Stretch"][];
             setUp: number;
             pot: string | null;
+            potKeeps: string | null;
             over: string;
             tooLong: number;
         };
@@ -2232,6 +2284,7 @@ export interface components {
             works: components["schemas"]["DayWork"][];
             pieces: components["schemas"]["DayPiece"][];
             gaps: components["schemas"]["Stretch"][];
+            expires: components["schemas"]["PotExpires"][];
             end: string | null;
             bound: string | null;
             complete: boolean;
@@ -2291,7 +2344,7 @@ export interface components {
             };
         };
         /** @enum {string} */
-        EditKind: "insert" | "move" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
+        EditKind: "insert" | "move" | "copy" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
         /** @enum {string} */
         EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
         /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
@@ -2316,7 +2369,7 @@ export interface components {
             now: components["schemas"]["PotPreview"];
         };
         /** @enum {string} */
-        EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
+        EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
         /** @description An event that cannot be kept, by its place in what was sent, and why. */
         EventRefused: {
             place: number;
@@ -3131,6 +3184,13 @@ export interface components {
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
         };
+        /** @description A pot on the shelf that does not keep much longer; `isOver` if it is past that. Immutable. `until` as it is told in the studio. */
+        PotExpires: {
+            id: string;
+            name: string;
+            until: string;
+            isOver: boolean;
+        };
         /** @description A pot on the shelf that a step can be done from. */
         PotKept: {
             id: string;
@@ -3478,6 +3538,7 @@ export interface components {
                 [key: string]: number;
             };
             notes: components["schemas"]["RunNote"][];
+            photos: components["schemas"]["RunPhotoLine"][];
             skipped: string[];
             passed: {
                 [key: string]: number;
@@ -3489,6 +3550,15 @@ export interface components {
             last: components["schemas"]["RunLast"] | null;
             lesson: string;
             rating: number | null;
+        };
+        /** @description A photo of a run without its points; `step` at which it was taken. Immutable. */
+        RunPhotoLine: {
+            id: string;
+            step: string | null;
+            width: number;
+            height: number;
+            /** Format: date-time */
+            addedAt: string;
         };
         /** @description A piece on the bench, in short. */
         RunSummary: {
@@ -3508,13 +3578,14 @@ export interface components {
             lesson: string;
             rating: number | null;
         };
-        /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which. */
+        /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which; for how many pieces, if not for as many as it says. */
         RunToBegin: {
             recipe: string;
             revision?: number | null;
             place?: string | null;
             notBefore?: string | null;
             due?: string | null;
+            count?: number | null;
         };
         /** @description Where a piece stands, from which day and by which, and whether it is finished or put away; of this version. */
         RunToChange: {
@@ -4158,7 +4229,7 @@ export interface components {
             /** @description When it happened by the device's clock, ISO 8601 with offset. */
             at: string;
             /** @enum {string} */
-            kind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "note" | "colour" | "retract";
+            kind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
             step?: string | null;
             coat?: number;
             lay?: number;
@@ -4176,6 +4247,10 @@ export interface components {
             colour?: string | null;
             /** @description The event that it undoes. */
             retracts?: string | null;
+            /** @description The step whose mix is taken (mix). */
+            of?: string | null;
+            /** @description The step before which one is done once more (insert); the last if missing. */
+            before?: string | null;
         };
         /** A joint that moves */
         Joint: {
@@ -7730,6 +7805,72 @@ export interface operations {
             };
         };
     };
+    showRunPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Show a photo taken at the bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/*": string;
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putRunPhotoAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoPutAway"];
+            };
+        };
+        responses: {
+            /** @description Put a photo taken at the bench away, or back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     listRuns: {
         parameters: {
             query?: {
@@ -8144,6 +8285,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AsMadePreview"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addRunPhoto: {
+        parameters: {
+            query?: {
+                step?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Add a photo taken at the bench: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunOpened"];
                 };
             };
             /** @description What is wrong, and where */

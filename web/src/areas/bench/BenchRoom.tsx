@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, api } from '../../app/api';
@@ -11,6 +11,7 @@ import { Failed, Loading } from '../../shared/Notice';
 import { useVocabulary } from '../../shared/useVocabulary';
 import { BenchStep } from './BenchStep';
 import { BenchTimers } from './BenchTimers';
+import { ChangeSheet } from './ChangeSheet';
 import { say, useAwake, useComfort } from './comfort';
 import { hintsOf } from './hints';
 import { NoteSheet } from './NoteSheet';
@@ -29,10 +30,14 @@ export default function BenchRoom() {
   const vocabulary = useVocabulary();
   const [comfort, setComfort] = useComfort();
   const [writing, setWriting] = useState(false);
+  const [changing, setChanging] = useState(false);
+  const [first, setFirst] = useState<string | null>(null);
   const [now, setNow] = useState(() => Date.now() / 1000);
   const document = run.data?.document;
+  const shape = JSON.stringify(document?.steps.map((s) => [s.id, s.coats, s.uses]));
   const preview = useQuery({
-    queryKey: ['run', id, 'worked'],
+    queryKey: ['run', id, 'worked', shape], // another recipe than planned, once something was changed at the bench
+    placeholderData: keepPreviousData,
     queryFn: () => answer(api.GET('/api/runs/{id}/worked', { params: { path: { id } } })),
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -45,23 +50,37 @@ export default function BenchRoom() {
 
   const state = run.data ? progress(run.data, pending) : nothing;
   const { done, acts, last } = state;
-  const at = acts.findIndex((a) => !done.get(keyOf(a))?.finished);
+  const next = acts.findIndex((a) => !done.get(keyOf(a))?.finished);
+  const chosen = acts.findIndex((a) => keyOf(a) === first && !done.get(keyOf(a))?.finished);
+  const at = chosen < 0 ? next : chosen;
   const act = at < 0 ? undefined : acts[at];
   const worked = act && preview.data?.preview.steps.find((s) => s.id === act.step);
   const begun = act ? done.get(keyOf(act))?.started : null;
 
   const timers = document && preview.data ? timersOf(acts, done, document.steps, preview.data.preview.steps, now) : [];
   const noted = act ?? acts.at(-1);
-  const judged = document ? toBeJudged(at, document.steps, state) : null;
+  const judged = document ? toBeJudged(next, document.steps, state) : null;
   const main = () => act && note(newEvent(begun ? 'finished' : 'started', act));
   const undo = () => last && note({ ...newEvent('retract', { step: '', coat: 1, lay: 1 }), step: null, retracts: last.id });
   const skip = () => act && note(newEvent('skipped', act));
   const judge = (kind: 'passed' | 'again') => judged && note(newEvent(kind, judged.round));
+  const lastResort = judged?.last && judged.otherwise;
+  const instead = () => lastResort && note(newEvent('instead', judged.round));
   const dry = () => {
     const waiting = timers.find((t) => t.what === 'wait');
     if (waiting) note(newEvent('dried', waiting.of));
   };
-  const keys = { ' ': main, r: dry, u: undo, x: skip, n: () => setWriting(true), y: () => judge('passed'), m: () => judge('again') };
+  const keys = {
+    ' ': main,
+    r: dry,
+    u: undo,
+    x: skip,
+    n: () => setWriting(true),
+    c: () => setChanging(true),
+    o: instead,
+    y: () => judge('passed'),
+    m: () => judge('again'),
+  };
   const doing = useRef<Record<string, () => void>>(keys);
   doing.current = keys;
   useEffect(() => {
@@ -83,7 +102,7 @@ export default function BenchRoom() {
 
   if (run.error && !run.data) return <Failed error={run.error} retry={() => void run.refetch()} />;
   if (!run.data || !preview.data || !document) return <Loading what="the bench" />;
-  const big = { minHeight: 76, fontSize: 24, flex: '1 1 150px' } as const;
+  const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1 } as const;
   return (
     <Box
       sx={{
@@ -146,6 +165,11 @@ export default function BenchRoom() {
           <Button variant="outlined" color="inherit" onClick={() => judge('again')} aria-keyshortcuts="m" sx={big}>
             Not yet, once more
           </Button>
+          {lastResort && (
+            <Button variant="outlined" color="inherit" onClick={instead} aria-keyshortcuts="o" sx={big}>
+              No: “{preview.data.preview.steps.find((s) => s.id === lastResort)?.name}” instead
+            </Button>
+          )}
         </Box>
       )}
       <Box sx={{ flex: 1 }}>
@@ -170,7 +194,7 @@ export default function BenchRoom() {
             variant="contained"
             onClick={main}
             aria-keyshortcuts="Space"
-            sx={{ ...big, flex: '2 1 260px', fontSize: 32, bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
+            sx={{ ...big, flex: '2 1 200px', fontSize: 30, bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
           >
             {begun ? `Done (begun ${clockOf(begun)})` : 'Begin'}
           </Button>
@@ -182,14 +206,42 @@ export default function BenchRoom() {
           Note
         </Button>
         {act && (
+          <Button variant="outlined" color="inherit" onClick={() => setChanging(true)} aria-keyshortcuts="c" sx={big}>
+            Otherwise
+          </Button>
+        )}
+        {act && (
           <Button variant="outlined" color="inherit" onClick={skip} aria-keyshortcuts="x" sx={big}>
             Leave out
           </Button>
         )}
       </Box>
+      {changing && act && (
+        <ChangeSheet
+          act={act}
+          acts={acts}
+          done={done}
+          document={document}
+          worked={preview.data.preview.steps}
+          offline={offline}
+          onFirst={(a) => {
+            setFirst(keyOf(a));
+            setChanging(false);
+          }}
+          onChange={(change) => {
+            note({ ...newEvent(change.kind, { ...act, step: change.step ?? act.step }), ...change });
+            setFirst(null);
+            setChanging(false);
+          }}
+          onClose={() => setChanging(false)}
+        />
+      )}
       {writing && noted && (
         <NoteSheet
           poured={!!preview.data.preview.steps.find((s) => s.id === noted.step)?.pour}
+          run={id}
+          step={noted.step}
+          offline={offline}
           onClose={() => setWriting(false)}
           onNote={(patch) => {
             note({ ...newEvent(patch.kind, noted), ...patch });

@@ -3,6 +3,7 @@ import type { Preview, Recipe, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
 import { deferring, minutes } from '../../shared/words';
 import { Making } from '../mixing/Making';
+import { OnShelf } from '../pots/OnShelf';
 import { FaceCanvas } from '../section/face/FaceCanvas';
 import { useReady } from '../section/face/useReady';
 import { LaidOut } from '../section/LaidOut';
@@ -48,6 +49,7 @@ export function BenchStep({ act, document, worked, preview, does }: Props) {
                 For all {worked.coats} coats; of it about <b>{worked.pour.taken[act.coat - 1]?.text}</b> for this one.
               </Box>
             )}
+            <OnShelf pots={worked.pour.pots} need={worked.pour.need} />
             <Making steps={worked.pour.making} />
           </Box>
         )}

@@ -8,18 +8,19 @@ import { type ReactNode, useState } from 'react';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { NumberEntry } from '../../shared/Field';
 import { isColour } from '../../shared/words';
+import { PhotoNote } from './PhotoNote';
 
 type Noted =
   | { kind: 'note'; text: string }
   | { kind: 'poured'; ml: number }
   | { kind: 'colour'; colour: string }
   | { kind: 'climate'; climate: { temperature: number; humidity: number } };
-type Props = { poured: boolean; onNote: (noted: Noted) => void; onClose: () => void };
+type Props = { run: string; step: string; offline: boolean; poured: boolean; onNote: (noted: Noted) => void; onClose: () => void };
 
 const usual = ['It drags.', 'It ran.', 'Colder than planned.', 'Wiped too late.', 'One more was needed.'];
 
 /** A note: one of the usual ones at a press, or typed; how much was really poured, what colour it has come to, what the air is like. */
-export function NoteSheet({ poured, onNote, onClose }: Props) {
+export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props) {
   const [text, setText] = useState('');
   const [ml, setMl] = useState<number | null>(null);
   const [colour, setColour] = useState<string | null>(null);
@@ -42,6 +43,7 @@ export function NoteSheet({ poured, onNote, onClose }: Props) {
             </Button>
           ))}
         </Box>
+        <PhotoNote run={run} step={step} offline={offline} onKept={onClose} />
         <TextField label="In your words" value={text} multiline minRows={2} onChange={(e) => setText(e.target.value)} />
         <Button variant="contained" size="large" disabled={text.trim() === ''} onClick={() => onNote({ kind: 'note', text: text.trim() })}>
           Keep the note

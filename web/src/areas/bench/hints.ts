@@ -31,7 +31,8 @@ export function hintsOf(
   const below = before && worked.find((w) => w.id === before.step);
   const ended = before && done.get(keyOf(before))?.finished;
   if (below && ended && !mine?.started && own) {
-    const rule = before.step === act.step ? 'recoat' : steps.find((s) => s.id === before.step)?.wait.until;
+    const rule =
+      before.step === act.step ? (before.coat === act.coat ? 'touch' : 'recoat') : steps.find((s) => s.id === before.step)?.wait.until;
     const drying = below.drying;
     const wait =
       rule === 'through'

@@ -58,7 +58,7 @@ export function toBeJudged(at: number, steps: Run['document']['steps'], { acts, 
   if (next && done.get(keyOf(next))?.started) return null;
   return found.passed.get(before.step) === before.coat || (found.again.get(before.step) ?? 0) >= before.coat
     ? null
-    : { round: before, until: repeat.until };
+    : { round: before, until: repeat.until, last: before.coat >= repeat.most, otherwise: repeat.otherwise ?? null };
 }
 
 function undo(e: Noted, done: Map<string, Done>, skipped: Set<string>) {

@@ -28,7 +28,10 @@ export function timersOf(
       add('open', at.started, figures.drying?.openTime?.planned);
     }
     if (at.finished !== null && at.dried === null && figures.act === 'adds') {
-      const until = step.wait.until;
+      // Half of a coat waits until it can be turned, and a coat under another until that can be laid.
+      const ofStep = acts.filter((a) => a.step === act.step);
+      const isLast = ofStep.at(-1) === act;
+      const until = isLast ? step.wait.until : ofStep.some((a) => a.coat === act.coat && a.lay > act.lay) ? 'touch' : 'recoat';
       const span =
         until === 'through'
           ? figures.drying?.through

@@ -25,7 +25,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
         label="Put on the bench"
         value=""
         options={[['', 'choose a recipe …'] as const, ...(recipes.data ?? []).map((r) => [r.id, r.title] as const)]}
-        onChange={(recipe) => recipe !== '' && put.mutate(recipe)}
+        onChange={(recipe) => recipe !== '' && put.mutate({ recipe })}
       />
       {error && <Alert severity="error">{error.message}</Alert>}
       {plan.pieces.map((piece) => {

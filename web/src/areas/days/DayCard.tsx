@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { DaysPreview } from '../../app/api';
 import { bench } from '../../app/theme';
-import { clock, day } from '../../shared/words';
+import { clock, day, moment } from '../../shared/words';
 import { markOf } from './marks';
 import { actOf, Mark } from './NextUp';
 
@@ -69,6 +69,8 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
               <span>
                 <b>{actOf(work)}</b>, {plan.pieces.find((p) => p.id === work.piece)?.title}
                 {work.setUp > 0 && `; ${work.setUp} min to begin with the pot`}
+                {work.potKeeps &&
+                  `, which keeps until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
                 {work.hands > 0 && ' · the helper'}
               </span>
             ) : (

@@ -8,6 +8,7 @@ import { useSettings } from '../../shared/useSettings';
 import { day, minutes, moment } from '../../shared/words';
 import { BenchPieces } from './BenchPieces';
 import { DayCard } from './DayCard';
+import { Expiring } from './Expiring';
 import { NextUp } from './NextUp';
 import { useDays, useRuns } from './useDays';
 import { askedOf, WhatIf, type Would } from './WhatIf';
@@ -32,6 +33,7 @@ export default function Days() {
           Days
         </Typography>
         <BenchPieces plan={plan} runs={runs.data} settings={settings.data.settings} />
+        <Expiring pots={usual.data.expires} />
       </Box>
       <Box
         sx={{ overflowY: { md: 'auto' }, p: { xs: 2, md: 3 }, bgcolor: 'background.paper', display: 'grid', gap: 2, alignContent: 'start' }}

@@ -38,7 +38,10 @@ export function useRunWork() {
     void queries.invalidateQueries({ queryKey: ['days'] });
   };
   return {
-    put: useMutation({ mutationFn: (recipe: string) => answer(api.POST('/api/runs', { body: { recipe } })), onSuccess }),
+    put: useMutation({
+      mutationFn: (what: { recipe: string; count?: number }) => answer(api.POST('/api/runs', { body: what })),
+      onSuccess,
+    }),
     change: useMutation({
       mutationFn: ({ run, to }: { run: RunSummary; to: Changed }) =>
         answer(

@@ -7,9 +7,11 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answer, api } from '../../app/api';
 import { bench } from '../../app/theme';
+import { NumberEntry } from '../../shared/Field';
 import { useRunWork } from '../days/useDays';
 import { ChangeList } from '../section/ChangeList';
 
@@ -19,6 +21,7 @@ const zones = ['flat', 'edges', 'recesses', 'pores'];
 export function Again({ run, recipe, onClose }: { run: string; recipe: string; onClose: () => void }) {
   const navigate = useNavigate();
   const { put } = useRunWork();
+  const [count, setCount] = useState<number | null>(null);
   const { data, error } = useQuery({
     queryKey: ['run', run, 'again'],
     queryFn: () => answer(api.GET('/api/runs/{id}/again', { params: { path: { id: run } } })),
@@ -47,9 +50,12 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
               ))}
               {data.air && <Box sx={{ py: 0.5 }}>{data.air}</Box>}
             </Box>
+            <Box sx={{ maxWidth: 240 }}>
+              <NumberEntry label="How many" value={count} least={1} whole emptyAllowed placeholder="as many as then" onChange={setCount} />
+            </Box>
             {data.pots.length > 0 && (
               <Box>
-                <Typography variant="h3">On the shelf already</Typography>
+                <Typography variant="h3">On the shelf already, to be used first</Typography>
                 {data.pots.map((p) => (
                   <Box key={`${p.id} ${p.step}`}>
                     <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link>: {p.holds}, for “{p.step}”
@@ -76,7 +82,7 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
         <Button
           variant="contained"
           disabled={!data || put.isPending}
-          onClick={() => put.mutate(recipe, { onSuccess: () => void navigate('/days') })}
+          onClick={() => put.mutate({ recipe, ...(count === null ? {} : { count }) }, { onSuccess: () => void navigate('/days') })}
         >
           Put it on the bench
         </Button>

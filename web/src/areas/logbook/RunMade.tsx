@@ -12,7 +12,7 @@ import { TextEntry } from '../../shared/Field';
 import { Failed, Loading } from '../../shared/Notice';
 import { logTable, TakeTable } from '../../shared/TakeTable';
 import { useSettings } from '../../shared/useSettings';
-import { minutes, moment, money } from '../../shared/words';
+import { date, minutes, moment, money } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
 import { Again } from './Again';
 import { BesidePick } from './BesidePick';
@@ -147,6 +147,30 @@ export default function RunMade() {
               {moment(n.at)}: {n.text ?? n.colour}
             </Box>
           ))}
+        </Box>
+      )}
+      {run.data.photos.length > 0 && (
+        <Box component="section" aria-label="Photos">
+          <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}`, mb: 1 }}>
+            Photos
+          </Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+            {run.data.photos.map((p) => {
+              const at = m.steps.find((s) => s.step === p.step)?.name;
+              return (
+                <Box key={p.id} component="figure" sx={{ m: 0, width: 240 }}>
+                  <a href={`/api/run-photos/${p.id}`}>
+                    <img
+                      src={`/api/run-photos/${p.id}`}
+                      alt={at ? `At “${at}”` : 'At the bench'}
+                      style={{ width: '100%', border: `1px solid ${bench.ink}` }}
+                    />
+                  </a>
+                  <figcaption>{at ? `At “${at}”, ${date(p.addedAt)}` : date(p.addedAt)}</figcaption>
+                </Box>
+              );
+            })}
+          </Box>
         </Box>
       )}
       <Box component="section" aria-label="The lesson" sx={{ display: 'grid', gap: 1 }}>

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\EventKind;
+
+/**
+ * The recipe of a run as it has become at the bench: a coat more, another mix, a step once more in between, the last resort done instead.
+ */
+final class ApplyChanges
+{
+    /**
+     * @param \stdClass   $document left as it is
+     * @param list<Event> $changes  in order; one that finds no step it is about changes nothing
+     */
+    public function apply(\stdClass $document, array $changes): \stdClass
+    {
+        $doc = Json::decode(Json::encode($document));
+        \assert($doc instanceof \stdClass);
+        foreach ($changes as $change) {
+            $steps = array_column(array_map(static fn (\stdClass $s): array => [\is_string($s->id) ? $s->id : '', $s], Json::objects($doc, 'steps')), 1, 0);
+            $step = $steps[$change->step ?? ''] ?? null;
+            if (null === $step) {
+                continue;
+            }
+            match ($change->kind) {
+                EventKind::More => $step->coats = (\is_int($step->coats ?? null) ? $step->coats : 1) + 1,
+                EventKind::Mix => isset($steps[$change->of ?? '']->uses) ? $step->uses = $steps[$change->of]->uses : null,
+                EventKind::Insert => $doc->steps = self::placed(array_values($steps), self::once($step, $change->id), $change->before),
+                EventKind::Instead => self::instead($step, $change->coat),
+                default => null,
+            };
+        }
+
+        return $doc;
+    }
+
+    /** The id of the step that an event put in. */
+    public static function inserted(string $event): string
+    {
+        return 'b-'.hash('xxh64', $event);
+    }
+
+    /** The same step, one coat of it, without what it is repeated for. */
+    private static function once(\stdClass $step, string $event): \stdClass
+    {
+        $copy = clone $step;
+        $copy->id = self::inserted($event);
+        $copy->coats = 1;
+        unset($copy->repeat);
+
+        return $copy;
+    }
+
+    /** It was not so even after so many rounds: what was kept for that is done as any other step. */
+    private static function instead(\stdClass $step, int $rounds): void
+    {
+        if (isset($step->repeat)) {
+            unset($step->repeat);
+            $step->coats = $rounds;
+        }
+    }
+
+    /**
+     * @param list<\stdClass> $steps
+     *
+     * @return list<\stdClass>
+     */
+    private static function placed(array $steps, \stdClass $step, ?string $before): array
+    {
+        $at = null === $before ? false : array_search($before, array_column($steps, 'id'), true);
+        array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
+
+        return $steps;
+    }
+}

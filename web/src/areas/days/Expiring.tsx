@@ -1,0 +1,19 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import type { DaysPreview } from '../../app/api';
+import { moment } from '../../shared/words';
+
+/** Pots that will not keep for another week. */
+export function Expiring({ pots }: { pots: DaysPreview['expires'] }) {
+  if (pots.length === 0) return null;
+  return (
+    <Box component="section" aria-label="What expires" sx={{ display: 'grid', gap: 0.5, mt: 2 }}>
+      <b>What expires</b>
+      {pots.map((p) => (
+        <span key={p.id}>
+          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link>: {p.isOver ? 'was good until' : 'keeps until'} {moment(p.until)}
+        </span>
+      ))}
+    </Box>
+  );
+}
