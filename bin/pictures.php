@@ -60,6 +60,8 @@ $pictures = [
     'shelf' => ['/shelf', static fn () => $press('Engine Green')],
     'settings' => ['/settings', null],
 ];
+$browser->get($base.'/api/health');
+$browser->executeScript('localStorage.setItem("inlaid-tour", "seen")');
 foreach ([] === $only ? $pictures : array_intersect_key($pictures, array_flip($only)) as $name => [$path, $first]) {
     $browser->get($base.$path);
     usleep(1_500_000);

@@ -155,7 +155,26 @@ final readonly class RecipeBook
                 ->setParameter('blue', $near->b - self::NEAR)->setParameter('yellow', $near->b + self::NEAR);
         }
 
-        return [$this->count($find), $this->page($find, $page, $near)];
+        if ('' === $query && null === $near) {
+            return [$this->count($find), $this->recipes($this->ordered($find, $near)->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getSingleColumnResult())];
+        }
+        // A search is not made twice, once to count and once to find: which they are is little, and sorted without their documents.
+        $ids = $this->ordered($find, $near)->getQuery()->getSingleColumnResult();
+
+        return [\count($ids), $this->recipes(\array_slice($ids, self::PAGE * ($page - 1), self::PAGE))];
+    }
+
+    /**
+     * @param list<StoredRecipe> $of
+     *
+     * @return list<string> ids of those whose draft is their newest revision
+     */
+    public function kept(array $of): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->em->createQuery('SELECT r.id FROM '.StoredRevision::class.' v JOIN v.recipe r JOIN r.draft d WHERE r.id IN (:ids) AND v.number = r.head AND v.document = d.document')->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getSingleColumnResult();
+
+        return $ids;
     }
 
     /**
@@ -198,7 +217,7 @@ final readonly class RecipeBook
     {
         $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
         foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
-            $find->andWhere("EXISTS (SELECT t$i FROM ".Entity\StoredTerm::class." t$i WHERE t$i.recipe = r AND t$i.term >= :from$i AND t$i.term < :to$i)")
+            $find->andWhere("r.id IN (SELECT IDENTITY(t$i.recipe) FROM ".Entity\StoredTerm::class." t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)")
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
         }
 
@@ -210,16 +229,27 @@ final readonly class RecipeBook
         return (int) (clone $find)->select('COUNT(r.id)')->getQuery()->getSingleScalarResult();
     }
 
-    /**
-     * @return list<StoredRecipe>
-     */
-    private function page(QueryBuilder $find, int $page, ?Lab $near): array
+    /** The ids in the order in which they are shown. */
+    private function ordered(QueryBuilder $find, ?Lab $near): QueryBuilder
     {
+        $find = (clone $find)->select('r.id');
         if (null !== $near) {
             $find->addSelect('(r.lookL - :l) * (r.lookL - :l) + (r.lookA - :a) * (r.lookA - :a) + (r.lookB - :b) * (r.lookB - :b) AS HIDDEN far')->setParameter('l', $near->l)->setParameter('a', $near->a)->setParameter('b', $near->b)->orderBy('far');
         }
+
+        return $find->addOrderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC');
+    }
+
+    /**
+     * @param array<mixed> $ids
+     *
+     * @return list<StoredRecipe> in that order
+     */
+    private function recipes(array $ids): array
+    {
         /** @var list<StoredRecipe> $found */
-        $found = $find->addSelect('r', 'd')->join('r.draft', 'd')->addOrderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+        $found = $this->em->createQueryBuilder()->select('r', 'd')->from(StoredRecipe::class, 'r')->join('r.draft', 'd')->where('r.id IN (:ids)')->setParameter('ids', $ids)->getQuery()->getResult();
+        usort($found, static fn (StoredRecipe $a, StoredRecipe $b): int => array_search($a->id, $ids, true) <=> array_search($b->id, $ids, true));
 
         return $found;
     }

@@ -89,13 +89,15 @@ final readonly class RunBook
     }
 
     /**
-     * @return array{int, list<StoredRun>} how many there are, and one page of them, the last put on the bench first
+     * @return array{int, list<StoredRun>} how many there are, and one page of them, of one recipe if it is named; the last put on the bench first
      */
-    public function page(int $page, bool $archived = false): array
+    public function page(int $page, bool $archived = false, ?string $recipe = null): array
     {
         $find = $this->em->createQueryBuilder()->from(StoredRun::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
-        /** @var list<StoredRun> $found */
-        $found = (clone $find)->select('r')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+        null === $recipe || $find->andWhere('r.recipeId = :recipe')->setParameter('recipe', $recipe);
+        /** @var list<string> $ids */
+        $ids = (clone $find)->select('r.id')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getSingleColumnResult();
+        $found = $this->em->getRepository(StoredRun::class)->findBy(['id' => $ids], ['createdAt' => 'DESC', 'id' => 'DESC']);
 
         return [(int) $find->select('COUNT(r.id)')->getQuery()->getSingleScalarResult(), $found];
     }

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Recipes;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Material\Colour;
@@ -27,6 +28,8 @@ final readonly class ListRecipes
         $near = $request->query->getString('near');
         [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page, '' === $near ? null : Refused::around('/near', static fn (): Lab => Lab::of(Colour::of($near))));
 
-        return new RecipeList($total, $page, RecipeBook::PAGE, array_map(RecipeSummary::of(...), $found));
+        $kept = $this->book->kept($found);
+
+        return new RecipeList($total, $page, RecipeBook::PAGE, array_map(static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)), $found));
     }
 }

@@ -28,10 +28,8 @@ final readonly class RecipeSummary
     ) {
     }
 
-    public static function of(StoredRecipe $r): self
+    public static function of(StoredRecipe $r, bool $changed): self
     {
-        $head = $r->revisions->first();
-
-        return new self($r->id, $r->title, $r->head, false === $head || $head->document !== $r->draft->document, null !== $r->archivedAt, $r->updatedAt, new RawJson($r->card));
+        return new self($r->id, $r->title, $r->head, $changed, null !== $r->archivedAt, $r->updatedAt, new RawJson($r->card));
     }
 }

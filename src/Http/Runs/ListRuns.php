@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs', methods: 'GET')]
-#[Describe('List what is and was on the bench', gives: RunList::class, query: ['page' => 'integer', 'archived' => 'boolean'])]
+#[Describe('List what is and was on the bench, page by page; of one recipe; or all that is on it now', gives: RunList::class, query: ['page' => 'integer', 'archived' => 'boolean', 'recipe' => 'string', 'bench' => 'boolean'])]
 final readonly class ListRuns
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
@@ -21,7 +21,13 @@ final readonly class ListRuns
     public function __invoke(Request $request): RunList
     {
         $page = PageAsked::of($request);
-        [$total, $runs] = $this->runs->page($page, $request->query->getBoolean('archived'));
+        $recipe = $request->query->getString('recipe');
+        if ($request->query->getBoolean('bench')) {
+            $runs = $this->runs->onBench();
+            [$page, $total] = [1, \count($runs)];
+        } else {
+            [$total, $runs] = $this->runs->page($page, $request->query->getBoolean('archived'), '' === $recipe ? null : $recipe);
+        }
 
         return new RunList($total, $page, RunBook::PAGE, array_map($this->describe->summary(...), $runs));
     }

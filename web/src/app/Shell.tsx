@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { onTour, stopNow } from '../areas/tour/tourState';
 import { isTyping } from '../shared/keys';
 import { Mark } from './Mark';
 import { rooms } from './rooms';
@@ -9,11 +10,15 @@ import { Shortcuts } from './Shortcuts';
 import { bench } from './theme';
 
 const Palette = lazy(() => import('./Palette'));
+const HelpDialog = lazy(() => import('../areas/help/HelpDialog'));
+const Tour = lazy(() => import('../areas/tour/Tour'));
 
 /** The frame around every room: the way between them, and the keys that lead there. */
 export function Shell() {
   const navigate = useNavigate();
   const [help, setHelp] = useState(false);
+  const [about, setAbout] = useState(false);
+  const tour = useSyncExternalStore(onTour, stopNow);
   const [reaching, setReaching] = useState(false);
   useEffect(() => {
     let going = false;
@@ -32,6 +37,7 @@ export function Shell() {
         }
       } else if (event.key === 'g') going = true;
       else if (event.key === '?') setHelp(true);
+      else if (event.key === 'h') setAbout(true);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -102,6 +108,9 @@ export function Shell() {
         >
           Reach for …
         </Button>
+        <Button color="inherit" onClick={() => setAbout(true)} aria-keyshortcuts="h" sx={{ minWidth: 0, whiteSpace: 'nowrap' }}>
+          This room
+        </Button>
         <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0 }}>
           Keys
         </Button>
@@ -112,6 +121,16 @@ export function Shell() {
       {reaching && (
         <Suspense>
           <Palette onClose={() => setReaching(false)} />
+        </Suspense>
+      )}
+      {about && (
+        <Suspense>
+          <HelpDialog onClose={() => setAbout(false)} />
+        </Suspense>
+      )}
+      {tour !== null && (
+        <Suspense>
+          <Tour at={tour} />
         </Suspense>
       )}
       <Shortcuts open={help} onClose={() => setHelp(false)} />

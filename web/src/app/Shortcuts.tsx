@@ -13,6 +13,7 @@ const groups: [string, [string, string][]][] = [
       [`g then ${rooms.map((r) => r.key).join(' · ')}`, `go to ${rooms.map((r) => r.name).join(', ')}`],
       ['Ctrl + k', 'reach for a tool, a room or a recipe'],
       ['/', 'search'],
+      ['h', 'what this room is for'],
       ['?', 'these keys'],
     ],
   ],

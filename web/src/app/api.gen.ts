@@ -1384,7 +1384,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List what is and was on the bench */
+        /** List what is and was on the bench, page by page; of one recipe; or all that is on it now */
         get: operations["listRuns"];
         put?: never;
         /** Put a recipe on the bench, as it is now */
@@ -7876,6 +7876,8 @@ export interface operations {
             query?: {
                 page?: number;
                 archived?: boolean;
+                recipe?: string;
+                bench?: boolean;
             };
             header?: never;
             path?: never;
@@ -7883,7 +7885,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List what is and was on the bench */
+            /** @description List what is and was on the bench, page by page; of one recipe; or all that is on it now */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -11,11 +11,13 @@ import { useNavigate } from 'react-router';
 import { answer, api, nothing, type RecipeSummary } from '../../app/api';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { Failed, Loading } from '../../shared/Notice';
+import { Pages } from '../../shared/Pages';
 import { SearchField } from '../../shared/SearchField';
 import { useLater } from '../../shared/useLater';
 import { isColour } from '../../shared/words';
 import { OpenFile } from '../bundles/OpenFile';
 import { emptyRecipe } from '../section/edits';
+import { TourOffer } from '../tour/TourOffer';
 import { RecipeChip } from './RecipeChip';
 
 /** All recipes as painted chips. */
@@ -90,6 +92,7 @@ export default function Book() {
           New recipe
         </Button>
       </Box>
+      <TourOffer />
       {failed && (
         <Alert severity="error" sx={{ mb: 2 }}>
           {failed.message}
@@ -115,19 +118,7 @@ export default function Book() {
           <RecipeChip key={r.id} recipe={r} onDuplicate={() => duplicate.mutate(r.id)} onArchive={() => archive.mutate(r)} />
         ))}
       </Box>
-      {list.data && list.data.total > list.data.pageSize && (
-        <Box sx={{ display: 'flex', gap: 2, justifyContent: 'center', alignItems: 'center', mt: 3 }}>
-          <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
-            Earlier page
-          </Button>
-          <span>
-            {page} of {Math.ceil(list.data.total / list.data.pageSize)}
-          </span>
-          <Button disabled={page * list.data.pageSize >= list.data.total} onClick={() => setPage(page + 1)}>
-            Next page
-          </Button>
-        </Box>
-      )}
+      {list.data && <Pages page={page} list={{ total: list.data.total, size: list.data.pageSize }} onPage={setPage} />}
       {list.data && list.data.total > 0 && !near && (
         <Button sx={{ mt: 2 }} href={`/api/bundles/recipes.zip?${new URLSearchParams({ query: later, archived: String(archived) })}`}>
           {list.data.total === 1 ? 'Save this recipe' : `Save these ${list.data.total} recipes`} as one file, with boards and photos

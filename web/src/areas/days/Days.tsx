@@ -10,14 +10,14 @@ import { BenchPieces } from './BenchPieces';
 import { DayCard } from './DayCard';
 import { Expiring } from './Expiring';
 import { NextUp } from './NextUp';
-import { useDays, useRuns } from './useDays';
+import { useDays, useRunsOnBench } from './useDays';
 import { askedOf, WhatIf, type Would } from './WhatIf';
 
 /** All pieces on the bench over the days to come: what to do now and next, when each is ready, and what would be if. */
 export default function Days() {
   const [would, setWould] = useState<readonly Would[]>([]);
   const settings = useSettings();
-  const runs = useRuns();
+  const runs = useRunsOnBench();
   const usual = useDays({});
   const asked = settings.data ? askedOf(would, settings.data.settings) : {};
   const tried = useDays(would.length === 0 ? {} : asked);

@@ -1,7 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api, type RunSummary } from '../../app/api';
 import type { components } from '../../app/api.gen';
-import { everyPage } from '../../shared/everyPage';
 
 type Asked = components['schemas']['DaysAsked'];
 type Changed = Partial<Pick<RunSummary, 'place' | 'notBefore' | 'due' | 'archived'>> & { finished?: boolean };
@@ -17,15 +16,11 @@ export function useDays(asked: Asked) {
   });
 }
 
-/** What is on the bench, and what was. */
-export function useRuns() {
+/** What is on the bench now. */
+export function useRunsOnBench() {
   return useQuery({
-    queryKey: ['runs'],
-    queryFn: () =>
-      everyPage(
-        (page) => answer(api.GET('/api/runs', { params: { query: { page } } })),
-        (list) => list.runs,
-      ),
+    queryKey: ['runs', 'bench'],
+    queryFn: async () => (await answer(api.GET('/api/runs', { params: { query: { bench: true } } }))).runs,
     staleTime: 0,
   });
 }

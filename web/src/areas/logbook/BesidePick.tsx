@@ -1,18 +1,19 @@
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { answer, api } from '../../app/api';
 import { date } from '../../shared/words';
-import { useRuns } from '../days/useDays';
 
 /** Chooses the run to look at beside this one: those of the same recipe first. */
-export function BesidePick({ id }: { id: string }) {
+export function BesidePick({ id, recipe }: { id: string; recipe: string | null }) {
   const navigate = useNavigate();
-  const runs = useRuns().data ?? [];
+  const own = useRunsOf(recipe);
+  const late = useRunsOf(null);
   const [at, setAt] = useState<HTMLElement | null>(null);
-  const own = runs.find((r) => r.id === id);
-  const others = runs.filter((r) => r.id !== id).sort((a, b) => Number(b.recipe === own?.recipe) - Number(a.recipe === own?.recipe));
+  const others = [...own, ...late.filter((r) => !own.some((o) => o.id === r.id))].filter((r) => r.id !== id);
   if (others.length === 0) return null;
   return (
     <>
@@ -29,4 +30,13 @@ export function BesidePick({ id }: { id: string }) {
       </Menu>
     </>
   );
+}
+
+/** The runs of late, of one recipe or of any. */
+function useRunsOf(recipe: string | null) {
+  const { data } = useQuery({
+    queryKey: ['runs', 'of', recipe],
+    queryFn: () => answer(api.GET('/api/runs', { params: { query: recipe === null ? {} : { recipe } } })),
+  });
+  return data?.runs ?? [];
 }

@@ -1,15 +1,24 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { answer, api } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
+import { Pages } from '../../shared/Pages';
 import { date } from '../../shared/words';
-import { useRuns } from '../days/useDays';
 import { OwnFigures } from './OwnFigures';
 
 /** What was made, the last put on the bench first. */
 export default function Logbook() {
-  const runs = useRuns();
+  const [page, setPage] = useState(1);
+  const runs = useQuery({
+    queryKey: ['runs', 'made', page],
+    queryFn: () => answer(api.GET('/api/runs', { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
   if (runs.error && !runs.data) return <Failed error={runs.error} retry={() => void runs.refetch()} />;
   return (
     <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto' }}>
@@ -17,13 +26,13 @@ export default function Logbook() {
         Logbook
       </Typography>
       {!runs.data && <Loading what="the logbook" />}
-      {runs.data?.length === 0 && (
+      {runs.data?.runs.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
           Nothing has been on the bench yet. What is noted there is told here, against what was planned.
         </Box>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {runs.data?.map((run) => (
+        {runs.data?.runs.map((run) => (
           <Box component="li" key={run.id} sx={{ borderTop: `1px solid ${bench.line}` }}>
             <Box
               component={Link}
@@ -50,6 +59,7 @@ export default function Logbook() {
           </Box>
         ))}
       </Box>
+      {runs.data && <Pages page={page} list={{ total: runs.data.total, size: runs.data.size }} onPage={setPage} />}
       <OwnFigures />
     </Box>
   );

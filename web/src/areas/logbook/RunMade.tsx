@@ -82,7 +82,7 @@ export default function RunMade() {
               Do it again
             </Button>
           )}
-          <BesidePick id={id} />
+          <BesidePick id={id} recipe={run.data.recipe} />
           <Button href={`/api/runs/${id}/log.csv`} size="small">
             All that was noted (CSV)
           </Button>
