@@ -26,6 +26,8 @@ final readonly class PlanDays
     private const LOOKS = 1_000_000;
     /** A gap shorter than this is no gap, minutes. */
     private const WORTH_TELLING = 15;
+    /** Nobody plans the begin of a piece further ahead. */
+    private const MOST_DAYS = 400;
     /** A pot that keeps longer is not told of, seconds. */
     private const SOON = 7 * 86_400;
 
@@ -51,6 +53,11 @@ final readonly class PlanDays
         [$most] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Most, static fn (): bool => true) : [$expected];
         $iso = $context->working->iso(...);
 
+        $beginBy = [];
+        foreach ($pieces as $piece) {
+            $beginBy[$piece->id] = isset($stuck[$piece->id]) ? null : $this->beginBy($piece, $works[$piece->id], $calendars, $context);
+        }
+
         return new DaysPreview(
             $iso($context->now),
             array_map(fn (PlacedWork $p): DayWork => $this->describe($p, $works[$p->work->job], $expected, $iso), $expected->placed ?? []),
@@ -62,6 +69,7 @@ final readonly class PlanDays
                 isset($most->ready[$p->id]) ? $iso($most->ready[$p->id]) : null,
                 null === $p->due ? null : $iso($p->due),
                 null === $p->due || !isset($expected->ready[$p->id]) ? 0 : max(0, (int) ceil(($expected->ready[$p->id] - $p->due) / 60)),
+                isset($beginBy[$p->id]) ? $iso($beginBy[$p->id]) : null,
                 $stuck[$p->id] ?? null,
             ), $pieces),
             $this->gaps($expected, $hands[0], $context),
@@ -149,6 +157,38 @@ final readonly class PlanDays
             $iso($placed->over),
             null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
         );
+    }
+
+    /**
+     * The last day on which a piece can be begun, found by halves: who begins later is not ready sooner.
+     *
+     * @param list<StepWork>           $works
+     * @param non-empty-list<Calendar> $calendars
+     */
+    private function beginBy(PieceToDo $piece, array $works, array $calendars, Context $context): ?int
+    {
+        if (null === $piece->due) {
+            return null;
+        }
+        $days = [max($context->now, $piece->notBefore)];
+        while (\count($days) < self::MOST_DAYS && ($next = $context->working->nextMidnight($days[\count($days) - 1])) < $piece->due) {
+            $days[] = $next;
+        }
+        $begun = null;
+        for ([$low, $high] = [0, \count($days) - 1]; $low <= $high;) {
+            $middle = intdiv($low + $high, 2);
+            $later = new PieceToDo($piece->id, $piece->recipe, $piece->air, $days[$middle], $piece->due, $piece->done, $piece->paces);
+            $own = $this->works->works($later, $works, $context->working->zone, $calendars[0]);
+            $plan = [] === $own ? null : $this->plan->plan($own, $calendars, $context->now, [], static fn (): bool => true);
+            if (null === $plan || ($plan->ready[$piece->id] ?? \PHP_INT_MAX) > $piece->due) {
+                $high = $middle - 1;
+            } else {
+                $begun = min(\PHP_INT_MAX, ...array_map(static fn (PlacedWork $p): int => $p->stretches[0]->start, $plan->placed));
+                $low = $middle + 1;
+            }
+        }
+
+        return $begun;
     }
 
     /**

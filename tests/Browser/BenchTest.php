@@ -149,6 +149,19 @@ final class BenchTest extends Rooms
         }
         self::assertSame(['s0/1', 's1/1', 's1/2'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
         self::assertSame('[]', $this->browser->executeScript('return localStorage.getItem("inlaid-bench-queue")'));
+        // The log but for times and ids: what was noted, of what, once each.
+        $log = function (string $run): array {
+            $rows = \Inlaid\App\Exchange\Csv::read((string) $this->studio->ask('GET', "/api/runs/$run/log.csv")->getContent(), ['What', 'Step id', 'Coat', 'Half']);
+
+            return array_values(array_map(static fn (array $r): string => "{$r['What']} {$r['Step id']} {$r['Coat']} {$r['Half']}", $rows));
+        };
+        $online = $this->put();
+        foreach ([['s0', 1], ['s1', 1], ['s1', 2]] as $i => [$step, $coat]) {
+            foreach (['started', 'finished'] as $k => $kind) {
+                $this->studio->json('POST', "/api/runs/$online/events", ['events' => [['id' => "o-$i-$k", 'at' => date(\DATE_ATOM, 1_700_000_000 + 100 * $i + $k), 'kind' => $kind, 'step' => $step, 'coat' => $coat, 'lay' => 1]]]);
+            }
+        }
+        self::assertSame($log($online), array_values(array_unique($log($run))), 'what both devices began is begun once');
     }
 
     /** The page is opened anew while the program is stopped: the run is there as it was, with what was noted since; once the program is back it is kept. */
@@ -167,6 +180,27 @@ final class BenchTest extends Rooms
         $this->tap('Begin');
         $this->until(fn (): bool => str_contains($this->main(), '2 kept on this device'), 'both wait');
         $this->startServer();
+        $this->untilKept();
+        self::assertSame(['s0/1'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
+    }
+
+    /** The connection goes in the middle of a step, and then the lid is closed; opened again somewhere with a connection, all is there. */
+    public function testTheNetworkIsLostInTheMiddleOfAStepAndTheLidIsClosed(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        $this->tap('Begin');
+        $this->untilKept();
+        $network = fn (bool $gone): mixed => $this->devtools('Network.emulateNetworkConditions', ['offline' => $gone, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devtools('Network.enable');
+        $network(true);
+        $this->tap('Done');
+        $this->until(fn (): bool => str_contains($this->main(), '1 kept on this device'), 'it waits');
+        $this->browser->get('about:blank');
+        $network(false);
+        self::assertSame([], $this->finished($this->studio->json('GET', "/api/runs/$run")), 'nobody has it yet');
+        $this->bench($run);
+        $this->untilAct('Cream, 1 of 2');
         $this->untilKept();
         self::assertSame(['s0/1'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
     }

@@ -197,6 +197,28 @@ final class RunsTest extends TestCase
         self::assertSame([['Late', true], ['Soon', false]], array_map(static fn (\stdClass $p): array => [$p->name, $p->isOver], $this->days($pots)->expires));
     }
 
+    /** Begun on the last day that is named it is ready in time; on the working day after, it is not. */
+    public function testByWhenAPieceMustBeBegun(): void
+    {
+        foreach ($this->studio->json('GET', '/api/runs')->runs as $other) {
+            null !== $other->finishedAt || $this->studio->json('PUT', "/api/runs/$other->id", ['version' => $other->version, 'archived' => true]);
+        }
+        $run = $this->put('stools');
+        $change = fn (?string $notBefore): \stdClass => $this->studio->json('PUT', "/api/runs/$run->id", ['version' => $this->studio->json('GET', "/api/runs/$run->id")->version, 'due' => '2027-01-15', 'notBefore' => $notBefore]);
+        $change(null);
+        $now = ['now' => '2026-11-30T07:30:00+01:00'];
+        $piece = $this->piece($this->days($now), $run->id);
+        self::assertNotNull($piece->beginBy);
+        $last = substr($piece->beginBy, 0, 10);
+        $change($last);
+        $then = $this->piece($this->days($now), $run->id);
+        self::assertSame([0, $piece->beginBy], [$then->late, $then->beginBy]);
+        $change((new \DateTimeImmutable($last))->modify('+1 weekday')->format('Y-m-d'));
+        $late = $this->piece($this->days($now), $run->id);
+        self::assertGreaterThan(0, $late->late);
+        self::assertNull($late->beginBy);
+    }
+
     /** Two runs of the demo, step by step and by what they cost; the other way round it says so. */
     public function testTwoRunsBesideEachOther(): void
     {

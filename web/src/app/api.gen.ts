@@ -2243,7 +2243,7 @@ export interface components {
             length: number;
             width: number;
         };
-        /** @description When a piece is ready. Immutable. `ready` as expected, with the fewest and with the most rounds; null where it is not planned to its end, `stuck` then says why; `late` minutes after the day it is wanted by. */
+        /** @description When a piece is ready. Immutable. `ready` as expected, with the fewest and with the most rounds; null where it is not planned to its end, `stuck` then says why; `late` minutes after the day it is wanted by; `beginBy` when it must be begun, or gone on with, at the latest to be ready by that day if nothing else were on the bench, null where no day is set or even now is too late. */
         DayPiece: {
             id: string;
             title: string;
@@ -2252,6 +2252,7 @@ export interface components {
             latest: string | null;
             due: string | null;
             late: number;
+            beginBy: string | null;
             stuck: string | null;
         };
         /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */

@@ -174,13 +174,7 @@ export default function BenchRoom() {
       )}
       <Box sx={{ flex: 1 }}>
         {act && worked ? (
-          <BenchStep
-            act={act}
-            document={document}
-            worked={worked}
-            preview={preview.data.preview}
-            does={vocabulary.data?.techniques.find((t) => t.key === document.steps.find((s) => s.id === act.step)?.technique)?.does ?? ''}
-          />
+          <BenchStep act={act} document={document} worked={worked} preview={preview.data.preview} vocabulary={vocabulary.data} />
         ) : (
           <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
             All of it is done.

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Preview, Recipe, StepPreview } from '../../app/api';
+import type { Preview, Recipe, StepPreview, Vocabulary } from '../../app/api';
 import { Cup } from '../../shared/Cup';
 import { deferring, minutes } from '../../shared/words';
 import { Making } from '../mixing/Making';
@@ -9,14 +9,25 @@ import { useReady } from '../section/face/useReady';
 import { LaidOut } from '../section/LaidOut';
 import type { Act } from './progress';
 
-type Props = { act: Act; document: Recipe; worked: StepPreview; preview: Preview; does: string };
+type Props = {
+  act: Act;
+  document: Recipe;
+  worked: StepPreview;
+  preview: Preview;
+  vocabulary: Vocabulary | undefined;
+};
+
+const along: Record<string, string> = { along: 'along the grain', across: 'across the grain', any: 'any way' };
 
 /** What is to be done, with what, and how it will look when it is right. */
-export function BenchStep({ act, document, worked, preview, does }: Props) {
+export function BenchStep({ act, document, worked, preview, vocabulary }: Props) {
   const step = document.steps.find((s) => s.id === act.step);
   const stack = preview.stacks.find((s) => s.look.after.some((a) => a.stepId === act.step));
   const ready = useReady(document, stack);
   const at = stack?.look.after.findIndex((a) => a.stepId === act.step) ?? -1;
+  const technique = vocabulary?.techniques.find((t) => t.key === step?.technique);
+  const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.figures.tools[0]))?.name;
+  const how = [tool, step?.strokes ? along[step.strokes] : null].filter(Boolean).join(', ');
   const half = act.lay > 1 ? (worked.lays > 1 ? 'the other side' : 'wipe it back') : null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
@@ -27,10 +38,11 @@ export function BenchStep({ act, document, worked, preview, does }: Props) {
           {half && `: ${half}`}
         </Box>
         <Box>
-          {does} {minutes(act.minutes)}
+          {technique?.does} {minutes(act.minutes)}
           {step?.grit ? `, grit ${step.grit}` : ''}
           {step?.dwell && act.lay === 1 ? `; it dwells ${minutes(step.dwell)}` : ''}.
         </Box>
+        {how && <Box>With: {how}.</Box>}
         {worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
         {worked.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
           <Box>

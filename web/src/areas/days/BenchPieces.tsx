@@ -56,6 +56,11 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                   {moment(piece.soonest)} with the fewest rounds, {moment(piece.latest)} with the most
                 </Box>
               )}
+              {piece.beginBy && piece.late === 0 && (
+                <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
+                  By itself it is ready in time if gone on with by {moment(piece.beginBy)}
+                </Box>
+              )}
               {piece.late > 0 && (
                 <Box sx={{ color: 'error.main', fontWeight: 650 }}>{minutes(piece.late)} after the day it is wanted by</Box>
               )}
