@@ -45,7 +45,7 @@ final class DaysTest extends Rooms
 
         $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Take it off"]')));
-        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 4 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
+        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 5 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
     }
 
     /** What a finished run was otherwise is told; what is ticked is in the draft of its recipe. */
