@@ -143,7 +143,11 @@ serve_lan() {
   loud_on_failure /usr/sbin/nginx -t -e stderr -c "$run/nginx.conf"
   set -m
   "/usr/sbin/php-fpm$v" -F "${root_may[@]}" "${php_tuning[@]}" -y "$run/fpm.conf" 2> /dev/null &
-  local fpm=$!
+  local fpm=$! tries
+  for ((tries = 0; tries < 200; tries++)); do # whoever asks nginx before is told that nobody is behind it
+    [ -S "$run/php.sock" ] && break
+    sleep 0.05
+  done
   /usr/sbin/nginx -e stderr -c "$run/nginx.conf" -g 'daemon off;' 2>> var/log/nginx.log &
   local nginx=$!
   set +m

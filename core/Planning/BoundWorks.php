@@ -20,12 +20,13 @@ final class BoundWorks
     private readonly bool $soon;
 
     /**
-     * @param array<string, Work>         $works each after those it links to
+     * @param array<string, Work>         $works     each after those it links to
      * @param array<string, list<string>> $after
      * @param non-empty-list<Calendar>    $hands
      * @param array<string, int>          $due
+     * @param bool                        $isCrowded whether places hold only so many pieces
      */
-    public function __construct(private readonly array $works, private readonly array $after, private readonly array $hands, private readonly int $from, private readonly array $due)
+    public function __construct(private readonly array $works, private readonly array $after, private readonly array $hands, private readonly int $from, private readonly array $due, bool $isCrowded)
     {
         $pots = array_count_values(array_filter(array_map(static fn (Work $w): ?string => $w->pot, $works), static fn (?string $pot): bool => null !== $pot));
         foreach ($works as $id => $work) {
@@ -40,14 +41,14 @@ final class BoundWorks
             }
             $this->tails[$id] = $tail;
         }
-        $this->soon = [] === array_filter($works, static fn (Work $w): bool => $w->setUp > 0 || [] !== array_filter($w->links, static fn (Link $l): bool => null !== $l->most));
+        $this->soon = !$isCrowded && [] === array_filter($works, static fn (Work $w): bool => $w->setUp > 0 || [] !== array_filter($w->links, static fn (Link $l): bool => null !== $l->most));
         $jobs = [];
         foreach ($works as $work) {
             $jobs[$work->job][] = $work;
         }
         foreach ($jobs as $job => $own) {
             $place = array_flip(array_map(static fn (Work $w): string => $w->id, $own));
-            $this->like[$job] = serialize([$due[$job] ?? null, array_map(static fn (Work $w): array => [$w->minutes, array_map(static fn (Link $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links), $w->last, $w->pot, $w->setUp, $w->potLife, $w->notBefore, $w->alone], $own)]);
+            $this->like[$job] = serialize([$due[$job] ?? null, array_map(static fn (Work $w): array => [$w->minutes, array_map(static fn (Link $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links), $w->last, $w->pot, $w->setUp, $w->potLife, $w->notBefore, $w->alone, $w->room], $own)]);
         }
     }
 
@@ -63,7 +64,7 @@ final class BoundWorks
         return $this->like[$job];
     }
 
-    /** Is nothing lost when what can be done is done? Not where pots are changed, or something must not wait too long: then it may have to be put off. */
+    /** Is nothing lost when what can be done is done? Not where pots are changed, places are full, or something must not wait too long: then it may have to be put off. */
     public function soonerIsNoWorse(): bool
     {
         return $this->soon;

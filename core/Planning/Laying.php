@@ -25,12 +25,19 @@ final class Laying
     private array $first = [];
     /** @var array<string, true> */
     private array $givenUp = [];
+    /** @var array<string, string> where each piece stands that has come in, by job */
+    private array $entered;
+    /** @var array<string, int> works laid, by job */
+    private array $laid = [];
+    /** @var array<string, int> when what is laid is over, by job */
+    private array $over = [];
 
     /**
      * @param non-empty-list<Calendar> $hands
      */
-    public function __construct(private readonly array $hands, private readonly int $from)
+    public function __construct(private readonly array $hands, private readonly int $from, private readonly Rooms $rooms)
     {
+        $this->entered = $rooms->standing;
         $this->free = array_fill(0, \count($hands), $from);
     }
 
@@ -58,13 +65,20 @@ final class Laying
     }
 
     /**
-     * Where a work would begin and end if it came next; null where that lies too far ahead.
+     * Where a work would begin and end if it came next; null where that lies too far ahead, or there is no room for its piece yet.
      */
     public function place(Work $work): ?PlacedWork
     {
         $ready = max($this->from, $work->notBefore, $this->notBefore[$work->id] ?? 0);
         foreach ($work->links as $link) {
             $ready = max($ready, $link->wait->over($this->placed[$link->after]->end(), $this->hands[0]));
+        }
+        if (null !== $work->room && !isset($this->entered[$work->job])) {
+            $room = $this->rooms->from($work->room, $this->entered, $this->laid, $this->over);
+            if (null === $room) {
+                return null;
+            }
+            $ready = max($ready, $room);
         }
         if (0 === $work->minutes) {
             return new PlacedWork($work, 0, [new Interval($ready, $ready)], 0, $work->last->over($ready, $this->hands[0]));
@@ -113,6 +127,9 @@ final class Laying
     {
         $work = $placed->work;
         $this->placed[$work->id] = $placed;
+        null === $work->room || $this->entered[$work->job] ??= $work->room;
+        $this->laid[$work->job] = ($this->laid[$work->job] ?? 0) + 1;
+        $this->over[$work->job] = max($this->over[$work->job] ?? 0, $placed->over);
         if ($work->minutes > 0) {
             $this->free[$placed->hands] = $placed->end();
             if (null !== $work->pot && !$this->goesOn($work, $placed->hands, $placed->start())) {
@@ -156,7 +173,7 @@ final class Laying
     private function putOff(Work $work, Link $link, int $late): ?self
     {
         $before = $this->placed[$link->after];
-        $again = new self($this->hands, $this->from);
+        $again = new self($this->hands, $this->from, $this->rooms);
         [$again->notBefore, $again->first, $again->givenUp] = [$this->notBefore, $this->first, $this->givenUp];
         $again->first[$work->id] ??= $before->start();
         if ($before->start() + $late - $again->first[$work->id] > self::LARGEST_PUSH) {

@@ -28,7 +28,7 @@ final class PlanWorks
      * @param array<string, int>       $due    the instant at which a piece must be ready, by job
      * @param \Closure(): bool         $isOver whether the time is up
      */
-    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver): ?WorkPlan
+    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?Rooms $rooms = null): ?WorkPlan
     {
         $this->works = array_column(array_map(static fn (Work $w): array => [$w->id, $w], $works), 1, 0);
         $this->after = array_fill_keys(array_keys($this->works), []);
@@ -37,8 +37,8 @@ final class PlanWorks
                 $this->after[$link->after][] = $work->id;
             }
         }
-        $this->bound = new BoundWorks($this->works, $this->after, $hands, $from, $due);
-        $begin = new Laying($hands, $from);
+        $this->bound = new BoundWorks($this->works, $this->after, $hands, $from, $due, $rooms?->areLimited() ?? false);
+        $begin = new Laying($hands, $from, ($rooms ?? Rooms::none())->for($works));
         [$this->best, $this->over] = [null, false];
         $this->root = $this->bound->of($begin)[1];
         $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));

@@ -8,7 +8,7 @@ namespace Inlaid\Core\Planning;
  * Something that a pair of hands does in one go.
  *
  * Immutable. `job` the piece it belongs to; `minutes` of hands; `links` to what comes before it; `last` what must pass after it before the piece is ready; `pot` what it is done with, `setUp` minutes that it takes to begin with another pot or to mix a new one, `potLife` minutes after which a pot is mixed anew;
- * `notBefore` an instant; `alone` whether only the painter can do it.
+ * `notBefore` an instant; `alone` whether only the painter can do it; `room` the place where the piece stands from here on, null where that does not matter.
  */
 final readonly class Work
 {
@@ -26,6 +26,7 @@ final readonly class Work
         public ?int $potLife = null,
         public int $notBefore = 0,
         public bool $alone = false,
+        public ?string $room = null,
     ) {
     }
 
@@ -36,6 +37,6 @@ final readonly class Work
      */
     public function after(array $links, int $notBefore): self
     {
-        return new self($this->id, $this->job, $this->minutes, $links, $this->last, $this->pot, $this->setUp, $this->potLife, $notBefore, $this->alone);
+        return new self($this->id, $this->job, $this->minutes, $links, $this->last, $this->pot, $this->setUp, $this->potLife, $notBefore, $this->alone, $this->room);
     }
 }

@@ -80,7 +80,7 @@ final readonly class Context
      */
     public function inAir(\Closure $do): self
     {
-        $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do)), $this->places);
+        $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do), $p->holds), $this->places);
 
         return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper, $this->own);
     }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Drying\Place;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Rooms;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkPlan;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\School\Schools;
+use Inlaid\Core\Technique\Act;
 
 /**
  * Plans all pieces on the bench over the working days, from now on.
@@ -127,7 +130,7 @@ final readonly class PlanDays
             return --$looks < 0 || $isOver();
         };
 
-        return [[] === $made ? null : $this->plan->plan($made, $calendars, $context->now, $due, $enough), $made, $stuck];
+        return [[] === $made ? null : $this->plan->plan($made, $calendars, $context->now, $due, $enough, $this->rooms($pieces, $works, $context)), $made, $stuck];
     }
 
     /**
@@ -160,6 +163,23 @@ final readonly class PlanDays
     }
 
     /**
+     * @param list<PieceToDo>               $pieces
+     * @param array<string, list<StepWork>> $works
+     */
+    private function rooms(array $pieces, array $works, Context $context): Rooms
+    {
+        $standing = [];
+        foreach ($pieces as $piece) {
+            $laid = array_filter($works[$piece->id], static fn (StepWork $w): bool => Act::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => str_starts_with($key, $w->step->id.'/')));
+            if (null !== $piece->place && [] !== $laid) {
+                $standing[$piece->id] = $piece->place;
+            }
+        }
+
+        return Rooms::of(array_filter(array_map(static fn (Place $p): ?int => $p->holds, $context->places), static fn (?int $most): bool => null !== $most), $standing);
+    }
+
+    /**
      * The last day on which a piece can be begun, found by halves: who begins later is not ready sooner.
      *
      * @param list<StepWork>           $works
@@ -177,7 +197,7 @@ final readonly class PlanDays
         $begun = null;
         for ([$low, $high] = [0, \count($days) - 1]; $low <= $high;) {
             $middle = intdiv($low + $high, 2);
-            $later = new PieceToDo($piece->id, $piece->recipe, $piece->air, $days[$middle], $piece->due, $piece->done, $piece->paces);
+            $later = new PieceToDo($piece->id, $piece->recipe, $piece->air, $days[$middle], $piece->due, $piece->done, $piece->paces, $piece->place);
             $own = $this->works->works($later, $works, $context->working->zone, $calendars[0]);
             $plan = [] === $own ? null : $this->plan->plan($own, $calendars, $context->now, [], static fn (): bool => true);
             if (null === $plan || ($plan->ready[$piece->id] ?? \PHP_INT_MAX) > $piece->due) {

@@ -106,7 +106,9 @@ final readonly class WorksOfPiece
         $id = static fn (int $lay): string => $piece->id.'/'.self::key($work->step->id, $coat, $lay);
         [$pot, $setUp, $life] = null === $work->mix ? [null, 0, null] : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
         $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
-        $one = static fn (int $lay, int $minutes, Wait $last, Link ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore);
+        // What has been laid must not be moved until it is dry.
+        $room = Act::Adds === $work->step->technique->figures()->act ? $piece->place : null;
+        $one = static fn (int $lay, int $minutes, Wait $last, Link ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore, room: $room);
         $split = $this->split($work);
         if (null === $split) {
             return [[$one(1, $masking + $this->paced($work->handsOn, $work, $piece), $last, ...$links)], $id(1)];

@@ -219,6 +219,22 @@ final class RunsTest extends TestCase
         self::assertNull($late->beginBy);
     }
 
+    /** A hall that holds one piece: the second comes in when the first is ready. */
+    public function testAPlaceHoldsSoManyPieces(): void
+    {
+        foreach ($this->studio->json('GET', '/api/runs?bench=1')->runs as $other) {
+            $this->studio->json('PUT', "/api/runs/$other->id", ['version' => $other->version, 'archived' => true]);
+        }
+        $recipe = $this->studio->recipe('rack')->id;
+        array_map(fn (): mixed => $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'place' => 'window'], 201), [1, 2]);
+        $places = static fn (?int $holds): array => ['now' => '2026-11-30T07:30:00+01:00', 'places' => [(object) array_filter(['id' => 'window', 'name' => 'Window', 'coldest' => 18, 'warmest' => 22, 'humidity' => 50, 'air' => 'still', 'holds' => $holds])]];
+        $ready = static fn (\stdClass $plan): array => array_column($plan->pieces, 'ready');
+        [$any, $one] = [$this->days($places(null)), $this->days($places(1))];
+        self::assertGreaterThan(max($ready($any)), max($ready($one)));
+        $first = array_values(array_filter($one->works, static fn (\stdClass $w): bool => $w->piece === $one->pieces[array_search(max($ready($one)), $ready($one), true)]->id && null !== $w->pot))[0];
+        self::assertGreaterThanOrEqual(strtotime(min($ready($one))), strtotime($first->stretches[0]->start));
+    }
+
     /** Two runs of the demo, step by step and by what they cost; the other way round it says so. */
     public function testTwoRunsBesideEachOther(): void
     {

@@ -131,9 +131,11 @@ final readonly class ReadSettings
     {
         $byId = [];
         $n->has('places') && $n->list('places', static function (Node $p) use (&$byId): void {
-            $id = $p->fields('id', 'name', 'coldest', 'warmest', 'humidity', 'air')->id('id');
+            $id = $p->fields('id', 'name', 'coldest', 'warmest', 'humidity', 'air', 'holds')->id('id');
+            $holds = $p->intOrNull('holds');
+            null !== $holds && ($holds < 1 || $holds > 1000) && $p->refuse('holds', 'Between 1 and 1000 pieces, or not stated.');
             isset($byId[$id]) && $p->refuse('id', 'This place is there twice.');
-            $byId[$id] = new Place($id, $p->string('name', 60), $p->make(static fn (): DayCurve => DayCurve::between($p->float('coldest'), $p->float('warmest'), $p->float('humidity'), $p->enum('air', Air::class)), 'coldest'));
+            $byId[$id] = new Place($id, $p->string('name', 60), $p->make(static fn (): DayCurve => DayCurve::between($p->float('coldest'), $p->float('warmest'), $p->float('humidity'), $p->enum('air', Air::class)), 'coldest'), $holds);
         }, 20);
 
         return $byId;

@@ -61,7 +61,7 @@ final readonly class PlanBench
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 
-        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $paces);
+        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $paces, $run->place);
     }
 
     /** The beginning of a day in the studio. */

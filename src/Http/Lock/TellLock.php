@@ -50,7 +50,7 @@ final readonly class TellLock
     public function check(#[\SensitiveParameter] string $passphrase, Request $request): void
     {
         if (!$this->needed->for($request)) {
-            throw new Problem(409, 'no-lock', 'No passphrase is asked for here: the program is on this machine alone.');
+            throw self::noLock();
         }
         if (!$this->lock->isSet()) {
             throw new Problem(503, 'no-passphrase', 'This studio has no passphrase yet. Set one on the machine it runs on, with bin/console inlaid:passphrase.');
@@ -70,8 +70,16 @@ final readonly class TellLock
      */
     public function insist(Request $request): void
     {
-        if (!$this->needed->for($request) || !$this->lock->opens(LockCookie::of($request), KeyHolder::Device)) {
+        if (!$this->needed->for($request)) {
+            throw self::noLock();
+        }
+        if (!$this->lock->opens(LockCookie::of($request), KeyHolder::Device)) {
             throw new Problem(401, 'passphrase', 'Give the passphrase first.');
         }
+    }
+
+    private static function noLock(): Problem
+    {
+        return new Problem(409, 'no-lock', 'No passphrase is asked for here: the program is on this machine alone.');
     }
 }

@@ -21,6 +21,8 @@ final readonly class ReadBundle
     public const FORMAT = 'inlaid-bundle';
     public const VERSION = 1;
     private const MOST_WRONG = 40;
+    /** Of a kind; twenty years of a busy studio are a tenth of it. */
+    private const MOST_ROWS = 200_000;
     private const LARGEST_PHOTO = 12 * 1024 * 1024;
 
     public function __construct(private CheckRow $check, private TakePicture $picture = new TakePicture())
@@ -81,13 +83,14 @@ final readonly class ReadBundle
             $seen[$kind->value] = [];
             foreach ($zip->lines($kind->file()) as $number => $line) {
                 $at = "/{$kind->value}/$number";
+                $number <= self::MOST_ROWS || throw Refused::at($at, \sprintf('More than %d lines are not taken.', self::MOST_ROWS));
                 try {
                     $row = $this->check->check($kind, self::json($line, $at), $at);
                     $id = self::id($kind, $row);
                     isset($seen[$kind->value][$id]) && throw Refused::at($at, 'This is in the bundle twice.');
                     $this->belongs($kind, $row, $seen, $at);
                     $kind->isPhoto() && $this->photo($zip, $id);
-                    $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['document' => $row['document']] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
+                    $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['print' => self::print($row['document'])] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
                 } catch (Refused $refused) {
                     array_push($wrong, ...$refused->violations);
                     \count($wrong) < self::MOST_WRONG || throw new Refused($wrong);
@@ -120,6 +123,12 @@ final readonly class ReadBundle
         if (Kind::Revisions === $kind && \is_string($row['recipe']) && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])) {
             throw Refused::at("$at/number", 'The recipe knows of no such revision.');
         }
+    }
+
+    /** By which a document is told from another without being kept in mind whole. */
+    public static function print(mixed $document): string
+    {
+        return hash('xxh128', \is_string($document) ? $document : '');
     }
 
     /** @param array<string, mixed> $row */

@@ -119,9 +119,9 @@ final readonly class TakeBundle
     {
         $become = [];
         foreach ($seen[$kind->value] as $id => $row) {
-            $document = Kind::Boards === $kind ? $row['document'] : $seen[Kind::Drafts->value][$id]['document'];
+            $print = Kind::Boards === $kind ? $row['print'] : $seen[Kind::Drafts->value][$id]['print'];
             $here = Kind::Boards === $kind ? $this->em->find(StoredBoard::class, $id)?->document : $this->em->find(StoredRecipe::class, $id)?->draft->document;
-            $become[] = new PlannedRecipe($id, \is_string($row['title']) ? $row['title'] : '', $revisions[$id] ?? 0, null === $here ? 'new' : ($here === $document ? 'same' : 'copy'));
+            $become[] = new PlannedRecipe($id, \is_string($row['title']) ? $row['title'] : '', $revisions[$id] ?? 0, null === $here ? 'new' : (ReadBundle::print($here) === $print ? 'same' : 'copy'));
         }
 
         return $become;

@@ -11,6 +11,7 @@ use Inlaid\Core\Planning\Link;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Rooms;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkPlan;
@@ -55,8 +56,39 @@ final class PlanWorksTest extends TestCase
             $plan = $this->plan($works, $hands, $from, $due, 100_000);
             self::assertTrue($plan->complete);
             $best = null;
-            $this->everyOrder(new Laying($hands, $from), $works, static function (Laying $laying) use (&$best, $due): void {
+            $this->everyOrder(new Laying($hands, $from, Rooms::none()), $works, static function (Laying $laying) use (&$best, $due): void {
                 $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
+            });
+            self::assertSame($best, \array_slice($plan->cost(), 0, 3));
+        });
+    }
+
+    /** Where there is room for one or two only: never more at once, and still as good as the best of all orders. */
+    public function testNoMorePiecesStandInAPlaceThanItHolds(): void
+    {
+        $this->manyTimes(40, function (): void {
+            $time = $this->time();
+            $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
+            $works = array_map(fn (Work $w): Work => new Work($w->id, $w->job, $w->minutes, $w->links, $w->last, room: 'j2' === $w->job || str_ends_with($w->id, '-0') && 1 === $this->int(0, 1) ? null : 'hall'), $this->works(3, 2));
+            $rooms = Rooms::of(['hall' => $this->int(1, 2)], 1 === $this->int(0, 1) ? ['j0' => 'hall'] : []);
+            $hands = [new Calendar($time, $from)];
+            $plan = (new PlanWorks())->plan($works, $hands, $from, [], static fn (): bool => false, $rooms);
+            self::assertNotNull($plan);
+            $this->assertWorkable($plan, $works, $time, $from);
+            self::assertTrue($plan->complete);
+            $stands = [];
+            foreach ($plan->placed as $placed) {
+                $job = $placed->work->job;
+                if (null !== $placed->work->room || isset($rooms->standing[$job])) {
+                    $stands[$job] = [min($stands[$job][0] ?? \PHP_INT_MAX, isset($rooms->standing[$job]) ? $from : $placed->start()), $plan->ready[$job]];
+                }
+            }
+            foreach ($stands as [$in]) {
+                self::assertLessThanOrEqual($rooms->most['hall'], \count(array_filter($stands, static fn (array $s): bool => $s[0] <= $in && $in < $s[1])));
+            }
+            $best = null;
+            $this->everyOrder(new Laying($hands, $from, $rooms->for($works)), $works, static function (Laying $laying) use (&$best): void {
+                $best = null === $best ? self::cost($laying, []) : min($best, self::cost($laying, []));
             });
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
         });

@@ -4183,6 +4183,8 @@ export interface components {
                 humidity: number;
                 /** @enum {string} */
                 air: "still" | "moving" | "fan";
+                /** @description How many pieces can stand there at once; any number if missing. */
+                holds?: number | null;
             }[];
             /** @description Whether there is an open flame or a glowing heater in the room. */
             flame?: boolean | null;
@@ -4680,6 +4682,8 @@ export interface components {
                 humidity: number;
                 /** @enum {string} */
                 air: "still" | "moving" | "fan";
+                /** @description How many pieces can stand there at once; any number if missing. */
+                holds?: number | null;
             }[];
             /** @description Whether there is an open flame or a glowing heater in the room. */
             flame?: boolean | null;

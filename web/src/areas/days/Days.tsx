@@ -1,6 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
@@ -10,11 +11,13 @@ import { BenchPieces } from './BenchPieces';
 import { DayCard } from './DayCard';
 import { Expiring } from './Expiring';
 import { NextUp } from './NextUp';
+import { Trying } from './Trying';
 import { useDays, useRunsOnBench } from './useDays';
 import { askedOf, WhatIf, type Would } from './WhatIf';
 
 /** All pieces on the bench over the days to come: what to do now and next, when each is ready, and what would be if. */
 export default function Days() {
+  const queries = useQueryClient();
   const [would, setWould] = useState<readonly Would[]>([]);
   const settings = useSettings();
   const runs = useRunsOnBench();
@@ -47,6 +50,13 @@ export default function Days() {
         ) : (
           <>
             <NextUp plan={usual.data} />
+            <Trying
+              busy={would.length > 0 && tried.isFetching}
+              onStop={() => {
+                void queries.cancelQueries({ queryKey: ['days', asked] });
+                setWould([]);
+              }}
+            />
             <WhatIf would={would} onChange={setWould} usual={usual.data} tried={would.length > 0 ? tried.data : undefined} />
             {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
             <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>

@@ -9,7 +9,7 @@ type Changed = Partial<Pick<RunSummary, 'place' | 'notBefore' | 'due' | 'archive
 export function useDays(asked: Asked) {
   return useQuery({
     queryKey: ['days', asked],
-    queryFn: () => answer(api.POST('/api/compute/days', { body: asked })),
+    queryFn: ({ signal }) => answer(api.POST('/api/compute/days', { body: asked, signal })),
     placeholderData: keepPreviousData,
     refetchInterval: 60_000,
     staleTime: 0,
