@@ -8,7 +8,8 @@ lan_names() {
   printf '%s\n' localhost "${name%%.*}" "${name%%.*}.local"
   [ "$name" = "${name%%.*}" ] || printf '%s\n' "$name"
   printf '%s\n' 127.0.0.1 ::1
-  hostname -I | tr ' ' '\n' | grep -v '^$' || true
+  # Not the IPv6 addresses of the wide net, which many machines change every day.
+  hostname -I | tr ' ' '\n' | grep -v -e '^$' -e '^[23][0-9a-f]*:' || true
 }
 is_address() { case $1 in *:* | *[0-9].[0-9]*.[0-9]*.[0-9]*) return 0 ;; *) return 1 ;; esac; }
 
@@ -123,7 +124,7 @@ serve_lan() {
   run=$(mktemp -d)
   local as='' root_may=()
   if [ "$(id -u)" = 0 ]; then
-    as="user = $(stat -c %U "$root")"$'\n'"group = $(stat -c %G "$root")"
+    as=$(printf '%s = %s\n' user "$(stat -c %U "$root")" group "$(stat -c %G "$root")" listen.owner "$(stat -c %U "$root")" listen.group "$(stat -c %G "$root")")
     [ "$(stat -c %U "$root")" = root ] && root_may=(-R) && say 'This runs as root. A user of its own for the studio would be safer.'
     chown "$(stat -c %U:%G "$root")" "$run"
   fi

@@ -64,6 +64,6 @@ final readonly class OwnLog
     /** What changes whenever something is noted, or a run is put away. */
     private function stamp(): string
     {
-        return implode(' ', array_map(static fn (mixed $v): string => \is_scalar($v) ? (string) $v : '', $this->connection->fetchNumeric('SELECT (SELECT MAX(rowid) FROM run_event), (SELECT COUNT(*) FROM run), (SELECT SUM(version) FROM run)') ?: []));
+        return implode(' ', array_map(static fn (mixed $v): string => \is_scalar($v) ? (string) $v : '', $this->connection->fetchNumeric('SELECT (SELECT MAX(rowid) FROM run_event), (SELECT id FROM run_event ORDER BY rowid DESC LIMIT 1), (SELECT COUNT(*) FROM run), (SELECT SUM(version) FROM run)') ?: []));
     }
 }

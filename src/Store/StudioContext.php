@@ -49,7 +49,7 @@ final readonly class StudioContext
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
         $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings) + $this->left();
         $json = (object) array_merge($whole, null === $stated ? [] : get_object_vars($stated));
-        $own = isset($json->own) ? [] : $this->ownFigures($json);
+        $own = isset($json->own) ? [] : $this->ownFigures($json, $pointer);
         if ([] !== $own) {
             $json->own = (object) $own;
         }
@@ -70,13 +70,13 @@ final readonly class StudioContext
     /**
      * @return array<string, \stdClass> figures by what they are of, those that are switched on
      */
-    private function ownFigures(\stdClass $json): array
+    private function ownFigures(\stdClass $json, string $pointer): array
     {
         $used = array_filter(self::SWITCHES, static fn (string $switch): bool => true === ($json->{$switch} ?? null));
         if ([] === $used) {
             return [];
         }
-        $learned = $this->log->learn($this->read->read($json));
+        $learned = $this->log->learn($this->read->read($json, $pointer));
 
         $figures = [];
         foreach (array_keys($used) as $of) {

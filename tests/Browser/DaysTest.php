@@ -22,7 +22,8 @@ final class DaysTest extends Rooms
         $this->press('gd');
         $this->until(fn (): bool => str_contains($this->main(), 'All ready '), 'the days are planned');
         self::assertStringContainsString('No order of work has them ready sooner.', $this->main());
-        $this->choose('Put on the bench', 'Notice-board frame, stippled and lined');
+        $this->field('Put on the bench')->sendKeys('notice');
+        $this->pick('Notice-board frame, stippled and lined');
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')), 'it is on the bench');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and in the days');
         $first = $this->text('[data-testid=next] p');

@@ -76,6 +76,7 @@ export const theme = createTheme({
     MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 40 } } },
     MuiIconButton: { styleOverrides: { root: { borderRadius: 4, color: bench.ink } } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
+    MuiAutocomplete: { styleOverrides: { paper: { border: `1px solid ${bench.line}`, boxShadow: '0 4px 14px rgba(34,41,43,.18)' } } },
     MuiDialog: { styleOverrides: { paper: { border: `2px solid ${bench.ink}`, borderRadius: 6 } } },
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: serif, fontWeight: 650 } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true, slotProps: { inputLabel: { shrink: true } } } },

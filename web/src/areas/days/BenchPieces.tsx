@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { answer, api, type DaysPreview, type RunSummary, type Settings } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice, DayEntry } from '../../shared/Field';
-import { useRecipes } from '../../shared/useRecipes';
+import { RecipePick } from '../../shared/RecipePick';
 import { minutes, moment } from '../../shared/words';
 import { CalendarFeed } from './CalendarFeed';
 import { Mark } from './NextUp';
@@ -17,16 +17,10 @@ type Props = { plan: DaysPreview; runs: readonly RunSummary[]; settings: Setting
 /** The pieces on the bench: when each is ready, where it stands, from when and by when; and another one put there. */
 export function BenchPieces({ plan, runs, settings }: Props) {
   const { put, change } = useRunWork();
-  const recipes = useRecipes();
   const error = put.error ?? change.error;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Choice
-        label="Put on the bench"
-        value=""
-        options={[['', 'choose a recipe …'] as const, ...(recipes.data ?? []).map((r) => [r.id, r.title] as const)]}
-        onChange={(recipe) => recipe !== '' && put.mutate({ recipe })}
-      />
+      <RecipePick label="Put on the bench" onPick={(recipe) => put.mutate({ recipe })} />
       {error && <Alert severity="error">{error.message}</Alert>}
       {plan.pieces.map((piece) => {
         const run = runs.find((r) => r.id === piece.id);
