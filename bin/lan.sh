@@ -138,6 +138,8 @@ serve_lan() {
     return
   fi
   if [ -t 0 ]; then bin/console inlaid:passphrase --if-none; else bin/console inlaid:passphrase --if-none --no-interaction; fi
+  # What was made here belongs to whom the program runs as.
+  [ "$(id -u)" != 0 ] || chown -R "$(stat -c %U:%G "$root")" "$root/var"
   local file
   for file in nginx.conf rooms.conf fpm.conf; do fill "$file" > "$run/$file"; done
   [ "$(id -u)" != 0 ] || sed -i "1i user $(stat -c '%U %G' "$root");" "$run/nginx.conf"
