@@ -15,6 +15,7 @@ use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\Core\Bench\BenchRefusal;
 use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\EventKind;
 use Inlaid\Core\Bench\FoldRun;
 use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Recipe\Recipe;
@@ -200,9 +201,12 @@ final readonly class RunBook
     {
         $json = Json::decode($run->document);
         \assert($json instanceof \stdClass);
-        $changes = $this->state($run)->changes;
+        $before = $this->events($run);
+        $changes = $this->fold->fold($before)->changes;
+        // A step that was put in may have been taken back on one device while another worked on it.
+        $once = array_map(static fn (Event $e): string => ApplyChanges::inserted($e->id), array_filter($before, static fn (Event $e): bool => EventKind::Insert === $e->kind));
         $steps = static fn (\stdClass $of): array => array_filter(array_column(Json::objects($of, 'steps'), 'id'), is_string(...));
-        $known = $steps($this->changes->apply($json, $changes));
+        $known = [...$steps($this->changes->apply($json, $changes)), ...$once];
         $refused = [];
         foreach ($events as $i => $sent) {
             try {
@@ -210,13 +214,16 @@ final readonly class RunBook
                 if ([] !== array_diff(array_filter([$event->step, $event->of, $event->before]), $known)) {
                     throw BenchRefusal::noSuchStep();
                 }
-                if ($event->kind->isChange()) {
+                $isNewChange = $event->kind->isChange() && !$this->isThere($run->id, $event);
+                if ($isNewChange) {
                     // Refused here where a reader of the recipe would refuse it.
                     $this->read->read($this->changes->apply($json, [...$changes, $event]));
                 }
                 $do($event, $sent);
-                $changes = $event->kind->isChange() ? [...$changes, $event] : $changes;
-                $known = $event->kind->isChange() ? $steps($this->changes->apply($json, $changes)) : $known;
+                if ($isNewChange) {
+                    $changes[] = $event;
+                    array_push($known, ...$steps($this->changes->apply($json, $changes)));
+                }
             } catch (Refused|BenchRefusal $none) {
                 $refused[$i] = $none->getMessage();
             }

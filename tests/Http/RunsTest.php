@@ -288,6 +288,11 @@ final class RunsTest extends TestCase
         self::assertContains($inserted, array_column(array_filter($this->days(['now' => '2026-11-30T07:30:00+01:00'])->works, static fn (\stdClass $w): bool => $w->piece === $run->id), 'step'), 'and planned');
         self::assertSame([], $this->note($run->id, [['id' => 'c4', 'at' => '2026-11-01T10:00:00+01:00', 'kind' => 'finished', 'step' => $inserted]])->refused, 'and can be noted');
 
+        // Sent once more, as after a lost answer, it is the same.
+        $again = $this->note($run->id, [['id' => 'c2', 'at' => '2026-11-01T09:01:00+01:00', 'kind' => 'insert', 'step' => 's3', 'before' => 's6'], ['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'more', 'step' => 's3']]);
+        self::assertSame([], $again->refused);
+        self::assertEquals($noted->run->document, $again->run->document);
+
         $made = $this->studio->json('GET', "/api/runs/$run->id/made")->deviations;
         self::assertSame(['one coat more than planned', true], [$made[0]->words, $made[0]->takes]);
         $taken = $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version]);
@@ -299,6 +304,8 @@ final class RunsTest extends TestCase
         $back = array_column($undone->document->steps, null, 'id');
         self::assertSame(1, $back['s3']->coats);
         self::assertEquals(array_column($recipe->document->steps, null, 'id')['s5']->uses, $back['s5']->uses);
+
+        self::assertSame([], $this->note($run->id, [['id' => 'r2', 'at' => '2026-11-01T11:30:00+01:00', 'kind' => 'retract', 'retracts' => 'c2'], ['id' => 'c7', 'at' => '2026-11-01T11:20:00+01:00', 'kind' => 'note', 'step' => $inserted, 'text' => 'Done on the other tablet.']])->refused, 'taken back on one device while another is at it');
 
         $refused = $this->note($run->id, [
             ['id' => 'n1', 'at' => '2026-11-01T12:00:00+01:00', 'kind' => 'mix', 'step' => 's1', 'of' => 's3'],
