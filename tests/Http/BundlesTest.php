@@ -83,6 +83,19 @@ final class BundlesTest extends TestCase
         self::assertSame($before['recipes'] + 1, $this->counts()['recipes']);
         self::assertSame('Gone on', $this->studio->json('GET', "/api/recipes/$recipe")->document->title);
 
+        // The board goes on here too: what comes is another board, with photos of its own, and its readings are of those.
+        $reading = $this->studio->json('GET', "/api/boards/$board")->readings[0];
+        $photo = $reading->photos[0]->id;
+        $this->studio->json('PUT', "/api/boards/$board/patches/A1/reading", ['colour' => '#8c9698', 'how' => 'photo', 'photo' => $photo]);
+        $out = $this->export('recipes', null, '?ids='.$recipe);
+        (new \SQLite3($this->studio->store))->exec("UPDATE board SET document = replace(document, '\"title\":\"', '\"title\":\"Other ') WHERE id = '$board'");
+        $this->in($this->studio, 'POST', '/api/bundles', $out, 201);
+        $boards = $this->studio->json('GET', '/api/boards')->boards;
+        $copy = array_values(array_filter($boards, static fn (\stdClass $b): bool => !str_starts_with($b->title, 'Other') && $b->id !== $board && [] !== array_filter($boards, static fn (\stdClass $o): bool => $o->id === $board && $o->title === $b->title)))[0]->id ?? '';
+        $copied = array_values(array_filter($this->studio->json('GET', "/api/boards/$copy")->readings, static fn (\stdClass $r): bool => 'A1' === $r->patch))[0];
+        self::assertNotSame($photo, $copied->photo);
+        self::assertSame($copied->photos[0]->id, $copied->photo);
+
         $other = $this->emptied();
         self::assertSame('new', $this->in($other, 'POST', '/api/bundles/plan', $out)->recipes[0]->becomes);
         $this->in($other, 'POST', '/api/bundles', $out, 201);

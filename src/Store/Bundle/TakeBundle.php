@@ -7,8 +7,10 @@ namespace Inlaid\App\Store\Bundle;
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Bundle\ZipIn;
 use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredBalance;
 use Inlaid\App\Store\Entity\StoredBoard;
+use Inlaid\App\Store\Entity\StoredPhoto;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\Sqlite\CopyStore;
@@ -61,6 +63,11 @@ final readonly class TakeBundle
             foreach ($planned as $p) {
                 $ids[$kind][$p->id] = ['new' => $p->id, 'copy' => (string) new Ulid(), 'same' => null][$p->becomes];
             }
+        }
+        foreach ($this->read->rows($zip, Kind::Photos) as $row) {
+            // A photo that comes with a copy of its board is another one.
+            $id = \is_string($row['id']) ? $row['id'] : '';
+            $ids[Kind::Photos->value][$id] = null === $this->em->find(StoredPhoto::class, $id) ? $id : (string) new Ulid();
         }
         $this->em->wrapInTransaction(function () use ($zip, $ids): void {
             foreach ([Kind::Materials, Kind::Recipes, Kind::Drafts, Kind::Revisions, Kind::Boards, Kind::Readings, Kind::Photos] as $kind) {
@@ -152,8 +159,14 @@ final readonly class TakeBundle
             return null;
         }
 
-        // A photo that comes with a copy of its board is another one.
-        return [$owner => $id] + (Kind::Photos === $kind ? ['from' => $row['id'], 'id' => $id === $row[$owner] ? $row['id'] : (string) new Ulid()] : []) + $row;
+        if (Kind::Readings === $kind && \is_string($row['document'])) {
+            $reading = Json::decode($row['document']);
+            \assert($reading instanceof \stdClass);
+            isset($reading->photo) && $reading->photo = $to(Kind::Photos, $reading->photo) ?? $reading->photo;
+            $row['document'] = Json::encode($reading);
+        }
+
+        return [$owner => $id] + (Kind::Photos === $kind ? ['from' => $row['id'], 'id' => $to($kind, $row['id'])] : []) + $row;
     }
 
     /** @param array<string, mixed> $row */
