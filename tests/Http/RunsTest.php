@@ -256,6 +256,8 @@ final class RunsTest extends TestCase
         self::assertSame([], $this->studio->json('GET', "/api/runs/$late->id/beside/$late->id")->made);
         $colour = array_values(array_filter($beside->oneMade->deviations, static fn (\stdClass $d): bool => str_starts_with($d->key, 'colour-')))[0];
         self::assertMatchesRegularExpression('/#bd8a3d seen, #[0-9a-f]{6} reckoned: .*ΔE/', $colour->words);
+        $coats = fn (string $run): int => array_column($this->studio->json('GET', "/api/runs/$run/worked?made=true")->preview->steps, 'coats', 'id')['s5'];
+        self::assertSame([2, 3], [$coats($late->id), $coats($early->id)], 'their faces are of what was done');
         // By hand: what was poured at its price, and the timed hands at the studio's rate.
         $made = $beside->oneMade;
         self::assertEqualsWithDelta(42 * ($made->minutesPlanned - $made->minutesMade) / 60, ($made->costPlanned - $made->costMade) - ($made->mlPlanned - $made->mlPoured) * $this->priceOf($late->id, 's3'), 0.02);

@@ -8,22 +8,43 @@ use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Bench\RunState;
+use Inlaid\Core\Bench\WorkDone;
 use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\Recipe;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/worked', methods: 'GET')]
-#[Describe('The recipe of a run worked out, to be done by', gives: WorkedOut::class)]
+#[Describe('The recipe of a run worked out, to be done by; or as it was made, as far as that was noted', gives: WorkedOut::class, query: ['made' => 'boolean'])]
 final readonly class ShowWorked
 {
     public function __construct(private RunBook $runs, private StudioContext $context, private PreviewRecipe $preview)
     {
     }
 
-    public function __invoke(string $id): WorkedOut
+    public function __invoke(string $id, Request $request): WorkedOut
     {
-        $recipe = $this->runs->recipe($this->runs->get($id));
+        $run = $this->runs->get($id);
+        $state = $this->runs->state($run);
+        $recipe = $this->runs->recipe($run, $state);
+        $recipe = $request->query->getBoolean('made') ? self::made($recipe, $state) : $recipe;
         [$context, $whole] = $this->context->with(null);
 
         return new WorkedOut($whole, $this->preview->preview($recipe, $context));
+    }
+
+    /** With the steps that were done, as often as they were. */
+    private static function made(Recipe $recipe, RunState $state): Recipe
+    {
+        $steps = [];
+        foreach ($recipe->steps as $step) {
+            $coats = array_unique(array_map(static fn (WorkDone $w): int => $w->coat, array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $step->id && null !== $w->finished)));
+            if ([] !== $coats) {
+                $steps[] = $step->withRounds(\count($coats));
+            }
+        }
+
+        return $recipe->withSteps($steps);
     }
 }

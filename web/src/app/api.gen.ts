@@ -1607,7 +1607,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The recipe of a run worked out, to be done by */
+        /** The recipe of a run worked out, to be done by; or as it was made, as far as that was noted */
         get: operations["showWorked"];
         put?: never;
         post?: never;
@@ -8379,7 +8379,9 @@ export interface operations {
     };
     showWorked: {
         parameters: {
-            query?: never;
+            query?: {
+                made?: boolean;
+            };
             header?: never;
             path: {
                 id: string;
@@ -8388,7 +8390,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The recipe of a run worked out, to be done by */
+            /** @description The recipe of a run worked out, to be done by; or as it was made, as far as that was noted */
             200: {
                 headers: {
                     [name: string]: unknown;

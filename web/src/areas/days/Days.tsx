@@ -28,6 +28,8 @@ export default function Days() {
   if (failed && !usual.data) return <Failed error={failed} retry={() => void usual.refetch()} />;
   if (!usual.data || !runs.data || !settings.data) return <Loading what="the days" />;
   const plan = would.length > 0 && tried.data ? tried.data : usual.data;
+  const { ownPace, ownDrying } = settings.data.settings;
+  const own = [...(ownPace ? ['pace'] : []), ...(ownDrying ? ['drying'] : [])];
   const days = [...new Set(plan.works.flatMap((w) => w.stretches.map((s) => s.start.slice(0, 10))))].sort();
   return (
     <Box sx={twoColumns('380px')}>
@@ -62,6 +64,7 @@ export default function Days() {
             <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
               <Typography variant="h2">All ready {moment(plan.end)}</Typography>
               <span>{minutes(plan.handsOn)} of work</span>
+              {own.length > 0 && <span>Planned with your own {own.join(' and ')}.</span>}
               <span>
                 {plan.complete
                   ? 'No order of work has them ready sooner.'

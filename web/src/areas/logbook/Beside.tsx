@@ -61,7 +61,10 @@ function One({ run, made }: { run: RunSummary; made: Made }) {
   const currency = useSettings().data?.settings.currency ?? '';
   const path = { params: { path: { id: run.id } } };
   const opened = useQuery({ queryKey: ['run', run.id], queryFn: () => answer(api.GET('/api/runs/{id}', path)) });
-  const worked = useQuery({ queryKey: ['run', run.id, 'worked'], queryFn: () => answer(api.GET('/api/runs/{id}/worked', path)) });
+  const worked = useQuery({
+    queryKey: ['run', run.id, 'as-made'],
+    queryFn: () => answer(api.GET('/api/runs/{id}/worked', { params: { ...path.params, query: { made: true } } })),
+  });
   const stack = worked.data?.preview.stacks[0];
   const ready = useReady(opened.data?.document, stack);
   const seen = made.steps.flatMap((s) => s.colours).at(-1);
@@ -77,7 +80,7 @@ function One({ run, made }: { run: RunSummary; made: Made }) {
       </Box>
       {ready && stack && (
         <Box sx={{ maxWidth: 330 }}>
-          <FaceCanvas ready={ready} at={stack.look.after.length - 1} eyes="usual" label={`How ${run.title} was to look in the end`} />
+          <FaceCanvas ready={ready} at={stack.look.after.length - 1} eyes="usual" label={`How ${run.title} looks by what was done`} />
         </Box>
       )}
       {seen && (
