@@ -180,6 +180,24 @@ final class BundlesTest extends TestCase
         self::assertSame($before, self::told($this->export('studio')));
     }
 
+    /** At the machine itself by commands: out, looked over, in the place of another; and more files than over the net. */
+    public function testByCommands(): void
+    {
+        $file = $this->files[] = sys_get_temp_dir().'/inlaid-'.bin2hex(random_bytes(4)).'.zip';
+        self::assertSame(0, $this->studio->run('inlaid:bundle:export', ['file' => $file])[0]);
+        self::assertSame(1, $this->studio->run('inlaid:bundle:export', ['file' => $file])[0], 'what is there is left alone');
+        [$code, $said] = $this->studio->run('inlaid:bundle:import', ['file' => $file, '--look' => true]);
+        self::assertSame([0, 7], [$code, substr_count($said, 'same: ') - 2]);
+        $zip = new \ZipArchive();
+        $zip->open($file);
+        array_map(static fn (int $i): bool => $zip->addFromString("photos/x$i.jpg", ''), range(1, 5001));
+        $zip->close();
+        $other = $this->emptied();
+        self::assertSame(0, $other->run('inlaid:bundle:import', ['file' => $file, '--replace' => true])[0]);
+        self::assertSame(7, $other->json('GET', '/api/recipes')->total);
+        $other->close();
+    }
+
     public function testWhatAnOlderVersionWroteIsRead(): void
     {
         $path = $this->export('recipes');

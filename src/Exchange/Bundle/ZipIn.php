@@ -16,6 +16,8 @@ final readonly class ZipIn
     public const MOST_BYTES = 64 * 1024 * 1024;
     private const MOST_FILES = 5000;
     private const MOST_UNPACKED = 320 * 1024 * 1024;
+    /** Whoever sits at the machine may bring so many times as much: photos of many years are read one at a time. */
+    private const AT_THE_MACHINE = 40;
     private const LONGEST_LINE = 4 * 1024 * 1024;
     private const NAME = '#^([a-z]+\.jsonl?|photos/[A-Za-z0-9][A-Za-z0-9-]{0,63}\.jpg)$#D';
 
@@ -27,21 +29,23 @@ final readonly class ZipIn
     }
 
     /**
-     * @param string $path of a file
+     * @param string $path         of a file
+     * @param bool   $atTheMachine brought by whom the machine belongs to, and not over the net
      *
      * @throws Refused if it is none, or holds what no bundle holds
      */
-    public static function open(string $path): self
+    public static function open(string $path, bool $atTheMachine = false): self
     {
         $zip = new \ZipArchive();
-        if ((int) @filesize($path) > self::MOST_BYTES) {
-            throw Refused::at('', \sprintf('This file is larger than %d MB.', self::MOST_BYTES / 1024 / 1024));
+        $times = $atTheMachine ? self::AT_THE_MACHINE : 1;
+        if ((int) @filesize($path) > $times * self::MOST_BYTES) {
+            throw Refused::at('', \sprintf('This file is larger than %d MB.', $times * self::MOST_BYTES / 1024 / 1024));
         }
         if (true !== $zip->open($path, \ZipArchive::RDONLY | \ZipArchive::CHECKCONS)) {
             throw Refused::at('', 'This is no bundle: it is not a whole zip file.');
         }
-        if ($zip->numFiles > self::MOST_FILES) {
-            throw Refused::at('', \sprintf('There are %d files in it; more than %d are not taken.', $zip->numFiles, self::MOST_FILES));
+        if ($zip->numFiles > $times * self::MOST_FILES) {
+            throw Refused::at('', \sprintf('There are %d files in it; more than %d are not taken.', $zip->numFiles, $times * self::MOST_FILES));
         }
         $sizes = [];
         for ($i = 0; $i < $zip->numFiles; ++$i) {
@@ -59,8 +63,8 @@ final readonly class ZipIn
             }
             $sizes[$name] = $stat['size'];
         }
-        if (array_sum($sizes) > self::MOST_UNPACKED) {
-            throw Refused::at('', \sprintf('Unpacked it would be %d MB; more than %d are not taken.', array_sum($sizes) / 1024 / 1024, self::MOST_UNPACKED / 1024 / 1024));
+        if (array_sum($sizes) > $times * self::MOST_UNPACKED) {
+            throw Refused::at('', \sprintf('Unpacked it would be %d MB; more than %d are not taken.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
         }
 
         return new self($zip, $sizes);

@@ -47,7 +47,7 @@ final readonly class GuardDoor
         if (!$request->isMethodSafe()) {
             $path = $request->getPathInfo();
             match (true) {
-                1 === preg_match(self::BUNDLES, $path) => $this->guardBody($request, ZipIn::MOST_BYTES, 'This bundle is larger than 64 MB.', 'application/zip', 'Send a bundle as application/zip.'),
+                1 === preg_match(self::BUNDLES, $path) => $this->guardBody($request, ZipIn::MOST_BYTES, 'This bundle is larger than 64 MB. On the machine itself bin/console inlaid:bundle:import takes it.', 'application/zip', 'Send a bundle as application/zip.'),
                 1 === preg_match(self::PHOTOS, $path) => $this->guardBody($request, self::LARGEST_PHOTO, 'This photo is larger than 12 MB. Save it smaller.', 'image/', 'Send a photo as image/jpeg, image/png or image/webp.'),
                 default => $this->guardBody($request, self::LARGEST_BODY, 'This is larger than 2 MB. No recipe needs that much.', 'application/json', 'Send it as application/json.'),
             };
