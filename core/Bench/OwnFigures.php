@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Bench;
 
+use Inlaid\Core\Material\Material;
+
 /**
  * The painter's own figures that are reckoned with, each against what is typical.
  *
@@ -24,5 +26,17 @@ final readonly class OwnFigures
     public static function amountOf(string $materialId, string $technique): string
     {
         return $materialId.'/'.$technique;
+    }
+
+    /** How much longer than on its label a mix dries that is mainly of this; null where that is not known. */
+    public function dries(?Material $main): ?float
+    {
+        return $this->drying[$main->id ?? ''] ?? null;
+    }
+
+    /** How much more than reckoned a technique takes of it; null where that is not known. */
+    public function takes(?Material $main, string $technique): ?float
+    {
+        return $this->amounts[self::amountOf($main->id ?? '', $technique)] ?? null;
     }
 }

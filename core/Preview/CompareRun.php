@@ -178,7 +178,7 @@ final readonly class CompareRun
             return [];
         }
 
-        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', self::times($coats), self::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', StepMade::times($coats), StepMade::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
     }
 
     /**
@@ -264,10 +264,5 @@ final readonly class CompareRun
     private static function minutes(WorkDone $w): int
     {
         return (int) round(((int) $w->finished - (int) $w->started) / 60);
-    }
-
-    private static function times(int $count): string
-    {
-        return 1 === $count ? 'once' : "$count times";
     }
 }

@@ -47,7 +47,7 @@ final class CompareRuns
         $seen = null === $colours[0] || null === $colours[1] ? null : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
 
         return [
-            $a->coats === $b->coats ? null : \sprintf('done %s against %s', self::times($a->coats), self::times($b->coats)),
+            $a->coats === $b->coats ? null : \sprintf('done %s against %s', StepMade::times($a->coats), StepMade::times($b->coats)),
             self::differ($a->minutes, $b->minutes) ? \sprintf('%d min of hands against %d', $a->minutes, $b->minutes) : null,
             self::differ($a->ml, $b->ml) ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0)) : null,
             null === $seen || $seen->deltaE < 1 ? null : $seen->inWords,
@@ -57,10 +57,5 @@ final class CompareRuns
     private static function differ(int|float|null $a, int|float|null $b): bool
     {
         return null !== $a && null !== $b && abs($a - $b) >= self::SHARE * max($a, $b) && $a !== $b;
-    }
-
-    private static function times(int $count): string
-    {
-        return 1 === $count ? 'once' : "$count times";
     }
 }

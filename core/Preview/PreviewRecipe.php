@@ -200,9 +200,9 @@ final readonly class PreviewRecipe
      */
     private function own(StepWork $work, OwnFigures $own): array
     {
-        $main = $work->mix?->main()->id ?? '';
-        $drying = null === $work->drying ? null : $own->drying[$main] ?? null;
-        $amount = null === $work->film ? null : $own->amounts[OwnFigures::amountOf($main, $work->step->technique->key())] ?? null;
+        $main = $work->mix?->main();
+        $drying = null === $work->drying ? null : $own->dries($main);
+        $amount = null === $work->film ? null : $own->takes($main, $work->step->technique->key());
 
         return array_values(array_filter([
             null === $drying ? null : \sprintf('By your log it dries %s times as long as on its label.', ExactNumber::plain($drying, 2)),

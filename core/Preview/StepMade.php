@@ -17,4 +17,9 @@ final readonly class StepMade
     public function __construct(public string $step, public string $name, public int $coats, public ?int $minutes, public ?float $ml, public array $colours)
     {
     }
+
+    public static function times(int $count): string
+    {
+        return 1 === $count ? 'once' : "$count times";
+    }
 }

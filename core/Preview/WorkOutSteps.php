@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Film\LayCoat;
@@ -106,9 +105,9 @@ final readonly class WorkOutSteps
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
         $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
-        $main = $mix?->main()->id ?? '';
-        $character = null === $mix ? null : $this->derive->derive($mix)->dryingIn($habits->own->drying[$main] ?? 1.0);
-        $takes = $habits->own->amounts[OwnFigures::amountOf($main, $step->technique->key())] ?? 1.0;
+        $main = $mix?->main();
+        $character = null === $mix ? null : $this->derive->derive($mix)->dryingIn($habits->own->dries($main) ?? 1.0);
+        $takes = $habits->own->takes($main, $step->technique->key()) ?? 1.0;
         $weight = $step->detail->weight ?? $habits->weight;
         $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
         $film = null === $sheets ? $film : $film?->under($sheets->thickness);

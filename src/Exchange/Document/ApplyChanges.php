@@ -30,7 +30,7 @@ final class ApplyChanges
             match ($change->kind) {
                 EventKind::More => $step->coats = (\is_int($step->coats ?? null) ? $step->coats : 1) + 1,
                 EventKind::Mix => isset($steps[$change->of ?? '']->uses) ? $step->uses = $steps[$change->of]->uses : null,
-                EventKind::Insert => $doc->steps = self::placed(array_values($steps), self::once($step, $change->id), $change->before),
+                EventKind::Insert => $doc->steps = StepList::placed(array_values($steps), StepList::once($step, self::inserted($change->id)), $change->before),
                 EventKind::Instead => self::instead($step, $change->coat),
                 default => null,
             };
@@ -45,17 +45,6 @@ final class ApplyChanges
         return 'b-'.hash('xxh64', $event);
     }
 
-    /** The same step, one coat of it, without what it is repeated for. */
-    private static function once(\stdClass $step, string $event): \stdClass
-    {
-        $copy = clone $step;
-        $copy->id = self::inserted($event);
-        $copy->coats = 1;
-        unset($copy->repeat);
-
-        return $copy;
-    }
-
     /** It was not so even after so many rounds: what was kept for that is done as any other step. */
     private static function instead(\stdClass $step, int $rounds): void
     {
@@ -63,18 +52,5 @@ final class ApplyChanges
             unset($step->repeat);
             $step->coats = $rounds;
         }
-    }
-
-    /**
-     * @param list<\stdClass> $steps
-     *
-     * @return list<\stdClass>
-     */
-    private static function placed(array $steps, \stdClass $step, ?string $before): array
-    {
-        $at = null === $before ? false : array_search($before, array_column($steps, 'id'), true);
-        array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
-
-        return $steps;
     }
 }

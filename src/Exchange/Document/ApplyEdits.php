@@ -47,9 +47,9 @@ final readonly class ApplyEdits
         $steps = Json::objects($doc, 'steps');
         $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
         match ($edit->do) {
-            EditKind::Insert => $doc->steps = self::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
-            EditKind::Move => $doc->steps = [] === $own ? $steps : self::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
-            EditKind::Copy => $doc->steps = [] === $own ? $steps : self::placed($steps, self::copy($own[0], $steps), $edit->before),
+            EditKind::Insert => $doc->steps = StepList::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
+            EditKind::Move => $doc->steps = [] === $own ? $steps : StepList::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
+            EditKind::Copy => $doc->steps = [] === $own ? $steps : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
             EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
@@ -62,18 +62,6 @@ final readonly class ApplyEdits
             EditKind::Shares => self::shares($doc, $own[0] ?? null, $edit),
             EditKind::Ground => self::ground($doc, $edit),
         };
-    }
-
-    /**
-     * @param list<\stdClass> $steps
-     */
-    private static function copy(\stdClass $step, array $steps): \stdClass
-    {
-        $copy = clone $step;
-        [$copy->id, $copy->coats] = [self::free($steps), 1];
-        unset($copy->repeat);
-
-        return $copy;
     }
 
     /**
@@ -104,19 +92,6 @@ final readonly class ApplyEdits
         }
 
         return array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $id));
-    }
-
-    /**
-     * @param list<\stdClass> $steps
-     *
-     * @return list<\stdClass>
-     */
-    private static function placed(array $steps, \stdClass $step, ?string $before): array
-    {
-        $at = null === $before ? false : array_search($before, array_map(static fn (\stdClass $s): mixed => $s->id, $steps), true);
-        array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
-
-        return $steps;
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\NotThere;
 use Inlaid\App\Store\Stale;
@@ -41,6 +43,7 @@ final readonly class TellProblem
         return match (true) {
             $error instanceof Problem => $error,
             $error instanceof Refused => new Problem(422, 'not-accepted', $error->getMessage(), $error->violations),
+            $error instanceof NoPicture => new Problem(422, 'not-accepted', $error->getMessage(), [new Violation('', $error->getMessage())]),
             $error instanceof Refusal => new Problem(422, 'not-accepted', $error->getMessage()),
             $error instanceof NotThere => new Problem(404, 'not-there', $error->getMessage()),
             $error instanceof Stale => new Problem(409, 'newer-version', $error->getMessage(), [], $error->version, new RawJson($error->newer)),

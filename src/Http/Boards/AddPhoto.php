@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\Refused;
-use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
@@ -23,11 +22,7 @@ final readonly class AddPhoto
 
     public function __invoke(string $id, string $patch, Request $request): BoardOpened
     {
-        try {
-            $picture = $this->take->take($request->getContent());
-        } catch (NoPicture $none) {
-            throw Refused::at('', $none->getMessage());
-        }
+        $picture = $this->take->take($request->getContent());
 
         return $this->describe->one(Refused::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board);
     }

@@ -7,7 +7,6 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
-use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\Picture\ReadColour;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
@@ -28,8 +27,6 @@ final readonly class ComputePhotoColour
         try {
             $picture = $this->take->take($request->getContent());
             $asked = Json::decode($request->query->getString('asked', '{}'));
-        } catch (NoPicture $none) {
-            throw Refused::at('', $none->getMessage());
         } catch (\JsonException) {
             throw Refused::at('/asked', 'This is no JSON.');
         }

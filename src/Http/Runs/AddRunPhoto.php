@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\Document\Refused;
-use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
@@ -28,11 +27,7 @@ final readonly class AddRunPhoto
         if ('' !== $step && !isset($this->runs->recipe($run)->stepsById()[$step])) {
             throw Refused::at('/step', 'The recipe of this run has no such step.');
         }
-        try {
-            $this->photos->add($run, '' === $step ? null : $step, $this->take->take($request->getContent()));
-        } catch (NoPicture $none) {
-            throw Refused::at('', $none->getMessage());
-        }
+        $this->photos->add($run, '' === $step ? null : $step, $this->take->take($request->getContent()));
 
         return $this->describe->one($run);
     }

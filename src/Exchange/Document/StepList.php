@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Exchange\Document;
+
+/**
+ * Steps of a recipe document, put in and done once more.
+ */
+final class StepList
+{
+    /**
+     * @param list<\stdClass> $steps
+     * @param string|null     $before the id of a step; the end if null, or if there is no such step
+     *
+     * @return list<\stdClass>
+     */
+    public static function placed(array $steps, \stdClass $step, ?string $before): array
+    {
+        $at = null === $before ? false : array_search($before, array_column($steps, 'id'), true);
+        array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
+
+        return $steps;
+    }
+
+    /** The same step under another id: one coat of it, without what it is repeated for. */
+    public static function once(\stdClass $step, string $id): \stdClass
+    {
+        $copy = clone $step;
+        [$copy->id, $copy->coats] = [$id, 1];
+        unset($copy->repeat);
+
+        return $copy;
+    }
+}
