@@ -142,6 +142,8 @@ serve_lan() {
   [ "$(id -u)" != 0 ] || chown -R "$(stat -c %U:%G "$root")" "$root/var"
   local file
   for file in nginx.conf rooms.conf fpm.conf; do fill "$file" > "$run/$file"; done
+  php -r 'foreach (require "config/headers.php" as $n => $v) { echo "add_header $n \"$v\" always;\n"; }' > "$run/headers.conf"
+  echo 'add_header Strict-Transport-Security $tls_only always;' >> "$run/headers.conf"
   [ "$(id -u)" != 0 ] || sed -i "1i user $(stat -c '%U %G' "$root");" "$run/nginx.conf"
   loud_on_failure /usr/sbin/nginx -t -e stderr -c "$run/nginx.conf"
   set -m

@@ -1,20 +1,25 @@
 // Serves the bench while the program does not answer: its pages, and a run as it was last asked for. What is noted meanwhile waits in the page.
-const shelf = 'inlaid-bench-1';
+// What the studio holds is kept only while it is unlocked on this device: at the first answer that says it is locked, all of it goes.
+const pages = 'inlaid-pages-2';
+const studio = 'inlaid-studio-2';
 const asked = /^\/api\/(runs\/[^/]+(\/worked)?|vocabulary)$/;
 
 self.addEventListener('install', () => self.skipWaiting());
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener('activate', (event) => event.waitUntil(Promise.all([dropOlder(), self.clients.claim()])));
 
-// What the page had loaded before this was there to see it.
+// What the page had loaded before this was there to see it; or that it was told the studio is locked.
 self.addEventListener('message', (event) => {
-  const had = Array.isArray(event.data) ? event.data : [];
-  event.waitUntil(caches.open(shelf).then((kept) => Promise.all(had.map((url) => kept.add(url).catch(() => undefined)))));
+  if (event.data === 'locked') event.waitUntil(caches.delete(studio));
+  if (!Array.isArray(event.data)) return;
+  event.waitUntil(Promise.all(event.data.map((url) => fetch(url).then((answer) => keep(url, answer)).catch(() => undefined))));
 });
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
-  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (url.origin !== self.location.origin) return;
+  if (request.method === 'DELETE' && url.pathname === '/api/lock') event.respondWith(locking(request));
+  if (request.method !== 'GET') return;
   if (url.pathname.startsWith('/build/')) event.respondWith(fromShelf(request));
   else if (request.mode === 'navigate' && url.pathname.startsWith('/bench/')) event.respondWith(freshest(request, '/bench/'));
   else if (asked.test(url.pathname)) event.respondWith(freshest(request, request.url));
@@ -38,7 +43,21 @@ async function freshest(request, as) {
   }
 }
 
-async function keep(as, answer) {
-  if (answer.ok) await (await caches.open(shelf)).put(as, answer.clone());
+/** The studio is locked on this device: before the page hears of it nothing is left. */
+async function locking(request) {
+  const answer = await fetch(request);
+  if (answer.ok) await caches.delete(studio);
   return answer;
+}
+
+async function keep(as, answer) {
+  const isOfStudio = new URL(as, self.location.origin).pathname.startsWith('/api/');
+  if (answer.status === 401) await caches.delete(studio);
+  if (answer.ok) await (await caches.open(isOfStudio ? studio : pages)).put(as, answer.clone());
+  return answer;
+}
+
+async function dropOlder() {
+  const names = await caches.keys();
+  await Promise.all(names.filter((name) => name !== pages && name !== studio).map((name) => caches.delete(name)));
 }

@@ -34,7 +34,7 @@ final class PassphraseCommand extends Command
             return self::SUCCESS;
         }
         $io = new SymfonyStyle($input, $output);
-        $asked = $input->isInteractive() ? $io->askHidden(\sprintf('The passphrase of the studio, at least %d characters (empty: one is made for you)', StudioLock::SHORTEST), static fn (?string $typed): string => (string) $typed) : '';
+        $asked = $input->isInteractive() ? $io->askHidden(\sprintf('The passphrase of the studio, at least %d characters (empty: one is made for you)', StudioLock::SHORTEST), static fn (mixed $typed): mixed => $typed ?? '') : '';
         $passphrase = \is_string($asked) && '' !== $asked ? $asked : self::make();
         try {
             $this->lock->set($passphrase);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Http;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Lock\Guesser;
 use Inlaid\App\Store\Lock\SlowDown;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -17,6 +18,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class LockTest extends TestCase
 {
     private const PASSPHRASE = 'green lime wash 7';
+    private const FEED = '/feed/xxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxxx.ics';
+    /** Values for the parts of an address that are not any text. */
+    private const PARTS = ['{what}' => 'studio', '{format}' => 'csv', '{number}' => '1', '/feed/{secret}.ics' => self::FEED];
     private Studio $studio;
 
     protected function setUp(): void
@@ -36,21 +40,17 @@ final class LockTest extends TestCase
         $this->studio->json('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], 409);
     }
 
-    /** Nothing but what must be: asked of every route there is, so that a new one cannot be forgotten. */
+    /** Nothing but what must be: asked of every route there is, so that a new one cannot be forgotten. {@see DoorsTest} asks them in other words. */
     public function testBeyondThisMachineEveryAddressOfTheStudioIsShut(): void
     {
         $this->serveToOthers();
         $answers = [];
-        foreach ($this->routes() as [$method, $path]) {
-            $answers["$method $path"] = $this->ask($method, $path, null, match (true) {
-                1 === preg_match('#photos$|photo-colour$#', $path) => ['Content-Type' => 'image/png'],
-                str_contains($path, 'bundles') => ['Content-Type' => 'application/zip'],
-                default => [],
-            })->getStatusCode();
+        foreach (self::routes($this->studio) as [$method, $path]) {
+            $answers["$method $path"] = $this->ask($method, $path)->getStatusCode();
         }
         $open = array_keys(array_filter($answers, static fn (int $status): bool => 401 !== $status));
         sort($open);
-        self::assertSame(['GET /api/health', 'GET /api/lock', 'GET /api/looks/x', 'GET /api/looks/x/patches/x/photos/x', 'GET /feed/x.ics', 'GET /x', 'POST /api/lock', 'POST /api/looks/x/choice'], $open);
+        self::assertSame(['GET /api/health', 'GET /api/lock', 'GET /api/looks/x', 'GET /api/looks/x/patches/x/photos/1', 'GET '.self::FEED, 'GET /look/x', 'GET /x', 'POST /api/lock', 'POST /api/looks/x/choice'], $open);
         self::assertGreaterThan(100, \count($answers));
     }
 
@@ -132,6 +132,48 @@ final class LockTest extends TestCase
         self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => 'a slip of the finger'])->getStatusCode(), 'what was wrong before is forgotten');
     }
 
+    public function testGuessesFromManyPlacesDoNotKeepTheOwnerOut(): void
+    {
+        $this->serveToOthers();
+        $answer = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE]);
+        $cookies = array_column(array_map(static fn (Cookie $c): array => [$c->getName(), (string) $c->getValue()], $answer->headers->getCookies()), 1, 0);
+        self::assertSame(['inlaid-studio', 'inlaid-known'], array_keys($cookies));
+        $known = ['inlaid-known' => $cookies['inlaid-known']];
+        $this->ask('DELETE', '/api/lock', null, [], $cookies);
+        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], $known)->getStatusCode(), 'known is not let in');
+
+        for ($i = 1; $i <= 45; ++$i) {
+            $this->studio->askedFrom = "10.0.0.$i";
+            $statuses[] = $this->ask('POST', '/api/lock', ['passphrase' => "a guess from place $i"])->getStatusCode();
+        }
+        self::assertContains(429, $statuses, 'guesses from everywhere slow each other down');
+        $this->studio->askedFrom = '10.0.0.99';
+        self::assertSame(429, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode(), 'a device nobody knows waits with them');
+        $in = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], [], $known);
+        self::assertSame([200, ['inlaid-studio']], [$in->getStatusCode(), array_map(static fn (Cookie $c): string => $c->getName(), $in->headers->getCookies())]);
+
+        $guesses = array_map(fn (int $i): int => $this->ask('POST', '/api/lock', ['passphrase' => "a guess by a thief $i"], [], $known)->getStatusCode(), range(1, 5));
+        self::assertSame([422, 422, 422, 422, 429], $guesses, 'whoever steals a known device guesses as slowly as anybody');
+        $this->store("UPDATE studio_key SET used_at = datetime('now', '-401 days') WHERE holder = 'known'");
+        self::assertSame(429, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], [], $known)->getStatusCode(), 'after a year it is like any other');
+    }
+
+    /** @param list<string> $one addresses of one place; the last of another */
+    #[TestWith([['192.168.1.7', '::ffff:192.168.1.7', '192.168.1.8']])]
+    #[TestWith([['10.1.2.3', '10.1.2.4']])]
+    #[TestWith([['fe80::1', 'fe80::1%eth0', 'fe80::2']])]
+    #[TestWith([['fd12:3456::1', 'fd12:3456::2']])]
+    #[TestWith([['2a02:1:2:3::1', '2a02:1:2:3:ffff::9', '2a02:1:2:4::1']])]
+    #[TestWith([['8.8.4.4', '8.8.4.5']])]
+    #[TestWith([['', 'no address']])]
+    public function testMachinesOfANetworkCountSinglyAndHousesBeyondItOnce(array $one): void
+    {
+        $places = array_map(static fn (string $a): string => Guesser::address($a)->place, $one);
+        $other = array_pop($places);
+        self::assertCount(1, array_unique($places));
+        self::assertNotContains($other, $places);
+    }
+
     public function testTheWaitGrowsAndHasAnEnd(): void
     {
         $waits = static fn (SlowDown $s, int ...$tries): array => array_map($s->after(...), $tries);
@@ -208,17 +250,15 @@ final class LockTest extends TestCase
     /**
      * @return list<array{string, string}> method and an address of every route
      */
-    private function routes(): array
+    public static function routes(Studio $studio): array
     {
-        $kernel = new \Inlaid\App\Kernel('test', false);
-        $kernel->boot();
+        $kernel = $studio->kernel();
         $router = $kernel->getContainer()->get('router');
         self::assertInstanceOf(\Symfony\Component\Routing\RouterInterface::class, $router);
         $routes = [];
         foreach ($router->getRouteCollection()->all() as $route) {
-            foreach ($route->getMethods() as $method) {
-                $routes[] = [(string) $method, (string) preg_replace('/\{\w+\}/', 'x', $route->getPath())];
-            }
+            $path = (string) preg_replace('/\{\w+\}/', 'x', strtr($route->getPath(), self::PARTS));
+            $routes = [...$routes, ...array_map(static fn (string $method): array => [$method, $path], array_values($route->getMethods()))];
         }
         $kernel->shutdown();
 

@@ -108,7 +108,7 @@ final class Studio
         return [$code, $output->fetch()];
     }
 
-    private function kernel(): Kernel
+    public function kernel(): Kernel
     {
         putenv('INLAID_STORE='.$this->store);
         $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $this->store;

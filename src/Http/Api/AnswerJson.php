@@ -15,25 +15,36 @@ use Symfony\Component\HttpKernel\Event\ViewEvent;
  */
 final class AnswerJson
 {
+    /** This machine's own name is left out: whoever serves other things at it over plain HTTP could not reach them any more. */
+    private const TLS_ONLY = 'max-age=31536000';
+
+    /** @var array<string, string> */
+    private readonly array $headers;
+
+    public function __construct(string $projectDir)
+    {
+        /** @var array<string, string> $headers */
+        $headers = require $projectDir.'/config/headers.php';
+        $this->headers = $headers;
+    }
+
     #[AsEventListener]
     public function onView(ViewEvent $event): void
     {
-        $controller = $event->getRequest()->attributes->get('_controller');
-        $class = \is_string($controller) ? explode('::', $controller)[0] : '';
-        $describe = class_exists($class) ? (new \ReflectionClass($class))->getAttributes(Describe::class)[0] ?? null : null;
-        $event->setResponse(new Response(Json::encode($event->getControllerResult()), $describe?->newInstance()->status ?? 200, ['Content-Type' => 'application/json']));
+        $status = Describe::of($event->getRequest())->status ?? 200;
+        $event->setResponse(new Response(Json::encode($event->getControllerResult()), $status, ['Content-Type' => 'application/json']));
     }
 
     #[AsEventListener]
     public function onResponse(ResponseEvent $event): void
     {
         $headers = $event->getResponse()->headers;
-        $headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'");
-        $headers->set('X-Content-Type-Options', 'nosniff');
-        $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
-        $headers->set('Permissions-Policy', 'camera=(), geolocation=(), microphone=(), payment=(), usb=(), screen-wake-lock=(self)');
+        foreach ($this->headers as $name => $value) {
+            $headers->set($name, $value);
+        }
+        if ($event->getRequest()->isSecure() && 'localhost' !== $event->getRequest()->getHost()) {
+            $headers->set('Strict-Transport-Security', self::TLS_ONLY);
+        }
         $headers->set('Cache-Control', 'no-store');
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Document\Violation;
+use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * An error as RFC 9457 tells it: a kind, a sentence, and the places it is about.
@@ -27,5 +29,13 @@ final class Problem extends \RuntimeException
         public readonly ?int $retryAfter = null,
     ) {
         parent::__construct($detail);
+    }
+
+    public function response(): Response
+    {
+        $details = new ProblemDetails('/problems/'.$this->kind, Response::$statusTexts[$this->status] ?? 'Error', $this->status, $this->getMessage(), $this->violations, $this->version, $this->newer);
+        $headers = ['Content-Type' => 'application/problem+json'] + (null === $this->retryAfter ? [] : ['Retry-After' => (string) $this->retryAfter]);
+
+        return new Response(Json::encode($details), $this->status, $headers);
     }
 }

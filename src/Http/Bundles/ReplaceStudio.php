@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/studio', methods: 'PUT')]
-#[Describe('Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing', gives: StudioReplaced::class)]
+#[Describe('Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing', takes: Describe::BUNDLE, gives: StudioReplaced::class)]
 final readonly class ReplaceStudio
 {
     public function __construct(private TakeBundle $take)

@@ -13,7 +13,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /**
  * The days for a calendar program that knows the address; behind the guests' door too.
  */
-#[Route('/feed/{secret}.ics', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]{43}'])]
+#[Route('/feed/{secret}.ics', name: 'feed', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]{43}'])]
 final readonly class ServeFeed
 {
     public function __construct(private CalendarFeed $feed, private StudioContext $context, private PlanBench $plan, private WriteCalendar $write)

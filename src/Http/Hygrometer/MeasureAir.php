@@ -12,7 +12,7 @@ use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Drying\Climate;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/hygrometer', methods: 'PUT')]
+#[Route('/api/hygrometer', name: 'hygrometer_report', methods: 'PUT')]
 #[Describe('Say what a hygrometer measures; a real one does so here', takes: AirMeasured::class, gives: AirShown::class)]
 final readonly class MeasureAir
 {

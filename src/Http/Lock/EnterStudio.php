@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/lock', methods: 'POST')]
+#[Route('/api/lock', name: 'unlock', methods: 'POST')]
 #[Describe('Give the passphrase on this device, which keeps a cookie for it', takes: PassphraseGiven::class, gives: LockState::class)]
 final readonly class EnterStudio
 {

@@ -8,7 +8,7 @@ use Inlaid\App\Http\Api\Describe;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/lock', methods: 'GET')]
+#[Route('/api/lock', name: 'lock', methods: 'GET')]
 #[Describe('Whether the passphrase is asked for, and whether this device has given it', gives: LockState::class)]
 final readonly class ShowLock
 {

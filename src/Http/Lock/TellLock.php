@@ -40,6 +40,9 @@ final readonly class TellLock
     {
         $response = new Response(Json::encode($this->tell($request, $secret)), 200, ['Content-Type' => 'application/json']);
         $response->headers->setCookie(LockCookie::make($secret, $request));
+        if ('' !== $secret && !$this->lock->opens(LockCookie::known($request), KeyHolder::Known)) {
+            $response->headers->setCookie(LockCookie::makeKnown($this->lock->key(KeyHolder::Known), $request));
+        }
 
         return $response;
     }
@@ -49,14 +52,12 @@ final readonly class TellLock
      */
     public function check(#[\SensitiveParameter] string $passphrase, Request $request): void
     {
-        if (!$this->needed->for($request)) {
-            throw self::noLock();
-        }
+        $this->insist($request);
         if (!$this->lock->isSet()) {
             throw new Problem(503, 'no-passphrase', 'This studio has no passphrase yet. Set one on the machine it runs on, with bin/console inlaid:passphrase.');
         }
         try {
-            $right = $this->lock->try($passphrase, (string) $request->getClientIp());
+            $right = $this->lock->try($passphrase, (string) $request->getClientIp(), LockCookie::known($request));
         } catch (TooManyTries $error) {
             throw new Problem(429, 'too-many-tries', $error->getMessage(), retryAfter: $error->seconds);
         }
@@ -66,20 +67,12 @@ final readonly class TellLock
     }
 
     /**
-     * @throws Problem if this device has not given the passphrase
+     * @throws Problem if no passphrase is asked for here
      */
     public function insist(Request $request): void
     {
         if (!$this->needed->for($request)) {
-            throw self::noLock();
+            throw new Problem(409, 'no-lock', 'No passphrase is asked for here: the program is on this machine alone.');
         }
-        if (!$this->lock->opens(LockCookie::of($request), KeyHolder::Device)) {
-            throw new Problem(401, 'passphrase', 'Give the passphrase first.');
-        }
-    }
-
-    private static function noLock(): Problem
-    {
-        return new Problem(409, 'no-lock', 'No passphrase is asked for here: the program is on this machine alone.');
     }
 }

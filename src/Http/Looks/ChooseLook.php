@@ -12,7 +12,7 @@ use Inlaid\App\Store\Entity\StoredShare;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/looks/{secret}/choice', methods: 'POST')]
+#[Route('/api/looks/{secret}/choice', name: 'look_choice', methods: 'POST')]
 #[Describe('Choose a patch by a link; once', takes: LookChoice::class, gives: BoardLook::class)]
 final readonly class ChooseLook
 {
@@ -22,6 +22,7 @@ final readonly class ChooseLook
 
     public function __invoke(string $secret, Body $body): BoardLook
     {
+        $this->shares->open($secret); // whoever has no link learns nothing of what one takes
         [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), trim($n->text('comment', 1000))]);
 
         return $this->describe->describe(Refused::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));

@@ -8,7 +8,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/looks/{secret}', methods: 'GET')]
+#[Route('/api/looks/{secret}', name: 'look', methods: 'GET')]
 #[Describe('Look at a board by a link', gives: BoardLook::class)]
 final readonly class ShowLook
 {

@@ -12,7 +12,7 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/looks/{secret}/patches/{patch}/photos/{number}', methods: 'GET')]
+#[Route('/api/looks/{secret}/patches/{patch}/photos/{number}', name: 'look_photo', methods: 'GET', requirements: ['number' => '\d{1,9}'])]
 #[Describe('Show a photo of a board one has a link to', gives: Describe::PICTURE)]
 final readonly class ShowLookPhoto
 {

@@ -9,7 +9,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/health', methods: 'GET')]
+#[Route('/api/health', name: 'health', methods: 'GET')]
 #[Describe('Say whether program and store are well', gives: Health::class)]
 final readonly class CheckHealth
 {

@@ -9,9 +9,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * Every address outside the API is a room of the one page.
+ * Every plain address outside the API is a room of the one page.
  */
-#[Route('/{room}', methods: 'GET', requirements: ['room' => '(?!api/|build/|feed/).*'], priority: -100)]
+#[Route('/look/{secret}', name: 'look_page', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]+'])]
+#[Route('/{room}', name: 'page', methods: 'GET', requirements: ['room' => '(?!(?i:api|build|feed)(/|$))([A-Za-z0-9_-]+(/[A-Za-z0-9_-]+)*/?)?'], priority: -100)]
 final readonly class ShowPage
 {
     public function __construct(private string $projectDir)

@@ -18,8 +18,6 @@ final readonly class StudioLock
     public const SHORTEST = 12;
     /** Bytes: what comes after is not looked at by PHP's password hash. */
     public const LONGEST = 72;
-    /** So long a device that is not used stays in, days. */
-    public const DAYS = 30;
     /** A use is written down once in so many seconds. */
     private const USED = 3600;
 
@@ -55,17 +53,20 @@ final readonly class StudioLock
     }
 
     /**
+     * @param string $known the secret of a device where the passphrase was entered before; empty if there is none
+     *
      * @return bool whether it is the passphrase
      *
      * @throws TooManyTries
      */
-    public function try(#[\SensitiveParameter] string $passphrase, string $address): bool
+    public function try(#[\SensitiveParameter] string $passphrase, string $address, string $known = ''): bool
     {
-        $this->tries->begin($address);
+        $from = $this->opens($known, KeyHolder::Known) ? Guesser::device($known) : Guesser::address($address);
+        $this->tries->begin($from);
         $kept = $this->passphrase();
         $right = null !== $kept && password_verify($passphrase, $kept->hash);
         if ($right) {
-            $this->tries->forget($address);
+            $this->tries->forget($from);
         }
 
         return $right;
@@ -78,7 +79,7 @@ final readonly class StudioLock
     {
         $secret = Secret::make();
         $this->em->wrapInTransaction(function () use ($secret, $holder): void {
-            KeyHolder::Hygrometer === $holder && $this->closeAll($holder); // there is one
+            null === $holder->days() ? $this->closeAll($holder) : $this->forgetUnused($holder); // of those that never end there is one
             $this->em->persist(new StoredKey(Secret::hash($secret), $holder, new \DateTimeImmutable(), new \DateTimeImmutable()));
         });
 
@@ -88,7 +89,7 @@ final readonly class StudioLock
     public function opens(string $secret, KeyHolder $holder): bool
     {
         $key = '' === $secret ? null : $this->em->find(StoredKey::class, Secret::hash($secret));
-        if (null === $key || $holder !== $key->holder || (KeyHolder::Device === $holder && $key->usedAt < new \DateTimeImmutable(\sprintf('-%d days', self::DAYS)))) {
+        if (null === $key || $holder !== $key->holder || (null !== $holder->days() && $key->usedAt < self::daysAgo($holder->days()))) {
             return false;
         }
         if (time() - $key->usedAt->getTimestamp() > self::USED) {
@@ -109,6 +110,16 @@ final readonly class StudioLock
     public function closeAll(KeyHolder $holder): void
     {
         $this->em->createQueryBuilder()->delete(StoredKey::class, 'k')->where('k.holder = :holder')->setParameter('holder', $holder)->getQuery()->execute();
+    }
+
+    private function forgetUnused(KeyHolder $holder): void
+    {
+        $this->em->createQueryBuilder()->delete(StoredKey::class, 'k')->where('k.holder = :holder AND k.usedAt < :then')->setParameter('holder', $holder)->setParameter('then', self::daysAgo((int) $holder->days()))->getQuery()->execute();
+    }
+
+    private static function daysAgo(int $days): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable("-$days days");
     }
 
     public function count(KeyHolder $holder): int

@@ -23,12 +23,15 @@ final readonly class Tries
      *
      * @throws TooManyTries if it comes too soon; it is not counted then
      */
-    public function begin(string $address): void
+    public function begin(Guesser $from): void
     {
-        $this->em->wrapInTransaction(function () use ($address): void {
+        $this->em->wrapInTransaction(function () use ($from): void {
             $now = new \DateTimeImmutable();
             $this->em->createQueryBuilder()->delete(StoredTries::class, 't')->where('t.lastAt < :then')->setParameter('then', $now->modify(\sprintf('-%d seconds', SlowDown::FORGOTTEN)))->getQuery()->execute();
-            $counted = [[$this->of(self::place($address), $now), SlowDown::OnePlace], [$this->of(self::ANYWHERE, $now), SlowDown::Anywhere]];
+            $counted = [[$this->of($from->place, $now), SlowDown::OnePlace]];
+            if (!$from->isKnown) {
+                $counted[] = [$this->of(self::ANYWHERE, $now), SlowDown::Anywhere];
+            }
             $wait = max(array_map(static fn (array $c): int => $c[0]->lastAt->getTimestamp() + $c[1]->after($c[0]->count) - $now->getTimestamp(), $counted));
             if ($wait > 0) {
                 throw new TooManyTries($wait);
@@ -42,10 +45,10 @@ final readonly class Tries
     }
 
     /** It was right after all. */
-    public function forget(string $address): void
+    public function forget(Guesser $from): void
     {
-        $this->em->wrapInTransaction(function () use ($address): void {
-            foreach ([self::place($address), self::ANYWHERE] as $place) {
+        $this->em->wrapInTransaction(function () use ($from): void {
+            foreach ($from->isKnown ? [$from->place] : [$from->place, self::ANYWHERE] as $place) {
                 $tries = $this->em->find(StoredTries::class, $place);
                 null === $tries || $this->em->remove($tries);
             }
@@ -55,13 +58,5 @@ final readonly class Tries
     private function of(string $place, \DateTimeImmutable $now): StoredTries
     {
         return $this->em->find(StoredTries::class, $place) ?? new StoredTries($place, 0, $now->modify('-1 day'));
-    }
-
-    /** One house has many IPv6 addresses, which share their first half. */
-    private static function place(string $address): string
-    {
-        $packed = @inet_pton($address);
-
-        return hash('sha256', false === $packed ? $address : (16 === \strlen($packed) ? substr($packed, 0, 8) : $packed));
     }
 }

@@ -2341,7 +2341,9 @@ export interface components {
             before: string | null;
             new: components["schemas"]["NewStep"] | null;
             set: {
-                [key: string]: number | null;
+                [key: string]: {
+                    [key: string]: string;
+                } | number | string[] | string | null;
             };
         };
         /** @enum {string} */
@@ -5287,7 +5289,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/zip": string;
             };
         };
         responses: {
@@ -5320,7 +5322,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/zip": string;
             };
         };
         responses: {
@@ -5353,7 +5355,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/zip": string;
             };
         };
         responses: {

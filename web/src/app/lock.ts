@@ -19,6 +19,7 @@ export function letIn() {
 
 function unlocked(): Promise<void> {
   if (!door) {
+    navigator.serviceWorker?.controller?.postMessage('locked'); // so that it forgets what it kept of the studio
     let open = () => {};
     const opened = new Promise<void>((resolve) => {
       open = resolve;

@@ -62,11 +62,15 @@ final readonly class DescribeApi
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }
-        $json = static fn (?string $class): array => Describe::PICTURE === $class ? ['content' => ['image/*' => ['schema' => ['type' => 'string', 'format' => 'binary']]]] : ['content' => ['application/json' => ['schema' => match (true) {
-            null === $class => ['type' => 'object'],
-            class_exists($class) => $classes->ref($class),
-            default => ['$ref' => '#/components/schemas/'.ucfirst($class)],
-        }]]];
+        $content = static fn (string $type, array $schema): array => ['content' => [$type => ['schema' => $schema]]];
+        $binary = ['type' => 'string', 'format' => 'binary'];
+        $json = static fn (?string $class): array => match (true) {
+            Describe::PICTURE === $class => $content('image/*', $binary),
+            Describe::BUNDLE === $class => $content('application/zip', $binary),
+            null === $class => $content('application/json', ['type' => 'object']),
+            class_exists($class) => $content('application/json', $classes->ref($class)),
+            default => $content('application/json', ['$ref' => '#/components/schemas/'.ucfirst($class)]),
+        };
         $takes = null === $describe->takes ? ('GET' === $route->getMethods()[0] ? [] : ['requestBody' => ['required' => true, ...$json(null)]]) : ['requestBody' => ['required' => true, ...$json($describe->takes)]];
 
         return [

@@ -7,10 +7,14 @@ namespace Inlaid\App\Http\Api\Openapi;
 use Brick\Math\BigRational;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\Core\Material\Colour;
-use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
-use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
-use Symfony\Component\PropertyInfo\PropertyInfoExtractor;
-use Symfony\Component\PropertyInfo\Type;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\BuiltinType;
+use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\NullableType;
+use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\Type\UnionType;
+use Symfony\Component\TypeInfo\TypeIdentifier;
+use Symfony\Component\TypeInfo\TypeResolver\TypeResolver;
 
 /**
  * Describes value objects as JSON schemas: their public properties, with the types their constructors document.
@@ -21,11 +25,11 @@ final class DescribeClass
 {
     /** @var array<string, array<string, mixed>> finished schemas by name */
     private array $schemas = [];
-    private readonly PropertyInfoExtractor $types;
+    private readonly TypeResolver $types;
 
     public function __construct()
     {
-        $this->types = new PropertyInfoExtractor([], [new PhpStanExtractor(), new ReflectionExtractor()]);
+        $this->types = TypeResolver::create();
     }
 
     /**
@@ -79,8 +83,7 @@ final class DescribeClass
         }
         foreach ($class->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
             $name = $property->getName();
-            $type = $this->types->getTypes($class->getName(), $name)[0] ?? throw new \LogicException("No type is known of $class->name::\$$name.");
-            $properties[$name] = $this->type($type, $this->schemaNamed($class, $name));
+            $properties[$name] = $this->type($this->types->resolve($property), $this->schemaNamed($class, $name));
             if (!($optional[$name] ?? false)) {
                 $required[] = $name;
             }
@@ -95,26 +98,39 @@ final class DescribeClass
      */
     private function type(Type $type, ?string $named): array
     {
-        $schema = $type->isCollection() ? $this->collection($type, $named) : match ($type->getBuiltinType()) {
-            Type::BUILTIN_TYPE_INT => ['type' => 'integer'],
-            Type::BUILTIN_TYPE_FLOAT => ['type' => 'number'],
-            Type::BUILTIN_TYPE_BOOL => ['type' => 'boolean'],
-            Type::BUILTIN_TYPE_STRING => ['type' => 'string'],
-            default => $this->ofClass($type->getClassName() ?? throw new \LogicException('A type says nothing.'), $named),
-        };
+        if ($type instanceof NullableType) {
+            $schema = $this->type($type->getWrappedType(), $named);
 
-        return $type->isNullable() ? (isset($schema['$ref']) ? ['anyOf' => [$schema, ['type' => 'null']]] : ['type' => [$schema['type'], 'null']] + $schema) : $schema;
+            return isset($schema['type']) ? ['type' => [$schema['type'], 'null']] + $schema : ['anyOf' => [...(\is_array($schema['anyOf'] ?? null) ? $schema['anyOf'] : [$schema]), ['type' => 'null']]];
+        }
+
+        return match (true) {
+            $type instanceof UnionType => ['anyOf' => array_map(fn (Type $t): array => $this->type($t, $named), $type->getTypes())],
+            $type instanceof CollectionType => $this->collection($type, $named),
+            $type instanceof ObjectType => $this->ofClass($type->getClassName(), $named),
+            $type instanceof BuiltinType => ['type' => match ($type->getTypeIdentifier()) {
+                TypeIdentifier::INT => 'integer',
+                TypeIdentifier::FLOAT => 'number',
+                TypeIdentifier::BOOL => 'boolean',
+                TypeIdentifier::STRING => 'string',
+                default => throw new \LogicException("No schema is known of $type."),
+            }],
+            default => throw new \LogicException("No schema is known of $type."),
+        };
     }
 
     /**
+     * @param CollectionType<*> $type
+     *
      * @return array<string, mixed>
      */
-    private function collection(Type $type, ?string $named): array
+    private function collection(CollectionType $type, ?string $named): array
     {
-        $item = $type->getCollectionValueTypes()[0] ?? throw new \LogicException('A list does not say of what.');
-        $isMap = Type::BUILTIN_TYPE_STRING === ($type->getCollectionKeyTypes()[0] ?? null)?->getBuiltinType();
+        $item = $this->type($type->getCollectionValueType(), $named);
 
-        return $isMap ? ['type' => 'object', 'additionalProperties' => $this->type($item, $named)] : ['type' => 'array', 'items' => $this->type($item, $named)];
+        return $type->isList() || !$type->getCollectionKeyType()->isIdentifiedBy(TypeIdentifier::STRING)
+            ? ['type' => 'array', 'items' => $item]
+            : ['type' => 'object', 'additionalProperties' => $item];
     }
 
     /**
