@@ -46,6 +46,14 @@ final class ExactNumber
     }
 
     /**
+     * Reads a number that was written by {@see exact()}, however long: limits are for what somebody types.
+     */
+    public static function stored(string $text): BigRational
+    {
+        return BigRational::of($text)->simplified();
+    }
+
+    /**
      * Prints with at most the given decimals, without trailing zeros.
      */
     public static function decimal(BigRational $value, int $decimals = 2): string
@@ -88,6 +96,16 @@ final class ExactNumber
         [$times, $rest] = BigInteger::of(1_000_000)->quotientAndRemainder($simple->getDenominator());
 
         return $rest->isZero() ? self::withoutTrailingZeros((string) BigDecimal::ofUnscaledValue($simple->getNumerator()->multipliedBy($times), 6)) : (string) $simple;
+    }
+
+    /**
+     * The exact value where a person would write it so ("37.5", "1000/3"), else to a ten-thousandth; read again it is not longer than what may be typed.
+     */
+    public static function written(BigRational $value): string
+    {
+        $exact = self::exact($value);
+
+        return \strlen($exact) <= 12 ? $exact : self::decimal($value, 4);
     }
 
     /**

@@ -24,11 +24,16 @@ final readonly class PrintQuantity
 
     public function millilitres(float $ml): string
     {
-        return $this->in(match (true) {
-            UnitSystem::Metric !== $this->system && $ml >= 14 => $ml >= 900 ? Unit::Quart : Unit::FluidOunce,
-            UnitSystem::Metric === $this->system && $ml >= 1000 => Unit::Litre,
-            default => Unit::Millilitre,
-        }, $ml);
+        return $this->in($this->volumeUnit($ml), $ml);
+    }
+
+    /** ml that somebody measures who reads what is printed, which is rounded. */
+    public function asRead(float $ml): float
+    {
+        $unit = $this->volumeUnit($ml);
+        $of = $this->size($unit);
+
+        return round($ml / $of, self::decimals($ml / $of)) * $of;
     }
 
     public function grams(float $g): string
@@ -44,11 +49,30 @@ final readonly class PrintQuantity
      */
     private function in(Unit $unit, float $amount): string
     {
-        $value = Unit::Millilitre === $unit || Unit::Gram === $unit ? $amount : $amount / $unit->inBase($this->system, BigRational::one())->toFloat();
-        $decimals = match (true) {
+        $value = $amount / $this->size($unit);
+
+        return ExactNumber::plain($value, self::decimals($value)).' '.$unit->value;
+    }
+
+    private function volumeUnit(float $ml): Unit
+    {
+        return match (true) {
+            UnitSystem::Metric !== $this->system && $ml >= 14 => $ml >= 900 ? Unit::Quart : Unit::FluidOunce,
+            UnitSystem::Metric === $this->system && $ml >= 1000 => Unit::Litre,
+            default => Unit::Millilitre,
+        };
+    }
+
+    /** ml or g of one. */
+    private function size(Unit $unit): float
+    {
+        return Unit::Millilitre === $unit || Unit::Gram === $unit ? 1.0 : $unit->inBase($this->system, BigRational::one())->toFloat();
+    }
+
+    private static function decimals(float $value): int
+    {
+        return match (true) {
             $value < 10 => 2, $value < 200 => 1, default => 0
         };
-
-        return ExactNumber::plain($value, $decimals).' '.$unit->value;
     }
 }

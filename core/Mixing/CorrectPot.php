@@ -23,16 +23,18 @@ final readonly class CorrectPot
     /**
      * @param BigRational|null           $holds ml the vessel holds; null where it holds enough
      * @param array<string, BigRational> $have  grams there are to add, by material id; as much as is needed of what is not named
+     * @param BigRational|null           $spare ml of the vessel that are to stay free
      *
      * @throws MixingRefusal if the pot is empty, holds what is not in the mix, or is fuller than full
      */
-    public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = []): Correction
+    public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = [], ?BigRational $spare = null): Correction
     {
         self::check($pot, $wanted, $holds);
         $yield = $wanted->leastYield($pot);
         $lacks = Contents::ofMix($wanted, $yield)->minus($pot);
 
-        $fits = null === $holds || $yield->isLessThanOrEqualTo($holds) ? BigRational::one() : $holds->dividedBy($yield);
+        $room = null === $spare ? $holds : $holds?->minus($spare);
+        $fits = null === $room || $yield->isLessThanOrEqualTo($room) ? BigRational::one() : $room->dividedBy($yield);
         $kept = $fits;
         $short = [];
         foreach ($lacks->portions as $id => $portion) {

@@ -82,12 +82,66 @@ final readonly class Context
     {
         $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do), $p->holds), $this->places);
 
-        return new self($this->now, $this->working, $do($this->climate), $this->units, $this->measures, $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $places, $this->helper, $this->own);
+        return $this->with(climate: $do($this->climate), places: $places);
     }
 
     /** The same with other measures at hand. */
     public function measuring(MeasuredBy $by): self
     {
-        return new self($this->now, $this->working, $this->climate, $this->units, $by->measures($this), $this->vessels, $this->drop, $this->tolerance, $this->schools, $this->rate, $this->flame, $this->stock, $this->pots, $this->places, $this->helper, $this->own);
+        return $this->with(measures: $by->measures($this));
+    }
+
+    /**
+     * The same with something else left on the shelf.
+     *
+     * @param array<string, Quantity> $stock by material
+     */
+    public function withStock(array $stock): self
+    {
+        return $this->with(stock: $stock);
+    }
+
+    /**
+     * The same with other pots.
+     *
+     * @param list<PotAtHand> $pots
+     */
+    public function withPots(array $pots): self
+    {
+        return $this->with(pots: $pots);
+    }
+
+    /** The same with the painter's own figures. */
+    public function withOwn(OwnFigures $own): self
+    {
+        return $this->with(own: $own);
+    }
+
+    /**
+     * @param list<MeasureAtHand>|null     $measures
+     * @param array<string, Quantity>|null $stock
+     * @param list<PotAtHand>|null         $pots
+     * @param array<string, Place>|null    $places
+     */
+    private function with(?Climate $climate = null, ?array $measures = null, ?array $stock = null, ?array $pots = null, ?array $places = null, ?OwnFigures $own = null): self
+    {
+        return new self(
+            $this->now,
+            $this->working,
+            $climate ?? $this->climate,
+            $this->units,
+            $measures ?? $this->measures,
+            $this->vessels,
+            $this->drop,
+            $this->tolerance,
+            $this->schools,
+            $this->rate,
+            $this->flame,
+            $stock ?? $this->stock,
+            $pots ?? $this->pots,
+            $places ?? $this->places,
+            $this->helper,
+            $own ?? $this->own,
+        );
     }
 }

@@ -24,6 +24,18 @@ final readonly class PotAtHand
     {
     }
 
+    /** Seconds since 1970 until which what is to be used by a day is good. */
+    public static function endOf(\DateTimeImmutable $day): int
+    {
+        return $day->modify('+1 day')->getTimestamp();
+    }
+
+    /** The day by which it is to be used, as 2026-11-25; null where that is not known. */
+    public function lastDay(): ?string
+    {
+        return null === $this->goodUntil ? null : (new \DateTimeImmutable('@'.$this->goodUntil))->modify('-1 day')->format('Y-m-d');
+    }
+
     /**
      * ml of a mix that are in it; null where it is something else, or further off the ratio than is borne.
      *

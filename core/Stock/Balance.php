@@ -10,7 +10,7 @@ use Inlaid\Core\Measure\ExactNumber;
 /**
  * What is where, after all that was moved.
  *
- * Immutable. In g, exactly. Nothing comes from nowhere: of every material, what was bought is what is on the shelf and in pots, what was used
+ * Immutable. In g, exactly, on the grid of {@see Move}. Nothing comes from nowhere: of every material, what was bought is what is on the shelf and in pots, what was used
  * and what was thrown away. No more is taken from a place than is there.
  */
 final readonly class Balance
@@ -81,7 +81,7 @@ final readonly class Balance
      */
     public function count(string $materialId, BigRational $grams): array
     {
-        $more = $grams->minus($this->grams(Account::shelf(), $materialId));
+        $more = Move::onGrid($grams)->minus($this->grams(Account::shelf(), $materialId));
 
         return match (true) {
             $grams->isNegative() => throw StockRefusal::nothing(),
@@ -101,7 +101,7 @@ final readonly class Balance
     public function fill(Account $pot, array $grams): array
     {
         $moves = [];
-        foreach ($grams as $materialId => $wanted) {
+        foreach (array_map(Move::onGrid(...), $grams) as $materialId => $wanted) {
             $left = $this->grams(Account::shelf(), $materialId);
             $taken = $left->isLessThan($wanted) ? $left : $wanted;
             foreach ([[$taken, Account::shelf()], [$wanted->minus($taken), Account::bought()]] as [$part, $from]) {
@@ -128,7 +128,9 @@ final readonly class Balance
         if ($share->isGreaterThan(1) || [] === $this->all($pot)) {
             throw StockRefusal::notThere();
         }
+        $taken = array_map(static fn (BigRational $grams): BigRational => Move::onGrid($grams->multipliedBy($share)), $this->all($pot));
+        $some = array_filter($taken, static fn (BigRational $grams): bool => $grams->isPositive());
 
-        return array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams->multipliedBy($share), $pot, $to), array_values($this->all($pot)), array_keys($this->all($pot)));
+        return [] === $some ? throw StockRefusal::nothing() : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
     }
 }

@@ -16,6 +16,11 @@ final class StockRefusal extends Refusal
         return new self('Say how much: more than nothing.');
     }
 
+    public static function tooMuch(): self
+    {
+        return new self('This is more than a thousand tonnes. Check the amount and its unit.');
+    }
+
     public static function notThere(): self
     {
         return new self('There is not so much of it there.');

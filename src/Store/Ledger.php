@@ -33,7 +33,7 @@ final readonly class Ledger
     {
         $grams = [];
         foreach ($this->em->getRepository(StoredBalance::class)->findBy([] === $only ? [] : ['account' => array_map(static fn (Account $a): string => $a->key, $only)]) as $row) {
-            $grams[$row->account][$row->materialId] = ExactNumber::parse($row->grams);
+            $grams[$row->account][$row->materialId] = ExactNumber::stored($row->grams);
         }
 
         return Balance::of($grams);
@@ -48,10 +48,22 @@ final readonly class Ledger
         /** @var list<array{account: string, materialId: string, grams: string}> $rows */
         $rows = $this->em->createQuery('SELECT b.account, b.materialId, b.grams FROM '.StoredBalance::class.' b WHERE b.account NOT IN (:gone)')->setParameter('gone', [Account::bought()->key, Account::used()->key, Account::thrown()->key])->getScalarResult();
         foreach ($rows as $row) {
-            $grams[$row['account']][$row['materialId']] = ExactNumber::parse($row['grams']);
+            $grams[$row['account']][$row['materialId']] = ExactNumber::stored($row['grams']);
         }
 
         return Balance::of($grams);
+    }
+
+    /**
+     * What was booked under a key before; null if nothing was, or there is no key.
+     *
+     * @throws BookedOtherwise if that was something else
+     */
+    public function booked(?Booking $booking): ?StoredEntry
+    {
+        $entry = null === $booking ? null : $this->em->getRepository(StoredEntry::class)->findOneBy(['booking' => $booking->key]);
+
+        return null === $entry || $entry->request === $booking->request ? $entry : throw new BookedOtherwise();
     }
 
     /**
@@ -59,13 +71,13 @@ final readonly class Ledger
      *
      * @throws StockRefusal if something is not there
      */
-    public function record(EntryKind $kind, array $moves, ?string $potId = null, string $note = ''): void
+    public function record(EntryKind $kind, array $moves, ?string $potId = null, string $note = '', ?Booking $booking = null): void
     {
         if ([] === $moves) {
             return;
         }
         $after = $this->balance(...array_merge(...array_map(static fn (Move $m): array => [$m->from, $m->to], $moves)))->after(...$moves);
-        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(self::written(...), $moves)), $note));
+        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(self::written(...), $moves)), $note, $booking?->key, $booking?->request));
         foreach ($moves as $move) {
             foreach ([$move->from, $move->to] as $account) {
                 $row = $this->em->find(StoredBalance::class, ['account' => $account->key, 'materialId' => $move->materialId]) ?? new StoredBalance($account->key, $move->materialId, '0');

@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\Portion;
+use Inlaid\Core\Preview\PotAtHand;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
 use Inlaid\Core\Stock\Move;
@@ -27,6 +27,8 @@ use Symfony\Component\Uid\Ulid;
 final readonly class PotBook
 {
     public const PAGE = 60;
+    /** ml: who takes all but so little takes all. */
+    private const CLINGS = '1/1000';
 
     public function __construct(private EntityManagerInterface $em, private Ledger $ledger, private ReadMaterial $read = new ReadMaterial(), private WriteMaterial $write = new WriteMaterial())
     {
@@ -73,9 +75,9 @@ final readonly class PotBook
     }
 
     /**
-     * What is in every pot that is not empty, as a context tells it.
+     * What is in every pot that is not empty.
      *
-     * @return list<\stdClass>
+     * @return list<PotAtHand>
      */
     public function atHand(Balance $balance): array
     {
@@ -83,9 +85,9 @@ final readonly class PotBook
         /** @var list<array{id: string, name: string, useBy: \DateTimeImmutable|null}> $pots */
         $pots = $this->em->createQuery('SELECT p.id, p.name, p.useBy FROM '.StoredPot::class.' p ORDER BY p.madeAt, p.id')->getResult();
         foreach ($pots as $pot) {
-            $holds = array_map(ExactNumber::exact(...), $balance->all(Account::pot($pot['id'])));
+            $holds = $balance->all(Account::pot($pot['id']));
             if ([] !== $holds) {
-                $found[] = (object) array_filter(['id' => $pot['id'], 'name' => $pot['name'], 'goodUntil' => $pot['useBy']?->format('Y-m-d'), 'holds' => (object) $holds]);
+                $found[] = new PotAtHand($pot['id'], $pot['name'], null === $pot['useBy'] ? null : PotAtHand::endOf($pot['useBy']), $holds);
             }
         }
 
@@ -93,18 +95,18 @@ final readonly class PotBook
     }
 
     /**
-     * A new pot, filled from the shelf.
+     * A new pot, filled from the shelf. As all bookings here: what was booked before under the same key is not booked again.
      *
      * @param \Closure(string): StoredPot $pot a pot with that id
      *
      * @throws StockRefusal if nothing goes in
      */
-    public function mix(\Closure $pot, Contents $holds): StoredPot
+    public function mix(\Closure $pot, Contents $holds, ?Booking $booking = null): StoredPot
     {
-        return $this->em->wrapInTransaction(function () use ($pot, $holds): StoredPot {
+        return $this->once($booking, function () use ($pot, $holds, $booking): StoredPot {
             $made = $pot((string) new Ulid());
             $this->em->persist($made);
-            $this->fill($made, $holds, EntryKind::Mixed);
+            $this->fill($made, $holds, EntryKind::Mixed, $booking);
 
             return $made;
         });
@@ -114,11 +116,33 @@ final readonly class PotBook
      * @throws NotThere
      * @throws StockRefusal if nothing is added
      */
-    public function add(string $id, Contents $more): StoredPot
+    public function add(string $id, Contents $more, ?Booking $booking = null): StoredPot
     {
-        return $this->em->wrapInTransaction(function () use ($id, $more): StoredPot {
+        return $this->once($booking, function () use ($id, $more, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->fill($pot, $more, EntryKind::Added);
+            $this->fill($pot, $more, EntryKind::Added, $booking);
+
+            return $pot;
+        });
+    }
+
+    /**
+     * A pot put right: some of it is poured off into a pot of its own, and something is added to the rest; both or neither.
+     *
+     * @param \Closure(StoredPot, string): StoredPot $off what is poured off, with that id
+     * @param BigRational                            $ml  that is poured off
+     *
+     * @throws NotThere
+     * @throws StockRefusal if it is not there, or nothing is added
+     */
+    public function correct(string $id, \Closure $off, BigRational $ml, Contents $more, ?Booking $booking = null): StoredPot
+    {
+        return $this->once($booking, function () use ($id, $off, $ml, $more, $booking): StoredPot {
+            $pot = $this->get($id);
+            $made = $off($pot, (string) new Ulid());
+            $this->em->persist($made);
+            $this->ledger->record(EntryKind::PouredOff, $this->draw($pot, $ml, Account::pot($made->id)), $made->id);
+            $this->fill($pot, $more, EntryKind::Added, $booking);
 
             return $pot;
         });
@@ -132,11 +156,11 @@ final readonly class PotBook
      * @throws NotThere
      * @throws StockRefusal if it is not there
      */
-    public function take(string $id, ?BigRational $ml, EntryKind $kind, Account $to, string $note = ''): StoredPot
+    public function take(string $id, ?BigRational $ml, EntryKind $kind, Account $to, string $note = '', ?Booking $booking = null): StoredPot
     {
-        return $this->em->wrapInTransaction(function () use ($id, $ml, $kind, $to, $note): StoredPot {
+        return $this->once($booking, function () use ($id, $ml, $kind, $to, $note, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->ledger->record($kind, $this->draw($pot, $ml, $to), $id, $note);
+            $this->ledger->record($kind, $this->draw($pot, $ml, $to), $id, $note, $booking);
 
             return $pot;
         });
@@ -148,11 +172,11 @@ final readonly class PotBook
      * @throws NotThere
      * @throws StockRefusal if it is not there
      */
-    public function evaporate(string $id, string $materialId, BigRational $grams): StoredPot
+    public function evaporate(string $id, string $materialId, BigRational $grams, ?Booking $booking = null): StoredPot
     {
-        return $this->em->wrapInTransaction(function () use ($id, $materialId, $grams): StoredPot {
+        return $this->once($booking, function () use ($id, $materialId, $grams, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->ledger->record(EntryKind::Evaporated, [Move::of($materialId, $grams, Account::pot($id), Account::thrown())], $id);
+            $this->ledger->record(EntryKind::Evaporated, [Move::of($materialId, $grams, Account::pot($id), Account::thrown())], $id, booking: $booking);
 
             return $pot;
         });
@@ -167,15 +191,16 @@ final readonly class PotBook
      * @throws NotThere
      * @throws StockRefusal if something is not there, or nothing goes in
      */
-    public function pool(\Closure $pot, array $from, Contents $more): StoredPot
+    public function pool(\Closure $pot, array $from, Contents $more, ?Booking $booking = null): StoredPot
     {
-        return $this->em->wrapInTransaction(function () use ($pot, $from, $more): StoredPot {
+        return $this->once($booking, function () use ($pot, $from, $more, $booking): StoredPot {
             $made = $pot((string) new Ulid());
             $this->em->persist($made);
             foreach ($from as $id => $ml) {
                 $source = $this->get((string) $id);
                 $this->remember($made, $this->materials($source));
-                $this->ledger->record(1 < \count($from) ? EntryKind::Pooled : EntryKind::PouredOff, $this->draw($source, $ml, Account::pot($made->id)), $made->id);
+                $first = array_key_first($from) === $id ? $booking : null;
+                $this->ledger->record(1 < \count($from) ? EntryKind::Pooled : EntryKind::PouredOff, $this->draw($source, $ml, Account::pot($made->id)), $made->id, booking: $first);
             }
             if (!$more->isEmpty()) {
                 $this->fill($made, $more, EntryKind::Added);
@@ -186,15 +211,27 @@ final readonly class PotBook
     }
 
     /**
+     * @param \Closure(): StoredPot $do
+     */
+    private function once(?Booking $booking, \Closure $do): StoredPot
+    {
+        return $this->em->wrapInTransaction(function () use ($booking, $do): StoredPot {
+            $before = $this->ledger->booked($booking);
+
+            return null === $before ? $do() : $this->get((string) $before->potId);
+        });
+    }
+
+    /**
      * @throws StockRefusal if nothing goes in
      */
-    private function fill(StoredPot $pot, Contents $more, EntryKind $kind): void
+    private function fill(StoredPot $pot, Contents $more, EntryKind $kind, ?Booking $booking = null): void
     {
         if ($more->isEmpty()) {
             throw StockRefusal::nothing();
         }
         $this->remember($pot, array_map(static fn (Portion $p): Material => $p->material, $more->portions));
-        $this->ledger->record($kind, $this->ledger->balance(Account::shelf())->fill(Account::pot($pot->id), array_map(static fn (Portion $p): BigRational => $p->grams, $more->portions)), $pot->id);
+        $this->ledger->record($kind, $this->ledger->balance(Account::shelf())->fill(Account::pot($pot->id), array_map(static fn (Portion $p): BigRational => $p->grams, $more->portions)), $pot->id, booking: $booking);
     }
 
     /**
@@ -209,8 +246,9 @@ final readonly class PotBook
             throw StockRefusal::notThere();
         }
         $account = Account::pot($pot->id);
+        $isAll = null === $ml || $ml->minus($volume)->abs()->isLessThan(self::CLINGS);
 
-        return $this->ledger->balance($account)->draw($account, null === $ml ? BigRational::one() : $ml->dividedBy($volume), $to);
+        return $this->ledger->balance($account)->draw($account, $isAll ? BigRational::one() : $ml->dividedBy($volume), $to);
     }
 
     /**

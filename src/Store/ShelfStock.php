@@ -54,16 +54,23 @@ final readonly class ShelfStock
     }
 
     /**
-     * Puts what was bought on the shelf.
+     * Puts what was bought on the shelf, all of it or nothing.
+     *
+     * @param non-empty-list<Quantity> $packs
      *
      * @throws NotThere                        if there is no such material
      * @throws \Inlaid\Core\Stock\StockRefusal if it is nothing
      */
-    public function buy(string $materialId, Quantity $amount): void
+    public function buy(string $materialId, array $packs, ?Booking $booking = null): void
     {
-        $this->em->wrapInTransaction(function () use ($materialId, $amount): void {
-            $this->stored($materialId, Dimension::Mass === $amount->dimension ? 'g' : 'ml');
-            $this->ledger->record(EntryKind::Bought, [Move::of($materialId, $this->materials->read($materialId)->body->inGrams($amount), Account::bought(), Account::shelf())]);
+        $this->em->wrapInTransaction(function () use ($materialId, $packs, $booking): void {
+            if (null !== $this->ledger->booked($booking)) {
+                return;
+            }
+            $this->stored($materialId, Dimension::Mass === $packs[0]->dimension ? 'g' : 'ml');
+            $body = $this->materials->read($materialId)->body;
+            $moves = array_map(static fn (Quantity $pack): Move => Move::of($materialId, $body->inGrams($pack), Account::bought(), Account::shelf()), $packs);
+            $this->ledger->record(EntryKind::Bought, $moves, booking: $booking);
         });
     }
 

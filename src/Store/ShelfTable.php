@@ -109,7 +109,7 @@ final readonly class ShelfTable
     {
         $left = [];
         foreach ($this->stock->all() as [$stored, $amount]) {
-            $left[$stored->materialId] = [ExactNumber::exact($amount->amount), $stored->unit, $stored->openedOn?->format(self::DAY) ?? '', $stored->useBy?->format(self::DAY) ?? ''];
+            $left[$stored->materialId] = [ExactNumber::written($amount->amount), $stored->unit, $stored->openedOn?->format(self::DAY) ?? '', $stored->useBy?->format(self::DAY) ?? ''];
         }
 
         return $left;

@@ -10,8 +10,11 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\Core\Bench\Factor;
+use Inlaid\Core\Bench\OwnFigures;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Preview\PotAtHand;
 use Inlaid\Core\Stock\Account;
 
 /**
@@ -46,15 +49,14 @@ final readonly class StudioContext
         if (null !== $stated && !$stated instanceof \stdClass) {
             throw Refused::at($pointer, 'This must be an object.');
         }
+        $stated = null === $stated ? [] : get_object_vars($stated);
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
-        $whole = ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)] + get_object_vars($settings) + $this->left();
-        $json = (object) array_merge($whole, null === $stated ? [] : get_object_vars($stated));
-        $own = isset($json->own) ? [] : $this->ownFigures($json, $pointer);
-        if ([] !== $own) {
-            $json->own = (object) $own;
-        }
+        $json = array_merge(['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)], get_object_vars($settings), $stated);
+        $context = $this->read->read((object) $json, $pointer);
+        [$context, $left] = $this->withLeft($context, $stated);
+        [$context, $own] = isset($stated['own']) ? [$context, []] : $this->withOwn($context, $json);
 
-        return [$this->read->read($json, $pointer), new RawJson(Json::encode($json))];
+        return [$context, new RawJson(Json::encode(array_merge($json, $left, $own)))];
     }
 
     /**
@@ -68,33 +70,55 @@ final readonly class StudioContext
     }
 
     /**
-     * @return array<string, \stdClass> figures by what they are of, those that are switched on
+     * With what this painter does otherwise than is typical, as far as it is switched on.
+     *
+     * @param array<mixed> $json
+     *
+     * @return array{Context, array{own?: array<string, object>}} and the same as a document
      */
-    private function ownFigures(\stdClass $json, string $pointer): array
+    private function withOwn(Context $context, array $json): array
     {
-        $used = array_filter(self::SWITCHES, static fn (string $switch): bool => true === ($json->{$switch} ?? null));
+        $used = array_keys(array_filter(self::SWITCHES, static fn (string $switch): bool => true === ($json[$switch] ?? null)));
         if ([] === $used) {
-            return [];
+            return [$context, []];
         }
-        $learned = $this->log->learn($this->read->read($json, $pointer));
-
-        $figures = [];
-        foreach (array_keys($used) as $of) {
-            $figures[$of] = (object) array_map(static fn (Factor $f): float => $f->factor, $learned[$of]);
+        $learned = $this->log->learn($context);
+        $figures = array_fill_keys(['paces', 'drying', 'amounts'], []);
+        foreach ($used as $of) {
+            $figures[$of] = array_map(static fn (Factor $f): float => $f->factor, $learned[$of]);
         }
+        $written = array_map(static fn (array $f): object => (object) $f, array_intersect_key($figures, array_flip($used)));
 
-        return $figures;
+        return [$context->withOwn(new OwnFigures($figures['paces'], $figures['drying'], $figures['amounts'])), ['own' => $written]];
     }
 
     /**
-     * @return array{stock?: \stdClass, pots?: list<\stdClass>}
+     * With what is left on the shelf and in pots, straight from the store, however much that is.
+     *
+     * @param array<mixed> $stated
+     *
+     * @return array{Context, array{stock?: object, pots?: list<object>}} and the same as a document
      */
-    private function left(): array
+    private function withLeft(Context $context, array $stated): array
     {
         $balance = $this->ledger->onHand();
-        $stock = array_map(static fn (BigRational $grams): \stdClass => (object) ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $balance->all(Account::shelf()));
-        $pots = $this->pots->atHand($balance);
+        $written = [];
+        if (!\array_key_exists('stock', $stated) && [] !== $stock = $balance->all(Account::shelf())) {
+            $context = $context->withStock(array_map(Quantity::grams(...), $stock));
+            $written['stock'] = (object) array_map(static fn (BigRational $grams): array => ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $stock);
+        }
+        if (!\array_key_exists('pots', $stated) && [] !== $pots = $this->pots->atHand($balance)) {
+            $context = $context->withPots($pots);
+            $written['pots'] = array_map(self::written(...), $pots);
+        }
 
-        return ([] === $stock ? [] : ['stock' => (object) $stock]) + ([] === $pots ? [] : ['pots' => $pots]);
+        return [$context, $written];
+    }
+
+    private static function written(PotAtHand $pot): object
+    {
+        $day = array_filter(['goodUntil' => $pot->lastDay()], is_string(...));
+
+        return (object) (['id' => $pot->id, 'name' => $pot->name] + $day + ['holds' => (object) array_map(ExactNumber::exact(...), $pot->grams)]);
     }
 }

@@ -83,6 +83,7 @@ final class LanTest extends Rooms
         }
         self::assertArrayNotHasKey('strict-transport-security', $this->headers('localhost', $this->port, '/'), 'other things at this machine are reached over plain HTTP');
         foreach (['/%61pi/bundles/studio.zip', '//api/recipes', '/./api/recipes', '/build/../api/recipes', '/build/%2e%2e/api/recipes', '/api%2frecipes', '/index.php/api/recipes', "https://localhost:$this->port/api/recipes", "https://localhost:$this->port/%61pi/bundles/studio.zip", '/build/../../var/data/studio.sqlite', '/build/..%2f..%2fcomposer.json'] as $target) {
+            $status = 0;
             $this->headers('localhost', $this->port, '/', [\CURLOPT_REQUEST_TARGET => $target, \CURLOPT_PATH_AS_IS => true], $status);
             self::assertContains($status, [400, 401, 403, 404], "$target answers $status");
         }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Store;
 
+use Brick\Math\BigRational;
 use Doctrine\DBAL\Configuration;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Schema\Schema;
 use Inlaid\App\Store\Sqlite\SqliteMiddleware;
 use Inlaid\App\Store\Sqlite\StoreMigration;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Migrations\Version20261125090000;
+use Inlaid\Migrations\Version20261129220000;
 use Inlaid\Tests\Http\Studio;
 use PHPUnit\Framework\TestCase;
 use Psr\Log\NullLogger;
@@ -143,11 +146,62 @@ final class StoreTest extends TestCase
             "INSERT INTO stock VALUES ('halt-ochre', '40', 'ml'), ('engine-green', '1/3', 'g')",
         ])->up(new Schema());
         require_once \dirname(__DIR__, 2).'/migrations/Version20261125090000.php';
+        require_once \dirname(__DIR__, 2).'/migrations/Version20261129220000.php';
         (new Version20261125090000($connection, new NullLogger()))->up(new Schema());
-        self::assertSame([['engine-green', '1/3', 'g'], ['halt-ochre', '40', 'ml']], array_map(static fn (\stdClass $l): array => [$l->material, $l->amount, $l->unit], $this->studio->json('GET', '/api/stock')->left));
+        (new Version20261129220000($connection, new NullLogger()))->up(new Schema());
+        self::assertSame([['engine-green', '0.333333', 'g'], ['halt-ochre', '40', 'ml']], array_map(static fn (\stdClass $l): array => [$l->material, $l->amount, $l->unit], $this->studio->json('GET', '/api/stock')->left));
         $sums = $this->studio->json('GET', '/api/ledger')->materials;
-        self::assertEquals(['engine-green' => '1/3', 'halt-ochre' => '28.8'], array_column($sums, 'bought', 'material'), '40 ml at 0.72 g/ml as scooped');
+        self::assertEquals(['engine-green' => '0.333333', 'halt-ochre' => '28.8'], array_column($sums, 'bought', 'material'), '40 ml at 0.72 g/ml as scooped');
         self::assertSame(array_column($sums, 'bought'), array_column($sums, 'shelf'));
+    }
+
+    /**
+     * A store in which fractions have grown with every booking until nothing could read them: 400 bookings in thirds, sevenths and elevenths, booked as they were before
+     * there was a grid. Afterwards all pages can be read again, every balance is the sum of its lines and as near as can be to what truly was there, nothing is below nothing, and what was
+     * emptied is empty.
+     */
+    public function testFractionsThatHaveGrownAreHealed(): void
+    {
+        $connection = $this->connection();
+        $this->migration($connection, ['DROP INDEX ledger_booking', 'ALTER TABLE ledger DROP COLUMN booking', 'ALTER TABLE ledger DROP COLUMN request', 'DELETE FROM ledger', 'DELETE FROM balance', 'DELETE FROM pot WHERE id NOT IN (SELECT id FROM pot LIMIT 1)'])->up(new Schema());
+        $pot = 'pot:'.$connection->fetchOne('SELECT id FROM pot');
+        $true = ['shelf' => BigRational::zero(), $pot => BigRational::zero(), 'used' => BigRational::zero(), 'thrown' => BigRational::zero()];
+        $book = static function (string $from, string $to, BigRational $grams, string $material = 'water') use ($connection, &$true, &$number): void {
+            $line = json_encode([['material' => $material, 'grams' => (string) $grams->simplified(), 'from' => $from, 'to' => $to]], \JSON_THROW_ON_ERROR);
+            $connection->executeStatement("INSERT INTO ledger (id, at, kind, pot_id, moves, note) VALUES (?, CURRENT_TIMESTAMP, 'used', NULL, ?, '')", [\sprintf('01KAW%021d', ++$number), $line]);
+            if ('water' === $material) {
+                'bought' === $from || $true[$from] = $true[$from]->minus($grams)->simplified();
+                $true[$to] = $true[$to]->plus($grams)->simplified();
+            }
+        };
+        for ($i = 0; $i < 100; ++$i) {
+            $book('bought', 'shelf', BigRational::of('1000/3'));
+            $book('shelf', $pot, $true['shelf']->dividedBy(3 + $i % 9));
+            $book($pot, 'used', $true[$pot]->multipliedBy('5/7'));
+            $book($pot, 'thrown', $true[$pot]->dividedBy(11));
+        }
+        $book('bought', $pot, BigRational::of('1/3'), 'engine-green');
+        $book($pot, 'used', BigRational::of('1/7'), 'engine-green');
+        $book($pot, 'thrown', BigRational::of('4/21'), 'engine-green'); // emptied
+        $book('bought', 'shelf', BigRational::of('1/99999999999999'), 'engine-green');
+        require_once \dirname(__DIR__, 2).'/migrations/Version20261129220000.php';
+        (new Version20261129220000($connection, new NullLogger()))->up(new Schema());
+
+        foreach ($true as $account => $grams) {
+            $kept = BigRational::of((string) $connection->fetchOne("SELECT grams FROM balance WHERE account = ? AND material_id = 'water'", [$account]));
+            self::assertEqualsWithDelta(0.0, $kept->minus($grams)->toFloat(), 'used' === $account || 'thrown' === $account ? 1e-4 : 1.01e-6, $account);
+        }
+        self::assertSame('0', ExactNumber::exact(BigRational::of((string) ($connection->fetchOne("SELECT grams FROM balance WHERE account = ? AND material_id = 'engine-green'", [$pot]) ?: '0'))));
+        self::assertLessThan(20, $connection->fetchOne('SELECT MAX(LENGTH(grams)) FROM balance'));
+        $sums = $this->studio->json('GET', '/api/ledger')->materials;
+        foreach ($sums as $sum) {
+            $left = ExactNumber::sum(array_map(ExactNumber::stored(...), [$sum->shelf, $sum->pots, $sum->used, $sum->thrown]));
+            self::assertTrue(ExactNumber::stored($sum->bought)->isEqualTo($left), $sum->material);
+        }
+        foreach (['/api/pots', '/api/stock', '/api/ledger?page=4'] as $page) {
+            $this->studio->json('GET', $page);
+        }
+        $this->studio->json('POST', '/api/preview', ['document' => $this->studio->recipe()->document]);
     }
 
     public function testBackupWhileInUseAndRestore(): void

@@ -91,8 +91,8 @@ final readonly class ReadSettings
             }, 50) : [],
             $rate,
             $n->has('flame') && $n->bool('flame'),
-            $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 2000) : [],
-            $n->has('pots') ? $n->list('pots', $this->pot(...), 500) : [],
+            $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 20_000) : [],
+            $n->has('pots') ? $n->list('pots', $this->pot(...), 20_000) : [],
             $this->places($n),
             $n->has('helper') ? $this->working($n, 'helper') : null,
             $this->own($n),
@@ -114,14 +114,16 @@ final readonly class ReadSettings
 
     private function pot(Node $n): PotAtHand
     {
-        $grams = $n->fields('id', 'name', 'goodUntil', 'holds')->map('holds', static fn (Node $g): BigRational => $g->asExact(), 40);
+        $grams = $n->fields('id', 'name', 'goodUntil', 'holds')->map('holds', static fn (Node $g): BigRational => $g->asExact(), 2000);
         foreach ($grams as $amount) {
             if (!$amount->isPositive()) {
                 $n->refuse('holds', 'What is in a pot is more than nothing.');
             }
         }
 
-        return new PotAtHand($n->id('id'), $n->string('name', 120), $n->dayOrNull('goodUntil')?->modify('+1 day')->getTimestamp(), $grams);
+        $day = $n->dayOrNull('goodUntil');
+
+        return new PotAtHand($n->id('id'), $n->string('name', 120), null === $day ? null : PotAtHand::endOf($day), $grams);
     }
 
     /**

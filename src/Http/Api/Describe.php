@@ -21,6 +21,7 @@ final readonly class Describe
 
     /**
      * @param array<string, string> $query name to "string", "integer" or "boolean"
+     * @param bool                  $books whether it is done once under one `Idempotency-Key`, however often it is sent
      */
     public function __construct(
         public string $summary,
@@ -28,6 +29,7 @@ final readonly class Describe
         public ?string $gives = null,
         public int $status = 200,
         public array $query = [],
+        public bool $books = false,
     ) {
     }
 

@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Lock\LockNeeded;
+use Inlaid\App\Store\BookedOtherwise;
 use Inlaid\App\Store\NotThere;
 use Inlaid\App\Store\Stale;
 use Inlaid\Core\Refusal;
@@ -51,6 +52,7 @@ final readonly class TellProblem
             $error instanceof NoPicture => new Problem(422, 'not-accepted', $error->getMessage(), [new Violation('', $error->getMessage())]),
             $error instanceof Refusal => new Problem(422, 'not-accepted', $error->getMessage()),
             $error instanceof NotThere => new Problem(404, 'not-there', $error->getMessage()),
+            $error instanceof BookedOtherwise => new Problem(409, 'booked-otherwise', $error->getMessage()),
             $error instanceof Stale => new Problem(409, 'newer-version', $error->getMessage(), [], $error->version, new RawJson($error->newer)),
             $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException && $this->locked->for($request) => new Problem(404, 'http', 'There is nothing at this address.'),
             $error instanceof HttpExceptionInterface => new Problem($error->getStatusCode(), 'http', 'This address cannot be used that way.'),

@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\PotBook;
@@ -17,20 +18,20 @@ use Inlaid\Core\Mixing\Contents;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/added', methods: 'POST')]
-#[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class)]
+#[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class AddToPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
     {
     }
 
-    public function __invoke(string $id, Body $body): PotOnShelf
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
         $pot = $this->pots->get($id);
         $bench = BenchAsked::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
         $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
-        $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more));
+        $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more, $booking));
 
         return $this->describe->one($pot, $context);
     }

@@ -10,6 +10,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
@@ -17,14 +18,14 @@ use Inlaid\Core\Mixing\DeriveCharacter;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots', methods: 'POST')]
-#[Describe('Keep what was mixed as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201)]
+#[Describe('Keep what was mixed as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201, books: true)]
 final readonly class MixPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context, private DeriveCharacter $derive)
     {
     }
 
-    public function __invoke(Body $body): PotOnShelf
+    public function __invoke(Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
 
@@ -40,6 +41,6 @@ final readonly class MixPot
             return [static fn (string $id): StoredPot => new StoredPot($id, $name, $document, $now, $place, $useBy, $recipe, $step), $holds];
         });
 
-        return $this->describe->one(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds)), $context);
+        return $this->describe->one(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds, $booking)), $context);
     }
 }

@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\PotBook;
@@ -17,7 +18,7 @@ use Inlaid\Core\Mixing\Contents;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/pooled', methods: 'POST')]
-#[Describe('Pour pots together, or some of one off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201)]
+#[Describe('Pour pots together, or some of one off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201, books: true)]
 final readonly class PoolPots
 {
     private const MOST = 12;
@@ -26,7 +27,7 @@ final readonly class PoolPots
     {
     }
 
-    public function __invoke(Body $body): PotOnShelf
+    public function __invoke(Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
 
@@ -47,6 +48,6 @@ final readonly class PoolPots
             return [$make, $from, $add];
         });
 
-        return $this->describe->one(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add)), $context);
+        return $this->describe->one(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)), $context);
     }
 }

@@ -41,7 +41,7 @@ final readonly class PotOnShelf
     public static function of(StoredPot $pot, Contents $contents, Context $context): self
     {
         $raw = static fn (Node $n): RawJson => new RawJson(Json::encode($n->raw()));
-        [$materials, $mixes, $of] = Node::read(Json::decode($pot->document), static fn (Node $n): array => [$n->list('materials', $raw), $n->list('mixes', $raw), $raw($n->child('of'))]);
+        [$materials, $mixes, $of] = Node::read(Json::decode($pot->document), static fn (Node $n): array => [$n->list('materials', $raw, \PHP_INT_MAX), $n->list('mixes', $raw, \PHP_INT_MAX), $raw($n->child('of'))]);
 
         return new self(
             $pot->id,

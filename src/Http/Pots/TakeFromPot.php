@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\EntryKind;
 use Inlaid\App\Store\PotBook;
@@ -23,11 +24,11 @@ final readonly class TakeFromPot
     {
     }
 
-    public function take(string $id, Body $body, EntryKind $kind, Account $to): PotOnShelf
+    public function take(string $id, Body $body, EntryKind $kind, Account $to, ?Booking $booking): PotOnShelf
     {
         $context = $this->context->own();
         [$ml, $note] = $body->read(static fn (Node $n): array => [$n->fields('amount', 'note')->has('amount') ? BenchAsked::of([], $context)->volume($n, 'amount') : null, $n->text('note', 400)]);
-        $pot = Refused::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note));
+        $pot = Refused::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note, $booking));
 
         return $this->describe->one($pot, $context);
     }

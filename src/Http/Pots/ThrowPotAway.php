@@ -6,20 +6,21 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\EntryKind;
 use Inlaid\Core\Stock\Account;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/thrown', methods: 'POST')]
-#[Describe('Throw some of a pot away, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class)]
+#[Describe('Throw some of a pot away, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class ThrowPotAway
 {
     public function __construct(private TakeFromPot $take)
     {
     }
 
-    public function __invoke(string $id, Body $body): PotOnShelf
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
-        return $this->take->take($id, $body, EntryKind::Thrown, Account::thrown());
+        return $this->take->take($id, $body, EntryKind::Thrown, Account::thrown(), $booking);
     }
 }

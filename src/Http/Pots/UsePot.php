@@ -6,20 +6,21 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\EntryKind;
 use Inlaid\Core\Stock\Account;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/used', methods: 'POST')]
-#[Describe('Use some of a pot, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class)]
+#[Describe('Use some of a pot, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class UsePot
 {
     public function __construct(private TakeFromPot $take)
     {
     }
 
-    public function __invoke(string $id, Body $body): PotOnShelf
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
-        return $this->take->take($id, $body, EntryKind::Used, Account::used());
+        return $this->take->take($id, $body, EntryKind::Used, Account::used(), $booking);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Stock;
 
 /**
- * What was bought: so many packs of an amount such as "750 ml".
+ * What was bought of a material: so many packs of one size, and of other sizes with it. Booked together or not at all.
  */
 final readonly class AmountBought
 {
-    public function __construct(public string $amount, public int $count = 1)
+    /**
+     * @param string           $amount of one pack, such as "750 ml"
+     * @param list<PackBought> $more
+     */
+    public function __construct(public string $amount, public int $count = 1, public array $more = [])
     {
     }
 }

@@ -9,24 +9,30 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\AmountAsked;
+use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/{id}/bought', methods: 'POST')]
-#[Describe('Put what was bought on the shelf', takes: AmountBought::class, gives: Stock::class)]
+#[Describe('Put what was bought on the shelf', takes: AmountBought::class, gives: Stock::class, books: true)]
 final readonly class BuyStock
 {
     public function __construct(private ShelfStock $stock, private StudioContext $context)
     {
     }
 
-    public function __invoke(string $id, Body $body): Stock
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): Stock
     {
         $context = $this->context->own();
-        [$pack, $count] = $body->read(static fn (Node $n): array => [AmountAsked::read($n->fields('amount', 'count'), 'amount', $context), $n->int('count', 1)]);
-        Refused::around('/amount', fn () => $this->stock->buy($id, Quantity::of($pack->dimension, $pack->amount->multipliedBy($count))));
+        $read = static function (Node $n) use ($context): Quantity {
+            $pack = AmountAsked::read($n, 'amount', $context);
+
+            return Quantity::of($pack->dimension, $pack->amount->multipliedBy($n->int('count', 1)));
+        };
+        $packs = $body->read(static fn (Node $n): array => [$read($n->fields('amount', 'count', 'more')), ...($n->has('more') ? $n->list('more', static fn (Node $p): Quantity => $read($p->fields('amount', 'count'))) : [])]);
+        Refused::around('/amount', fn () => $this->stock->buy($id, $packs, $booking));
 
         return Stock::of($this->stock);
     }

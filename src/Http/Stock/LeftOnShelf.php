@@ -24,6 +24,6 @@ final readonly class LeftOnShelf
     {
         [$stored, $amount] = $left;
 
-        return new self($stored->materialId, ExactNumber::exact($amount->amount), $stored->unit, $stored->openedOn?->format('Y-m-d'), $stored->useBy?->format('Y-m-d'));
+        return new self($stored->materialId, ExactNumber::written($amount->amount), $stored->unit, $stored->openedOn?->format('Y-m-d'), $stored->useBy?->format('Y-m-d'));
     }
 }

@@ -7,7 +7,7 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * One line of the ledger, never changed. `moves` as JSON: material, exact grams, from, to.
+ * One line of the ledger, never changed. `moves` as JSON: material, grams, from, to. `booking` the key it was sent under, and `request` a hash of what was sent.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'ledger')]
@@ -28,6 +28,10 @@ class StoredEntry
         public string $moves,
         #[ORM\Column(type: 'text')]
         public string $note,
+        #[ORM\Column(length: 64, unique: true, nullable: true)]
+        public ?string $booking = null,
+        #[ORM\Column(length: 64, nullable: true)]
+        public ?string $request = null,
     ) {
     }
 }

@@ -1104,6 +1104,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/{id}/corrected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pour some of a pot off into a pot of its own and add to the rest; both or neither */
+        post: operations["correctPot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/{id}/evaporated": {
         parameters: {
             query?: never;
@@ -1828,17 +1845,18 @@ export interface components {
             material: string;
             have: string;
         };
-        /** @description An amount as it is shown: in numbers, exactly, and in the studio's units. Immutable. `ml` as measured, `exact` the same as an exact number, `g` null where the density does not matter. */
+        /** @description An amount as it is shown: in numbers, exactly, and in the studio's units. Immutable. `ml` as measured; `exact` the same as an exact number, to a ten-thousandth where that is no number a person would write; `g` null where the density does not matter. */
         Amount: {
             ml: number;
             exact: string;
             g: number | null;
             text: string;
         };
-        /** @description What was bought: so many packs of an amount such as "750 ml". */
+        /** @description What was bought of a material: so many packs of one size, and of other sizes with it. Booked together or not at all. */
         AmountBought: {
             amount: string;
             count?: number;
+            more?: components["schemas"]["PackBought"][];
         };
         /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
         AmountLeft: {
@@ -3023,6 +3041,11 @@ export interface components {
             drying: components["schemas"]["OwnFigureList"];
             amounts: components["schemas"]["OwnFigureList"];
         };
+        /** @description So many packs of one size, such as "750 ml". */
+        PackBought: {
+            amount: string;
+            count?: number;
+        };
         /** @description So many packs of one size, and what one of them costs. Immutable. `size` in the studio's units, `exact` in ml or g to the last digit. */
         PackCount: {
             count: number;
@@ -3186,6 +3209,12 @@ export interface components {
             add: components["schemas"]["BatchLinePreview"][];
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
+        };
+        /** @description How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest. */
+        PotCorrected: {
+            pourOff: string;
+            name: string;
+            add: components["schemas"]["InPot"][];
         };
         /** @description A pot on the shelf that does not keep much longer; `isOver` if it is past that. Immutable. `until` as it is told in the studio. */
         PotExpires: {
@@ -7175,7 +7204,10 @@ export interface operations {
     mixPot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -7208,7 +7240,10 @@ export interface operations {
     poolPots: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -7272,7 +7307,10 @@ export interface operations {
     addToPot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: string;
             };
@@ -7304,10 +7342,51 @@ export interface operations {
             };
         };
     };
+    correctPot: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotCorrected"];
+            };
+        };
+        responses: {
+            /** @description Pour some of a pot off into a pot of its own and add to the rest; both or neither */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description What is wrong, and where */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     evaporateFromPot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: string;
             };
@@ -7342,7 +7421,10 @@ export interface operations {
     throwPotAway: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: string;
             };
@@ -7377,7 +7459,10 @@ export interface operations {
     usePot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: string;
             };
@@ -8729,7 +8814,10 @@ export interface operations {
     buyStock: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description What is sent again under the same key is booked once. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: string;
             };

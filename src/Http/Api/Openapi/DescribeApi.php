@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Api\Openapi;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\BookingResolver;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ProblemDetails;
 use Inlaid\App\Store\BoardCard;
@@ -61,6 +62,9 @@ final readonly class DescribeApi
         $parameters = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'number' === $name ? 'integer' : 'string']], $inPath);
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
+        }
+        if ($describe->books) {
+            $parameters[] = ['name' => BookingResolver::HEADER, 'in' => 'header', 'required' => false, 'schema' => ['type' => 'string'], 'description' => 'What is sent again under the same key is booked once.'];
         }
         $content = static fn (string $type, array $schema): array => ['content' => [$type => ['schema' => $schema]]];
         $binary = ['type' => 'string', 'format' => 'binary'];

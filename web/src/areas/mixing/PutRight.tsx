@@ -74,25 +74,22 @@ export function PutRight({
 
 /** What was added to a pot of the shelf, and what was poured off it, goes into the ledger. */
 function BookIt({ pot, worked, onDone }: { pot: Pot; worked: CorrectionPreview; onDone: (pot: Pot) => void }) {
-  const { pool, add } = usePotWork();
+  const { correct, add } = usePotWork();
   if (!worked.reached || worked.add.length === 0) return null;
-  const error = pool.error ?? add.error;
-  const book = async () => {
-    if (worked.pourOff) {
-      await pool.mutateAsync({
-        name: `${pot.name}, poured off`,
-        place: pot.place,
-        from: [{ pot: pot.id, amount: `${worked.pourOff.exact} ml` }],
-      });
-    }
-    onDone(await add.mutateAsync({ id: pot.id, add: exactly(worked.add) }));
-  };
+  const error = correct.error ?? add.error;
+  const more = { id: pot.id, add: exactly(worked.add) };
+  const book = async () =>
+    onDone(
+      worked.pourOff
+        ? await correct.mutateAsync({ ...more, pourOff: `${worked.pourOff.exact} ml`, name: `${pot.name}, poured off` })
+        : await add.mutateAsync(more),
+    );
   return (
     <Box sx={{ display: 'grid', gap: 1, justifyItems: 'start' }}>
       <Button
         variant="contained"
         size="large"
-        disabled={pool.isPending || add.isPending}
+        disabled={correct.isPending || add.isPending}
         onClick={() => void book().catch(() => undefined)}
       >
         {worked.pourOff ? 'Poured off and added' : 'Added'}: it is in “{pot.name}” now

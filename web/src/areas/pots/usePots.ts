@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, api } from '../../app/api';
 import type { paths } from '../../app/api.gen';
+import { bookOnce } from '../../shared/bookOnce';
 import { everyPage } from '../../shared/everyPage';
 
 type Body<P extends keyof paths> = paths[P] extends { post: { requestBody: { content: { 'application/json': infer B } } } } ? B : never;
@@ -17,29 +18,43 @@ export function usePots() {
   });
 }
 
-/** What can be done with pots; the shelf and all that is worked out with it is asked for anew afterwards. */
+/** What can be done with pots, each booked once; the shelf and all that is worked out with it is asked for anew afterwards. */
 export function usePotWork() {
   const queries = useQueryClient();
   const onSuccess = () =>
     Promise.all([queries.invalidateQueries({ queryKey: ['pots'] }), queries.invalidateQueries({ queryKey: ['stock'] })]);
-  const of = (id: string) => ({ params: { path: { id } } });
   return {
-    mix: useMutation({ mutationFn: (body: Body<'/api/pots'>) => answer(api.POST('/api/pots', { body })), onSuccess }),
+    mix: useMutation({
+      mutationFn: (body: Body<'/api/pots'>) =>
+        bookOnce(['mix', body], (header) => answer(api.POST('/api/pots', { params: { header }, body }))),
+      onSuccess,
+    }),
     use: useMutation({
       mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/used'>) =>
-        answer(api.POST('/api/pots/{id}/used', { ...of(id), body })),
+        bookOnce(['used', id, body], (header) => answer(api.POST('/api/pots/{id}/used', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
     throwAway: useMutation({
       mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/thrown'>) =>
-        answer(api.POST('/api/pots/{id}/thrown', { ...of(id), body })),
+        bookOnce(['thrown', id, body], (header) => answer(api.POST('/api/pots/{id}/thrown', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
     add: useMutation({
       mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/added'>) =>
-        answer(api.POST('/api/pots/{id}/added', { ...of(id), body })),
+        bookOnce(['added', id, body], (header) => answer(api.POST('/api/pots/{id}/added', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
-    pool: useMutation({ mutationFn: (body: Body<'/api/pots/pooled'>) => answer(api.POST('/api/pots/pooled', { body })), onSuccess }),
+    correct: useMutation({
+      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/corrected'>) =>
+        bookOnce(['corrected', id, body], (header) =>
+          answer(api.POST('/api/pots/{id}/corrected', { params: { path: { id }, header }, body })),
+        ),
+      onSuccess,
+    }),
+    pool: useMutation({
+      mutationFn: (body: Body<'/api/pots/pooled'>) =>
+        bookOnce(['pooled', body], (header) => answer(api.POST('/api/pots/pooled', { params: { header }, body }))),
+      onSuccess,
+    }),
   };
 }

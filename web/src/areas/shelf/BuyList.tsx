@@ -8,6 +8,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { answer, api, type ShoppingLine } from '../../app/api';
 import { bench, twoColumns } from '../../app/theme';
+import { bookOnce } from '../../shared/bookOnce';
 import { Failed, Loading } from '../../shared/Notice';
 import { Swatch } from '../../shared/Swatch';
 import { useRecipes } from '../../shared/useRecipes';
@@ -28,15 +29,13 @@ export default function BuyList() {
     staleTime: 0,
   });
   const buy = useMutation({
-    mutationFn: async (line: ShoppingLine) => {
-      for (const pack of line.packs) {
-        await answer(
-          api.POST('/api/stock/{id}/bought', {
-            params: { path: { id: line.materialId } },
-            body: { amount: pack.exact, count: pack.count },
-          }),
-        );
-      }
+    mutationFn: async ({ materialId: id, packs }: ShoppingLine) => {
+      const [first, ...more] = packs.map((pack) => ({ amount: pack.exact, count: pack.count }));
+      if (!first) return;
+      const body = { ...first, more };
+      await bookOnce(['bought', id, body], (header) =>
+        answer(api.POST('/api/stock/{id}/bought', { params: { path: { id }, header }, body })),
+      );
     },
     onSettled: () =>
       Promise.all([queries.invalidateQueries({ queryKey: ['shopping'] }), queries.invalidateQueries({ queryKey: ['stock'] })]),

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Store\Booking;
+use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\PotBook;
+use Inlaid\App\Store\StudioContext;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}/corrected', methods: 'POST')]
+#[Describe('Pour some of a pot off into a pot of its own and add to the rest; both or neither', takes: PotCorrected::class, gives: PotOnShelf::class, books: true)]
+final readonly class CorrectPot
+{
+    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
+    {
+    }
+
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    {
+        $context = $this->context->own();
+        $bench = BenchAsked::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
+        [$ml, $name, $add] = $body->read(static fn (Node $n): array => [$bench->volume($n->fields('pourOff', 'name', 'add'), 'pourOff'), $n->string('name', 120), $bench->contents($n, 'add')]);
+        $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot($id, $name, $of->document, new \DateTimeImmutable(), $of->place, $of->useBy, $of->recipeId, $of->stepId);
+        $pot = Refused::around('/pourOff', fn (): StoredPot => $this->pots->correct($id, $off, $ml, $add, $booking));
+
+        return $this->describe->one($pot, $context);
+    }
+}

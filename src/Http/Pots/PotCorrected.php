@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Http\Mixing\InPot;
+
+/**
+ * How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest.
+ */
+final readonly class PotCorrected
+{
+    /**
+     * @param list<InPot> $add
+     */
+    public function __construct(public string $pourOff, public string $name, public array $add)
+    {
+    }
+}
