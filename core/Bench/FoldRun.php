@@ -48,7 +48,7 @@ final class FoldRun
     private function standing(array $events): array
     {
         $byId = array_column(array_map(static fn (Event $e): array => [$e->id, $e], $events), 1, 0);
-        uasort($byId, static fn (Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+        uasort($byId, static fn (Event $a, Event $b): int => $a->at <=> $b->at ?: strcmp($a->id, $b->id));
         $by = [];
         foreach ($byId as $event) {
             null === $event->retracts || $by[$event->retracts][] = $event->id;

@@ -35,6 +35,12 @@ final readonly class RunState
         return array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $this->works), static fn (?int $at): bool => null !== $at);
     }
 
+    /** The same as if nothing had been left out. */
+    public function withNothingSkipped(): self
+    {
+        return new self($this->works, [], $this->passed, $this->again, $this->poured, $this->notes, $this->air, $this->changes, $this->last);
+    }
+
     /** How many rounds of a step there are, by what was found at the bench: never fewer than are done. */
     public function rounds(string $step, int $expected): int
     {

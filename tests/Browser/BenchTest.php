@@ -117,6 +117,35 @@ final class BenchTest extends Rooms
     }
 
     /**
+     * 1,200 entries noted without a connection, one of them for a step there is not; then the program does not know the job for a while. All that can be saved is saved, in the end, and
+     * what cannot is shown with the reason.
+     */
+    public function testWhatIsNotedOfflineIsNeverDropped(): void
+    {
+        $run = $this->put();
+        $this->bench($run);
+        $this->killServer();
+        $this->tap('Begin');
+        $entries = array_map(static fn (int $i): array => ['run' => $run, 'event' => ['id' => "many-$i", 'at' => date('Y-m-d\TH:i:s.v\Z', 1_764_000_000 + $i), 'kind' => 'note', 'step' => 600 === $i ? 's77' : 's0', 'text' => "Entry $i"]], range(1, 1199));
+        $this->browser->executeScript('localStorage.setItem("inlaid-bench-queue", JSON.stringify([...JSON.parse(localStorage.getItem("inlaid-bench-queue")), ...arguments[0]])); window.dispatchEvent(new CustomEvent("inlaid-bench-queue"))', [$entries]);
+        $this->until(fn (): bool => str_contains($this->main(), '1200 kept on this device'), 'all of it waits');
+        $store = new \SQLite3($this->studio->store);
+        $store->busyTimeout(5000);
+        $store->exec("UPDATE run SET id = 'elsewhere' WHERE id = '$run'");
+        $this->startServer();
+        $this->until(fn (): bool => str_contains($this->main(), 'Not saved yet: '), 'it is said that the program does not know the job');
+        self::assertSame(1200, $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'), 'and nothing is dropped');
+        $store->exec("UPDATE run SET id = '$run' WHERE id = 'elsewhere'");
+        $this->browser->executeScript('window.dispatchEvent(new Event("online"))');
+        $this->until(fn (): bool => str_contains($this->main(), 'One entry can’t be saved'), 'what is refused is shown');
+        $this->until(fn (): bool => 1 === $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'), 'all others are saved');
+        self::assertSame(1199, $store->querySingle('SELECT COUNT(*) FROM run_event WHERE run_id = '."'$run'"));
+        self::assertSame(['many-600'], $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).map((w) => w.event.id)'));
+        $this->tap('Discard');
+        $this->untilKept();
+    }
+
+    /**
      * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what it would be online.
      */
     public function testTheProgramIsStoppedForHalfOfIt(): void
@@ -171,7 +200,7 @@ final class BenchTest extends Rooms
         $this->bench($run);
         $this->tap('Begin');
         $this->untilKept();
-        $there = 'const done = arguments[arguments.length - 1]; caches.open("inlaid-bench-1").then(c => c.keys()).then(k => done(k.map(r => new URL(r.url).pathname)))';
+        $there = 'const done = arguments[arguments.length - 1]; caches.keys().then(names => Promise.all(names.map(n => caches.open(n).then(c => c.keys())))).then(k => done(k.flat().map(r => new URL(r.url).pathname)))';
         $this->until(fn (): bool => [] === array_diff(["/api/runs/$run", "/api/runs/$run/worked", '/bench/', '/api/vocabulary'], (array) $this->browser->executeAsyncScript($there)), 'the worker has all it needs');
         $this->killServer();
         $this->tap('Done');

@@ -11,6 +11,7 @@ use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Bench\FoldRun;
 use Inlaid\Core\Planning\Work;
 
 /**
@@ -18,13 +19,14 @@ use Inlaid\Core\Planning\Work;
  */
 final readonly class DescribeRuns
 {
-    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan, private RunPhotos $photos)
+    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan, private RunPhotos $photos, private FoldRun $fold = new FoldRun())
     {
     }
 
     public function one(StoredRun $run): RunOpened
     {
-        $state = $this->runs->state($run);
+        $events = $this->runs->events($run);
+        $state = $this->fold->fold($events);
         $context = $this->context->own();
         $iso = $context->working->iso(...);
 
@@ -48,8 +50,8 @@ final readonly class DescribeRuns
             array_keys($state->skipped),
             $state->passed,
             $state->again,
-            array_map(self::act(...), $this->plan->acts($run, $state, $context)),
-            null === $state->last ? null : new RunLast($state->last->id, $iso($state->last->at), $state->last->kind, $state->last->step, $state->last->coat, $state->last->lay),
+            array_map(self::act(...), $this->plan->acts($run, $state->withNothingSkipped(), $context)),
+            array_map(static fn (Event $e): RunEvent => new RunEvent($e->id, $e->at, $e->kind, $e->step, $e->coat, $e->lay, $e->retracts), $events),
             $run->lesson,
             $run->rating,
         );

@@ -25,6 +25,8 @@ final readonly class NoteEvents
         $events = $body->read(static fn (Node $n): array => $n->fields('events')->list('events', static fn (Node $e): mixed => $e->raw(), self::MOST));
         $refused = $this->runs->note($id, $events);
 
-        return new EventsNoted(array_map(static fn (int $place, string $why): EventRefused => new EventRefused($place, $why), array_keys($refused), $refused), $this->describe->one($this->runs->get($id)));
+        $idOf = static fn (mixed $event): ?string => $event instanceof \stdClass && \is_string($event->id ?? null) ? $event->id : null;
+
+        return new EventsNoted(array_map(static fn (int $place, string $why): EventRefused => new EventRefused($place, $idOf($events[$place]), $why), array_keys($refused), $refused), $this->describe->one($this->runs->get($id)));
     }
 }

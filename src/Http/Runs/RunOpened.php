@@ -17,7 +17,8 @@ final readonly class RunOpened
      * @param array<string, float>                 $poured   ml, by step
      * @param list<RunNote>                        $notes
      * @param list<\Inlaid\App\Store\RunPhotoLine> $photos
-     * @param list<RunAct>                         $acts     all there is to do, in order, done or not
+     * @param list<RunAct>                         $acts     all there is to do, in order, done or not, and what is left out too
+     * @param list<RunEvent>                       $events   all that was noted
      * @param list<string>                         $skipped  ids of steps
      * @param array<string, int>                   $passed   after which round a repeated step was found enough
      * @param array<string, int>                   $again    after which it was found not to be
@@ -43,7 +44,7 @@ final readonly class RunOpened
         public array $passed,
         public array $again,
         public array $acts,
-        public ?RunLast $last,
+        public array $events,
         public string $lesson,
         public ?int $rating,
     ) {

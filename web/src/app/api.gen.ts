@@ -2391,9 +2391,10 @@ export interface components {
         };
         /** @enum {string} */
         EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
-        /** @description An event that cannot be kept, by its place in what was sent, and why. */
+        /** @description An event that cannot be kept, by its place in what was sent and its id, if it has one; and why. */
         EventRefused: {
             place: number;
+            id: string | null;
             why: string;
         };
         /** @description What became of each: those that are refused are named by their place in the list; all others are kept. And the run as it is then. */
@@ -3525,14 +3526,15 @@ export interface components {
             name: string;
             words: string;
         };
-        /** @description What was noted last of a run, to be undone. */
-        RunLast: {
+        /** @description Something that was noted, as far as it tells how far the run has come; `at` in seconds since 1970. */
+        RunEvent: {
             id: string;
-            at: string;
+            at: number;
             kind: components["schemas"]["EventKind"];
             step: string | null;
             coat: number;
             lay: number;
+            retracts: string | null;
         };
         /** @description A page of the runs, the last put on the bench first. */
         RunList: {
@@ -3579,7 +3581,7 @@ export interface components {
                 [key: string]: number;
             };
             acts: components["schemas"]["RunAct"][];
-            last: components["schemas"]["RunLast"] | null;
+            events: components["schemas"]["RunEvent"][];
             lesson: string;
             rating: number | null;
         };

@@ -13,20 +13,28 @@ import { BenchStep } from './BenchStep';
 import { BenchTimers } from './BenchTimers';
 import { ChangeSheet } from './ChangeSheet';
 import { say, useAwake, useComfort } from './comfort';
+import { keyOf } from './fold';
 import { hintsOf } from './hints';
 import { NoteSheet } from './NoteSheet';
 import { newEvent } from './newEvent';
-import { keyOf, progress, toBeJudged } from './progress';
+import { progress, toBeJudged } from './progress';
 import { timersOf } from './timers';
 import { useRun } from './useRun';
 import { useWorker } from './useWorker';
 
-const nothing: ReturnType<typeof progress> = { done: new Map(), acts: [], found: { passed: new Map(), again: new Map() }, last: null };
+const nothing: ReturnType<typeof progress> = {
+  done: new Map(),
+  acts: [],
+  skipped: new Map(),
+  passed: new Map(),
+  again: new Map(),
+  last: null,
+};
 
 /** One step at a time, big enough for a wet glove: begin, done, undo. */
 export default function BenchRoom() {
   const id = useParams().id ?? '';
-  const { run, pending, note, offline, refused } = useRun(id);
+  const { run, pending, note, offline, refused, discardRefused, problem, kept } = useRun(id);
   const vocabulary = useVocabulary();
   const [comfort, setComfort] = useComfort();
   const [writing, setWriting] = useState(false);
@@ -142,7 +150,20 @@ export default function BenchRoom() {
         ))}
         <Link to="/days">To the days</Link>
       </Box>
-      {refused && <Alert severity="warning">Not kept: {refused}</Alert>}
+      {refused.length > 0 && (
+        <Alert
+          severity="warning"
+          action={
+            <Button color="inherit" onClick={discardRefused}>
+              Discard
+            </Button>
+          }
+        >
+          {refused.length === 1 ? 'One entry' : `${refused.length} entries`} can’t be saved: {refused[0]?.refused}
+        </Alert>
+      )}
+      {problem && <Alert severity="warning">Not saved yet: {problem} Your entries stay on this device and are sent again.</Alert>}
+      {!kept && <Alert severity="warning">This device has no room left. Leave this page open until your entries are saved.</Alert>}
       {act &&
         hintsOf(act, acts, done, document.steps, preview.data.preview.steps, now).map((h) => (
           <Alert key={h.words.slice(0, 20)} severity={h.grave ? 'warning' : 'info'} sx={{ fontSize: 19 }}>

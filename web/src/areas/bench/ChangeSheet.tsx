@@ -5,7 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import type { Preview, Recipe } from '../../app/api';
-import { type Act, type Done, keyOf } from './progress';
+import { type Done, keyOf } from './fold';
+import type { Act } from './progress';
 import type { Event } from './queue';
 
 type Change = Pick<Event, 'kind' | 'step' | 'of' | 'before' | 'coat'>;

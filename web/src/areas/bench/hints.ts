@@ -1,6 +1,7 @@
 import type { Preview, Step } from '../../app/api';
 import { minutes } from '../../shared/words';
-import { type Act, type Done, keyOf } from './progress';
+import { type Done, keyOf } from './fold';
+import type { Act } from './progress';
 
 export type Hint = { grave: boolean; words: string };
 

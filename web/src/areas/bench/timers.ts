@@ -1,5 +1,6 @@
 import type { Preview, Step } from '../../app/api';
-import { type Act, type Done, keyOf } from './progress';
+import { type Done, keyOf } from './fold';
+import type { Act } from './progress';
 
 /** Something that ends at a moment: until then it is waited for, or it must be done before. */
 export type Timer = { key: string; name: string; what: 'dwell' | 'open' | 'wait'; from: number; until: number; of: Act };

@@ -1,12 +1,15 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
-import { answer, api, Problem } from '../../app/api';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { answer, api } from '../../app/api';
 import type { components } from '../../app/api.gen';
-import { type Event, enqueue, onChange, settle, waiting } from './queue';
+import { deliver } from './deliver';
+import { discardRefused, type Event, enqueue, isKept, onChange, waiting } from './queue';
 
 export type Run = components['schemas']['RunOpened'];
 
-const every = 4000;
+/** Milliseconds until the next try, longer while there is no answer. */
+const soonest = 2000;
+const latest = 30_000;
 
 /**
  * A run with what was noted of it, on this device too: an event counts at once, is queued, and goes to the program as soon as that answers; in order, each once, for the program keeps the same event only once.
@@ -15,7 +18,8 @@ export function useRun(id: string) {
   const queries = useQueryClient();
   const [queued, setQueued] = useState(() => waiting());
   const [offline, setOffline] = useState(false);
-  const [refused, setRefused] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const underWay = useRef(false);
   const run = useQuery({
     queryKey: ['run', id],
     queryFn: () => answer(api.GET('/api/runs/{id}', { params: { path: { id } } })),
@@ -25,43 +29,52 @@ export function useRun(id: string) {
   useEffect(() => onChange(() => setQueued(waiting())), []);
 
   const send = useCallback(async () => {
-    const mine = waiting();
-    const of = mine[0]?.run;
-    if (!of) return;
-    const events = mine.filter((w) => w.run === of).map((w) => w.event);
-    try {
-      const noted = await answer(api.POST('/api/runs/{id}/events', { params: { path: { id: of } }, body: { events } }));
-      settle(new Set(events.map((e) => e.id)));
-      queries.setQueryData(['run', of], noted.run);
-      void queries.invalidateQueries({ queryKey: ['days'] });
+    if (underWay.current) return true;
+    underWay.current = true;
+    const delivered = await deliver().finally(() => {
+      underWay.current = false;
+    });
+    for (const [of, now] of delivered.runs) {
+      queries.setQueryData(['run', of], now);
       void queries.invalidateQueries({ queryKey: ['run', of], exact: true }); // and so the worker keeps it
-      setOffline(false);
-      setRefused(noted.refused[0]?.why ?? null);
-    } catch (error) {
-      // A run that is not there any more must not block what was noted of others.
-      if (error instanceof Problem && error.status < 500) {
-        settle(new Set(events.map((e) => e.id)));
-        setRefused(error.message);
-      } else setOffline(true);
     }
+    if (delivered.runs.size > 0) void queries.invalidateQueries({ queryKey: ['days'] });
+    setOffline(delivered.offline);
+    setProblem(delivered.problem);
+    return !delivered.offline && delivered.problem === null;
   }, [queries]);
 
+  const toSend = queued.filter((w) => w.refused === undefined).length;
   useEffect(() => {
-    if (queued.length === 0) return;
-    const now = window.setTimeout(() => void send(), 0);
-    const again = window.setInterval(() => void send(), every);
-    window.addEventListener('online', send);
-    return () => {
-      window.clearTimeout(now);
-      window.clearInterval(again);
-      window.removeEventListener('online', send);
+    if (toSend === 0) return;
+    let wait = soonest;
+    let timer = window.setTimeout(again, 0);
+    async function again() {
+      const went = await send();
+      wait = went ? soonest : Math.min(latest, 2 * wait);
+      timer = window.setTimeout(again, wait);
+    }
+    const now = () => {
+      window.clearTimeout(timer);
+      wait = soonest;
+      void again();
     };
-  }, [queued, send]);
+    window.addEventListener('online', now);
+    return () => {
+      window.clearTimeout(timer);
+      window.removeEventListener('online', now);
+    };
+  }, [toSend, send]);
 
-  const note = (event: Event) => {
-    setRefused(null);
-    enqueue(id, event);
+  const mine = queued.filter((w) => w.run === id);
+  return {
+    run,
+    pending: mine.filter((w) => w.refused === undefined).map((w) => w.event),
+    refused: mine.filter((w) => w.refused !== undefined),
+    discardRefused: () => discardRefused(id),
+    note: (event: Event) => enqueue(id, event),
+    offline: offline || run.isError,
+    problem,
+    kept: isKept(),
   };
-  const mine = queued.filter((w) => w.run === id).map((w) => w.event);
-  return { run, pending: mine, note, offline: offline || run.isError, refused };
 }
