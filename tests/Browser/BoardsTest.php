@@ -18,6 +18,48 @@ use Inlaid\Tests\Pictures;
 final class BoardsTest extends Rooms
 {
     /**
+     * Edits made while the program does not answer are saved once it does, undo and all; where somebody else has saved meanwhile nobody's work is lost.
+     */
+    public function testABoardIsEditedWhileTheProgramIsAway(): void
+    {
+        $id = array_values(array_filter($this->studio->json('GET', '/api/boards')->boards, static fn (\stdClass $b): bool => null === $b->laidAt))[0]->id ?? null;
+        if (null === $id) {
+            $laid = $this->studio->json('GET', '/api/boards/'.$this->studio->json('GET', '/api/boards')->boards[0]->id);
+            $id = $this->studio->json('POST', '/api/boards', ['document' => ['title' => 'Not laid'] + (array) $laid->document], 201)->id;
+        }
+        $title = fn (): string => $this->studio->json('GET', "/api/boards/$id")->document->title;
+        $this->go("/boards/$id");
+        $this->write('Title', 'One');
+        $this->untilSaved();
+        self::assertSame('One', $title());
+
+        $this->killServer();
+        $this->write('Title', 'Two');
+        $this->until(fn (): bool => 'offline' === $this->see('[data-testid=saving]')->getAttribute('data-state'), 'it is said that it is not saved');
+        $this->write('Title', 'Three');
+        $this->startServer();
+        $this->untilSaved();
+        self::assertSame('Three', $title(), 'the last edit is saved after all');
+        $this->button('Undo')->click();
+        $this->untilSaved();
+        self::assertSame('Two', $title());
+
+        $this->killServer();
+        $this->write('Title', 'Mine');
+        $theirs = $this->studio->json('GET', "/api/boards/$id");
+        $this->studio->json('PUT', "/api/boards/$id", ['version' => $theirs->version, 'document' => ['title' => 'Theirs'] + (array) $theirs->document]);
+        $this->startServer();
+        $this->button('Keep mine')->click();
+        $this->untilSaved();
+        self::assertSame('Mine', $title());
+        $this->browser->navigate()->refresh();
+        $this->until(fn (): bool => 'Mine' === $this->field('Title')->getAttribute('value'), 'so after a reload');
+        $this->button('Undo')->click();
+        $this->untilSaved();
+        self::assertSame('Two', $title(), 'which undo outlives');
+    }
+
+    /**
      * From the slate wash of the ticket rack: dwell along, grit down; laid; a patch read from a real photo beside a grey card; the client chooses in a browser of her own by the link; the choice
      * is in the recipe, and nothing else of it has changed.
      */

@@ -24,6 +24,13 @@ export function Loading({ what }: { what: string }) {
   );
 }
 
+/** Asks again for all that could not be had; one of several would leave the others as they are. */
+export const askAgain =
+  (...queries: readonly { error: unknown; refetch: () => unknown }[]) =>
+  () => {
+    for (const query of queries) if (query.error) void query.refetch();
+  };
+
 /** What went wrong, in the words of the answer, with a way to try again. */
 export function Failed({ error, retry }: { error: Error; retry: () => void }) {
   const offline = !(error instanceof Problem);

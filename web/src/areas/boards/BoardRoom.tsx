@@ -5,7 +5,9 @@ import Typography from '@mui/material/Typography';
 import { Link, NavLink, useParams } from 'react-router';
 import { answer, api, wrongIn } from '../../app/api';
 import { bench } from '../../app/theme';
+import { NewerAlert } from '../../shared/NewerAlert';
 import { Failed, Loading } from '../../shared/Notice';
+import { SavingState } from '../../shared/SavingState';
 import { day } from '../../shared/words';
 import { useWorked } from '../mixing/useWorked';
 import { ChooseView } from './ChooseView';
@@ -39,15 +41,18 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
   const { worked, violations, said } = useWorked({ document }, (body) => answer(api.POST('/api/compute/board', { body })));
   const { lay } = useBoardWork(board.id);
   if (!worked) return violations.length > 0 ? <Alert severity="error">{violations[0]?.message}</Alert> : <Loading what="the board" />;
-  const props = { board, document, worked, said, change: draft.change };
+  const props = { board, document, worked, said, change: draft.edit };
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', height: { md: 'calc(100vh - 52px)' } }}>
       <Box
         sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', px: 2.5, py: 1, borderBottom: 1, borderColor: 'divider' }}
       >
-        <Typography variant="h1" sx={{ fontSize: '1.4rem', minWidth: 0, flex: '1 1 320px' }}>
-          {document.title}
-        </Typography>
+        <Box sx={{ minWidth: 0, flex: '1 1 320px' }}>
+          <Typography variant="h1" sx={{ fontSize: '1.4rem' }}>
+            {document.title}
+          </Typography>
+          {!board.laidAt && <SavingState saving={draft.saving} />}
+        </Box>
         {document.from && (
           <Button component={Link} to={`/recipes/${document.from.recipe}`} title={document.from.title}>
             Its recipe
@@ -74,27 +79,15 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
             <Button
               variant={board.laidAt ? 'outlined' : 'contained'}
               disabled={lay.isPending || violations.length > 0}
-              onClick={() => lay.mutate(!board.laidAt)}
+              onClick={() => void draft.save().then((saved) => saved && lay.mutate(!board.laidAt))}
             >
               {board.laidAt ? 'Not laid after all' : 'It is laid'}
             </Button>
           ))}
       </Box>
-      {(draft.error ?? lay.error) && (
-        <Alert
-          severity="error"
-          action={
-            draft.error && (
-              <Button color="inherit" onClick={draft.takeTheirs}>
-                Take what is stored
-              </Button>
-            )
-          }
-        >
-          {wrongIn(draft.error ?? lay.error)}
-        </Alert>
-      )}
-      {view === '' && <PlanView {...props} undo={draft.undo} />}
+      {lay.error && <Alert severity="error">{wrongIn(lay.error)}</Alert>}
+      {draft.conflict && <NewerAlert what="this board" onTake={() => draft.settle(false)} onKeep={() => draft.settle(true)} />}
+      {view === '' && <PlanView {...props} undo={draft.canUndo ? draft.undo : null} redo={draft.canRedo ? draft.redo : null} />}
       {view === 'lay' && <LayView {...props} />}
       {view === 'read' && <ReadView {...props} />}
       {view === 'compare' && <CompareView {...props} />}

@@ -18,7 +18,15 @@ import { OwnChange } from './OwnChange';
 import { Panels } from './Panels';
 
 /** What the board is to tell: one thing along the columns, one down the rows, on which wood; and whether it will. */
-export function PlanView({ board, document, worked, said, change, undo }: BoardProps & { undo: (() => void) | null }) {
+export function PlanView({
+  board,
+  document,
+  worked,
+  said,
+  change,
+  undo,
+  redo,
+}: BoardProps & { undo: (() => void) | null; redo: (() => void) | null }) {
   const [selected, setSelected] = useState<string | null>(null);
   const shelf = useMaterials();
   const offered = useQuery({
@@ -47,9 +55,14 @@ export function PlanView({ board, document, worked, said, change, undo }: BoardP
           {laid ? (
             <p style={{ margin: 0 }}>It has been laid: what is on it stays as it is. Begin another board to try something else.</p>
           ) : (
-            <Button variant="outlined" disabled={!undo} onClick={() => undo?.()} sx={{ justifySelf: 'start' }}>
-              Undo
-            </Button>
+            <Box sx={{ display: 'flex', gap: 1 }}>
+              <Button variant="outlined" disabled={!undo} onClick={() => undo?.()}>
+                Undo
+              </Button>
+              <Button variant="outlined" disabled={!redo} onClick={() => redo?.()}>
+                Redo
+              </Button>
+            </Box>
           )}
           {!laid && things.length > 0 && (
             <>

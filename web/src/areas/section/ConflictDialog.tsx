@@ -5,11 +5,19 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { answer, api, type Recipe } from '../../app/api';
+import type { Conflict } from '../../shared/useDraft';
 import { ChangeList } from './ChangeList';
-import type { Conflict } from './useDraft';
 
 /** Somebody else saved first: shows the difference, and lets the painter choose. Either way nothing is lost. */
-export function ConflictDialog({ conflict, mine, onSettle }: { conflict: Conflict; mine: Recipe; onSettle: (mine: boolean) => void }) {
+export function ConflictDialog({
+  conflict,
+  mine,
+  onSettle,
+}: {
+  conflict: Conflict<Recipe>;
+  mine: Recipe;
+  onSettle: (mine: boolean) => void;
+}) {
   const { data, error } = useQuery({
     queryKey: ['conflict', conflict.version, mine],
     queryFn: () => answer(api.POST('/api/compute/compare', { body: { before: conflict.newer, after: mine } })),

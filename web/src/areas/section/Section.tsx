@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { answer, api } from '../../app/api';
-import { Failed, Loading } from '../../shared/Notice';
+import { askAgain, Failed, Loading } from '../../shared/Notice';
 import { useMaterials } from '../../shared/useMaterials';
 import { useSettings } from '../../shared/useSettings';
 import { useVocabulary } from '../../shared/useVocabulary';
@@ -21,14 +21,7 @@ export default function Section() {
   const settings = useSettings();
   const error = recipe.error ?? vocabulary.error ?? materials.error ?? settings.error;
   if (error) {
-    return (
-      <Failed
-        error={error}
-        retry={() => {
-          for (const query of [recipe, vocabulary, materials, settings]) if (query.error) void query.refetch();
-        }}
-      />
-    );
+    return <Failed error={error} retry={askAgain(recipe, vocabulary, materials, settings)} />;
   }
   if (!recipe.data || !vocabulary.data || !materials.data || !settings.data) return <Loading what="the recipe" />;
   return (

@@ -4,20 +4,13 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Preview, Recipe } from '../../app/api';
 import { bench } from '../../app/theme';
-import type { Saving, useDraft } from './useDraft';
-
-const states: Record<Saving, [string, string]> = {
-  saved: ['●', 'Draft saved'],
-  waiting: ['◌', 'Saving the draft …'],
-  offline: ['△', 'The program does not answer; the draft is kept in this browser'],
-  refused: ['△', 'Not saved: something makes no sense yet'],
-  conflict: ['⊠', 'A newer version was saved elsewhere'],
-};
+import { SavingState } from '../../shared/SavingState';
+import type { useDraft } from '../../shared/useDraft';
 
 type Props = {
   id: string;
   document: Recipe;
-  draft: ReturnType<typeof useDraft>;
+  draft: ReturnType<typeof useDraft<Recipe>>;
   revision: number;
   unreachable: boolean;
   room: 'section' | 'piece';
@@ -46,7 +39,6 @@ export function SectionBar({
   onPublish,
 }: Props) {
   const open = findings?.filter((f) => f.accepted === null);
-  const [mark, words] = states[unreachable && draft.saving === 'saved' ? 'offline' : draft.saving];
   return (
     <Box
       sx={{
@@ -65,15 +57,9 @@ export function SectionBar({
         <Typography variant="h1" sx={{ fontSize: '1.35rem', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
           {document.title}
         </Typography>
-        <Box
-          role="status"
-          data-testid="saving"
-          data-state={draft.saving}
-          sx={{ fontSize: 14, color: draft.saving === 'saved' || draft.saving === 'waiting' ? 'text.secondary' : bench.oxide }}
-        >
-          <span aria-hidden="true">{mark}</span> {words}
+        <SavingState saving={draft.saving} unreachable={unreachable}>
           {revision > 0 ? ` · from revision ${revision}` : ' · no revision yet'}
-        </Box>
+        </SavingState>
       </Box>
       <Box component="nav" aria-label="Rooms of this recipe" sx={{ display: 'flex', mr: 1 }}>
         {(

@@ -6,6 +6,7 @@ import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, ty
 import { useOffer } from '../../app/commands';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
+import { useDraft } from '../../shared/useDraft';
 import { FindingsDialog } from '../findings/FindingsDialog';
 import { PieceRoom } from '../piece/PieceRoom';
 import { ConflictDialog } from './ConflictDialog';
@@ -19,7 +20,6 @@ import { PublishDialog } from './PublishDialog';
 import { SectionBar } from './SectionBar';
 import { StepPanel } from './StepPanel';
 import { StepTools } from './StepTools';
-import { useDraft } from './useDraft';
 import { usePreview } from './usePreview';
 import { useStepEdits } from './useStepEdits';
 
@@ -30,7 +30,13 @@ type Open = 'publish' | 'history' | 'needs' | 'findings' | null;
 export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const draft = useDraft(opened);
+  const draft = useDraft<Recipe>({
+    key: `draft-${opened.id}`,
+    version: opened.version,
+    document: opened.document,
+    save: async (version, to) =>
+      (await answer(api.PUT('/api/recipes/{id}/draft', { params: { path: { id: opened.id } }, body: { version, document: to } }))).version,
+  });
   const { document } = draft;
   const { preview, violations, unreachable } = usePreview(document);
   const [selected, setSelected] = useState<string | null>(document.steps.find((s) => s.uses?.mix)?.id ?? document.steps[0]?.id ?? null);
@@ -78,7 +84,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
       const done = await answer(
         api.POST('/api/recipes/{id}/revisions', { params: { path: { id: opened.id } }, body: { version: draft.currentVersion(), reason } }),
       );
-      draft.setVersion(done.version);
+      draft.follow({ version: done.version });
       setRevisions(done.revisions);
       setOpen(null);
       void queries.invalidateQueries({ queryKey: ['recipes'] });

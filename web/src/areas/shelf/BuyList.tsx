@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { answer, api, type ShoppingLine } from '../../app/api';
 import { bench, twoColumns } from '../../app/theme';
 import { bookOnce } from '../../shared/bookOnce';
-import { Failed, Loading } from '../../shared/Notice';
+import { askAgain, Failed, Loading } from '../../shared/Notice';
 import { Swatch } from '../../shared/Swatch';
 import { useRecipes } from '../../shared/useRecipes';
 import { useSettings } from '../../shared/useSettings';
@@ -41,7 +41,7 @@ export default function BuyList() {
       Promise.all([queries.invalidateQueries({ queryKey: ['shopping'] }), queries.invalidateQueries({ queryKey: ['stock'] })]),
   });
   const error = recipes.error ?? settings.error;
-  if (error) return <Failed error={error} retry={() => void (recipes.error ? recipes.refetch() : settings.refetch())} />;
+  if (error) return <Failed error={error} retry={askAgain(recipes, settings)} />;
   if (!recipes.data || !settings.data) return <Loading what="the list" />;
   const currency = settings.data.settings.currency;
   const lines = list.data?.lines ?? [];

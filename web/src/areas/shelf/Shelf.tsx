@@ -8,7 +8,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, type Material, nothing } from '../../app/api';
 import { bench, twoColumns } from '../../app/theme';
-import { Failed, Loading } from '../../shared/Notice';
+import { askAgain, Failed, Loading } from '../../shared/Notice';
 import { SearchField } from '../../shared/SearchField';
 import { Swatch } from '../../shared/Swatch';
 import { shelfTable, TakeTable } from '../../shared/TakeTable';
@@ -42,7 +42,7 @@ export default function Shelf() {
     },
   });
   const error = materials.error ?? settings.error;
-  if (error) return <Failed error={error} retry={() => void (materials.error ? materials.refetch() : settings.refetch())} />;
+  if (error) return <Failed error={error} retry={askAgain(materials, settings)} />;
   if (!materials.data || !settings.data) return <Loading what="the shelf" />;
   const found = materials.data.filter((m) => `${m.name} ${kinds[m.kind]}`.toLowerCase().includes(query.trim().toLowerCase()));
   const groups = Object.keys(kinds).filter((k) => found.some((m) => m.kind === k));

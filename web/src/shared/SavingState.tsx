@@ -1,0 +1,24 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { bench } from '../app/theme';
+import type { Saving } from './useDraft';
+
+const states: Record<Saving, [string, string]> = {
+  saved: ['●', 'Draft saved'],
+  waiting: ['◌', 'Saving the draft …'],
+  offline: ['△', 'The program does not answer; the draft is kept in this browser'],
+  refused: ['△', 'Not saved: something makes no sense yet'],
+  conflict: ['⊠', 'A newer version was saved elsewhere'],
+};
+
+/** Whether what was edited is saved. */
+export function SavingState({ saving, unreachable = false, children }: { saving: Saving; unreachable?: boolean; children?: ReactNode }) {
+  const [mark, words] = states[unreachable && saving === 'saved' ? 'offline' : saving];
+  const isFine = saving === 'saved' || saving === 'waiting';
+  return (
+    <Box role="status" data-testid="saving" data-state={saving} sx={{ fontSize: 14, color: isFine ? 'text.secondary' : bench.oxide }}>
+      <span aria-hidden="true">{mark}</span> {words}
+      {children}
+    </Box>
+  );
+}
