@@ -43,6 +43,20 @@ final readonly class Balance
         return array_filter($this->grams[$account->key] ?? [], static fn (BigRational $g): bool => !$g->isZero());
     }
 
+    /**
+     * @return iterable<array{string, string, BigRational}> account, material and grams, where there is something
+     */
+    public function rows(): iterable
+    {
+        foreach ($this->grams as $account => $byMaterial) {
+            foreach ($byMaterial as $material => $grams) {
+                if (!$grams->isZero()) {
+                    yield [(string) $account, (string) $material, $grams];
+                }
+            }
+        }
+    }
+
     /** g of a material in all pots together. */
     public function inPots(string $materialId): BigRational
     {

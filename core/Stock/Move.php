@@ -6,6 +6,7 @@ namespace Inlaid\Core\Stock;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Inlaid\Core\Measure\ExactNumber;
 
 /**
  * So many grams of a material from one place to another.
@@ -36,6 +37,14 @@ final readonly class Move
             $onGrid->isGreaterThan(self::MOST) => throw StockRefusal::tooMuch(),
             default => new self($materialId, $onGrid, $from, $to),
         };
+    }
+
+    /**
+     * @return array{material: string, grams: string, from: string, to: string} as a line of the ledger has it
+     */
+    public function written(): array
+    {
+        return ['material' => $this->materialId, 'grams' => ExactNumber::exact($this->grams), 'from' => $this->from->key, 'to' => $this->to->key];
     }
 
     /** g, as near as the grid has it. */

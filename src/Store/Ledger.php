@@ -77,7 +77,7 @@ final readonly class Ledger
             return;
         }
         $after = $this->balance(...array_merge(...array_map(static fn (Move $m): array => [$m->from, $m->to], $moves)))->after(...$moves);
-        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(self::written(...), $moves)), $note, $booking?->key, $booking?->request));
+        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(static fn (Move $m): array => $m->written(), $moves)), $note, $booking?->key, $booking?->request));
         foreach ($moves as $move) {
             foreach ([$move->from, $move->to] as $account) {
                 $row = $this->em->find(StoredBalance::class, ['account' => $account->key, 'materialId' => $move->materialId]) ?? new StoredBalance($account->key, $move->materialId, '0');
@@ -97,13 +97,5 @@ final readonly class Ledger
         $which = null === $potId ? [] : ['potId' => $potId];
 
         return [$entries->count($which), $entries->findBy($which, ['id' => 'DESC'], self::PAGE, self::PAGE * ($page - 1))];
-    }
-
-    /**
-     * @return array{material: string, grams: string, from: string, to: string}
-     */
-    private static function written(Move $move): array
-    {
-        return ['material' => $move->materialId, 'grams' => ExactNumber::exact($move->grams), 'from' => $move->from->key, 'to' => $move->to->key];
     }
 }

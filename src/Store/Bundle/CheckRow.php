@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Store\Bundle;
 
+use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Document\ReadEvent;
@@ -16,15 +17,21 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\BoardCard;
 use Inlaid\App\Store\EntryKind;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Stock\Account;
-use Inlaid\Core\Stock\Move;
+use Inlaid\Core\Stock\StockRefusal;
 
 /**
  * Reads a line of a bundle with the same readers as whatever is typed in: what comes in this way is checked no less.
  */
 final readonly class CheckRow
 {
+    /** Things in a list that a studio itself has written, however many. */
+    private const MOST = 100_000;
+    /** Characters of an exact fraction that has grown, as they did before there was a grid. */
+    private const DIGITS = 4000;
+
     public function __construct(private Rows $rows, private ReadRecipe $recipe, private ReadBoard $board, private ReadSettings $settings, private ReadMaterial $material = new ReadMaterial(), private ReadReading $reading = new ReadReading(), private ReadEvent $event = new ReadEvent(), private ReadMixes $mixes = new ReadMixes())
     {
     }
@@ -54,12 +61,17 @@ final readonly class CheckRow
         };
     }
 
-    /** @return list<Move> of a line of the ledger that was checked */
+    /** @return list<array{string, BigRational, Account, Account}> material, grams, from and to of a line of the ledger; grams as long as they were kept */
     public function moves(mixed $moves, string $pointer = ''): array
     {
-        $move = static fn (Node $m): Move => $m->make(static fn (): Move => Move::of($m->fields('material', 'grams', 'from', 'to')->id('material'), $m->exact('grams'), self::account($m, 'from'), self::account($m, 'to')));
+        $grams = static function (Node $m): BigRational {
+            $text = $m->string('grams', self::DIGITS);
 
-        return Node::read((object) ['moves' => \is_string($moves) ? Json::decode($moves) : $moves], static fn (Node $n): array => $n->list('moves', $move), $pointer);
+            return 1 === preg_match('/^\d+(\.\d+|\/0*[1-9]\d*)?$/', $text) && !ExactNumber::stored($text)->isZero() ? ExactNumber::stored($text) : $m->refuse('grams', StockRefusal::nothing()->getMessage());
+        };
+        $move = static fn (Node $m): array => [$m->fields('material', 'grams', 'from', 'to')->id('material'), $grams($m), self::account($m, 'from'), self::account($m, 'to')];
+
+        return Node::read((object) ['moves' => \is_string($moves) ? Json::decode($moves) : $moves], static fn (Node $n): array => $n->list('moves', $move, self::MOST), $pointer);
     }
 
     /**
@@ -118,7 +130,7 @@ final readonly class CheckRow
     private function pot(Node $n): Material|Mixture
     {
         $materials = [];
-        foreach ($n->fields('materials', 'mixes', 'of')->list('materials', $this->material->read(...)) as $material) {
+        foreach ($n->fields('materials', 'mixes', 'of')->list('materials', $this->material->read(...), self::MOST) as $material) {
             $materials[$material->id] = $material;
         }
         $mixes = $n->has('mixes') ? $this->mixes->read($n, $materials) : [];

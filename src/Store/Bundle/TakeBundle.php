@@ -16,6 +16,8 @@ use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\Sqlite\CopyStore;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\Move;
+use Inlaid\Core\Stock\RoundLedger;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -101,14 +103,13 @@ final readonly class TakeBundle
             foreach (array_reverse(Kind::cases()) as $kind) {
                 $this->rows->deleteAll($kind);
             }
-            $moves = [];
+            $ledger = new RoundLedger();
             foreach (Kind::cases() as $kind) {
                 foreach ($this->read->rows($zip, $kind) as $row) {
-                    $this->keep($zip, $kind, $row);
-                    Kind::Ledger === $kind && array_push($moves, ...$this->check->moves($row['moves']));
+                    $this->keep($zip, $kind, Kind::Ledger === $kind ? $this->onGrid($row, $ledger) : $row);
                 }
             }
-            $this->balance($moves);
+            $this->keepBalance($ledger->balance());
             $this->em->clear();
             $this->book->reindex();
         });
@@ -185,20 +186,23 @@ final readonly class TakeBundle
         } + $row);
     }
 
-    /** @param list<\Inlaid\Core\Stock\Move> $moves */
-    private function balance(array $moves): void
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private function onGrid(array $row, RoundLedger $ledger): array
+    {
+        $moves = Refused::around('/ledger', fn (): array => $ledger->line($this->check->moves($row['moves'])));
+
+        return ['moves' => array_map(static fn (Move $m): array => $m->written(), $moves)] + $row;
+    }
+
+    private function keepBalance(Balance $balance): void
     {
         $this->em->createQuery('DELETE FROM '.StoredBalance::class)->execute();
-        $accounts = [];
-        foreach ($moves as $move) {
-            $accounts[$move->from->key] = $move->from;
-            $accounts[$move->to->key] = $move->to;
-        }
-        $after = Refused::around('/ledger', static fn (): Balance => Balance::of()->after(...$moves));
-        foreach ($accounts as $account) {
-            foreach ($after->all($account) as $material => $grams) {
-                $this->em->persist(new StoredBalance($account->key, (string) $material, ExactNumber::exact($grams)));
-            }
+        foreach ($balance->rows() as [$account, $material, $grams]) {
+            $this->em->persist(new StoredBalance($account, $material, ExactNumber::exact($grams)));
         }
         $this->em->flush();
     }
