@@ -30,10 +30,15 @@ final class BackupCommand extends Command
     {
         $target = Arguments::text($input, 'target');
         $keep = Arguments::optionOrNull($input, 'keep');
+        if (null !== $keep && 1 !== preg_match('/^[1-9]\d{0,4}$/', $keep)) {
+            $output->writeln('<error>--keep takes the number of copies to keep, from 1 on.</error>');
+
+            return self::INVALID;
+        }
         try {
             $target = null === $keep ? $target : $this->next($target);
             $this->copy->to($target);
-            null === $keep || $this->thin(\dirname($target), max(1, (int) $keep));
+            null === $keep || $this->thin(\dirname($target), (int) $keep);
         } catch (\RuntimeException $error) {
             $output->writeln('<error>'.$error->getMessage().'</error>');
 
@@ -48,13 +53,13 @@ final class BackupCommand extends Command
     {
         is_dir($folder) || mkdir($folder, 0o700, true) || throw new \RuntimeException(\sprintf('The folder "%s" cannot be made.', $folder));
 
-        return \sprintf('%s/studio-%s.sqlite', $folder, gmdate('Ymd-His'));
+        return CopyStore::free(\sprintf('%s/studio-%s', $folder, gmdate('Ymd-His')), '.sqlite');
     }
 
     private function thin(string $folder, int $keep): void
     {
-        $copies = glob($folder.'/studio-????????-??????.sqlite') ?: [];
-        rsort($copies);
+        $copies = [...glob($folder.'/studio-????????-??????.sqlite') ?: [], ...glob($folder.'/studio-????????-??????-*.sqlite') ?: []];
+        rsort($copies, \SORT_NATURAL);
         array_map(unlink(...), \array_slice($copies, $keep));
     }
 }

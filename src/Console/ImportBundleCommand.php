@@ -25,7 +25,8 @@ final class ImportBundleCommand extends Command
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'A bundle')
             ->addOption('look', null, InputOption::VALUE_NONE, 'Only say what it would do')
-            ->addOption('replace', null, InputOption::VALUE_NONE, 'Put it in the place of this studio, of which a copy is kept');
+            ->addOption('replace', null, InputOption::VALUE_NONE, 'Put it in the place of this studio, of which a copy is kept')
+            ->addOption('even-if-less', null, InputOption::VALUE_NONE, 'With --replace: although it holds far less than is here');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -33,7 +34,7 @@ final class ImportBundleCommand extends Command
         return TellRefusal::around($output, function () use ($input, $output): void {
             $zip = ZipIn::open(Arguments::text($input, 'file'), true);
             if (true === $input->getOption('replace') && true !== $input->getOption('look')) {
-                $output->writeln('The former studio is kept in '.$this->take->replace($zip).'.');
+                $output->writeln('The former studio is kept in '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.');
 
                 return;
             }

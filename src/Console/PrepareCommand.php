@@ -7,7 +7,9 @@ namespace Inlaid\App\Console;
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\App\Store\Sqlite\CheckStore;
 use Inlaid\App\Store\Sqlite\CopyStore;
+use Inlaid\App\Store\Sqlite\StoreTrouble;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -19,7 +21,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('inlaid:prepare', 'Bring the store to this version (after a backup, if anything is to change) and stock an empty shelf')]
 final class PrepareCommand extends Command
 {
-    public function __construct(private readonly CopyStore $copy, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly RecipeBook $book, private readonly string $storePath)
+    public function __construct(private readonly CopyStore $copy, private readonly CheckStore $check, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly RecipeBook $book, private readonly string $storePath)
     {
         parent::__construct();
     }
@@ -27,7 +29,23 @@ final class PrepareCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         is_dir(\dirname($this->storePath)) || mkdir(\dirname($this->storePath), 0o700, true);
-        if (self::SUCCESS !== $this->doctrine('doctrine:migrations:up-to-date', [], $output) && self::SUCCESS !== $this->migrate($output)) {
+        $trouble = $this->check->check($this->storePath);
+        if (StoreTrouble::Missing === $trouble && !is_file($this->storePath)) {
+            touch($this->storePath) && chmod($this->storePath, 0o600);
+        }
+        if (null !== $trouble && !\in_array($trouble, [StoreTrouble::Missing, StoreTrouble::Older], true)) {
+            $output->writeln('<error>'.$trouble->sentence().'</error>');
+
+            return self::FAILURE;
+        }
+        try {
+            $migrated = null === $trouble ? self::SUCCESS : $this->migrate($output);
+        } catch (\RuntimeException $error) {
+            $output->writeln('<error>'.$error->getMessage().'</error>');
+
+            return self::FAILURE;
+        }
+        if (self::SUCCESS !== $migrated) {
             $output->writeln('<error>The store could not be brought to this version; the backup beside it is whole.</error>');
 
             return self::FAILURE;

@@ -100,7 +100,7 @@ final class FoldTest extends TestCase
             $events[] = $again ?? $this->event($id, $ids[$this->int(0, \count($ids) - 1)]);
         }
 
-        return array_values($this->random->shuffleArray($events));
+        return $this->random->shuffleArray($events);
     }
 
     private function event(string $id, string $other): Event

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Bundle;
 
+use Inlaid\App\Exchange\NoRoom;
+use Inlaid\App\Exchange\TemporaryFile;
+
 /**
  * Writes a zip file, piece by piece.
  */
@@ -46,29 +49,23 @@ final class ZipOut
      */
     public function addLines(string $name, iterable $lines): void
     {
-        $file = tempnam(sys_get_temp_dir(), 'inlaid-');
-        \assert(false !== $file);
-        $stream = fopen($file, 'w');
-        \assert(false !== $stream);
-        $any = false;
-        foreach ($lines as $line) {
-            fwrite($stream, $line."\n");
-            $any = true;
-        }
-        fclose($stream);
-        if ($any) {
-            $this->zip->addFile($file, $name);
+        $file = TemporaryFile::of((static function () use ($lines): iterable {
+            foreach ($lines as $line) {
+                yield $line."\n";
+            }
+        })());
+        if (!$file->isEmpty()) {
+            $this->zip->addFile($file->path, $name);
             $this->close();
             $this->zip->open($this->path);
         }
-        unlink($file);
     }
 
     /**
-     * @throws \RuntimeException if it cannot be written
+     * @throws NoRoom if it cannot be written
      */
     public function close(): void
     {
-        $this->zip->close() || throw new \RuntimeException(\sprintf('"%s" cannot be written.', $this->path));
+        @$this->zip->close() || throw new NoRoom(\dirname($this->path));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Bundle\ZipIn;
 use Inlaid\App\Exchange\Document\Violation;
+use Inlaid\App\Exchange\NoRoom;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
@@ -38,6 +39,10 @@ final class CheckBody
     {
         if ((int) $request->headers->get('Content-Length', '0') > $largest || \strlen($request->getContent()) > $largest) {
             throw new Problem(413, 'too-large', $tooLarge, [new Violation('', $tooLarge)]);
+        }
+        if (\strlen($request->getContent()) < (int) $request->headers->get('Content-Length', '0')) {
+            // PHP keeps what is large in its temporary folder, and goes on without it where that is full.
+            throw new NoRoom(sys_get_temp_dir());
         }
         $sent = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
         if (str_ends_with($type, '/') ? !str_starts_with($sent, $type) : $sent !== $type) {

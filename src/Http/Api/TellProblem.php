@@ -6,11 +6,14 @@ namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\Violation;
+use Inlaid\App\Exchange\NoRoom;
 use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Lock\LockNeeded;
 use Inlaid\App\Store\BookedOtherwise;
+use Inlaid\App\Store\Bundle\HoldsLess;
 use Inlaid\App\Store\NotThere;
+use Inlaid\App\Store\Sqlite\StoreTrouble;
 use Inlaid\App\Store\Stale;
 use Inlaid\Core\Refusal;
 use Psr\Log\LoggerInterface;
@@ -28,7 +31,7 @@ use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 #[AsEventListener(priority: 10)]
 final readonly class TellProblem
 {
-    public function __construct(private LoggerInterface $logger, private LockNeeded $locked)
+    public function __construct(private LoggerInterface $logger, private LockNeeded $locked, private string $storePath)
     {
     }
 
@@ -38,7 +41,7 @@ final readonly class TellProblem
             return; // the firewall's own
         }
         $problem = $this->problem($event->getThrowable(), $event->getRequest());
-        if (500 === $problem->status) {
+        if (500 <= $problem->status) {
             $this->logger->critical($event->getThrowable()->getMessage(), ['exception' => $event->getThrowable()]);
         }
         $event->setResponse($problem->response());
@@ -46,12 +49,17 @@ final readonly class TellProblem
 
     private function problem(\Throwable $error, Request $request): Problem
     {
+        $trouble = StoreTrouble::of($error, $this->storePath);
+
         return match (true) {
+            null !== $trouble => new Problem($trouble->status(), $trouble->value, $trouble->sentence(), retryAfter: $trouble->retryAfter()),
+            $error instanceof NoRoom => new Problem(507, 'disk-full', $error->getMessage()),
             $error instanceof Problem => $error,
             $error instanceof Refused => new Problem(422, 'not-accepted', $error->getMessage(), $error->violations),
             $error instanceof NoPicture => new Problem(422, 'not-accepted', $error->getMessage(), [new Violation('', $error->getMessage())]),
             $error instanceof Refusal => new Problem(422, 'not-accepted', $error->getMessage()),
             $error instanceof NotThere => new Problem(404, 'not-there', $error->getMessage()),
+            $error instanceof HoldsLess => new Problem(409, 'holds-less', $error->getMessage()),
             $error instanceof BookedOtherwise => new Problem(409, 'booked-otherwise', $error->getMessage()),
             $error instanceof Stale => new Problem(409, 'newer-version', $error->getMessage(), [], $error->version, new RawJson($error->newer)),
             $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException && $this->locked->for($request) => new Problem(404, 'http', 'There is nothing at this address.'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Bundles;
 
 use Inlaid\App\Exchange\Bundle\ZipIn;
+use Inlaid\App\Exchange\TemporaryFile;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
@@ -27,13 +28,8 @@ final class BundleSent
     public static function with(Request $request, \Closure $do): mixed
     {
         set_time_limit(self::LONGEST);
-        $path = (string) tempnam(sys_get_temp_dir(), 'inlaid-');
-        try {
-            file_put_contents($path, $request->getContent());
+        $file = TemporaryFile::of([$request->getContent()]);
 
-            return $do(ZipIn::open($path));
-        } finally {
-            unlink($path);
-        }
+        return $do(ZipIn::open($file->path));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Bundles;
 
+use Inlaid\App\Exchange\TemporaryFile;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Bundle\WriteBundle;
 use Inlaid\App\Store\RecipeBook;
@@ -15,15 +16,20 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle', query: ['query' => 'string', 'archived' => 'boolean', 'ids' => 'string'])]
 final readonly class ExportBundle
 {
+    /** Seconds: photos of many years. */
+    private const LONGEST = 600;
+
     public function __construct(private WriteBundle $write, private RecipeBook $book)
     {
     }
 
     public function __invoke(string $what, Request $request): BinaryFileResponse
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'inlaid-');
-        $this->write->write($path, 'studio' === $what ? null : $this->ids($request));
-        $response = new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d'))]);
+        set_time_limit(self::LONGEST);
+        $file = TemporaryFile::of();
+        $this->write->write($file->path, 'studio' === $what ? null : $this->ids($request));
+        set_time_limit(0); // whoever fetches it may have a slow line
+        $response = new BinaryFileResponse($file->leave(), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d'))]);
 
         return $response->deleteFileAfterSend();
     }

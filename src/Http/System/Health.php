@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\System;
 
 /**
- * How the program is.
+ * How the program is: `status` "well", or "limited" where it can be read from but something is the matter, which `notes` say.
  */
 final readonly class Health
 {
-    public function __construct(public string $status, public string $store)
+    /**
+     * @param list<string> $notes
+     */
+    public function __construct(public string $status, public string $store, public array $notes = [])
     {
     }
 }

@@ -39,7 +39,9 @@ final readonly class TakeBundle
         [$whole, $madeAt] = $this->read->head($zip);
         $seen = $this->read->survey($zip);
         $revisions = array_count_values(array_map(static fn (array $r): string => \is_string($r['recipe']) ? $r['recipe'] : '', $seen[Kind::Revisions->value]));
-        $count = static fn (array $rows): int => \count($rows);
+        $instead = $whole ? array_filter(array_map(static fn (array $rows): int => \count($rows), $seen)) : [];
+        $gone = $whole ? array_filter(array_column(array_map(fn (Kind $k): array => [$k->value, $this->em->getRepository($k->entity())->count()], Kind::cases()), 1, 0)) : [];
+        $less = array_filter($gone, static fn (int $here, string $kind): bool => 2 * ($instead[$kind] ?? 0) < $here, \ARRAY_FILTER_USE_BOTH);
 
         return new BundlePlan(
             $whole,
@@ -47,8 +49,9 @@ final readonly class TakeBundle
             $this->become($seen, Kind::Recipes, $revisions),
             $this->become($seen, Kind::Boards, $revisions),
             \count($seen[Kind::Photos->value]),
-            $whole ? array_filter(array_map($count, $seen)) : [],
-            $whole ? array_filter(array_column(array_map(fn (Kind $k): array => [$k->value, $this->em->getRepository($k->entity())->count()], Kind::cases()), 1, 0)) : [],
+            $instead,
+            $gone,
+            $whole && ([] === $instead || [] !== $less),
         );
     }
 
@@ -88,14 +91,21 @@ final readonly class TakeBundle
     /**
      * Puts a whole studio in the place of this one, of which a copy is kept beside the store.
      *
+     * @param bool $evenIfLess whether it is wanted although it holds far less than is here
+     *
      * @return string where that copy is
      *
-     * @throws Refused with every place that is wrong; nothing is kept then
+     * @throws Refused   with every place that is wrong; nothing is kept then
+     * @throws HoldsLess if it holds far less than is here, unless that is wanted
      */
-    public function replace(ZipIn $zip): string
+    public function replace(ZipIn $zip, bool $evenIfLess = false): string
     {
-        if (!$this->plan($zip)->whole) {
+        $plan = $this->plan($zip);
+        if (!$plan->whole) {
             throw Refused::at('', 'These are recipes, not a whole studio: they can be added.');
+        }
+        if ($plan->farLess && !$evenIfLess) {
+            throw new HoldsLess();
         }
         $aside = $this->copy->aside('before-import');
         $this->copy->to($aside);

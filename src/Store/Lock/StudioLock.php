@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Store\Lock;
 
+use Doctrine\DBAL\Exception as DbalException;
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Store\Entity\StoredKey;
 use Inlaid\App\Store\Entity\StoredPassphrase;
@@ -93,10 +94,19 @@ final readonly class StudioLock
             return false;
         }
         if (time() - $key->usedAt->getTimestamp() > self::USED) {
-            $this->em->wrapInTransaction(static fn () => $key->usedAt = new \DateTimeImmutable());
+            $this->used($key);
         }
 
         return true;
+    }
+
+    /** Where nothing can be written, a device is let in all the same. */
+    private function used(StoredKey $key): void
+    {
+        try {
+            $this->em->createQueryBuilder()->update(StoredKey::class, 'k')->set('k.usedAt', ':now')->where('k.tokenHash = :key')->setParameter('now', new \DateTimeImmutable())->setParameter('key', $key->tokenHash)->getQuery()->execute();
+        } catch (DbalException) {
+        }
     }
 
     public function close(string $secret): void

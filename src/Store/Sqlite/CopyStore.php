@@ -7,11 +7,14 @@ namespace Inlaid\App\Store\Sqlite;
 use Doctrine\DBAL\Connection;
 
 /**
- * Copies the whole store, consistently, while others work in it.
+ * Copies the whole store, consistently, while others work in it. Copies are nobody else's to read.
  */
 final readonly class CopyStore
 {
-    public function __construct(private Connection $connection, private string $storePath)
+    /** What SQLite keeps beside a store. Left lying beside another store they would spoil it. */
+    private const BESIDE = ['', '-wal', '-shm', '-journal'];
+
+    public function __construct(private Connection $connection, private CheckStore $check, private string $storePath)
     {
     }
 
@@ -32,11 +35,16 @@ final readonly class CopyStore
         if (!is_dir($folder) || !is_writable($folder)) {
             throw new \RuntimeException(\sprintf('The folder "%s" cannot be written to.', $folder));
         }
-        $this->connection->executeStatement('VACUUM INTO ?', [$target]);
+        try {
+            self::privately(fn () => $this->connection->executeStatement('VACUUM INTO ?', [$target]));
+        } catch (\Throwable $error) {
+            is_file($target) && unlink($target); // half a copy is none
+            throw new \RuntimeException(StoreTrouble::of($error, $target)?->sentence() ?? $error->getMessage(), 0, $error);
+        }
     }
 
     /**
-     * Puts a backup in the place of the store; what was there is kept beside it.
+     * Puts a backup in the place of the store; what was there is kept beside it, whatever state it is in.
      *
      * @return string|null where the former store is, if there was one
      *
@@ -47,17 +55,21 @@ final readonly class CopyStore
         if (!is_file($source)) {
             throw new \RuntimeException(\sprintf('There is no file "%s".', $source));
         }
-        $backup = $this->sound($source);
-        $aside = null;
-        if ($this->exists()) {
-            $this->to($aside = $this->aside('before-restore'));
+        $trouble = $this->check->check($source, Pages::Thoroughly);
+        if (null !== $trouble && StoreTrouble::Older !== $trouble) {
+            throw new \RuntimeException(\sprintf('"%s" is not a sound copy of a store%s.', $source, StoreTrouble::Newer === $trouble ? ' of this version; it comes from a later one' : ''));
         }
-        $this->connection->close();
-        $store = new \SQLite3($this->storePath);
+        if (realpath($source) === realpath($this->storePath)) {
+            throw new \RuntimeException('That is the store itself.');
+        }
+        $aside = $this->putAside();
+        $backup = new \SQLite3($source, \SQLITE3_OPEN_READONLY);
+        $store = self::privately(fn (): \SQLite3 => new \SQLite3($this->storePath));
         $store->busyTimeout(5000);
         if (!$backup->backup($store)) {
             throw new \RuntimeException('The store is in use and could not be replaced. Try again.');
         }
+        $store->close();
 
         return $aside;
     }
@@ -67,25 +79,61 @@ final readonly class CopyStore
      */
     public function aside(string $why): string
     {
-        $stem = \sprintf('%s.%s-%s', $this->storePath, $why, date('Ymd-His'));
-        for ($path = $stem, $i = 2; file_exists($path); ++$i) {
-            $path = $stem.'-'.$i;
+        return self::free(\sprintf('%s.%s-%s', $this->storePath, $why, date('Ymd-His')));
+    }
+
+    /** The same with a number, where there is something already. */
+    public static function free(string $stem, string $ending = ''): string
+    {
+        for ($path = $stem.$ending, $i = 2; file_exists($path); ++$i) {
+            $path = $stem.'-'.$i.$ending;
         }
 
         return $path;
     }
 
-    private function sound(string $source): \SQLite3
+    /**
+     * Copies a sound store, in which somebody may be at work. One that is damaged, or of another program, cannot be copied: its files are moved as they are.
+     */
+    private function putAside(): ?string
     {
-        try {
-            $backup = new \SQLite3($source, \SQLITE3_OPEN_READONLY);
-            $backup->enableExceptions(true);
-            if ('ok' === $backup->querySingle('PRAGMA integrity_check') && 2 === $backup->querySingle("SELECT COUNT(*) FROM sqlite_master WHERE type = 'table' AND name IN ('recipe', 'revision')")) {
-                return $backup;
+        $trouble = $this->check->check($this->storePath);
+        if (\in_array($trouble, [null, StoreTrouble::Older, StoreTrouble::Newer], true)) {
+            try {
+                $this->to($aside = $this->aside('before-restore'));
+
+                return $aside;
+            } catch (\RuntimeException) {
+            } finally {
+                $this->connection->close();
             }
-        } catch (\Exception) {
+        }
+        $aside = $this->aside('before-restore');
+        $moved = false;
+        foreach (self::BESIDE as $ending) {
+            if (is_file($this->storePath.$ending)) {
+                $moved = true;
+                rename($this->storePath.$ending, $aside.$ending) || throw new \RuntimeException(\sprintf('"%s" could not be moved out of the way.', $this->storePath.$ending));
+            }
         }
 
-        throw new \RuntimeException(\sprintf('"%s" is not a sound copy of a store.', $source));
+        return $moved ? $aside : null;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    private static function privately(\Closure $make): mixed
+    {
+        $mask = umask(0o077);
+        try {
+            return $make();
+        } finally {
+            umask($mask);
+        }
     }
 }

@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing */
+        /** Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing; 409 where it holds far less than is here, unless evenIfLess */
         put: operations["replaceStudio"];
         post?: never;
         delete?: never;
@@ -2064,7 +2064,7 @@ export interface components {
             version: number;
             document: components["schemas"]["Board"];
         };
-        /** @description What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and `gone` what of this studio would go then. Immutable. */
+        /** @description What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and `gone` what of this studio would go then; `farLess` says that it holds nothing, or less than half of what is here of something. Immutable. */
         BundlePlan: {
             whole: boolean;
             madeAt: string;
@@ -2077,6 +2077,7 @@ export interface components {
             gone: {
                 [key: string]: number;
             };
+            farLess?: boolean;
         };
         /** @description What a chip in the book shows of a recipe. */
         Card: {
@@ -2532,10 +2533,11 @@ export interface components {
         Grain: "open" | "close" | "none";
         /** @enum {string} */
         Gravity: "stop" | "warn" | "advise";
-        /** @description How the program is. */
+        /** @description How the program is: `status` "well", or "limited" where it can be read from but something is the matter, which `notes` say. */
         Health: {
             status: string;
             store: string;
+            notes?: string[];
         };
         /** @description So much of a material: `amount` such as "80 g" or "120 ml", a powder in ml as scooped. */
         InPot: {
@@ -5379,7 +5381,9 @@ export interface operations {
     };
     replaceStudio: {
         parameters: {
-            query?: never;
+            query?: {
+                evenIfLess?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5390,7 +5394,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing */
+            /** @description Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing; 409 where it holds far less than is here, unless evenIfLess */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -9,7 +9,8 @@ import { Problem, type Violation } from '../app/api';
 /** What taking a file in would do, and in which ways it can be taken. */
 export type Looked = {
   says: ReactNode;
-  ways: readonly { name: string; take: () => Promise<unknown>; grave?: boolean }[];
+  /** With `confirm` a way is asked about once more, under that name. */
+  ways: readonly { name: string; take: () => Promise<unknown>; grave?: boolean; confirm?: string }[];
 };
 
 /** Chooses a file, says what taking it in would do, and only then takes it; what is wrong with it is told place by place, and nothing is kept then. */
@@ -30,6 +31,7 @@ export function TakeFile({
   const [looked, setLooked] = useState<Looked | null>(null);
   const [wrong, setWrong] = useState<readonly Violation[]>([]);
   const [busy, setBusy] = useState(false);
+  const [asked, setAsked] = useState<string | null>(null);
   const attempt = async (what: () => Promise<void>) => {
     setBusy(true);
     try {
@@ -60,6 +62,7 @@ export function TakeFile({
         onChange={(e) => {
           const file = e.target.files?.[0];
           e.target.value = '';
+          setAsked(null);
           if (file) void attempt(async () => setLooked(await look(file)));
         }}
       />
@@ -77,14 +80,16 @@ export function TakeFile({
               color={way.grave ? 'error' : 'primary'}
               disabled={busy}
               onClick={() =>
-                void attempt(async () => {
-                  const taken = await way.take();
-                  setLooked(null);
-                  onTaken(taken);
-                })
+                way.confirm && asked !== way.name
+                  ? setAsked(way.name)
+                  : void attempt(async () => {
+                      const taken = await way.take();
+                      setLooked(null);
+                      onTaken(taken);
+                    })
               }
             >
-              {busy ? 'Taking it in …' : way.name}
+              {busy ? 'Taking it in …' : asked === way.name ? way.confirm : way.name}
             </Button>
           ))}
         </DialogActions>

@@ -39,6 +39,11 @@ export async function lookBundle(file: Blob): Promise<Looked> {
             is kept beside the store first. Links that clients have end.
           </Alert>
         )}
+        {plan.farLess && (
+          <Alert severity="error" sx={{ mt: 1 }}>
+            This file holds far less than your studio. Is it the right one?
+          </Alert>
+        )}
       </>
     ),
     ways: [
@@ -49,8 +54,9 @@ export async function lookBundle(file: Blob): Promise<Looked> {
         ? [
             {
               name: 'Put it in the place of this studio',
-              take: () => sendBytes('/api/bundles/studio', 'application/zip', file, 'PUT'),
+              take: () => sendBytes(`/api/bundles/studio${plan.farLess ? '?evenIfLess=true' : ''}`, 'application/zip', file, 'PUT'),
               grave: true,
+              ...(plan.farLess ? { confirm: 'Yes, replace it with far less' } : {}),
             },
           ]
         : []),
