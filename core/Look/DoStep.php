@@ -68,11 +68,10 @@ final class DoStep
      */
     private static function lay(ZoneState $state, Doing $step, FilmOf $film, Zone $zone, int $patches): ZoneState
     {
-        $films = [];
-        $lay = static function (Patch $patch, float $amount) use ($step, $film, &$films): Patch {
+        $lay = static function (Patch $patch, float $amount) use ($step, $film): Patch {
             $amount *= $step->pattern->settles ? 1 - self::SETTLES * $patch->height : 1.0;
 
-            return $amount <= 0.0 ? $patch : $patch->with($films[(string) $amount] ??= $film->times($amount));
+            return $amount <= 0.0 ? $patch : $patch->with($film->times($amount));
         };
         $proud = array_filter($state->patches, static fn (Patch $p): bool => $p->height > 0.0);
         if (Follows::Heights === $step->pattern->follows && [] !== $proud) {
@@ -160,7 +159,7 @@ final class DoStep
         if (\count($patches) <= $most) {
             return new ZoneState($patches, $divided, $spread, $way);
         }
-        $labs = array_map(static fn (Patch $p): Lab => Lab::ofLight($p->light()), $patches);
+        $labs = array_map(static fn (Patch $p): Lab => $p->lab(), $patches);
         $order = array_keys($patches);
         usort($order, static fn (int $a, int $b): int => [$patches[$b]->share, $a] <=> [$patches[$a]->share, $b]);
         $kept = \array_slice($order, 0, $most);

@@ -7,11 +7,14 @@ namespace Inlaid\Core\Look;
 /**
  * The film of a step where it is laid as its figures say, in all its coats.
  *
- * Immutable. `wet` and `dry` in µm.
+ * Nothing of it changes; a film of an amount is worked out once, however often the step is tried. `wet` and `dry` in µm.
  */
-final readonly class FilmOf
+final class FilmOf
 {
-    public function __construct(private string $stepId, public Colourant $of, private float $wet, private float $dry)
+    /** @var array<string, LaidFilm> */
+    private array $laid = [];
+
+    public function __construct(private readonly string $stepId, public readonly Colourant $of, private readonly float $wet, private readonly float $dry)
     {
     }
 
@@ -29,6 +32,6 @@ final readonly class FilmOf
 
     public function times(float $amount): LaidFilm
     {
-        return new LaidFilm($this->stepId, $this->of, $amount * $this->wet, $amount * $this->dry);
+        return $this->laid[(string) $amount] ??= new LaidFilm($this->stepId, $this->of, $amount * $this->wet, $amount * $this->dry);
     }
 }

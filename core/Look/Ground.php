@@ -20,6 +20,8 @@ use Inlaid\Core\Material\Sheen;
 final readonly class Ground
 {
     private const BARE = 0.9;
+    /** A difference in a band of which no ΔE of a thousandth comes. */
+    private const UNSEEN = 1e-6;
     /** What a dye still does to a ground that a film has closed. */
     private const CLOSED = 0.15;
     private const CONDITIONED = 0.6;
@@ -44,6 +46,21 @@ final readonly class Ground
     public function isWood(): bool
     {
         return $this->porous > 0.5;
+    }
+
+    /** The same to all that is laid on it, but for what nobody sees. */
+    public function isAs(self $other): bool
+    {
+        if ($this->sheen !== $other->sheen || $this->porous !== $other->porous || $this->uptake !== $other->uptake) {
+            return false;
+        }
+        foreach ($this->inside->bands as $i => $r) {
+            if (abs($r - $other->inside->bands[$i]) > self::UNSEEN) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function light(): Light

@@ -26,6 +26,8 @@ final readonly class JudgeLook
     /** Patches of a zone laid over in all while steps are left out one at a time: with more, they are judged by fewer patches; in the end the early steps are not judged. */
     private const ROOM = 20_000;
     private const FEWEST_PATCHES = 16;
+    /** ΔE under which it is looked whether a step is gone for good. */
+    private const GONE = 1e-3;
     private const MOST_COATS = 12;
     /** As good as endless, against the films of a step. */
     private const ENDLESS = 1000.0;
@@ -77,29 +79,62 @@ final readonly class JudgeLook
         return $effects[0];
     }
 
+    /**
+     * In one zone, if a step were done right after a later one.
+     *
+     * @param non-empty-list<ZoneState> $without the zone without that step, in place of it and after each later one
+     */
+    public function effectAt(StackLook $look, int $doing, int $to, Zone $zone, array $without): LookEffect
+    {
+        $later = \array_slice($look->doings, $to + 1);
+        $without = \array_slice($without, $to - $doing);
+        $with = \array_slice(DoStep::all($without[0] ?? throw new \LogicException('There is no such step.'), [$look->doings[$doing], ...$later], $zone, $look->most), 1);
+
+        return self::between($look->doings[$doing], $later, $zone, array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without), self::BURIED);
+    }
+
     private function effectIn(StackLook $look, int $doing, Zone $zone, float $buried): LookEffect
     {
         $apart = [];
-        foreach ($look->leftOut($doing, $zone) as $i => $without) {
-            $apart[] = $look->after($doing + $i, $zone)->apart($without);
+        $without = $look->met($doing, $zone);
+        for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
+            $without = $i === $doing ? $without : DoStep::to($without, $look->doings[$i], $zone, $look->most);
+            $apart[] = $off = $look->after($i, $zone)->apart($without);
+            $left = $look->takenAfter($i, $zone);
+            if ($off < self::GONE && null !== $left && $look->after($i, $zone)->endsAs($without, $left)) {
+                // Nothing that comes brings it back.
+                $apart = [...$apart, ...array_fill(0, $end - 1 - $i, 0.0)];
+                break;
+            }
         }
+
+        return self::between($look->doings[$doing], \array_slice($look->doings, $doing + 1), $zone, $apart, $buried);
+    }
+
+    /**
+     * @param list<Doing> $later steps
+     * @param list<float> $apart after the step and each later one
+     */
+    private static function between(Doing $step, array $later, Zone $zone, array $apart, float $buried): LookEffect
+    {
         $most = max(0.0, ...$apart);
-        $remains = $apart[\count($apart) - 1];
+        $remains = $apart[\count($apart) - 1] ?? 0.0;
         $least = max(self::NOTHING, $buried * $most);
 
-        return new LookEffect($look->doings[$doing]->id, $zone, round($most, 2), round($remains, 2), $remains < $least, $remains < $least ? $this->buriedBy($look, $doing, $apart, $least) : null);
+        return new LookEffect($step->id, $zone, round($most, 2), round($remains, 2), $remains < $least, $remains < $least ? self::buriedBy($later, $apart, $least) : null);
     }
 
     /**
      * The step after which less than enough is left, for good.
      *
+     * @param list<Doing> $later
      * @param list<float> $apart after the step and each later one
      */
-    private function buriedBy(StackLook $look, int $doing, array $apart, float $least): ?string
+    private static function buriedBy(array $later, array $apart, float $least): ?string
     {
         $by = null;
         for ($i = \count($apart) - 1; $i > 0 && $apart[$i] < $least; --$i) {
-            $by = $look->doings[$doing + $i]->id;
+            $by = $later[$i - 1]->id;
         }
 
         return $by;

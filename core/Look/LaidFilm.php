@@ -23,6 +23,7 @@ final class LaidFilm
 
     /** @var array<string, FilmOptics> */
     private array $worked = [];
+    private ?self $onWood = null;
 
     public function __construct(public readonly string $stepId, public readonly Colourant $of, public readonly float $wet, public readonly float $dry, public readonly float $share = 1.0, private readonly bool $soaks = false)
     {
@@ -42,7 +43,13 @@ final class LaidFilm
     /** The same where it is laid on bare wood. */
     public function onWood(): self
     {
-        return new self($this->stepId, $this->of, $this->wet, $this->dry, $this->share, ColourantKind::Clear === $this->of->kind);
+        return $this->onWood ??= new self($this->stepId, $this->of, $this->wet, $this->dry, $this->share, ColourantKind::Clear === $this->of->kind);
+    }
+
+    /** Does it look the same on a ground that was scratched as on one that was not? */
+    public function hasOwnSurface(): bool
+    {
+        return null !== $this->of->sheen && ColourantKind::Resist !== $this->of->kind && ColourantKind::Dye !== $this->of->kind && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
     }
 
     public function over(Ground $ground, float $years = 0.0): Ground

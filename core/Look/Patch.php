@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
+use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
 
 /**
@@ -15,12 +16,14 @@ use Inlaid\Core\Colour\Light;
 final class Patch
 {
     private ?Light $light = null;
+    private ?Lab $lab = null;
 
     /**
      * @param list<LaidFilm>                     $films
      * @param array<string, array{float, float}> $at
+     * @param non-empty-list<Ground>             $under what lies under each of the films, and what they all make, as if nothing had scratched it: when some are taken off it is known what comes to light
      */
-    private function __construct(public readonly float $share, public readonly array $at, public readonly float $height, public readonly array $films, public readonly Ground $base, public readonly float $old, public readonly Ground $bare, public readonly Ground $ground)
+    private function __construct(public readonly float $share, public readonly array $at, public readonly float $height, public readonly array $films, public readonly Ground $base, public readonly float $old, public readonly Ground $bare, public readonly Ground $ground, private readonly array $under)
     {
     }
 
@@ -29,42 +32,47 @@ final class Patch
      */
     public static function whole(Ground $base, float $old, Ground $bare): self
     {
-        return new self(1.0, [], 0.0, [], $base, $old, $bare, $base);
+        return new self(1.0, [], 0.0, [], $base, $old, $bare, $base, [$base]);
     }
 
     /** Only a share of it. */
     public function part(float $share): self
     {
-        return new self($this->share * $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground);
+        return new self($this->share * $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
     }
 
     /** Made larger by another that joins it. */
     public function joinedBy(float $share): self
     {
-        return new self($this->share + $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground);
+        return new self($this->share + $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
     }
 
     public function lying(string $way, float $from, float $to): self
     {
-        return new self($this->share, [$way => [$from, $to]] + $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground);
+        return new self($this->share, [$way => [$from, $to]] + $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
     }
 
     public function standing(float $height): self
     {
-        return new self($this->share, $this->at, $height, $this->films, $this->base, $this->old, $this->bare, $this->ground);
+        return new self($this->share, $this->at, $height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
     }
 
     public function with(LaidFilm $film): self
     {
         $film = $this->ground->isWood() ? $film->onWood() : $film;
 
-        return new self($this->share, $this->at, $this->height, [...$this->films, $film], $this->base, $this->old, $this->bare, $film->over($this->ground));
+        $under = $this->under;
+        $ground = $film->over($this->ground);
+        $before = $under[\count($under) - 1];
+        $under[] = $before === $this->ground || $film->hasOwnSurface() ? $ground : $film->over($before);
+
+        return new self($this->share, $this->at, $this->height, [...$this->films, $film], $this->base, $this->old, $this->bare, $ground, $under);
     }
 
     /** The ground itself changed, where nothing lies on it yet: bleached or conditioned. */
     public function on(Ground $base): self
     {
-        return new self($this->share, $this->at, $this->height, $this->films, $base, $this->old, $base, $base);
+        return new self($this->share, $this->at, $this->height, $this->films, $base, $this->old, $base, $base, [$base]);
     }
 
     public function isBare(): bool
@@ -81,17 +89,17 @@ final class Patch
             return $this;
         }
         $films = $this->films;
-        while ([] !== $films && $depth > 0.0) {
-            $top = $films[\count($films) - 1];
-            array_pop($films);
+        $whole = \count($films);
+        while ($whole > 0 && $depth > 0.0) {
+            $top = $films[$whole - 1];
             if ($top->depth() > $depth) {
-                $films[] = $top->leaving(1 - $depth / $top->depth());
+                return $this->cutTo($whole - 1, $top->leaving(1 - $depth / $top->depth()), $this->old)->dulled();
             }
-            $depth -= min($depth, $top->depth());
+            $depth -= $top->depth();
+            --$whole;
         }
-        $old = [] === $films ? max(0.0, $this->old - $depth) : $this->old;
 
-        return $this->rebuilt($films, $old)->dulled();
+        return $this->cutTo($whole, null, 0 === $whole ? max(0.0, $this->old - $depth) : $this->old)->dulled();
     }
 
     /** With all gone that lies on a resist, and it too. */
@@ -99,11 +107,22 @@ final class Patch
     {
         foreach ($this->films as $i => $film) {
             if (ColourantKind::Resist === $film->of->kind) {
-                return $this->rebuilt(\array_slice($this->films, 0, $i), $this->old);
+                return $this->cutTo($i, null, $this->old);
             }
         }
 
         return $this;
+    }
+
+    public function lab(): Lab
+    {
+        return $this->lab ??= Lab::ofLight($this->light());
+    }
+
+    /** Will whatever is done to it look the same as on another, which was made otherwise? */
+    public function endsAs(self $other): bool
+    {
+        return abs($this->share - $other->share) < 1e-9 && $this->height === $other->height && $this->at === $other->at && $this->ground->isAs($other->ground);
     }
 
     /** What is seen of it, after so many years. */
@@ -121,20 +140,26 @@ final class Patch
     }
 
     /**
-     * @param list<LaidFilm> $films
+     * @param int           $whole films that stay whole, from below
+     * @param LaidFilm|null $rest  what stays of the next
+     * @param float         $old   µm that stay of an old finish
      */
-    private function rebuilt(array $films, float $old): self
+    private function cutTo(int $whole, ?LaidFilm $rest, float $old): self
     {
-        $ground = $base = $old > 0.0 ? $this->base : $this->bare;
-        foreach ($films as $film) {
-            $ground = $film->over($ground);
+        $films = \array_slice($this->films, 0, $whole);
+        $base = $old > 0.0 ? $this->base : $this->bare;
+        $under = 0 === $whole ? [$base] : \array_slice($this->under, 0, $whole + 1);
+        if (null !== $rest) {
+            $films[] = $rest;
+            $under[] = $rest->over($under[$whole]);
         }
+        \assert([] !== $under);
 
-        return new self($this->share, $this->at, $this->height, $films, $base, $old, $this->bare, $ground);
+        return new self($this->share, $this->at, $this->height, $films, $base, $old, $this->bare, $under[\count($under) - 1], $under);
     }
 
     private function dulled(): self
     {
-        return new self($this->share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground->dulled());
+        return new self($this->share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground->dulled(), $this->under);
     }
 }

@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Level;
 use Inlaid\Core\Technique\Zone;
 
 /**
  * How faces that share ground and steps look, zone by zone, before the first step and after each.
  *
- * Immutable. `most` patches kept in a zone.
+ * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone.
  */
-final readonly class StackLook
+final class StackLook
 {
+    /** @var array<int, self> */
+    private array $fewer = [];
+    /** @var array<string, list<float|null>> by zone */
+    private array $taken = [];
+
     /**
      * @param int<1, max>                                        $most
      * @param list<Doing>                                        $doings
      * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
      */
-    public function __construct(public array $doings, public array $course, public int $most = DoStep::MOST_PATCHES)
+    public function __construct(public readonly array $doings, public readonly array $course, public readonly int $most = DoStep::MOST_PATCHES)
     {
     }
 
@@ -61,6 +69,12 @@ final readonly class StackLook
      */
     public function withAtMost(int $most): self
     {
+        return $this->fewer[$most] ??= $this->workedOutWith($most);
+    }
+
+    /** @param int<1, max> $most */
+    private function workedOutWith(int $most): self
+    {
         $course = [];
         foreach ($this->course as $zone => $states) {
             $patches = max(array_map(static fn (ZoneState $s): int => \count($s->patches), $states));
@@ -85,15 +99,35 @@ final readonly class StackLook
         return new self([...$this->doings, ...$more], $course, $this->most);
     }
 
-    /** As if one of the doings were done at the place of a later one, in one zone: what was before it stays. */
-    public function moved(int $doing, int $to, Zone $zone): self
+    /**
+     * µm that the doings after one can take off in all, at the most; null where one takes off all that lies on a resist.
+     */
+    public function takenAfter(int $doing, Zone $zone): ?float
     {
-        $doings = $this->doings;
-        $moved = array_splice($doings, $doing, 1);
-        array_splice($doings, $to, 0, $moved);
-        $before = \array_slice($this->course[$zone->value], 0, $doing);
+        $this->taken[$zone->value] ??= $this->taken($zone);
 
-        return new self($doings, [$zone->value => [...$before, ...DoStep::all($this->met($doing, $zone), \array_slice($doings, $doing), $zone, $this->most)]], $this->most);
+        return $this->taken[$zone->value][$doing];
+    }
+
+    /**
+     * @return list<float|null> by doing
+     */
+    private function taken(Zone $zone): array
+    {
+        $taken = [];
+        $sum = 0.0;
+        for ($i = \count($this->doings) - 1; $i >= 0; --$i) {
+            $taken[$i] = $sum;
+            $step = $this->doings[$i];
+            if (Follows::Resist === $step->pattern->follows) {
+                $sum = null;
+            } elseif (Act::TakesAway === $step->act && null !== $sum) {
+                $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
+            }
+        }
+        ksort($taken);
+
+        return $taken;
     }
 
     /**

@@ -18,6 +18,7 @@ use Inlaid\Core\Technique\Spread;
 final class ZoneState
 {
     private ?Light $mean = null;
+    private ?Lab $lab = null;
     private ?float $contrast = null;
 
     /**
@@ -57,6 +58,12 @@ final class ZoneState
         return new Light($red, $green, $blue);
     }
 
+    /** Of the mean. */
+    public function lab(): Lab
+    {
+        return $this->lab ??= Lab::ofLight($this->mean());
+    }
+
     public function contrast(): float
     {
         return $this->contrast ??= 1 === \count($this->patches) ? 0.0 : $this->spreadOut();
@@ -64,10 +71,9 @@ final class ZoneState
 
     private function spreadOut(): float
     {
-        $mean = Lab::ofLight($this->mean());
         $sum = 0.0;
         foreach ($this->patches as $patch) {
-            $sum += $patch->share * DeltaE2000::between(Lab::ofLight($patch->light()), $mean);
+            $sum += $patch->share * DeltaE2000::between($patch->lab(), $this->lab());
         }
 
         return $sum;
@@ -85,9 +91,28 @@ final class ZoneState
         return $kept;
     }
 
+    /**
+     * Will whatever is done to it look the same as on another, even after so much was taken off from above?
+     *
+     * @param float $depth µm
+     */
+    public function endsAs(self $other, float $depth): bool
+    {
+        if (\count($this->patches) !== \count($other->patches)) {
+            return false;
+        }
+        foreach ($this->patches as $i => $patch) {
+            if (!$patch->endsAs($other->patches[$i]) || ($depth > 0.0 && !$patch->without($depth)->endsAs($other->patches[$i]->without($depth)))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** How different it looks from another state of the zone: in its mean or in its contrast, whichever is more. ΔE. */
     public function apart(self $other): float
     {
-        return max(DeltaE2000::between(Lab::ofLight($this->mean()), Lab::ofLight($other->mean())), abs($this->contrast() - $other->contrast()));
+        return max(DeltaE2000::between($this->lab(), $other->lab()), abs($this->contrast() - $other->contrast()));
     }
 }

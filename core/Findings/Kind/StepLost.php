@@ -24,6 +24,8 @@ final class StepLost implements Rule
 {
     /** A step that never made more of a difference than this has nothing to lose. */
     private const SOMETHING = 1.0;
+    /** Under more coats that hide nobody looks for a place. */
+    private const TRIES = 6;
 
     public function __construct(private readonly JudgeLook $judge = new JudgeLook())
     {
@@ -105,17 +107,27 @@ final class StepLost implements Rule
     }
 
     /**
-     * The first step from the one that buries it on after which it is not lost, tried one by one.
+     * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on. Anywhere between it would lie under that one.
      */
     private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost): ?string
     {
         $look = JudgeLook::fewEnough($stack->laid());
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
         $from = (int) array_search($work->step->id, $ids, true);
-        $first = false === ($at = array_search($lost->buriedBy, $ids, true)) ? $from + 1 : $at;
-        for ($to = $first; $to < \count($ids); ++$to) {
-            if (!$this->judge->effect($look->moved($from, $to, $lost->zone), $to)->lost) {
+        $without = $look->leftOut($from, $lost->zone);
+        $by = $lost->buriedBy;
+        for ($tries = 0; $tries < self::TRIES; ++$tries) {
+            $to = false === ($at = array_search($by, $ids, true)) ? $from + 1 : $at;
+            if ($to >= \count($ids)) {
+                return null;
+            }
+            $there = $this->judge->effectAt($look, $from, $to, $lost->zone, $without);
+            if (!$there->lost) {
                 return $ids[$to];
+            }
+            $by = $there->buriedBy;
+            if (null === $by || $from + 1 > \count($ids) || (int) array_search($by, $ids, true) <= $to) {
+                return null;
             }
         }
 
