@@ -146,6 +146,9 @@ serve_lan() {
   echo 'add_header Strict-Transport-Security $tls_only always;' >> "$run/headers.conf"
   [ "$(id -u)" != 0 ] || sed -i "1i user $(stat -c '%U %G' "$root");" "$run/nginx.conf"
   loud_on_failure /usr/sbin/nginx -t -e stderr -c "$run/nginx.conf"
+  for file in nginx php-fpm; do
+    [ ! -f "var/log/$file.log" ] || [ "$(stat -c %s "var/log/$file.log")" -lt 2000000 ] || mv -f "var/log/$file.log" "var/log/$file.log.1"
+  done
   set -m
   "/usr/sbin/php-fpm$v" -F "${root_may[@]}" "${php_tuning[@]}" -y "$run/fpm.conf" 2> /dev/null &
   local fpm=$! tries

@@ -15,8 +15,9 @@ need_packages() {
     command -v sudo > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
     as_root=sudo
   fi
-  ${as_root:-} apt-get update -qq > /dev/null 2>&1 || true
-  DEBIAN_FRONTEND=noninteractive ${as_root:-} apt-get install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
+  # Another package manager may be at work: its lock is waited for.
+  ${as_root:-} apt-get -o DPkg::Lock::Timeout=600 update -qq > /dev/null 2>&1 || true
+  DEBIAN_FRONTEND=noninteractive ${as_root:-} apt-get -o DPkg::Lock::Timeout=600 install -y -qq --no-install-recommends "${missing[@]}" > /dev/null || { say "Please install: ${missing[*]}"; exit 1; }
 }
 
 # Runs a command silently; if it fails, shows all it said.
@@ -105,23 +106,70 @@ serve() {
   for p in "$port" "$guests"; do
     php -r '$s = @stream_socket_server("tcp://127.0.0.1:'"$p"'"); exit($s ? 0 : 1);' || { say "Port $p is taken; choose another with --port."; exit 1; }
   done
-  set -m # each server a process group of its own, so that its workers end with it
-  INLAID_DOOR=guest serve_at "$guests" 2 &
-  local guest=$!
-  INLAID_GUESTS=http://127.0.0.1:$guests serve_at "$port" 4 &
-  local own=$!
-  set +m
-  # shellcheck disable=SC2064 — the processes of now
-  trap "kill -- -$own -$guest 2> /dev/null || true" EXIT
+  trap 'stop_servers' EXIT
   trap 'exit 0' INT TERM
+  start_server guest "$guests" 2
+  start_server own "$port" 4
   say "Inlaid Recipe is at http://127.0.0.1:$port/"
   say 'Stop it with Ctrl+C.'
-  wait "$own"
+  # PHP's own server does not replace a worker that was killed: then it is started anew.
+  while :; do
+    sleep 1 &
+    wait $! || true
+    is_whole guest 2 || start_server guest "$guests" 2
+    is_whole own 4 || start_server own "$port" 4
+  done
+}
+
+declare -A servers=()
+# Starts one of the two servers, in the place of what is left of the one before.
+start_server() {
+  local which=$1 port=$2 workers=$3
+  [ -z "${servers[$which]:-}" ] || { kill -9 -- "-${servers[$which]}" 2> /dev/null; wait "${servers[$which]}" 2> /dev/null; } || true
+  set -m # a process group of its own, so that its workers end with it
+  if [ "$which" = guest ]; then
+    INLAID_DOOR=guest serve_at "$port" "$workers" &
+  else
+    INLAID_GUESTS=http://127.0.0.1:$((port + 1)) serve_at "$port" "$workers" &
+  fi
+  servers[$which]=$!
+  set +m
+}
+# Is it there, with all its workers? While it starts it has the time of a few looks.
+is_whole() {
+  local pid=${servers[$1]} workers=$2 children child alive look
+  for ((look = 0; look < 5; look++)); do
+    kill -0 "$pid" 2> /dev/null || return 1
+    read -r -a children < "/proc/$pid/task/$pid/children" || true
+    alive=0
+    for child in "${children[@]}"; do # a killed one is still listed, with nothing left of it
+      tr '\0' ' ' < "/proc/$child/cmdline" 2> /dev/null | grep -q -- ' -S ' && alive=$((alive + 1))
+    done
+    [ "$alive" -ge "$workers" ] && return 0
+    sleep 0.2
+  done
+  return 1
+}
+stop_servers() {
+  local pid
+  for pid in "${servers[@]}"; do kill -- "-$pid" 2> /dev/null || true; done
+}
+
+# Writes what comes in to a file, without the lines that say nothing, and begins another file when it is large.
+keep_log() {
+  local line size=0
+  [ -f "$1" ] && size=$(stat -c %s "$1")
+  while IFS= read -r line; do
+    case $line in *' Accepted' | *' Closing' | *']: '[A-Z]* | *' ['[123][0-9][0-9]']: '*) continue ;; esac
+    [ "$size" -lt 2000000 ] || { mv -f "$1" "$1.1"; size=0; }
+    printf '%s\n' "$line" >> "$1"
+    size=$((size + ${#line} + 1))
+  done
 }
 # No JIT: under the tracing one a warm server answered with the address of a number instead of the number.
 php_tuning=(-d opcache.enable_cli=1 -d opcache.jit=disable -d opcache.jit_buffer_size=0 -d opcache.validate_timestamps=0)
 serve_at() {
-  PHP_CLI_SERVER_WORKERS=$2 exec php "${php_tuning[@]}" -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=65M -S "127.0.0.1:$1" -t public public/index.php 2>> var/log/server.log
+  PHP_CLI_SERVER_WORKERS=$2 exec php "${php_tuning[@]}" -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=65M -S "127.0.0.1:$1" -t public public/index.php 2> >(keep_log var/log/server.log)
 }
 
 # Serves a fresh demo in the background, from a store of its own in the folder named, for as long as the script runs.

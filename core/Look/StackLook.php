@@ -117,7 +117,7 @@ final class StackLook
         $taken = [];
         $sum = 0.0;
         for ($i = \count($this->doings) - 1; $i >= 0; --$i) {
-            $taken[$i] = $sum;
+            $taken[] = $sum;
             $step = $this->doings[$i];
             if (Follows::Resist === $step->pattern->follows) {
                 $sum = null;
@@ -125,9 +125,8 @@ final class StackLook
                 $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
             }
         }
-        ksort($taken);
 
-        return $taken;
+        return array_reverse($taken);
     }
 
     /**

@@ -14,6 +14,8 @@ use Inlaid\App\Exchange\Document\Refused;
 final class Csv
 {
     private const MOST = 20_000;
+    /** What a spreadsheet takes for a formula: also behind white space, and in the wide letters of East Asian keyboards. */
+    private const FORMULA = '/^(?:[\s\x{FEFF}\p{Z}]*[=+\-@＝＋－＠]|[\t\r])/u';
 
     /**
      * @param list<string>                      $head
@@ -56,7 +58,7 @@ final class Csv
             }
             $row = [];
             foreach ($head as $i => $column) {
-                $row[$column] = (string) preg_replace("/^'(?=[=+\\-@\\t\\r])/", '', trim((string) ($cells[$i] ?? '')));
+                $row[$column] = self::typed(trim((string) ($cells[$i] ?? '')));
             }
             if ('' !== implode('', $row)) {
                 $rows[$line] = $row;
@@ -67,12 +69,18 @@ final class Csv
         return $rows;
     }
 
+    /** As it was before an apostrophe was put before it. */
+    private static function typed(string $cell): string
+    {
+        return str_starts_with($cell, "'") && 1 === preg_match(self::FORMULA, substr($cell, 1)) ? substr($cell, 1) : $cell;
+    }
+
     private static function cell(string|float|int|null $value): string
     {
         if (!\is_string($value)) {
             return (string) $value;
         }
-        $safe = 1 === preg_match('/^[=+\-@\t\r]/', $value) ? "'".$value : $value;
+        $safe = 1 === preg_match(self::FORMULA, $value) ? "'".$value : $value;
 
         return 1 === preg_match('/[",\r\n]/', $safe) ? '"'.str_replace('"', '""', $safe).'"' : $safe;
     }

@@ -11,7 +11,8 @@ namespace Inlaid\App\Exchange\Picture;
  */
 final class TakePicture
 {
-    public const MOST_POINTS = 40_000_000;
+    /** While it is decoded a point takes eight bytes, which no memory limit of PHP counts. */
+    public const MOST_POINTS = 25_000_000;
     public const LONGEST = 1800;
     private const QUALITY = 92;
     private const LEAST = 16;
