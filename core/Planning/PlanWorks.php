@@ -21,15 +21,19 @@ final class PlanWorks
     private int $root;
     private bool $over;
     private bool $helped = false;
+    /** @var \Closure(): bool */
+    private \Closure $isLate;
 
     /**
      * @param list<Work>               $works  each after those it links to
      * @param non-empty-list<Calendar> $hands  the painter's first
      * @param array<string, int>       $due    the instant at which a piece must be ready, by job
-     * @param \Closure(): bool         $isOver whether the time is up
+     * @param \Closure(): bool         $isOver whether the time to search is up
+     * @param (\Closure(): bool)|null  $isLate whether any answer is overdue: then works come in the order in which they are given; null for never
      */
-    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?Rooms $rooms = null): ?WorkPlan
+    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?Rooms $rooms = null, ?\Closure $isLate = null): ?WorkPlan
     {
+        $this->isLate = $isLate ?? static fn (): bool => false;
         $this->works = array_column(array_map(static fn (Work $w): array => [$w->id, $w], $works), 1, 0);
         $this->after = array_fill_keys(array_keys($this->works), []);
         foreach ($works as $work) {
@@ -44,6 +48,10 @@ final class PlanWorks
         $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));
         $this->better($begin, $jobs, $due, $isOver);
         $this->search($begin, $due, $isOver);
+        if (null === $this->best) {
+            $this->over = true;
+            $this->take($this->asGiven($begin), $due);
+        }
         if (null === $this->best) {
             return null;
         }
@@ -120,14 +128,40 @@ final class PlanWorks
      */
     private function byRule(Laying $laying, \Closure $key): ?Laying
     {
-        $count = \count($this->works);
-        for ($i = 0; $i < $count; ++$i) {
+        $waiting = array_map(static fn (Work $w): int => \count($w->links), $this->works); // links that are not laid yet
+        $open = array_filter($waiting, static fn (int $links): bool => 0 === $links);
+        while ([] !== $open) {
+            if (($this->isLate)()) {
+                return null;
+            }
             $next = null;
-            foreach ($this->open($laying) as $placed) {
-                $at = $key($placed);
-                $next = null === $next || $at < $next[0] ? [$at, $placed->work] : $next;
+            foreach (array_intersect_key($this->works, $open) as $work) {
+                $placed = $laying->place($work);
+                if (null !== $placed) {
+                    $at = $key($placed);
+                    $next = null === $next || $at < $next[0] ? [$at, $work] : $next;
+                }
             }
             $laying = null === $next ? null : $laying->with($next[1]);
+            if (null === $laying || null === $next) {
+                return null;
+            }
+            unset($open[$next[1]->id]);
+            foreach ($this->after[$next[1]->id] as $id) {
+                if (0 === --$waiting[$id]) {
+                    $open[$id] = 0;
+                }
+            }
+        }
+
+        return $laying;
+    }
+
+    /** One after the other as they are given, each after those it links to. */
+    private function asGiven(Laying $laying): ?Laying
+    {
+        foreach ($this->works as $work) {
+            $laying = $laying->with($work);
             if (null === $laying) {
                 return null;
             }

@@ -41,24 +41,25 @@ final readonly class PlanDays
     /**
      * @param list<PieceToDo>             $pieces
      * @param non-empty-list<WorkingTime> $hands  the painter's hours first, then a helper's
-     * @param \Closure(): bool            $isOver whether the time is up
+     * @param \Closure(): bool            $isOver whether the time to search is up
+     * @param (\Closure(): bool)|null     $isLate whether any answer is overdue; null for never
      */
-    public function plan(array $pieces, Context $context, array $hands, \Closure $isOver): DaysPreview
+    public function plan(array $pieces, Context $context, array $hands, \Closure $isOver, ?\Closure $isLate = null): DaysPreview
     {
         $works = [];
         foreach ($pieces as $piece) {
             $works[$piece->id] = $this->stepsOf($piece, $context);
         }
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $hands);
-        [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver);
+        [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver, $isLate);
         $open = [] !== array_filter(array_merge([], ...array_values($works)), static fn (StepWork $w): bool => $w->isOpen());
-        [$least] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Least, static fn (): bool => true) : [$expected];
-        [$most] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Most, static fn (): bool => true) : [$expected];
+        [$least] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Least, static fn (): bool => true, $isLate) : [$expected];
+        [$most] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Most, static fn (): bool => true, $isLate) : [$expected];
         $iso = $context->working->iso(...);
 
         $beginBy = [];
         foreach ($pieces as $piece) {
-            $beginBy[$piece->id] = isset($stuck[$piece->id]) ? null : $this->beginBy($piece, $works[$piece->id], $calendars, $context);
+            $beginBy[$piece->id] = isset($stuck[$piece->id]) || true === ($isLate ?? static fn (): bool => false)() ? null : $this->beginBy($piece, $works[$piece->id], $calendars, $context);
         }
 
         return new DaysPreview(
@@ -107,10 +108,11 @@ final readonly class PlanDays
      * @param array<string, list<StepWork>> $works
      * @param non-empty-list<Calendar>      $calendars
      * @param \Closure(): bool              $isOver
+     * @param (\Closure(): bool)|null       $isLate
      *
      * @return array{WorkPlan|null, list<Work>, array<string, string>} and why a piece is not planned to its end, by its id
      */
-    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver): array
+    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver, ?\Closure $isLate): array
     {
         $made = $due = $stuck = [];
         foreach ($pieces as $piece) {
@@ -130,7 +132,7 @@ final readonly class PlanDays
             return --$looks < 0 || $isOver();
         };
 
-        return [[] === $made ? null : $this->plan->plan($made, $calendars, $context->now, $due, $enough, $this->rooms($pieces, $works, $context)), $made, $stuck];
+        return [[] === $made ? null : $this->plan->plan($made, $calendars, $context->now, $due, $enough, $this->rooms($pieces, $works, $context), $isLate), $made, $stuck];
     }
 
     /**

@@ -79,6 +79,12 @@ final class ApiTest extends TestCase
     #[TestWith(['GET', '/api/recipes?page=-3&query=%00%FF', [], '{}', 200])]
     #[TestWith(['GET', '/api/recipes?query[]=a', [], '{}', 400])]
     #[TestWith(['GET', '/api/recipes?page=99999999999999999999', [], '{}', 200])]
+    #[TestWith(['GET', '/api/recipes?near=%ff%fe', [], '{}', 422])]
+    #[TestWith(['GET', '/api/hygrometer?place=%ff', [], '{}', 200])]
+    #[TestWith(['GET', '/api/shopping?recipes=%ff', [], '{}', 404])]
+    #[TestWith(['GET', '/api/recipes/%ff', [], '{}', 404])]
+    #[TestWith(['GET', '/api/recipes/a%00b', [], '{}', 404])]
+    #[TestWith(['FOO', '/api/recipes', [], '{}', 405])]
     public function testNothingAUserSendsIsA500(string $method, string $path, array $headers, string $body, int $status): void
     {
         $response = $this->studio->ask($method, $path, $body, $headers);

@@ -94,6 +94,25 @@ final class PlanWorksTest extends TestCase
         });
     }
 
+    /** When even the rules take too long: all of it is planned in the order given, and nobody says that no order is better. */
+    public function testAnAnswerThatIsOverdueIsGivenAllTheSame(): void
+    {
+        $this->manyTimes(30, function (): void {
+            $time = $this->time();
+            $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
+            $works = $this->works($this->int(1, 6), 4);
+            $left = $this->int(0, 12);
+            $plan = (new PlanWorks())->plan($works, [new Calendar($time, $from)], $from, [], static fn (): bool => true, null, static function () use (&$left): bool {
+                return --$left < 0;
+            });
+            self::assertNotNull($plan);
+            self::assertCount(\count($works), $plan->placed);
+            $this->assertWorkable($plan, $works, $time, $from);
+            self::assertFalse($plan->complete && \count($works) > 12);
+            self::assertLessThanOrEqual($plan->end, $plan->bound);
+        });
+    }
+
     /** Six alike, 30 min, two hours to dry, 20 min: first all the first ones, then all the second ones, on the same day; and it is proved. */
     public function testSixAlikeAreDoneTogether(): void
     {
