@@ -11,7 +11,7 @@ namespace Inlaid\Core\Look;
  */
 final class FilmOf
 {
-    /** @var array<string, LaidFilm> */
+    /** @var array<array-key, LaidFilm> by amount */
     private array $laid = [];
 
     public function __construct(private readonly string $stepId, public readonly Colourant $of, private readonly float $wet, private readonly float $dry)

@@ -142,8 +142,11 @@ final class PlanWorks
                     $next = null === $next || $at < $next[0] ? [$at, $work] : $next;
                 }
             }
-            $laying = null === $next ? null : $laying->with($next[1]);
-            if (null === $laying || null === $next) {
+            if (null === $next) {
+                return null;
+            }
+            $laying = $laying->with($next[1]);
+            if (null === $laying) {
                 return null;
             }
             unset($open[$next[1]->id]);
