@@ -141,6 +141,39 @@ final class LookTest extends TestCase
         });
     }
 
+    /**
+     * What a step adds is judged no further than it can matter: to the hundredth the same as laying all that comes without it, to the end. With coats that hide, sanding through them,
+     * resist, relief and waxes among them; and films that were taken off come to light as if they had been laid on their own.
+     */
+    public function testWhatAStepAddsIsTheSameAsLeavingItOutToTheEnd(): void
+    {
+        $stopped = 0;
+        $this->manyTimes(60, function () use (&$stopped): void {
+            $steps = [];
+            foreach (range(1, $this->int(3, 14)) as $i) {
+                $steps[] = match ($this->int(0, 11)) {
+                    0 => self::step("s$i", 'distressed-dry', null, 1, $this->float(1, 90)),
+                    1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 30)),
+                    2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
+                    3 => self::step("s$i", 'resist-released'),
+                    4 => self::step("s$i", 'waxed', self::clear()),
+                    5 => self::step("s$i", self::PATTERNED[$this->int(0, 10)], self::paint(self::PAINTS[$this->int(0, 6)])),
+                    default => self::step("s$i", 'brushed', self::paint(self::PAINTS[$this->int(0, 6)]), $this->int(1, 3)),
+                };
+            }
+            $look = self::lay(...$steps);
+            $doing = $this->int(0, \count($steps) - 1);
+            $found = (new JudgeLook())->effect($look, $doing);
+            $most = $remains = 0.0;
+            foreach ($look->leftOut($doing, $found->zone) as $i => $without) {
+                $most = max($most, $remains = $look->after($doing + $i, $found->zone)->apart($without));
+            }
+            self::assertEqualsWithDelta([$most, $remains], [$found->most, $found->remains], 0.0101);
+            $stopped += $remains < 0.01 && \count($steps) - $doing > 4 ? 1 : 0;
+        });
+        self::assertGreaterThan(5, $stopped, 'some were gone long before the end');
+    }
+
     private function assertHandedOn(?ZoneState $before, ZoneState $state): void
     {
         if (null === $state->divided) {
