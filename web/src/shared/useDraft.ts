@@ -89,15 +89,20 @@ export function useDraft<T>(opened: Source<T>) {
       setSaving('saved');
       return true;
     }
-    try {
-      version.current = await source.current.save(version.current, document);
+    const saved = (as: number) => {
+      version.current = as;
       stored.current = document;
       setSaving(latest.current.present === document ? 'saved' : 'waiting');
-      const kept: Kept<T> = { version: version.current, saved: latest.current.present === document, history: latest.current };
+      const kept: Kept<T> = { version: as, saved: latest.current.present === document, history: latest.current };
       void set(key, kept).catch(() => undefined);
       return true;
+    };
+    try {
+      return saved(await source.current.save(version.current, document));
     } catch (error) {
       if (error instanceof Problem && error.status === 409 && error.version !== null) {
+        // An earlier try of our own may have arrived although its answer was lost.
+        if (JSON.stringify(error.newer) === JSON.stringify(document)) return saved(error.version);
         setConflict({ version: error.version, newer: error.newer as T });
         setSaving('conflict');
       } else setSaving(mayPass(error) ? 'offline' : 'refused');
