@@ -110,17 +110,22 @@ export function useDraft<T>(opened: Source<T>) {
     }
   }, [key, latest, source]);
 
-  /** Saves what is there now; one save after the other, never two at once. */
-  const save = useCallback(async (): Promise<boolean> => {
+  /** One save after the other, never two at once. Gives whether another try of the same would be in vain. */
+  const inTurn = useCallback(async (): Promise<boolean> => {
     while (underWay.current) await underWay.current;
     underWay.current = put();
     try {
-      await underWay.current;
-      return latest.current.present === stored.current;
+      return await underWay.current;
     } finally {
       underWay.current = null;
     }
-  }, [put, latest]);
+  }, [put]);
+
+  /** Saves what is there now, and gives whether it is saved. */
+  const save = useCallback(async (): Promise<boolean> => {
+    await inTurn();
+    return latest.current.present === stored.current;
+  }, [inTurn, latest]);
 
   useEffect(() => {
     if (!ready || conflict) return;
@@ -131,19 +136,19 @@ export function useDraft<T>(opened: Source<T>) {
       return;
     }
     setSaving((s) => (s === 'offline' ? s : 'waiting'));
+    let here = true;
     let wait = soon;
     let timer = window.setTimeout(again, wait);
     async function again() {
-      while (underWay.current) await underWay.current;
-      underWay.current = put();
-      const settled = await underWay.current;
-      underWay.current = null;
-      if (settled || latest.current.present !== document) return; // saved, refused, or edited since, which has a timer of its own
+      if ((await inTurn()) || !here) return; // saved or refused; or edited since, which has a timer of its own
       wait = Math.min(slowest, 2 * wait);
       timer = window.setTimeout(again, wait);
     }
-    return () => window.clearTimeout(timer);
-  }, [history, ready, conflict, put, key, latest]);
+    return () => {
+      here = false;
+      window.clearTimeout(timer);
+    };
+  }, [history, ready, conflict, inTurn, key]);
 
   /** Settles a conflict: my document over the newer one, or the newer one (mine stays one undo away). */
   const settle = (mine: boolean) => {
