@@ -11,7 +11,8 @@ use function sqrt;
  * Finds the mix of few paints in small whole parts that comes nearest to a colour, at full strength under a given surface.
  *
  * Every mix of up to four of the paints with at most twelve parts in all is looked at, those that are others in larger parts left out. Of all within ½ ΔE of the nearest the one with the fewest paints is
- * taken, of these the one with the fewest parts, of these the nearest. Lightness alone is reckoned first, and then a bound of ΔE without angles, so that most goes at once.
+ * taken, of these the one with the fewest parts, of these the nearest. What cannot be told goes early: a whole set of paints by how light and dark its paints are, a mix by its lightness in the brightest
+ * bands, then by a bound of ΔE without angles.
  */
 final class MatchColour
 {
@@ -23,11 +24,11 @@ final class MatchColour
     private const NEAR = 2.0;
     private const MOST_OTHERS = 4;
     private const LARGEST_SL = 1.75;
-    /** The last of the bands that make almost all of the luminance, when they are sorted by it. */
-    private const BRIGHT = 13;
+    /** How many of the bands, sorted by what they add to the luminance, are looked at first. */
+    private const BRIGHT = 20;
     /** 1 ÷ S of what does not scatter: as good as black. */
     private const BLACK = 1e9;
-    /** How many mixes are looked at between two looks at the time. */
+    /** How many mixes and sets of paints are looked at between two looks at the time. */
     private const EVERY = 500;
 
     /** @var array<int, array<int, list<float>>> absorption by paint and how many parts of it */
@@ -39,6 +40,8 @@ final class MatchColour
     /** @var array<int, array<int, array{non-empty-array<int, int>, float}>> nearest by number of paints and of parts */
     private array $bySize = [];
     private float $nearest = \INF;
+    /** No mix farther off is told: of the best and the others none can be. */
+    private float $reach = \INF;
     /** Luminances beyond which nothing can be near enough. */
     private float $darkest = -\INF;
     private float $lightest = \INF;
@@ -46,10 +49,14 @@ final class MatchColour
     private readonly array $order;
     /** @var array{list<float>, list<float>, list<float>} what each band adds to X, Y and Z relative to white, in the order of the bands here */
     private readonly array $eye;
+    /** @var array<int, list<float>> what is seen of each paint alone, band by band: of a mix each band lies between those of its paints */
+    private array $alone = [];
     /** @var list<float> what each of the brightest bands adds to Y */
     private readonly array $bright;
-    /** What the bands after the bright ones can add to Y at most. */
-    private readonly float $dim;
+    /** From the surface alone; of what comes out beside it; and below which sum neither holds (`FirstSurface`). */
+    private readonly float $share;
+    private readonly float $through;
+    private readonly float $least;
     private int $looked = 0;
     private bool $over = false;
 
@@ -66,12 +73,15 @@ final class MatchColour
         [$x, $y, $z] = Observer::relative();
         $this->eye = [$this->brightFirst($x), $this->brightFirst($y), $this->brightFirst($z)];
         $this->bright = \array_slice($this->eye[1], 0, self::BRIGHT);
-        $this->dim = array_sum(\array_slice($this->eye[1], self::BRIGHT));
+        $this->share = $surface->share;
+        $this->through = 1 - $surface->share;
+        $this->least = 2 * $surface->share;
         foreach (array_values($paints) as $i => $optics) {
             for ($part = 1; $part <= self::MOST_PARTS; ++$part) {
                 $this->absorption[$i][$part] = $this->brightFirst($optics->times($part)->absorption);
             }
             $this->scattering[$i] = $optics->scattering;
+            $this->alone[$i] = $this->brightFirst($surface->observed($optics->masstone())->bands);
         }
     }
 
@@ -107,9 +117,8 @@ final class MatchColour
 
     private function search(): ColourMatch
     {
-        $nothing = array_fill(0, Observer::BANDS, 0.0);
         for ($paints = 1; $paints <= $this->most; ++$paints) {
-            $this->choose($paints, 0, [], self::MOST_PARTS, $nothing, 0.0);
+            $this->choose($paints - 1, []);
         }
         $best = $this->best();
         $others = array_values(array_filter($this->bySet, fn (array $m): bool => $m[1] <= $this->nearest + self::NEAR && array_keys($m[0]) !== array_keys($best[0] ?? [])));
@@ -137,84 +146,141 @@ final class MatchColour
     }
 
     /**
-     * Takes one more paint, in every number of parts that leaves one for each of the others.
+     * Chooses all paints of a mix but the last, and those that may be the last: with them the mix can be as light as is asked.
      *
-     * @param array<int, int> $parts by paint
-     * @param list<float>     $k     absorption of what is taken
-     * @param float           $s     and its scattering
+     * @param list<int> $set
      */
-    private function choose(int $more, int $from, array $parts, int $left, array $k, float $s): void
+    private function choose(int $more, array $set): void
     {
+        $from = [] === $set ? 0 : end($set) + 1;
+        if ($more > 0) {
+            for ($paint = $from; $paint < \count($this->alone) - $more; ++$paint) {
+                $this->choose($more - 1, [...$set, $paint]);
+            }
+
+            return;
+        }
+        $last = [];
+        for ($paint = $from; $paint < \count($this->alone) && !$this->over; ++$paint) {
+            $dim = $this->dim([...$set, $paint]);
+            if (null !== $dim) {
+                $last[$paint] = $dim;
+            }
+        }
+        if ([] !== $last) {
+            $this->share($set, [], self::MOST_PARTS, array_fill(0, Observer::BANDS, 0.0), 0.0, $last);
+        }
+    }
+
+    /**
+     * What all but the brightest bands of any mix of these paints can add to Y, at least and at most; null where no such mix is as light or dark as it must be to be told.
+     *
+     * @param non-empty-list<int> $set
+     *
+     * @return array{float, float}|null
+     */
+    private function dim(array $set): ?array
+    {
+        $this->lookAtTheTime();
+        [$least, $most, $dimLeast, $dimMost] = [0.0, 0.0, 0.0, 0.0];
+        foreach ($this->eye[1] as $i => $w) {
+            $seen = array_map(fn (int $paint): float => $this->alone[$paint][$i], $set);
+            [$low, $high] = [$w * min($seen), $w * max($seen)];
+            $least += $low;
+            $most += $high;
+            if ($i >= self::BRIGHT) {
+                $dimLeast += $low;
+                $dimMost += $high;
+            }
+        }
+
+        return $most < $this->darkest || $least > $this->lightest ? null : [$dimLeast, $dimMost];
+    }
+
+    /**
+     * Takes so many parts of the next paint of a set, in every number that leaves one for each of the others and the last, and of each last one every number that is left.
+     *
+     * @param list<int>                       $set
+     * @param array<int, int>                 $parts by paint
+     * @param list<float>                     $k     absorption of what is taken
+     * @param float                           $s     and its scattering
+     * @param array<int, array{float, float}> $last  what the dim bands add, by the last paint
+     */
+    private function share(array $set, array $parts, int $left, array $k, float $s, array $last): void
+    {
+        $more = \count($set) - \count($parts);
+        if ($more > 0) {
+            $paint = $set[\count($parts)];
+            for ($part = 1; $part <= $left - $more; ++$part) {
+                $this->share($set, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint], $last);
+            }
+
+            return;
+        }
         $common = array_reduce($parts, self::common(...), 0);
-        for ($paint = $from; $paint <= \count($this->absorption) - $more; ++$paint) {
-            for ($part = 1; $part <= $left - $more + 1 && !$this->over; ++$part) {
-                if (1 === $more) {
-                    1 === self::common($common, $part) && $this->look($parts, $paint, $part, $k, $s);
-                    continue;
-                }
-                $this->choose($more - 1, $paint + 1, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint]);
+        foreach ($last as $paint => $dim) {
+            for ($part = 1; $part <= $left && !$this->over; ++$part) {
+                1 === self::common($common, $part) && $this->look($parts, $paint, $part, $k, $s, $dim);
             }
         }
     }
 
     /**
      * Looks at what is taken and so many parts of a last paint: `Optics`, `FirstSurface` and `Lab` in one go, which saves most of the time here. The bands come with those first that the eye sees most of: after these it is
-     * known how light it can be, and many mixes go no further.
+     * known how light it can be, and most mixes go no further.
      *
-     * @param array<int, int> $parts
-     * @param list<float>     $k
+     * @param array<int, int>     $parts
+     * @param list<float>         $k
+     * @param array{float, float} $dim   what the other bands add to Y, at least and at most
      */
-    private function look(array $parts, int $paint, int $part, array $k, float $s): void
+    private function look(array $parts, int $paint, int $part, array $k, float $s, array $dim): void
     {
-        if (0 === ++$this->looked % self::EVERY && ($this->isOver)()) {
-            $this->over = true;
-        }
-        [$absorption, $share] = [$this->absorption[$paint][$part], $this->surface->share];
+        $this->lookAtTheTime();
+        $more = $this->absorption[$paint][$part];
         $s += $part * $this->scattering[$paint];
         $per = $s > 0.0 ? 1 / $s : self::BLACK;
-        $luminance = self::seen($k, $absorption, $this->bright, $per, $share);
-        if ($luminance + $this->dim < $this->darkest || $luminance > $this->lightest) {
+        $bright = 0.0;
+        $least = $this->darkest - $dim[1];
+        $most = $this->lightest - $dim[0];
+        foreach ($this->bright as $i => $w) {
+            $q = ($k[$i] + $more[$i]) * $per;
+            $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
+            $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
+            $seen = $this->share + $this->through * $q;
+            $bright += $w * ($seen < $this->least ? 2.0 * $q / (1.0 + $q) : $seen);
+        }
+        if ($bright < $least || $bright > $most) {
             return;
         }
-        $y = self::seen($k, $absorption, $this->eye[1], $per, $share);
-        if ($y < $this->darkest || $y > $this->lightest) {
-            return;
+        [$toX, $toY, $toZ] = $this->eye;
+        $x = $y = $z = 0.0;
+        foreach ($toX as $i => $w) {
+            $q = ($k[$i] + $more[$i]) * $per;
+            $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
+            $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
+            $seen = $this->share + $this->through * $q;
+            if ($seen < $this->least) {
+                $seen = 2.0 * $q / (1.0 + $q);
+            }
+            $x += $w * $seen;
+            $y += $toY[$i] * $seen;
+            $z += $toZ[$i] * $seen;
         }
-        $x = self::seen($k, $absorption, $this->eye[0], $per, $share);
-        $z = self::seen($k, $absorption, $this->eye[2], $per, $share);
         $lab = Lab::ofRelative($x, $y, $z);
-        if (DeltaE2000::atLeast($lab, $this->target) > $this->nearest + self::NEAR) {
+        if (DeltaE2000::atLeast($lab, $this->target) > $this->reach) {
             return;
         }
         $apart = DeltaE2000::between($lab, $this->target);
-        if ($apart <= $this->nearest + self::NEAR) {
+        if ($apart <= $this->reach) {
             $this->keep($parts + [$paint => $part], $apart);
         }
     }
 
-    /**
-     * How much of X, Y or Z is seen of an endless film of a mix and some more: `Optics::masstone` and `FirstSurface::observed` in one go, which saves most of the time here.
-     *
-     * @param list<float> $k      absorption of the mix
-     * @param list<float> $more   and of what is added
-     * @param list<float> $weight of each band, for as many as are looked at
-     * @param float       $per    1 ÷ scattering of both
-     */
-    private static function seen(array $k, array $more, array $weight, float $per, float $share): float
+    private function lookAtTheTime(): void
     {
-        $sum = 0.0;
-        foreach ($weight as $i => $w) {
-            $q = ($k[$i] + $more[$i]) * $per;
-            $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
-            $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
-            $out = $share + (1.0 - $share) * $q;
-            if ($out < 2.0 * $share) {
-                $out = 2.0 * $q / (1.0 + $q);
-            }
-            $sum += $w * $out;
+        if (0 === ++$this->looked % self::EVERY && ($this->isOver)()) {
+            $this->over = true;
         }
-
-        return $sum;
     }
 
     /**
@@ -222,18 +288,20 @@ final class MatchColour
      */
     private function keep(array $parts, float $apart): void
     {
-        if ($apart < $this->nearest) {
-            $this->nearest = $apart;
-            $far = $this->far($apart + self::NEAR);
-            [$this->darkest, $this->lightest] = [Lab::luminance($this->target->l - $far), Lab::luminance($this->target->l + $far)];
-        }
         [$paints, $total, $set] = [\count($parts), array_sum($parts), implode(' ', array_keys($parts))];
         if ($apart < ($this->bySize[$paints][$total][1] ?? \INF)) {
             $this->bySize[$paints][$total] = [$parts, $apart];
         }
-        if ($apart < ($this->bySet[$set][1] ?? \INF)) {
-            $this->bySet[$set] = [$parts, $apart];
+        if ($apart >= ($this->bySet[$set][1] ?? \INF)) {
+            return;
         }
+        $this->bySet[$set] = [$parts, $apart];
+        $nearest = array_column($this->bySet, 1);
+        sort($nearest);
+        $this->nearest = $nearest[0];
+        $this->reach = max($this->nearest + self::TIE, min($this->nearest + self::NEAR, $nearest[self::MOST_OTHERS] ?? \INF));
+        $far = $this->far($this->reach);
+        [$this->darkest, $this->lightest] = [Lab::luminance($this->target->l - $far), Lab::luminance($this->target->l + $far)];
     }
 
     /**
