@@ -28,6 +28,8 @@ final readonly class Whole
 {
     /** @var array<string, list<StepWork>> by part */
     private array $on;
+    /** @var array<string, array<int, int>> where a step stands among them, by part and number */
+    private array $at;
 
     /**
      * @param list<StepWork>     $works
@@ -36,11 +38,12 @@ final readonly class Whole
      */
     public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits, public Context $context)
     {
-        $on = [];
+        $on = $at = [];
         foreach ($recipe->piece->parts as $part) {
             $on[$part->id] = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part)));
+            $at[$part->id] = array_flip(array_map(static fn (StepWork $w): int => $w->number, $on[$part->id]));
         }
-        $this->on = $on;
+        [$this->on, $this->at] = [$on, $at];
     }
 
     /**
@@ -60,7 +63,9 @@ final readonly class Whole
      */
     public function before(StepWork $work, PiecePart $part): array
     {
-        return array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number < $work->number));
+        $at = $this->at[$part->id][$work->number] ?? null;
+
+        return null === $at ? array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number < $work->number)) : \array_slice($this->on($part), 0, $at);
     }
 
     /**
@@ -184,9 +189,9 @@ final readonly class Whole
      */
     public static function last(array $works, \Closure $does): ?StepWork
     {
-        foreach (array_reverse($works) as $work) {
-            if ($does($work)) {
-                return $work;
+        for ($i = \count($works) - 1; $i >= 0; --$i) {
+            if ($does($works[$i])) {
+                return $works[$i];
             }
         }
 

@@ -43,7 +43,7 @@ final readonly class JudgeLook
     {
         $effects = [];
         $look = self::fewEnough($look);
-        $room = 2 * self::ROOM;
+        $room = (int) ($look->share * 2 * self::ROOM);
         krsort($buried);
         foreach ($buried as $doing => $share) {
             for ($later = $doing; $later < \count($look->doings); ++$later) {
@@ -62,7 +62,7 @@ final readonly class JudgeLook
     /** As few patches as let every step be left out once. */
     public static function fewEnough(StackLook $look): StackLook
     {
-        return $look->withAtMost(max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2)));
+        return $look->withAtMost(max(1, (int) ($look->share * max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2)))));
     }
 
     /**

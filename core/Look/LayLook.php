@@ -21,6 +21,8 @@ final class LayLook
     /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
     private const ROOM = 30 * DoStep::MOST_PATCHES;
     private const FEWEST_PATCHES = 32;
+    /** Looks of one piece that have this room each; more share it. */
+    private const FULL = 2;
 
     public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
     {
@@ -28,16 +30,40 @@ final class LayLook
 
     /**
      * @param list<Doing> $doings in order
+     * @param int<1, max> $looks  of the piece, this one among them
      */
-    public function lay(Substrate $substrate, OldFinish $finish, array $doings): StackLook
+    public function lay(Substrate $substrate, OldFinish $finish, array $doings, int $looks = 1): StackLook
     {
+        $share = min(1.0, self::FULL / $looks);
         $course = [];
-        $most = max(self::FEWEST_PATCHES, min(DoStep::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))));
+        $most = self::most($doings, $share);
         foreach (self::zones($substrate) as $zone) {
             $course[$zone->value] = DoStep::all(new ZoneState([$this->begin($substrate, $finish, $zone)]), $doings, $zone, $most);
         }
 
-        return new StackLook($doings, $course, $most);
+        return new StackLook($doings, $course, $most, $share);
+    }
+
+    /**
+     * Only how one zone ends.
+     *
+     * @param list<Doing> $doings in order
+     */
+    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone): ZoneState
+    {
+        $most = self::most($doings, 1.0);
+
+        return array_reduce($doings, static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most), new ZoneState([$this->begin($substrate, $finish, $zone)]));
+    }
+
+    /**
+     * @param list<Doing> $doings
+     *
+     * @return int<1, max> patches kept in a zone
+     */
+    private static function most(array $doings, float $share): int
+    {
+        return max(1, (int) ($share * max(self::FEWEST_PATCHES, min(DoStep::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))))));
     }
 
     /**

@@ -12,7 +12,7 @@ use Inlaid\Core\Technique\Zone;
 /**
  * How faces that share ground and steps look, zone by zone, before the first step and after each.
  *
- * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone.
+ * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone; `share` of the room for one look, less where a piece has many.
  */
 final class StackLook
 {
@@ -26,7 +26,7 @@ final class StackLook
      * @param list<Doing>                                        $doings
      * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
      */
-    public function __construct(public readonly array $doings, public readonly array $course, public readonly int $most = DoStep::MOST_PATCHES)
+    public function __construct(public readonly array $doings, public readonly array $course, public readonly int $most = DoStep::MOST_PATCHES, public readonly float $share = 1.0)
     {
     }
 
@@ -81,7 +81,13 @@ final class StackLook
             $course[$zone] = $patches <= $most ? $states : DoStep::all($states[0], $this->doings, Zone::from($zone), $most);
         }
 
-        return $course === $this->course ? $this : new self($this->doings, $course, min($most, $this->most));
+        return $course === $this->course ? $this : new self($this->doings, $course, min($most, $this->most), $this->share);
+    }
+
+    /** As if nothing had been done. */
+    public function ground(): self
+    {
+        return new self([], array_map(static fn (array $states): array => [$states[0]], $this->course), $this->most, $this->share);
     }
 
     /**
@@ -96,7 +102,7 @@ final class StackLook
             $course[$zone] = [...$states, ...\array_slice(DoStep::all($this->end(Zone::from($zone)), $more, Zone::from($zone), $this->most), 1)];
         }
 
-        return new self([...$this->doings, ...$more], $course, $this->most);
+        return new self([...$this->doings, ...$more], $course, $this->most, $this->share);
     }
 
     /**

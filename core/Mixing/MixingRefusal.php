@@ -98,4 +98,9 @@ final class MixingRefusal extends Refusal
     {
         return new self('This step has no thinner in its mix. Mix one in, and how much of it is found.');
     }
+
+    public static function nothingToLookAt(string $part): self
+    {
+        return new self(\sprintf('%s has no grain, so no pores to look at.', $part));
+    }
 }

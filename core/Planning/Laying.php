@@ -7,7 +7,7 @@ namespace Inlaid\Core\Planning;
 /**
  * Works laid into the calendar one after another, in a given order, each as early as it may be.
  *
- * A least fixpoint: where a largest wait is broken, the work before it is put off by just as much and all is laid again, up to three weeks; a wait that is broken even then (every night is longer) is left and told. Nothing of it changes.
+ * A least fixpoint: where a largest wait is broken, the work before it is put off by just as much and all is laid again, up to three weeks; a wait that is broken even then (every night is longer) is left and told.
  */
 final class Laying
 {
@@ -41,10 +41,16 @@ final class Laying
         $this->free = array_fill(0, \count($hands), $from);
     }
 
-    /** With one more; null where it would lie too far ahead. All that it links to has been laid. */
+    /** With one more; null where it would lie too far ahead. All that it links to has been laid. Nothing of this one changes. */
     public function with(Work $work): ?self
     {
-        $next = clone $this;
+        return (clone $this)->add($work);
+    }
+
+    /** The same where nobody needs what it was before: this one may be changed, which saves its copy. */
+    public function add(Work $work): ?self
+    {
+        $next = $this;
         while (true) {
             $placed = $next->place($work);
             if (null === $placed) {
@@ -183,7 +189,7 @@ final class Laying
             $again->notBefore[$link->after] = $before->start() + $late;
         }
         foreach ($this->placed as $placed) {
-            $again = $again?->with($placed->work);
+            $again = $again?->add($placed->work);
         }
 
         return $again;

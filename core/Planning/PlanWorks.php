@@ -128,6 +128,7 @@ final class PlanWorks
      */
     private function byRule(Laying $laying, \Closure $key): ?Laying
     {
+        $laying = clone $laying;
         $waiting = array_map(static fn (Work $w): int => \count($w->links), $this->works); // links that are not laid yet
         $open = array_filter($waiting, static fn (int $links): bool => 0 === $links);
         while ([] !== $open) {
@@ -145,7 +146,7 @@ final class PlanWorks
             if (null === $next) {
                 return null;
             }
-            $laying = $laying->with($next[1]);
+            $laying = $laying->add($next[1]);
             if (null === $laying) {
                 return null;
             }
@@ -163,8 +164,9 @@ final class PlanWorks
     /** One after the other as they are given, each after those it links to. */
     private function asGiven(Laying $laying): ?Laying
     {
+        $laying = clone $laying;
         foreach ($this->works as $work) {
-            $laying = $laying->with($work);
+            $laying = $laying->add($work);
             if (null === $laying) {
                 return null;
             }

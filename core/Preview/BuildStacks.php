@@ -17,6 +17,9 @@ use Inlaid\Core\Technique\WornPlace;
  */
 final readonly class BuildStacks
 {
+    /** Steps on all stacks together whose looks are worked out one by one; of a stack beyond it, which no piece of furniture has, only how it ends. */
+    private const ROOM = 1000;
+
     public function __construct(private WorkOutLook $look = new WorkOutLook())
     {
     }
@@ -38,7 +41,28 @@ final readonly class BuildStacks
             }
         }
 
-        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $recipe), array_values($classes), array_keys(array_values($classes)));
+        $classes = array_values($classes);
+        $whole = self::fit(array_map(static fn (array $class): int => \count($class[1]), $classes));
+
+        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $whole, $recipe), $classes, array_keys($classes));
+    }
+
+    /**
+     * @param list<int> $steps by stack
+     *
+     * @return int<1, max> stacks there is room for
+     */
+    private static function fit(array $steps): int
+    {
+        $sum = 0;
+        foreach ($steps as $i => $own) {
+            $sum += $own;
+            if ($sum > self::ROOM) {
+                return max(1, $i);
+            }
+        }
+
+        return max(1, \count($steps));
     }
 
     /**
@@ -83,8 +107,9 @@ final readonly class BuildStacks
     /**
      * @param non-empty-list<array{PiecePart, string}> $places
      * @param list<StepWork>                           $works
+     * @param int<1, max>                              $whole  stacks whose looks are worked out step by step
      */
-    private function stack(array $places, array $works, int $number, Recipe $recipe): StackPreview
+    private function stack(array $places, array $works, int $number, int $whole, Recipe $recipe): StackPreview
     {
         $layers = $this->layers($works);
         [$first] = $places[0];
@@ -99,7 +124,7 @@ final readonly class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...$this->look->work($first, $works, $recipe->target),
+            ...$number > $whole ? $this->look->end($first, $works, $recipe->target) : $this->look->work($first, $works, $recipe->target, $whole),
         );
     }
 

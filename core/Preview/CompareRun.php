@@ -16,7 +16,6 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Technique\Zone;
 
 /**
  * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
@@ -156,7 +155,7 @@ final readonly class CompareRun
         $face = array_key_first($part->surface->faces);
         $until = \array_slice($works, 0, $work->number);
         $on = array_values(array_filter($until, static fn (StepWork $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
-        $reckoned = $this->look->look($part, $on)->end(Zone::Field)->mean()->colour();
+        $reckoned = $this->look->zone($part, $on)->mean()->colour();
         $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
 
         return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s seen, %s reckoned: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];

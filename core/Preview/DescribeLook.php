@@ -58,6 +58,21 @@ final readonly class DescribeLook
         );
     }
 
+    /**
+     * Only how it ends.
+     *
+     * @param StepWork|null $last the last step
+     */
+    public function end(StackLook $look, ?StepWork $last, ?Target $target = null): LookPreview
+    {
+        $after = [new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones()))];
+        if (null !== $last) {
+            $after[] = new LookAfter($last->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->end($z), $look->before($z)), $look->zones()));
+        }
+
+        return new LookPreview($after, [], [], [], [], null === $target ? [] : $this->target($look, $target), [], false);
+    }
+
     private function zone(Zone $zone, ZoneState $state, ?ZoneState $before): ZoneLook
     {
         return new ZoneLook(

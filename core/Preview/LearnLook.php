@@ -10,7 +10,6 @@ use Inlaid\Core\Look\FindColourant;
 use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Learned;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Technique\Zone;
 
 /**
  * Learns from the colours read of patches how a material really looks: how strong it is, and which colour it is.
@@ -115,7 +114,7 @@ final readonly class LearnLook
     {
         $look = new WorkOutLook($this->find->with($material->learning(self::learned($stated, $figures, 1))));
 
-        return array_map(static fn (SeenPatch $p): Lab => Lab::ofLight($look->look($p->part, $p->works)->end(Zone::Field)->mean()), $patches);
+        return array_map(static fn (SeenPatch $p): Lab => Lab::ofLight($look->zone($p->part, $p->works)->mean()), $patches);
     }
 
     /**

@@ -20,7 +20,7 @@ use Inlaid\Core\Technique\Act;
 /**
  * Plans all pieces on the bench over the working days, from now on.
  *
- * With the rounds that are expected; by the same means once more with the fewest and with the most, where it is open how often something is done.
+ * With the rounds that are expected; by the same means once more with the fewest and with the most, where it is open how often something is done and there is still time.
  */
 final readonly class PlanDays
 {
@@ -46,6 +46,7 @@ final readonly class PlanDays
      */
     public function plan(array $pieces, Context $context, array $hands, \Closure $isOver, ?\Closure $isLate = null): DaysPreview
     {
+        $isLate ??= static fn (): bool => false;
         $works = [];
         foreach ($pieces as $piece) {
             $works[$piece->id] = $this->stepsOf($piece, $context);
@@ -53,18 +54,23 @@ final readonly class PlanDays
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $hands);
         [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver, $isLate);
         $open = [] !== array_filter(array_merge([], ...array_values($works)), static fn (StepWork $w): bool => $w->isOpen());
-        [$least] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Least, static fn (): bool => true, $isLate) : [$expected];
-        [$most] = $open ? $this->course($pieces, $works, $calendars, $context, Course::Most, static fn (): bool => true, $isLate) : [$expected];
+        $otherwise = fn (Course $course): ?WorkPlan => match (true) {
+            !$open => $expected,
+            $isLate() => null,
+            default => $this->course($pieces, $works, $calendars, $context, $course, static fn (): bool => true, $isLate)[0],
+        };
+        [$least, $most] = [$otherwise(Course::Least), $otherwise(Course::Most)];
         $iso = $context->working->iso(...);
+        $byStep = array_map(static fn (array $own): array => array_column(array_map(static fn (StepWork $w): array => [$w->step->id, $w], $own), 1, 0), $works);
 
         $beginBy = [];
         foreach ($pieces as $piece) {
-            $beginBy[$piece->id] = isset($stuck[$piece->id]) || true === ($isLate ?? static fn (): bool => false)() ? null : $this->beginBy($piece, $works[$piece->id], $calendars, $context);
+            $beginBy[$piece->id] = isset($stuck[$piece->id]) || $isLate() ? null : $this->beginBy($piece, $works[$piece->id], $calendars, $context);
         }
 
         return new DaysPreview(
             $iso($context->now),
-            array_map(fn (PlacedWork $p): DayWork => $this->describe($p, $works[$p->work->job], $expected, $iso), $expected->placed ?? []),
+            array_map(fn (PlacedWork $p): DayWork => $this->describe($p, $byStep[$p->work->job], $expected, $iso), $expected->placed ?? []),
             array_map(static fn (PieceToDo $p): DayPiece => new DayPiece(
                 $p->id,
                 $p->recipe->title,
@@ -108,11 +114,11 @@ final readonly class PlanDays
      * @param array<string, list<StepWork>> $works
      * @param non-empty-list<Calendar>      $calendars
      * @param \Closure(): bool              $isOver
-     * @param (\Closure(): bool)|null       $isLate
+     * @param \Closure(): bool              $isLate
      *
      * @return array{WorkPlan|null, list<Work>, array<string, string>} and why a piece is not planned to its end, by its id
      */
-    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver, ?\Closure $isLate): array
+    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver, \Closure $isLate): array
     {
         $made = $due = $stuck = [];
         foreach ($pieces as $piece) {
@@ -136,14 +142,13 @@ final readonly class PlanDays
     }
 
     /**
-     * @param list<StepWork>        $works
-     * @param \Closure(int): string $iso
+     * @param array<string, StepWork> $works by step
+     * @param \Closure(int): string   $iso
      */
     private function describe(PlacedWork $placed, array $works, ?WorkPlan $plan, \Closure $iso): DayWork
     {
         [$step, $coat, $lay] = explode('/', substr($placed->work->id, \strlen($placed->work->job) + 1));
-        $work = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step))[0];
-
+        $work = $works[$step];
         $life = $placed->setUp > 0 ? $work->drying?->potLife?->planned : null;
 
         return new DayWork(
@@ -243,17 +248,19 @@ final readonly class PlanDays
         sort($busy);
         $until = $busy[\count($busy) - 1][1];
         $gaps = [];
+        $next = 0;
         foreach ($time->from($context->now) as $interval) {
             if ($interval->start >= $until) {
                 break;
             }
             $from = $interval->start;
-            foreach ($busy as [$start, $end]) {
-                if ($end <= $from || $start >= $interval->end) {
-                    continue;
-                }
-                $gaps[] = [$from, $start];
-                $from = max($from, $end);
+            // One pair of hands does one thing at a time: what is over before this stretch is never looked at again.
+            while ($next < \count($busy) && $busy[$next][1] <= $from) {
+                ++$next;
+            }
+            for ($i = $next; $i < \count($busy) && $busy[$i][0] < $interval->end; ++$i) {
+                $gaps[] = [$from, $busy[$i][0]];
+                $from = max($from, $busy[$i][1]);
             }
             $gaps[] = [$from, min($interval->end, $until)];
         }

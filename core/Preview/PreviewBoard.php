@@ -11,7 +11,6 @@ use Inlaid\Core\Board\OrderRounds;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Board\WriteBack;
 use Inlaid\Core\School\Schools;
-use Inlaid\Core\Technique\Zone;
 
 /**
  * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and whether it will tell anything.
@@ -73,7 +72,7 @@ final readonly class PreviewBoard
      */
     private function predict(Patch $patch, array $works): string
     {
-        return $this->look->look($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())))->end(Zone::Field)->mean()->colour()->hex;
+        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())))->mean()->colour()->hex;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Preview;
 use Brick\Math\BigRational;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
@@ -36,9 +37,11 @@ final readonly class SolveThinning
     }
 
     /**
-     * @throws MixingRefusal if the step has no mix with a thinner in it, or does not touch the piece
+     * @param \Closure(): bool $isOver whether the time is up
+     *
+     * @throws MixingRefusal if the step has no mix with a thinner in it, does not touch the piece, or not such a zone
      */
-    public function solve(Recipe $recipe, Step $step, Zone $zone, Colour $target, Context $context): SolvePreview
+    public function solve(Recipe $recipe, Step $step, Zone $zone, Colour $target, Context $context, \Closure $isOver): SolvePreview
     {
         $mix = $step->uses;
         $thinner = $mix instanceof Mixture ? self::thinner($mix) : null;
@@ -46,16 +49,22 @@ final readonly class SolveThinning
         if (!$mix instanceof Mixture || null === $thinner || null === $part) {
             throw MixingRefusal::nothingToThinWith();
         }
+        if (!\in_array($zone, LayLook::zones($part->substrate), true)) {
+            throw MixingRefusal::nothingToLookAt($part->name);
+        }
         $rungs = [];
         foreach (self::RUNGS as $ratio) {
             $shares = self::shares($mix, $thinner, BigRational::of($ratio));
             $thinned = Mixture::of($mix->name, $mix->basis, array_map(static fn (Part $p, BigRational $share): Part => Part::of($share, $p->of), $mix->parts, $shares));
             for ($coats = 1; $coats <= self::MOST_COATS; ++$coats) {
+                if ([] !== $rungs && $isOver()) {
+                    break 2;
+                }
                 $rungs[] = $this->rung($recipe, $step, $thinned, $coats, $part, $zone, $target, $context, [BigRational::of($ratio), $shares]);
             }
         }
 
-        return new SolvePreview($zone, $target->hex, $part->name, $rungs, self::best($rungs));
+        return new SolvePreview($zone, $target->hex, $part->name, $rungs, self::best($rungs), \count($rungs) === \count(self::RUNGS) * self::MOST_COATS);
     }
 
     /**
@@ -67,7 +76,7 @@ final readonly class SolveThinning
         $tried = $recipe->withSteps(array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps));
         $works = $this->steps->doneOn($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
         $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step->id));
-        $light = $this->look->look($part, $works)->end($zone)->mean();
+        $light = $this->look->zone($part, $works, $zone)->mean();
         $off = ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target));
         [$thinner, $shares] = $ratio;
 
@@ -84,7 +93,7 @@ final readonly class SolveThinning
     }
 
     /**
-     * @param list<SolveRung> $rungs
+     * @param non-empty-list<SolveRung> $rungs
      */
     private static function best(array $rungs): SolveRung
     {

@@ -47,11 +47,12 @@ final readonly class WhereFromHere
     /**
      * @param string|null      $done   the last step that has been done, null where none has
      * @param list<Material>   $shelf
-     * @param \Closure(): bool $isOver whether the time is up
+     * @param \Closure(): bool $isOver whether the time to search is up
+     * @param \Closure(): bool $isLate whether the time to look over what was found is up too; the best is looked over all the same
      *
      * @throws RecipeRefusal if there is no target, or none for any part
      */
-    public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver): WherePreview
+    public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver, \Closure $isLate): WherePreview
     {
         $target = $recipe->target ?? throw RecipeRefusal::noTarget();
         $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw RecipeRefusal::noTarget();
@@ -63,8 +64,9 @@ final readonly class WhereFromHere
             return new WherePreview(true, $part->name, $now, [], true);
         }
         [$found, $complete] = $this->search($made, $here, $part, $target, $this->propose->moves($shelf), $context, $isOver);
+        [$told, $allTold] = $this->told($found, $made, $here, $part, $target, $context, self::mean($now), $isLate);
 
-        return new WherePreview(false, $part->name, $now, $this->told($found, $made, $here, $part, $target, $context, self::mean($now)), $complete);
+        return new WherePreview(false, $part->name, $now, $told, $complete && $allTold);
     }
 
     /**
@@ -78,22 +80,26 @@ final readonly class WhereFromHere
         $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target($this->after($made, $here, $part, [$first, ...array_values($then)], $context), $target));
         $firsts = [];
         foreach ($moves as $move) {
+            if ($isOver()) {
+                return [self::ranked($firsts), false];
+            }
             $firsts[] = [$try($move), [$move]];
         }
         $found = $firsts = self::ranked($firsts);
-        $complete = true;
         $seconds = array_map(static fn (Step $s): Step => self::named($s, 'move-2'), $moves);
         foreach (\array_slice($firsts, 0, self::FIRSTS) as [$one, [$first]]) {
             foreach ($seconds as $second) {
-                $complete = $complete && !$isOver();
-                $both = $complete ? $try($first, $second) : $one;
+                if ($isOver()) {
+                    return [self::ranked($found), false];
+                }
+                $both = $try($first, $second);
                 if ($both < $one - self::WORTH) {
                     $found[] = [$both, [$first, $second]];
                 }
             }
         }
 
-        return [self::ranked($found), $complete];
+        return [self::ranked($found), true];
     }
 
     /**
@@ -110,12 +116,14 @@ final readonly class WhereFromHere
 
     /**
      * @param list<array{float, non-empty-list<Step>}> $found
+     * @param \Closure(): bool                         $isLate
      *
-     * @return list<WhereMove>
+     * @return array{list<WhereMove>, bool} and whether all were looked over
      */
-    private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now): array
+    private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now, \Closure $isLate): array
     {
         $told = [];
+        $looked = 0;
         $was = $this->remaining($made, $here);
         foreach ($found as [$mean, $steps]) {
             if (\count($told) >= self::TOLD || $mean > $now) {
@@ -123,17 +131,23 @@ final readonly class WhereFromHere
             }
             // Of each first move the best way on is told; another number of coats is no other move.
             $first = $steps[0]->technique->key().' '.$steps[0]->name();
-            if (!isset($told[$first]) && !$this->isStopped($made, $steps, $context)) {
+            if (isset($told[$first])) {
+                continue;
+            }
+            if ($looked++ > 0 && $isLate()) {
+                return [array_values($told), false];
+            }
+            if (!$this->isStopped($made, $steps, $context)) {
                 $told[$first] = $this->describe($made, $was, $part, $target, $steps, $context);
             }
         }
 
-        return array_values($told);
+        return [array_values($told), true];
     }
 
     /**
-     * @param array<int, LookEffect> $was   what each of the steps made adds so far
-     * @param non-empty-list<Step>   $steps
+     * @param list<LookEffect>     $was   what the steps made add so far
+     * @param non-empty-list<Step> $steps
      */
     private function describe(Recipe $made, array $was, PiecePart $part, Target $target, array $steps, Context $context): WhereMove
     {
@@ -151,31 +165,32 @@ final readonly class WhereFromHere
     }
 
     /**
-     * @return array<int, LookEffect> of the steps that are to be seen, by doing
+     * @return list<LookEffect> of the steps that are to be seen
      */
     private function remaining(Recipe $made, StackLook $here): array
     {
         $steps = $made->stepsById();
-        $here = JudgeLook::fewEnough($here);
         $seen = array_filter($here->doings, static fn (Doing $d): bool => Purpose::Functional !== $steps[$d->id]->intent->purpose);
 
-        return array_map(fn (int $i): LookEffect => $this->judge->effect($here, $i), array_combine(array_keys($seen), array_keys($seen)));
+        return $this->judge->effects($here, array_map(static fn (): float => JudgeLook::BURIED, $seen));
     }
 
     /**
      * Names of steps whose effect was there and is lost.
      *
-     * @param array<int, LookEffect> $was
+     * @param list<LookEffect> $was
      *
      * @return list<string>
      */
     private function buried(Recipe $made, array $was, StackLook $after): array
     {
-        $after = JudgeLook::fewEnough($after);
+        $ids = array_map(static fn (LookEffect $e): string => $e->stepId, $was);
+        $now = $this->judge->effects($after, array_map(static fn (): float => JudgeLook::BURIED, array_filter($after->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true))));
+        $now = array_column(array_map(static fn (LookEffect $e): array => [$e->stepId, $e], $now), 1, 0);
         $buried = [];
-        foreach ($was as $i => $before) {
-            $then = $this->judge->effect($after, $i);
-            if ($then->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
+        foreach ($was as $before) {
+            $then = $now[$before->stepId] ?? null;
+            if (true === $then?->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
                 $buried[] = $made->stepsById()[$before->stepId]->name();
             }
         }

@@ -10,42 +10,74 @@ use Inlaid\Core\Look\FilmOf;
 use Inlaid\Core\Look\FindColourant;
 use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\School\Habits;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Works out how a face will look from what its steps lay and take away.
  */
 final readonly class WorkOutLook
 {
+    /** @var \WeakMap<StepWork, array<array-key, FilmOf|null>> films by uptake: worked out once for all faces */
+    private \WeakMap $films;
+
     public function __construct(private FindColourant $find = new FindColourant(), private LayLook $lay = new LayLook(), private DescribeLook $describe = new DescribeLook())
     {
+        $this->films = new \WeakMap();
     }
 
     /**
      * @param list<StepWork> $works those that touch the face, in order
+     * @param int<1, max>    $looks of the piece, this one among them
      *
      * @return array{LookPreview, StackLook} in words, and itself
      */
-    public function work(PiecePart $part, array $works, ?Target $target = null): array
+    public function work(PiecePart $part, array $works, ?Target $target = null, int $looks = 1): array
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
-
-        $look = $this->look($part, $done);
+        $look = $this->look($part, $done, $looks);
 
         return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
     }
 
     /**
+     * Only how it ends, roughly: for who has no room for more.
+     *
+     * @param list<StepWork> $works those that touch the face, in order
+     *
+     * @return array{LookPreview, StackLook} in words, and its ground
+     */
+    public function end(PiecePart $part, array $works, ?Target $target = null): array
+    {
+        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
+        $look = $this->look($part, $done, \PHP_INT_MAX);
+
+        return [$this->describe->end($look, $done[\count($done) - 1] ?? null, true === $target?->isFor($part->id) ? $target : null), $look->ground()];
+    }
+
+    /**
+     * @param list<StepWork> $works all of which are done
+     * @param int<1, max>    $looks of the piece, this one among them
+     */
+    public function look(PiecePart $part, array $works, int $looks = 1): StackLook
+    {
+        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works), $looks);
+    }
+
+    /**
+     * How one zone ends.
+     *
      * @param list<StepWork> $works all of which are done
      */
-    public function look(PiecePart $part, array $works): StackLook
+    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field): ZoneState
     {
-        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works));
+        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone);
     }
 
     /**
@@ -81,7 +113,7 @@ final readonly class WorkOutLook
             $act,
             $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
             $work->rounds(),
-            $this->film($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
+            $this->filmOf($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
             Act::TakesAway === $act ? $work->removes() : 0.0,
             ($detail->where ?? Placement::TopDown)->way(),
         );
@@ -90,6 +122,17 @@ final readonly class WorkOutLook
     /**
      * @param float $uptake what stays of what is wiped, against wood sanded with 180
      */
+    private function filmOf(StepWork $work, float $uptake): ?FilmOf
+    {
+        $films = $this->films[$work] ?? [];
+        if (!\array_key_exists((string) $uptake, $films)) {
+            $films[(string) $uptake] = $this->film($work, $uptake);
+            $this->films[$work] = $films;
+        }
+
+        return $films[(string) $uptake];
+    }
+
     private function film(StepWork $work, float $uptake): ?FilmOf
     {
         if (null === $work->film || null === $work->mix || null === $work->character) {

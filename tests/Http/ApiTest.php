@@ -103,18 +103,31 @@ final class ApiTest extends TestCase
     }
 
     /**
-     * The largest recipe there may be, at a minute of work a week: it is worked out, and says that it would never be done.
+     * The largest recipe there may be, on twelve parts of which none is like another, at a minute of work a week: it is worked out, and says that it would never be done. On the bench it makes no room fail.
      */
     public function testTheLargestRecipeIsAnsweredInTime(): void
     {
         $document = $this->studio->recipe('cupboard')->document;
         $step = (array) $document->steps[4];
         $document->steps = array_map(static fn (int $i): array => ['id' => "q$i", 'coats' => 50, 'handsOn' => 2880] + $step, range(1, 200));
+        $part = Json::encode($document->piece->parts[0]);
+        foreach (range(1, 12) as $i) {
+            $document->piece->parts[$i - 1] = $other = Json::decode($part);
+            \assert($other instanceof \stdClass);
+            [$other->id, $other->name, $other->substrate->colour] = ["p$i", "Part $i", \sprintf('#%02xd3b3', 0x60 + $i)];
+        }
+        $document->piece->joints = [];
         $worked = $this->studio->json('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT + ['hours' => ['mon' => [['from' => '08:00', 'to' => '08:01']]]]])->preview;
         self::assertNull($worked->plan->readyOn);
         self::assertStringContainsString('would not be done within 10 years', $worked->plan->stuck);
         self::assertCount(200, $worked->steps);
         self::assertGreaterThan(100_000, $worked->steps[199]->pour->need->ml * 200);
+        self::assertCount(12, $worked->stacks);
+        $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
+        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
+        $days = $this->studio->json('POST', '/api/compute/days');
+        self::assertFalse($days->complete);
+        self::assertCount(10_000, array_filter($days->works, static fn (\stdClass $w): bool => $w->piece === $run->id));
     }
 
     public function testTheDescriptionIsWholeAndSaysWhatTheFormatsSay(): void

@@ -26,6 +26,8 @@ final class StepLost implements Rule
     private const SOMETHING = 1.0;
     /** Under more coats that hide nobody looks for a place. */
     private const TRIES = 6;
+    /** Steps done over again in all to find places: in a very long recipe the last that are lost are only to be left out. */
+    private const ROOM = 2000;
 
     public function __construct(private readonly JudgeLook $judge = new JudgeLook())
     {
@@ -54,6 +56,7 @@ final class StepLost implements Rule
     public function check(Whole $whole): iterable
     {
         $told = [];
+        $room = self::ROOM;
         foreach ($whole->works as $work) {
             [$stack, $lost] = $this->lost($whole, $work->step->id) ?? [null, null];
             if (null === $stack || null === $lost || $lost->most < self::SOMETHING) {
@@ -65,16 +68,16 @@ final class StepLost implements Rule
                 continue;
             }
             $told[$made ?? $work->step->id] = true;
-            yield $this->finding($whole, $work, $stack, $lost);
+            yield $this->finding($whole, $work, $stack, $lost, $room);
         }
     }
 
-    private function finding(Whole $whole, StepWork $work, StackPreview $stack, LookEffect $lost): Finding
+    private function finding(Whole $whole, StepWork $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
     {
         $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
         $why = \sprintf('"%s" makes ΔE %s in %s, and of that %s is left in the end%s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': "%s" buries it', $by->name()));
         $remedies = [];
-        $after = $this->placeWhereItIsSeen($work, $stack, $lost);
+        $after = $this->placeWhereItIsSeen($work, $stack, $lost, $room);
         if (null !== $after) {
             $remedies[] = new Remedy('move', \sprintf('Do it after "%s"', $whole->recipe->stepsById()[$after]->name()), Edit::move($work->step->id, $this->nextOf($whole, $after)));
         }
@@ -109,18 +112,20 @@ final class StepLost implements Rule
     /**
      * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on. Anywhere between it would lie under that one.
      */
-    private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost): ?string
+    private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
     {
         $look = JudgeLook::fewEnough($stack->laid());
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
         $from = (int) array_search($work->step->id, $ids, true);
-        $without = $look->leftOut($from, $lost->zone);
+        $without = [];
         $by = $lost->buriedBy;
         for ($tries = 0; $tries < self::TRIES; ++$tries) {
             $to = false === ($at = array_search($by, $ids, true)) ? $from + 1 : $at;
-            if ($to >= \count($ids)) {
+            $room -= \count($ids) - ([] === $without ? $from : $to);
+            if ($to >= \count($ids) || $room < 0) {
                 return null;
             }
+            $without = [] === $without ? $look->leftOut($from, $lost->zone) : $without;
             $there = $this->judge->effectAt($look, $from, $to, $lost->zone, $without);
             if (!$there->lost) {
                 return $ids[$to];

@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\WaitUntil;
@@ -43,6 +44,10 @@ final class WaterOverWax implements Rule
 
     public function check(Whole $whole): iterable
     {
+        $waxed = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => FinishKind::Waxed === $p->finish->kind);
+        if ([] === $waxed && null === Whole::first($whole->works, static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Wax))) {
+            return;
+        }
         foreach ($whole->works as $work) {
             if (!Whole::lays($work) || !Whole::isCarriedIn($work, Carrier::Water) || Whole::uses($work, MaterialKind::Wax)) {
                 continue;

@@ -21,6 +21,8 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour', takes: ThinningAsked::class, gives: SolvePreview::class)]
 final readonly class ComputeThinning
 {
+    private const SECONDS = 6;
+
     public function __construct(private ReadRecipe $read, private StudioContext $context, private SolveThinning $solve)
     {
     }
@@ -38,6 +40,8 @@ final readonly class ComputeThinning
         [$context] = $this->context->with($stated);
         $found = $recipe->stepsById()[$step] ?? throw Refused::at('/step', RecipeRefusal::missing('step', $step)->getMessage());
 
-        return Refused::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context));
+        $end = hrtime(true) + self::SECONDS * 1_000_000_000;
+
+        return Refused::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, static fn (): bool => hrtime(true) > $end));
     }
 }

@@ -21,7 +21,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class ComputeWhere
 {
     /** php -S does not notice that nobody waits any more. */
-    private const SECONDS = 6;
+    private const SECONDS = 3;
+    private const AT_LAST = 5;
 
     public function __construct(private ReadRecipe $read, private StudioContext $context, private MaterialShelf $shelf, private WhereFromHere $where)
     {
@@ -35,8 +36,9 @@ final readonly class ComputeWhere
         if (null !== $done && !isset($recipe->stepsById()[$done])) {
             throw Refused::at('/done', RecipeRefusal::missing('step', $done)->getMessage());
         }
-        $end = hrtime(true) + self::SECONDS * 1_000_000_000;
+        $begun = hrtime(true);
+        $isPast = static fn (int $seconds): \Closure => static fn (): bool => hrtime(true) > $begun + $seconds * 1_000_000_000;
 
-        return Refused::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, static fn (): bool => hrtime(true) > $end));
+        return Refused::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, $isPast(self::SECONDS), $isPast(self::AT_LAST)));
     }
 }

@@ -28,7 +28,7 @@ final class PlanWorksTest extends TestCase
     private const ZONE = 'Europe/Zurich';
 
     /**
-     * Never a hands-on stretch outside the hours, two at once for one pair of hands, a wait cut short or a largest wait broken in silence; the bound is never above the end.
+     * Never a hands-on stretch outside the hours, two at once for one pair of hands, a wait cut short or a largest wait broken in silence; the bound is never above the end. The same where there is no time to search, or not even to lay them by a rule.
      */
     public function testEveryPlanCanBeWorked(): void
     {
@@ -37,7 +37,7 @@ final class PlanWorksTest extends TestCase
             $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 4000);
             $hands = array_map(static fn (): Calendar => new Calendar($time, $from), range(1, $this->int(1, 2)));
             $works = $this->works($this->int(1, 4), 5);
-            $plan = $this->plan($works, $hands, $from, [], 40);
+            $plan = $this->plan($works, $hands, $from, [], $this->int(0, 40), [\PHP_INT_MAX, 0, $this->int(1, 30)][$this->int(0, 2)]);
             $this->assertWorkable($plan, $works, $time, $from);
             self::assertGreaterThanOrEqual($plan->bound, $plan->end);
             self::assertTrue(!$plan->complete || $plan->bound === $plan->end);
@@ -174,11 +174,14 @@ final class PlanWorksTest extends TestCase
      * @param list<Work>               $works
      * @param non-empty-list<Calendar> $hands
      * @param array<string, int>       $due
+     * @param int                      $laid  works laid before any answer is overdue
      */
-    private function plan(array $works, array $hands, int $from, array $due, int $looks): WorkPlan
+    private function plan(array $works, array $hands, int $from, array $due, int $looks, int $laid = \PHP_INT_MAX): WorkPlan
     {
         $plan = (new PlanWorks())->plan($works, $hands, $from, $due, static function () use (&$looks): bool {
             return --$looks < 0;
+        }, null, static function () use (&$laid): bool {
+            return --$laid < 0;
         });
         self::assertNotNull($plan);
 

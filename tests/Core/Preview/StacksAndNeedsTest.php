@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Preview;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Material\Body;
@@ -111,6 +112,31 @@ final class StacksAndNeedsTest extends TestCase
             self::assertSameSize(array_unique(array_map(serialize(...), $where)), $preview->stacks);
             self::assertEqualsWithDelta($preview->area, array_sum(array_map(static fn ($s): float => $s->area, $preview->stacks)), 1e-3);
         });
+    }
+
+    /**
+     * More faces than any piece has, each with its own wood and 36 steps: the looks share their room, and of the last only the ground and the end are told. None ends in another colour than it does by itself.
+     */
+    public function testVeryManyFacesAreToldMoreRoughly(): void
+    {
+        $steps = array_map(fn (int $i): Step => $this->step("s$i", match ($i % 9) {
+            7 => 'ragged', 8 => 'distressed-dry', default => 'brushed',
+        }, 8 === $i % 9 ? StepDetail::of(depth: 5.0 + $i) : StepDetail::of()), range(0, 35));
+        $parts = array_map(static fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of(\sprintf('#%02xd3b3', 0x60 + 5 * $i)))), range(0, 29));
+        $stacks = $this->preview($steps, $parts)->stacks;
+        self::assertSame([...array_fill(0, 27, true), false, false, false], array_map(static fn ($s): bool => $s->look->isWhole, $stacks));
+        self::assertCount(37, $stacks[26]->look->after);
+        self::assertSame([null, 's35'], array_map(static fn ($a): ?string => $a->stepId, $stacks[29]->look->after));
+        foreach ([0, 29] as $i) {
+            $alone = $this->preview($steps, [$parts[$i]])->stacks[0]->look->after;
+            $among = $stacks[$i]->look->after;
+            foreach ([0, -1] as $when) {
+                foreach (array_map(null, \array_slice($alone, $when, 1)[0]->zones, \array_slice($among, $when, 1)[0]->zones) as [$a, $b]) {
+                    self::assertNotNull($a);
+                    self::assertLessThan(3.0, ColourDifference::between(Colour::of($a->colour), Colour::of($b->colour ?? ''))->deltaE, "$i $when ".$a->zone->value);
+                }
+            }
+        }
     }
 
     /**

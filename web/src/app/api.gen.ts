@@ -2793,7 +2793,7 @@ export interface components {
             colour: string | null;
             photos: number[];
         };
-        /** @description How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which depth in the end. Immutable. */
+        /** @description How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which depth in the end. Immutable. Not `isWhole` where there are too many such faces: then only the ground and the end are told. */
         LookPreview: {
             after: components["schemas"]["LookAfter"][];
             effects: components["schemas"]["LookEffect"][];
@@ -2802,6 +2802,7 @@ export interface components {
             ages: components["schemas"]["LookAgeing"][];
             target: components["schemas"]["LookTarget"][];
             blends: components["schemas"]["LookBlend"][];
+            isWhole?: boolean;
         };
         /** @description How far a zone is from its target in the end. Immutable. */
         LookTarget: {
@@ -3748,6 +3749,7 @@ export interface components {
             part: string;
             rungs: components["schemas"]["SolveRung"][];
             best: components["schemas"]["SolveRung"];
+            complete: boolean;
         };
         /** @description One thinning and number of coats, and where that ends. Immutable. `thinner` parts to one of the rest; `shares` of the parts of the mix, in its order, exact; `over` whether its label allows less. */
         SolveRung: {

@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -120,6 +121,11 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
           onChange={(_, to) => go(to as number)}
         />
       </Box>
+      {stack && !stack.look.isWhole && (
+        <Alert severity="info">
+          The piece has too many different faces to work each out step by step: of this one only the end is told.
+        </Alert>
+      )}
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
       {stack && after?.stepId && <WhatItAdds look={stack.look} stepId={after.stepId} steps={steps} last={at === ids.length - 1} />}
       {stack && <TargetPanel target={document.target} off={stack.look.target} onChange={(target) => onChange({ ...document, target })} />}

@@ -34,6 +34,9 @@ export function SolveDialog({ document, step, target, onTake, onClose }: Props) 
         {solved.isPending && <Box aria-busy="true">Working through the ladder …</Box>}
         {solved.data && rung && (
           <>
+            {!solved.data.complete && (
+              <Alert severity="warning">There was not the time to try everything: these are the best so far.</Alert>
+            )}
             <SolveChart rungs={solved.data.rungs} chosen={rung} onChoose={setChosen} />
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', fontSize: 18 }} data-testid="rung">
               <Swatch colour={target} size={44} title="wanted" />
