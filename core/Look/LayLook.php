@@ -34,7 +34,7 @@ final class LayLook
      */
     public function lay(Substrate $substrate, OldFinish $finish, array $doings, int $looks = 1): StackLook
     {
-        $share = min(1.0, self::FULL / $looks);
+        $share = self::share($looks);
         $course = [];
         $most = self::most($doings, $share);
         foreach (self::zones($substrate) as $zone) {
@@ -48,12 +48,18 @@ final class LayLook
      * Only how one zone ends.
      *
      * @param list<Doing> $doings in order
+     * @param int<1, max> $looks  that share the room, this one among them
      */
-    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone): ZoneState
+    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone, int $looks = 1): ZoneState
     {
-        $most = self::most($doings, 1.0);
+        $most = self::most($doings, self::share($looks));
 
         return array_reduce($doings, static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most), new ZoneState([$this->begin($substrate, $finish, $zone)]));
+    }
+
+    private static function share(int $looks): float
+    {
+        return min(1.0, self::FULL / $looks);
     }
 
     /**

@@ -17,6 +17,9 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class PreviewBoard
 {
+    /** Steps of all patches together that take the room of one look: six by six of up to eight steps have all of it. */
+    private const STEPS_A_LOOK = 150;
+
     public function __construct(
         private Schools $schools,
         private WorkOutSteps $steps = new WorkOutSteps(),
@@ -40,6 +43,7 @@ final readonly class PreviewBoard
         $shared = $this->pots->share($rounds, $context);
         $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
         $control = $board->control();
+        $looks = max(1, intdiv(array_sum(array_map(\count(...), $works)), self::STEPS_A_LOOK));
         $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
 
         return new BoardPreview(
@@ -53,7 +57,7 @@ final readonly class PreviewBoard
                 $p->cell->says,
                 array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 $this->back->lines($p),
-                $this->predict($p, $works[$p->cell->label]),
+                $this->predict($p, $works[$p->cell->label], $looks),
             ), $board->patches),
             $planned->rounds,
             $shared->pots,
@@ -69,10 +73,11 @@ final readonly class PreviewBoard
 
     /**
      * @param list<StepWork> $works
+     * @param int<1, max>    $looks that share the room
      */
-    private function predict(Patch $patch, array $works): string
+    private function predict(Patch $patch, array $works, int $looks): string
     {
-        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())))->mean()->colour()->hex;
+        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())), looks: $looks)->mean()->colour()->hex;
     }
 
     /**

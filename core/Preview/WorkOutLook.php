@@ -74,10 +74,11 @@ final readonly class WorkOutLook
      * How one zone ends.
      *
      * @param list<StepWork> $works all of which are done
+     * @param int<1, max>    $looks that share the room, this one among them
      */
-    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field): ZoneState
+    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, int $looks = 1): ZoneState
     {
-        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone);
+        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone, $looks);
     }
 
     /**
