@@ -21,8 +21,6 @@ final class LayLook
     /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
     private const ROOM = 30 * DoStep::MOST_PATCHES;
     private const FEWEST_PATCHES = 32;
-    /** Looks of one piece that have this room each; more share it. */
-    private const FULL = 2;
 
     public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
     {
@@ -30,11 +28,10 @@ final class LayLook
 
     /**
      * @param list<Doing> $doings in order
-     * @param int<1, max> $looks  of the piece, this one among them
+     * @param float       $share  of the room, where many looks must share it
      */
-    public function lay(Substrate $substrate, OldFinish $finish, array $doings, int $looks = 1): StackLook
+    public function lay(Substrate $substrate, OldFinish $finish, array $doings, float $share = 1.0): StackLook
     {
-        $share = self::share($looks);
         $course = [];
         $most = self::most($doings, $share);
         foreach (self::zones($substrate) as $zone) {
@@ -48,18 +45,13 @@ final class LayLook
      * Only how one zone ends.
      *
      * @param list<Doing> $doings in order
-     * @param int<1, max> $looks  that share the room, this one among them
+     * @param float       $share  of the room, where many looks must share it
      */
-    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone, int $looks = 1): ZoneState
+    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone, float $share = 1.0): ZoneState
     {
-        $most = self::most($doings, self::share($looks));
+        $most = self::most($doings, $share);
 
         return array_reduce($doings, static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most), new ZoneState([$this->begin($substrate, $finish, $zone)]));
-    }
-
-    private static function share(int $looks): float
-    {
-        return min(1.0, self::FULL / $looks);
     }
 
     /**

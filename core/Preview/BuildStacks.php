@@ -17,7 +17,9 @@ use Inlaid\Core\Technique\WornPlace;
  */
 final readonly class BuildStacks
 {
-    /** Steps on all stacks together whose looks are worked out one by one; of a stack beyond it, which no piece of furniture has, only how it ends. */
+    /** Steps on all stacks but the longest for which the looks have all the room there is; where there are more they share it. */
+    private const FULL = 90;
+    /** Steps on all stacks together whose looks are worked out one by one; of a stack beyond it, which no piece of furniture has, only roughly how it ends. */
     private const ROOM = 1000;
 
     public function __construct(private WorkOutLook $look = new WorkOutLook())
@@ -42,9 +44,12 @@ final readonly class BuildStacks
         }
 
         $classes = array_values($classes);
-        $whole = self::fit(array_map(static fn (array $class): int => \count($class[1]), $classes));
+        $steps = array_map(static fn (array $class): int => \count($class[1]), $classes);
+        $whole = self::fit($steps);
+        $beside = array_sum(\array_slice($steps, 0, $whole)) - max([0, ...$steps]);
+        $share = min(1.0, self::FULL / max(1, $beside));
 
-        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $whole, $recipe), $classes, array_keys($classes));
+        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $i < $whole ? $share : null, $recipe), $classes, array_keys($classes));
     }
 
     /**
@@ -107,9 +112,9 @@ final readonly class BuildStacks
     /**
      * @param non-empty-list<array{PiecePart, string}> $places
      * @param list<StepWork>                           $works
-     * @param int<1, max>                              $whole  stacks whose looks are worked out step by step
+     * @param float|null                               $share  of the room for its look; null where there is none but for its end
      */
-    private function stack(array $places, array $works, int $number, int $whole, Recipe $recipe): StackPreview
+    private function stack(array $places, array $works, int $number, ?float $share, Recipe $recipe): StackPreview
     {
         $layers = $this->layers($works);
         [$first] = $places[0];
@@ -124,7 +129,7 @@ final readonly class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...$number > $whole ? $this->look->end($first, $works, $recipe->target) : $this->look->work($first, $works, $recipe->target, $whole),
+            ...null === $share ? $this->look->end($first, $works, $recipe->target) : $this->look->work($first, $works, $recipe->target, $share),
         );
     }
 

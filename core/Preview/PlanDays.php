@@ -59,6 +59,7 @@ final readonly class PlanDays
             $isLate() => null,
             default => $this->course($pieces, $works, $calendars, $context, $course, static fn (): bool => true, $isLate)[0],
         };
+        // Laid in a hurry, fewer rounds can end later than more did: what goes with more goes with fewer.
         [$least, $most] = [$otherwise(Course::Least), $otherwise(Course::Most)];
         $iso = $context->working->iso(...);
         $byStep = array_map(static fn (array $own): array => array_column(array_map(static fn (StepWork $w): array => [$w->step->id, $w], $own), 1, 0), $works);
@@ -75,8 +76,8 @@ final readonly class PlanDays
                 $p->id,
                 $p->recipe->title,
                 isset($expected->ready[$p->id]) ? $iso($expected->ready[$p->id]) : null,
-                isset($least->ready[$p->id]) ? $iso($least->ready[$p->id]) : null,
-                isset($most->ready[$p->id]) ? $iso($most->ready[$p->id]) : null,
+                isset($least->ready[$p->id]) ? $iso(min($least->ready[$p->id], $expected->ready[$p->id] ?? \PHP_INT_MAX)) : null,
+                isset($most->ready[$p->id]) ? $iso(max($most->ready[$p->id], $expected->ready[$p->id] ?? 0)) : null,
                 null === $p->due ? null : $iso($p->due),
                 null === $p->due || !isset($expected->ready[$p->id]) ? 0 : max(0, (int) ceil(($expected->ready[$p->id] - $p->due) / 60)),
                 isset($beginBy[$p->id]) ? $iso($beginBy[$p->id]) : null,

@@ -17,8 +17,8 @@ use Inlaid\Core\School\Schools;
  */
 final readonly class PreviewBoard
 {
-    /** Steps of all patches together that take the room of one look: six by six of up to eight steps have all of it. */
-    private const STEPS_A_LOOK = 150;
+    /** Steps of all patches together that are worked out as finely as one recipe: six by six patches of up to eight steps. Of more each has less room. */
+    private const FULL = 300;
 
     public function __construct(
         private Schools $schools,
@@ -43,7 +43,7 @@ final readonly class PreviewBoard
         $shared = $this->pots->share($rounds, $context);
         $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
         $control = $board->control();
-        $looks = max(1, intdiv(array_sum(array_map(\count(...), $works)), self::STEPS_A_LOOK));
+        $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
         $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
 
         return new BoardPreview(
@@ -57,7 +57,7 @@ final readonly class PreviewBoard
                 $p->cell->says,
                 array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 $this->back->lines($p),
-                $this->predict($p, $works[$p->cell->label], $looks),
+                $this->predict($p, $works[$p->cell->label], $share),
             ), $board->patches),
             $planned->rounds,
             $shared->pots,
@@ -73,11 +73,11 @@ final readonly class PreviewBoard
 
     /**
      * @param list<StepWork> $works
-     * @param int<1, max>    $looks that share the room
+     * @param float          $share of the room for one look
      */
-    private function predict(Patch $patch, array $works, int $looks): string
+    private function predict(Patch $patch, array $works, float $share): string
     {
-        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())), looks: $looks)->mean()->colour()->hex;
+        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())), share: $share)->mean()->colour()->hex;
     }
 
     /**

@@ -34,14 +34,14 @@ final readonly class WorkOutLook
 
     /**
      * @param list<StepWork> $works those that touch the face, in order
-     * @param int<1, max>    $looks of the piece, this one among them
+     * @param float          $share of the room, where many looks must share it
      *
      * @return array{LookPreview, StackLook} in words, and itself
      */
-    public function work(PiecePart $part, array $works, ?Target $target = null, int $looks = 1): array
+    public function work(PiecePart $part, array $works, ?Target $target = null, float $share = 1.0): array
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
-        $look = $this->look($part, $done, $looks);
+        $look = $this->look($part, $done, $share);
 
         return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
     }
@@ -56,29 +56,29 @@ final readonly class WorkOutLook
     public function end(PiecePart $part, array $works, ?Target $target = null): array
     {
         $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
-        $look = $this->look($part, $done, \PHP_INT_MAX);
+        $look = $this->look($part, $done, 0.0);
 
         return [$this->describe->end($look, $done[\count($done) - 1] ?? null, true === $target?->isFor($part->id) ? $target : null), $look->ground()];
     }
 
     /**
      * @param list<StepWork> $works all of which are done
-     * @param int<1, max>    $looks of the piece, this one among them
+     * @param float          $share of the room, where many looks must share it
      */
-    public function look(PiecePart $part, array $works, int $looks = 1): StackLook
+    public function look(PiecePart $part, array $works, float $share = 1.0): StackLook
     {
-        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works), $looks);
+        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works), $share);
     }
 
     /**
      * How one zone ends.
      *
      * @param list<StepWork> $works all of which are done
-     * @param int<1, max>    $looks that share the room, this one among them
+     * @param float          $share of the room, where many looks must share it
      */
-    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, int $looks = 1): ZoneState
+    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0): ZoneState
     {
-        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone, $looks);
+        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone, $share);
     }
 
     /**

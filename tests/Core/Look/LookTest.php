@@ -137,6 +137,11 @@ final class LookTest extends TestCase
             $again = self::lay(...$steps);
             foreach ($look->zones() as $zone) {
                 self::assertSame($look->end($zone)->mean()->channels(), $again->end($zone)->mean()->channels());
+                self::assertSame($look->end($zone)->mean()->channels(), (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(), 'a zone by itself');
+                $roughly = (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone, 0.5);
+                self::assertLessThanOrEqual(128, \count($roughly->patches));
+                self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $roughly->patches)), 1e-9);
+                self::assertLessThan(1.0, DeltaE2000::between(self::lab($look->end($zone)), self::lab($roughly)), 'in half the room nobody sees a difference');
             }
         });
     }
