@@ -21,6 +21,7 @@ use Inlaid\Core\Look\DoStep;
 use Inlaid\Core\Look\FilmOf;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LayLook;
+use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\Patch;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Look\ZoneState;
@@ -154,18 +155,7 @@ final class LookTest extends TestCase
     {
         $stopped = 0;
         $this->manyTimes(60, function () use (&$stopped): void {
-            $steps = [];
-            foreach (range(1, $this->int(3, 14)) as $i) {
-                $steps[] = match ($this->int(0, 11)) {
-                    0 => self::step("s$i", 'distressed-dry', null, 1, $this->float(1, 90)),
-                    1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 30)),
-                    2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
-                    3 => self::step("s$i", 'resist-released'),
-                    4 => self::step("s$i", 'waxed', self::clear()),
-                    5 => self::step("s$i", self::PATTERNED[$this->int(0, 10)], self::paint(self::PAINTS[$this->int(0, 6)])),
-                    default => self::step("s$i", 'brushed', self::paint(self::PAINTS[$this->int(0, 6)]), $this->int(1, 3)),
-                };
-            }
+            $steps = $this->steps($this->int(3, 14));
             $look = self::lay(...$steps);
             $doing = $this->int(0, \count($steps) - 1);
             $found = (new JudgeLook())->effect($look, $doing);
@@ -177,6 +167,59 @@ final class LookTest extends TestCase
             $stopped += $remains < 0.01 && \count($steps) - $doing > 4 ? 1 : 0;
         });
         self::assertGreaterThan(5, $stopped, 'some were gone long before the end');
+    }
+
+    /** Where a step would be done later: what it adds there is what it adds in a look that was laid in that order. */
+    public function testWhatAStepWouldAddLater(): void
+    {
+        $this->manyTimes(30, function (): void {
+            $steps = $this->steps($this->int(3, 9));
+            $look = self::lay(...$steps);
+            $from = $this->int(0, \count($steps) - 2);
+            $to = $this->int($from + 1, \count($steps) - 1);
+            $moved = self::lay(...\array_slice($steps, 0, $from), ...\array_slice($steps, $from + 1, $to - $from), ...[$steps[$from]], ...\array_slice($steps, $to + 1));
+            foreach ($look->zones() as $zone) {
+                $there = (new JudgeLook())->effectAt($look, $from, $to, $zone, $look->leftOut($from, $zone));
+                $apart = array_map(static fn (int $i, ZoneState $without): float => $moved->after($to + $i, $zone)->apart($without), array_keys($left = $moved->leftOut($to, $zone)), $left);
+                self::assertSame([$steps[$from]->id, $zone], [$there->stepId, $there->zone]);
+                self::assertEqualsWithDelta([max($apart), end($apart)], [$there->most, $there->remains], 0.0101);
+                self::assertSame($there->remains < max(JudgeLook::NOTHING, JudgeLook::BURIED * $there->most), $there->lost);
+            }
+        });
+    }
+
+    /** In a very long recipe the early steps are not judged; what is judged is judged as it would be alone, and that is the last of it. */
+    public function testOfAVeryLongRecipeTheLastIsJudged(): void
+    {
+        $this->manyTimes(1, function (): void {
+            $judge = new JudgeLook();
+            $steps = $this->steps(90);
+            $look = self::lay(...$steps);
+            $effects = $judge->effects($look, array_fill(0, 90, JudgeLook::BURIED));
+            self::assertSame(array_map(static fn (Doing $d): string => $d->id, \array_slice($steps, -\count($effects))), array_map(static fn (LookEffect $e): string => $e->stepId, $effects));
+            self::assertLessThan(90, \count($effects));
+            self::assertGreaterThan(30, \count($effects));
+            self::assertEquals($judge->effect(JudgeLook::fewEnough($look), 89), $effects[\count($effects) - 1]);
+            self::assertLessThanOrEqual(16, max(array_map(static fn (ZoneState $s): int => \count($s->patches), array_merge(...array_values(JudgeLook::fewEnough($look)->course)))));
+        });
+    }
+
+    /**
+     * Any steps: some that sand through, let go of a resist, raise a relief or only deepen.
+     *
+     * @return list<Doing>
+     */
+    private function steps(int $count): array
+    {
+        return array_map(fn (int $i): Doing => match ($this->int(0, 11)) {
+            0 => self::step("s$i", 'distressed-dry', null, 1, $this->float(1, 90)),
+            1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 30)),
+            2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
+            3 => self::step("s$i", 'resist-released'),
+            4 => self::step("s$i", 'waxed', self::clear()),
+            5 => self::step("s$i", self::PATTERNED[$this->int(0, 10)], self::paint(self::PAINTS[$this->int(0, 6)])),
+            default => self::step("s$i", 'brushed', self::paint(self::PAINTS[$this->int(0, 6)]), $this->int(1, 3)),
+        }, range(1, $count));
     }
 
     private function assertHandedOn(?ZoneState $before, ZoneState $state): void
