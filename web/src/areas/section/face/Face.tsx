@@ -123,7 +123,7 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
       </Box>
       {stack && !stack.look.isWhole && (
         <Alert severity="info">
-          The piece has too many different faces to work each out step by step: of this one only the end is told, and roughly.
+          Too many different faces to preview every step. This one shows only the start and, roughly, the end.
         </Alert>
       )}
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
