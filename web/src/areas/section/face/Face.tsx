@@ -122,9 +122,7 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
         />
       </Box>
       {stack && !stack.look.isWhole && (
-        <Alert severity="info">
-          Too many different faces to preview every step. This one shows only the start and, roughly, the end.
-        </Alert>
+        <Alert severity="info">Too many different faces to preview every step. This one shows only the start and, roughly, the end.</Alert>
       )}
       {after && <ZoneList zones={after.zones} first={shown === 0} />}
       {stack && after?.stepId && <WhatItAdds look={stack.look} stepId={after.stepId} steps={steps} last={at === ids.length - 1} />}
