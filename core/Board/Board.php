@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Recipe\Step;
 
 /**

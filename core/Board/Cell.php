@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
 
 /**
  * A place on a board before anything is laid: where it is, and what is done otherwise there than in the recipe.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board;
 
-use Inlaid\Core\Findings\Edit;
-use Inlaid\Core\Findings\EditKind;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\EditKind;
 
 /**
  * Lays a board out: a patch for every row and column, and one as the recipe stands if none is. Columns are letters, rows numbers: B2.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
 
 /**

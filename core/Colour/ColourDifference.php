@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Measure\ExactNumber;
 
 /**

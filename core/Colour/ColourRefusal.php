@@ -11,6 +11,11 @@ use Inlaid\Core\Refusal;
  */
 final class ColourRefusal extends Refusal
 {
+    public static function notOne(string $text): self
+    {
+        return new self(\sprintf('"%s" is not a colour. Write six hexadecimal digits, for example #5b6b73.', $text));
+    }
+
     public static function blownOut(): self
     {
         return new self('The reference is blown out: the picture shows it as white as it can, so its true brightness is lost. Photograph the board a little darker.');

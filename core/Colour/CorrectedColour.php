@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
-
 /**
  * A colour of a photo as it is after correcting, and as the photo shows it.
  *

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Sheen;
-
 /**
  * What the surface itself throws back before any colour is seen (J. L. Saunderson, 1942): of the light from outside a share k₁, which a glossy surface throws aside and a chalky one to the eye; of the
  * light from inside a share k₂ = 0.4 goes back in. So wax, oil and topcoat deepen a colour.

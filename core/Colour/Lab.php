@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
-
 /**
  * A colour as the eye compares it: CIE L*a*b* under D65 for the 2° observer.
  *

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
-
 /**
  * An amount of light by channel, linear: 0 is none, 1 what the picture shows as white.
  *

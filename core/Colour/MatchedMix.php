@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
-
 /**
  * A mix in small whole parts, and how near it comes.
  *

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Colour;
 
-use Inlaid\Core\Material\Colour;
-
 /**
  * Finds the smoothest spectrum that has a colour: least hyperbolic-tangent slope squared (S. A. Burns, "Generating reflectance curves from sRGB triplets", 2020).
  *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
-use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * Lets every rule look at a recipe; the gravest finding comes first, then the earliest in the work.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
-use Inlaid\Core\Preview\Gravity;
+use Inlaid\Core\Batch\Gravity;
 
 /**
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\JointPreview;
-use Inlaid\Core\Preview\PlannedAlone;
-use Inlaid\Core\Preview\StackPreview;
-use Inlaid\Core\Preview\StepWork;
+use Inlaid\Core\Practice\Habits;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\SandingAim;
-use Inlaid\Core\School\Habits;
+use Inlaid\Core\Schedule\PlannedAlone;
+use Inlaid\Core\Surface\JointPreview;
+use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * A whole recipe, worked out, as rules look at it; with the questions many of them ask.

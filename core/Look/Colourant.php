@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Look;
 
 use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Material\Sheen;
 
 /**
  * What a mix does to light where it lies.

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
-use Inlaid\Core\Colour\DeriveOptics;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 

@@ -6,8 +6,8 @@ namespace Inlaid\Core\Look;
 
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Light;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Material\Sheen;
 
 /**
  * What the next film meets, and what is seen of it as long as none is laid.

@@ -8,8 +8,8 @@ use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Zone;
 

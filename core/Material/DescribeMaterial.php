@@ -6,7 +6,6 @@ namespace Inlaid\Core\Material;
 
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
-use Inlaid\Core\Piece\Bleed;
 
 /**
  * Puts what is known of a material into words, fact by fact.

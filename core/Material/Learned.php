@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Material;
 
+use Inlaid\Core\Colour\Colour;
+
 /**
  * What a painter's own patches say of how a material looks. What the label states stays beside it.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Material;
 
+use Inlaid\Core\Colour\Colour;
+
 /**
  * How a material looks by itself.
  *

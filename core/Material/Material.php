@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Material;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Colour\Sheen;
 
 /**
  * A material as it stands on the shelf, or as a recipe remembers it.

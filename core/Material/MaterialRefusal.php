@@ -20,9 +20,4 @@ final class MaterialRefusal extends Refusal
     {
         return new self(\sprintf('%s cannot come after %s.', $earlier, $later));
     }
-
-    public static function badColour(string $text): self
-    {
-        return new self(\sprintf('"%s" is not a colour. Write six hexadecimal digits, for example #5b6b73.', $text));
-    }
 }

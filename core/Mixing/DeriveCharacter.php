@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Mixing;
 
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 
 /**

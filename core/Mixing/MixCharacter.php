@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Mixing;
 
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Handling;
-use Inlaid\Core\Material\Sheen;
 
 /**
  * What a mix is when it is laid, derived from what is in it.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 
 /**
  * A patch or filling beside the wood of a part: its colour and its thirst.

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 
 /**
  * A wood as it is usually met.

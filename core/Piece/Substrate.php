@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 
 /**
  * The material a part is made of.

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Piece;
 use Inlaid\Core\Colour\CompareColours;
 use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Material\Bleed;
 
 /**
  * Draws together what is known of a part: what it most likely carries, what to find out next, what bleeds, and what that

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
-use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Edit\NewStep;
 
 /**
  * One line of a proposed preparation: the step, why, and before which step of the recipe it belongs (the end where null).

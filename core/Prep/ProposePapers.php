@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Film\GritLadder;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
-use Inlaid\Core\Preview\StepWork;
-use Inlaid\Core\Preview\WorkOutSanding;
 use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Proposes the papers a part needs before its first coat: a ladder on bare wood, bright metal, a key on a film.

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * Proposes what a piece needs before its first coat, from what the survey found, the coat that comes first, and the schools.

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Kind\NotNeutralised;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Residue;
-use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\FinishState;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
-use Inlaid\Core\Preview\StepWork;
-use Inlaid\Core\Preview\WorkOutSanding;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * What a part wants before its first coat, one kind of work each, with the reason; null where it does not want it.

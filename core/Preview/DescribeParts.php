@@ -7,6 +7,8 @@ namespace Inlaid\Core\Preview;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SurveyPart;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Works out the parts of a piece as surveyed: faces and areas, thirst, and what the tests tell.

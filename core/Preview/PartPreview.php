@@ -6,6 +6,7 @@ namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Surveyed;
+use Inlaid\Core\Work\SandingBudget;
 
 /**
  * A part as surveyed, worked out.

@@ -4,15 +4,35 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Bench\OwnFigures;
+use Inlaid\Core\Batch\DescribePour;
+use Inlaid\Core\Batch\PotsLeft;
+use Inlaid\Core\Batch\PotTaken;
+use Inlaid\Core\Batch\RemarkOnMix;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Practice\Schools;
 use Inlaid\Core\Prep\ProposePrep;
+use Inlaid\Core\Purchase\CountConsumables;
+use Inlaid\Core\Purchase\DescribeCleanUp;
+use Inlaid\Core\Purchase\MaterialNeed;
+use Inlaid\Core\Purchase\PackCount;
+use Inlaid\Core\Purchase\SumMaterials;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Schedule\PlanAlone;
+use Inlaid\Core\Schedule\PlannedAlone;
+use Inlaid\Core\Surface\BuildStacks;
+use Inlaid\Core\Surface\WorkOutFit;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Work\Cost;
+use Inlaid\Core\Work\OrderParts;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutReach;
+use Inlaid\Core\Work\WorkOutSteps;
 
 /**
  * Works a whole recipe out: mixes and amounts, films, drying, the plan, cost. One document, one computation.

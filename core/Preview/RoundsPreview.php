@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Measure\Amount;
+use Inlaid\Core\Work\Cost;
+
 /**
  * How often a step will be done where that is open: until when, how often at least, as expected and at most, and what that takes.
  *

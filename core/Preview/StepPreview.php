@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Batch\PourPreview;
+use Inlaid\Core\Batch\Remark;
 use Inlaid\Core\Drying\Forecast;
 use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Work\Cost;
+use Inlaid\Core\Work\LayoutPreview;
+use Inlaid\Core\Work\Reached;
 
 /**
  * One step, worked out.

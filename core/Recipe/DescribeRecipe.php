@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Piece\Bleed;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\Grain;
@@ -17,7 +17,7 @@ use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\Schools;
 use Inlaid\Core\Technique\Zone;
 
 /**

@@ -61,16 +61,6 @@ final class RecipeRefusal extends Refusal
         return new self(\sprintf('What is done if it is not enough ("%s") must come after it.', $step));
     }
 
-    public static function unknownSchool(string $key): self
-    {
-        return new self(\sprintf('There is no question "%s" on which schools differ.', $key));
-    }
-
-    public static function unknownChoice(string $key, string $choice): self
-    {
-        return new self(\sprintf('"%s" is no answer to the question "%s".', $choice, $key));
-    }
-
     public static function emptyTarget(): self
     {
         return new self('A target has a colour for at least one zone.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 
 /**
  * What the finish is to look like in the end: a colour for the flat, and for other zones where they are to differ.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Device;
 
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
-use Inlaid\Core\Preview\Context;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**

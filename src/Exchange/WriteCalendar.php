@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange;
 
-use Inlaid\Core\Preview\DayPiece;
-use Inlaid\Core\Preview\DaysPreview;
-use Inlaid\Core\Preview\DayWork;
+use Inlaid\Core\Schedule\DayPiece;
+use Inlaid\Core\Schedule\DaysPreview;
+use Inlaid\Core\Schedule\DayWork;
 use Sabre\VObject\Component\VCalendar;
 
 /**

@@ -6,7 +6,7 @@ namespace Inlaid\App\Store;
 
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Patch;
-use Inlaid\Core\Preview\AxisPreview;
+use Inlaid\Core\BoardPlan\AxisPreview;
 
 /**
  * What is on a board, in words: derived from its document, and all that a client gets to see of it.

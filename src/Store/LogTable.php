@@ -9,7 +9,7 @@ use Inlaid\App\Exchange\Csv;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Store\Entity\StoredEvent;
-use Inlaid\Core\Bench\Event;
+use Inlaid\Core\Run\Event;
 
 /**
  * The log of a run as a table, and back: on another machine, or after it was completed by hand. Events that are here already change nothing.

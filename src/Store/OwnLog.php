@@ -6,15 +6,15 @@ namespace Inlaid\App\Store;
 
 use Doctrine\DBAL\Connection;
 use Inlaid\App\Store\Entity\StoredRun;
-use Inlaid\Core\Bench\Factor;
-use Inlaid\Core\Bench\LearnFactor;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Planning\Calendar;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\ObserveRun;
-use Inlaid\Core\Preview\PieceToDo;
-use Inlaid\Core\Preview\PlanDays;
-use Inlaid\Core\Preview\WorkOutSteps;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Run\Factor;
+use Inlaid\Core\Run\LearnFactor;
+use Inlaid\Core\Run\ObserveRun;
+use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Schedule\PlanDays;
+use Inlaid\Core\Work\WorkOutSteps;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**

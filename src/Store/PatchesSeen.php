@@ -9,11 +9,11 @@ use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredReading;
 use Inlaid\Core\Board\Board;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Preview\SeenPatch;
-use Inlaid\Core\Preview\WorkOutSteps;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Learn\SeenPatch;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Work\WorkOutSteps;
 
 /**
  * The patches of all boards that a colour was read of, and what was done on them: the newest readings first.

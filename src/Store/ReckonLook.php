@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Store;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Look\ZoneState;
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Preview\WorkOutLook;
-use Inlaid\Core\Preview\WorkOutSteps;
+use Inlaid\Core\Practice\Schools;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Work\WorkOutSteps;
 
 /**
  * Reckons how the part with the largest area will look in the end, by the recipe's own schools and in ordinary air: for its chip in the book.

@@ -13,12 +13,12 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\App\Store\Entity\StoredRun;
-use Inlaid\Core\Bench\BenchRefusal;
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\EventKind;
-use Inlaid\Core\Bench\FoldRun;
-use Inlaid\Core\Bench\RunState;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Run\BenchRefusal;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\EventKind;
+use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\RunState;
 use Symfony\Component\Uid\Ulid;
 
 /**

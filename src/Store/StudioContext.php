@@ -9,12 +9,12 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\Core\Bench\Factor;
-use Inlaid\Core\Bench\OwnFigures;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Context\PotAtHand;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\Quantity;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\PotAtHand;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Run\Factor;
 use Inlaid\Core\Stock\Account;
 
 /**

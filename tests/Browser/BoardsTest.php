@@ -7,9 +7,9 @@ namespace Inlaid\Tests\Browser;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Light;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Tests\Pictures;
 
 /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Browser;
 
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\EventKind;
-use Inlaid\Core\Bench\FoldRun;
-use Inlaid\Core\Bench\WorkDone;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\EventKind;
+use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\WorkDone;
 use Inlaid\Tests\Core\Randomly;
 use Inlaid\Tests\Http\GivenDocuments;
 use Inlaid\Tests\Http\Studio;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core;
 
+use Inlaid\Tests\Architecture\Rooms;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 
 /**
  * The core stays free of framework, database, clock, randomness and I/O, and every file is strict.
@@ -42,6 +44,22 @@ final class ArchitectureTest extends TestCase
             }
         }
         self::assertGreaterThan(10_000, $seen);
+    }
+
+    /** PHPStan checks which room uses which ({@see Rooms}): every room has its place there, and a wrong arrow is found. */
+    public function testEveryRoomHasItsFloorAndAWrongArrowIsFound(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        $rooms = array_map(basename(...), glob("$root/core/*", \GLOB_ONLYDIR) ?: []);
+        $placed = array_merge(...array_values(Rooms::FLOORS));
+        sort($placed);
+        self::assertSame($rooms, $placed);
+        foreach ($placed as $room) {
+            self::assertTrue(\in_array($room, ['Technique', 'Findings'], true) || \count($this->files("core/$room")) <= 50, "$room holds more than one idea");
+        }
+        $phpstan = new Process(['vendor/bin/phpstan', 'analyse', '-c', 'tests/Architecture/planted.neon', '--no-progress', '--error-format=raw'], $root);
+        $phpstan->run();
+        self::assertSame([1, "WrongArrow.php:14:Inlaid\\Core\\Measure\\WrongArrow should not depend on Inlaid\\Core\\Recipe\\Recipe\n"], [$phpstan->getExitCode(), strstr($phpstan->getOutput(), 'WrongArrow.php')]);
     }
 
     public function testEveryFileIsStrict(): void

@@ -7,9 +7,9 @@ namespace Inlaid\Tests\Core;
 use Brick\Math\BigRational;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Board\Things;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Look;
@@ -19,8 +19,8 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Shapes;
-use Inlaid\Core\School\School;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Schools;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 
@@ -51,7 +51,7 @@ final class Given
 
     public static function schools(): Schools
     {
-        return new Schools(self::all(School::class, 'School'));
+        return new Schools(self::all(School::class, 'Practice'));
     }
 
     public static function things(): Things

@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
-use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Measure\MeasureRefusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -413,7 +413,7 @@ final class BoardsTest extends TestCase
 
     private function apart(string $one, string $other): float
     {
-        return \Inlaid\Core\Colour\ColourDifference::between(\Inlaid\Core\Material\Colour::of($one), \Inlaid\Core\Material\Colour::of($other))->deltaE;
+        return \Inlaid\Core\Colour\ColourDifference::between(\Inlaid\Core\Colour\Colour::of($one), \Inlaid\Core\Colour\Colour::of($other))->deltaE;
     }
 
     /**

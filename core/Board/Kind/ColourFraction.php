@@ -9,7 +9,7 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Thing;
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;

@@ -7,7 +7,7 @@ namespace Inlaid\Core\Board\Kind;
 use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Thing;
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
 
 /**

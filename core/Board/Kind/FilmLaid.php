@@ -7,8 +7,8 @@ namespace Inlaid\Core\Board\Kind;
 use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Film\FilmWeight;
-use Inlaid\Core\Findings\Edit;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Act;
 

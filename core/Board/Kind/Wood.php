@@ -7,8 +7,8 @@ namespace Inlaid\Core\Board\Kind;
 use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Thing;
-use Inlaid\Core\Findings\Edit;
-use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Species;
 use Inlaid\Core\Recipe\Step;
 

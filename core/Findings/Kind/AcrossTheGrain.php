@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\Grain;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * The last paper runs across the grain under a coat that shows it.

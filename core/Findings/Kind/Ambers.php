@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Ambering;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Place;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\LookAgeing;
-use Inlaid\Core\Preview\StackPreview;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Surface\LookAgeing;
+use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * A pale or cool colour yellows under what is laid on it.

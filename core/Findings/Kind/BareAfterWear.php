@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Colour\Sheen;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\Sheen;
-use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**

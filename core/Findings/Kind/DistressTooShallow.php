@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
@@ -12,10 +13,9 @@ use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\Layer;
-use Inlaid\Core\Preview\StackPreview;
 use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Surface\Layer;
+use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Manner;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Mixing\Leaf;
-use Inlaid\Core\Preview\Gravity;
 
 /**
  * Plaster is stirred into a paint that is not matt.

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Preview\Gravity;
 use Inlaid\Core\Technique\Reach;
 
 /**

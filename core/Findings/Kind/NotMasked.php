@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\Reached;
-use Inlaid\Core\Preview\WorkOutReach;
+use Inlaid\Core\Work\Reached;
+use Inlaid\Core\Work\WorkOutReach;
 
 /**
  * A coat gets onto wood that must take stain or show.

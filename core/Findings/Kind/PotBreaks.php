@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Batch\Gravity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Preview\Gravity;
 
 /**
  * Water and oil are in one pot.

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\NewStep;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * A resist is sealed in.

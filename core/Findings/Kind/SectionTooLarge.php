@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Batch\Gravity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Preview\Gravity;
 
 /**
  * A wet section is larger than its open time.

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
-use Inlaid\Core\Preview\WorkOutSanding;
 use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * An old finish that is to stay is sanded through.

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
@@ -12,7 +13,6 @@ use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookHides;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Preview\Gravity;
 
 /**
  * What is to hide does not.

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
@@ -13,9 +14,8 @@ use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Preview\Gravity;
-use Inlaid\Core\Preview\StepWork;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Work\StepWork;
 
 /**
  * A water-based coat goes over wax.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Layout\Kind;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Layout\Block;
 use Inlaid\Core\Layout\Cut;
 use Inlaid\Core\Layout\LaidOut;
@@ -13,7 +14,6 @@ use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Millimetres;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\Seams;
-use Inlaid\Core\Material\Colour;
 
 /**
  * Sheets of paper or leaf side by side, lapping over one another by a little.

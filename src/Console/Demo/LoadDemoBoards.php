@@ -11,8 +11,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Light;
-use Inlaid\Core\Material\Colour;
 use Symfony\Component\Yaml\Yaml;
 
 /**

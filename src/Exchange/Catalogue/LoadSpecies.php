@@ -6,8 +6,8 @@ namespace Inlaid\App\Exchange\Catalogue;
 
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Json;
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Species;
 use Symfony\Component\Yaml\Yaml;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\App\Exchange\Json;
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\EventKind;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\EventKind;
 
 /**
  * The recipe of a run as it has become at the bench: a coat more, another mix, a step once more in between, the last resort done instead.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\App\Exchange\Json;
-use Inlaid\Core\Findings\Edit;
-use Inlaid\Core\Findings\EditKind;
-use Inlaid\Core\Findings\MaterialWanted;
-use Inlaid\Core\Findings\NewStep;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\EditKind;
+use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Material\Material;
 
 /**

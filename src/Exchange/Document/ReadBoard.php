@@ -16,7 +16,7 @@ use Inlaid\Core\Board\LayOut;
 use Inlaid\Core\Board\OwnChange;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Board\Things;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\Species;
 use Inlaid\Core\Recipe\Recipe;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\EventKind;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\EventKind;
 
 /**
  * Reads an event of the bench, as `docs/formats/event.schema.json` defines it.

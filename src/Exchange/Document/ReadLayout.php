@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Layout\Kind\Border;
 use Inlaid\Core\Layout\Kind\Motifs;
 use Inlaid\Core\Layout\Kind\Sheets;
@@ -12,7 +13,6 @@ use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Layout\LayoutKind;
 use Inlaid\Core\Layout\Seams;
 use Inlaid\Core\Layout\Share;
-use Inlaid\Core\Material\Colour;
 
 /**
  * Reads a layout, as `docs/formats/layout.schema.json` defines it.

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\ColourRefusal;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Ambering;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Hazard;
@@ -16,14 +19,11 @@ use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\MaterialRefusal;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Material\Residue;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\Quantity;
-use Inlaid\Core\Piece\Bleed;
 
 /**
  * Reads a material, as `docs/formats/material.schema.json` defines it.
@@ -110,7 +110,7 @@ final class ReadMaterial
             $n->floatOrNull('hiding'),
             $colour($n, 'tint'),
             $colour($n, 'onWood'),
-            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw MaterialRefusal::badColour(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
+            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw ColourRefusal::notOne(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
         ));
     }
 

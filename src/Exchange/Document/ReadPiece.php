@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\FinishKind;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 
 /**
  * Reads what was read of a patch of a board: a colour and how it was read, notes, a rating.

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Bench\OwnFigures;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Context\PotAtHand;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
@@ -16,9 +17,8 @@ use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\PotAtHand;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Practice\Schools;
 
 /**
  * Reads the studio's settings (`docs/formats/settings.schema.json`); with `now` they are the context of a preview.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Piece\Bleed;
 
 /**
  * Writes a material as `docs/formats/material.schema.json` defines it; what is unknown is left out.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Palette;
 
 use Inlaid\App\Exchange\Document\Refused;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 
 /**
  * Reads a palette: the GIMP format (a head, then red, green, blue and a name on each line), or CSV of a name and a colour in six hexadecimal digits, in whichever order.

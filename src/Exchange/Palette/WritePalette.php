@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Palette;
 
 use Inlaid\App\Exchange\Csv;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Light;
-use Inlaid\Core\Material\Colour;
 
 /**
  * Writes a palette in the GIMP format, or as CSV.

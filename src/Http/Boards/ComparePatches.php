@@ -10,8 +10,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\Core\Board\DiffPatches;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
-use Inlaid\Core\Material\Colour;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 

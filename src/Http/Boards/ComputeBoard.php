@@ -9,8 +9,8 @@ use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\BoardPreview;
-use Inlaid\Core\Preview\PreviewBoard;
+use Inlaid\Core\BoardPlan\BoardPreview;
+use Inlaid\Core\BoardPlan\PreviewBoard;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/board', methods: 'POST')]

@@ -12,8 +12,8 @@ use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredReading;
 use Inlaid\App\Store\PhotoLine;
 use Inlaid\App\Store\ShareBook;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
-use Inlaid\Core\Material\Colour;
 
 /**
  * Describes boards as they are now.

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\Node;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\ReadQuantity;
-use Inlaid\Core\Preview\Context;
 
 /**
  * Reads an amount as a painter writes it, in the studio's measures.

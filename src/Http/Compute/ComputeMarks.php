@@ -8,8 +8,8 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Batch\CupPreview;
 use Inlaid\Core\Mixing\MarkCup;
-use Inlaid\Core\Preview\CupPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/marks', methods: 'POST')]

@@ -7,8 +7,8 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Batch\PourBatch;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\Preview\PourBatch;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/measures', methods: 'POST')]

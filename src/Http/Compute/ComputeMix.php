@@ -7,11 +7,11 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\Core\Context\MeasuredBy;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureRefusal;
-use Inlaid\Core\Preview\MeasuredBy;
-use Inlaid\Core\Preview\MixPreview;
-use Inlaid\Core\Preview\PreviewMix;
+use Inlaid\Core\MixBench\MixPreview;
+use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/mix', methods: 'POST')]

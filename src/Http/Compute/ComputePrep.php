@@ -10,7 +10,7 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Findings\Edit;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Prep\PrepLine;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;

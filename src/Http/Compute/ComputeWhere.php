@@ -11,8 +11,8 @@ use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\WhereFromHere;
-use Inlaid\Core\Preview\WherePreview;
+use Inlaid\Core\NextMove\WhereFromHere;
+use Inlaid\Core\NextMove\WherePreview;
 use Inlaid\Core\Recipe\RecipeRefusal;
 use Symfony\Component\Routing\Attribute\Route;
 

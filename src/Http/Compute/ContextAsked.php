@@ -8,7 +8,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Context\Context;
 
 /**
  * The context a request asks in: the studio's, under what its field `context` states.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\Core\Preview\BatchPreview;
+use Inlaid\Core\Batch\BatchPreview;
 
 /**
  * The smallest batch in whole measures; null where the measures cannot make it.

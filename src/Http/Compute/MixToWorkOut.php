@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\Core\Preview\MeasuredBy;
+use Inlaid\Core\Context\MeasuredBy;
 
 /**
  * A mix and how much of it is wanted: an amount such as "200 ml", or all there is of one ingredient.

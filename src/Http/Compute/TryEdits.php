@@ -11,8 +11,8 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\MaterialShelf;
-use Inlaid\Core\Findings\Edit;
-use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\CompareRecipes;
 

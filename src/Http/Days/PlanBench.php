@@ -7,13 +7,13 @@ namespace Inlaid\App\Http\Days;
 use Inlaid\App\Device\Hygrometer;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
-use Inlaid\Core\Bench\RunState;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Planning\Work;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\DaysPreview;
-use Inlaid\Core\Preview\PieceToDo;
-use Inlaid\Core\Preview\PlanDays;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Run\RunState;
+use Inlaid\Core\Schedule\DaysPreview;
+use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Schedule\PlanDays;
 
 /**
  * Plans what is on the bench, with what has been done of it.

@@ -10,7 +10,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Preview\DaysPreview;
+use Inlaid\Core\Schedule\DaysPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/days', methods: 'POST')]

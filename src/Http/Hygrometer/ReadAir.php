@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 use Inlaid\App\Device\Hygrometer;
-use Inlaid\Core\Preview\Context;
+use Inlaid\Core\Context\Context;
 
 /**
  * Reads the hygrometer of a place as it is now.

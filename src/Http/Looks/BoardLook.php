@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Looks;
 
-use Inlaid\Core\Preview\AxisPreview;
+use Inlaid\Core\BoardPlan\AxisPreview;
 
 /**
  * A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link.

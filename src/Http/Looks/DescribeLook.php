@@ -8,7 +8,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Boards\DescribeBoards;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredShare;
-use Inlaid\Core\Preview\AxisPreview;
+use Inlaid\Core\BoardPlan\AxisPreview;
 
 /**
  * Describes a board for a client who has a link to it.

@@ -7,8 +7,8 @@ namespace Inlaid\App\Http\Materials;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\PatchesSeen;
-use Inlaid\Core\Preview\LearnedLook;
-use Inlaid\Core\Preview\LearnLook;
+use Inlaid\Core\Learn\LearnedLook;
+use Inlaid\Core\Learn\LearnLook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/learned', methods: 'GET')]

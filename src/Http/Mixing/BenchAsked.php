@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadMaterial;
 use Inlaid\App\Exchange\Document\ReadMixes;
 use Inlaid\App\Http\Compute\AmountAsked;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\MeasureRefusal;
@@ -17,7 +18,6 @@ use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Portion;
-use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Recipe\RecipeRefusal;
 
 /**

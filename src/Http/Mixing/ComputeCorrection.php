@@ -8,8 +8,8 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
-use Inlaid\Core\Preview\CorrectionPreview;
-use Inlaid\Core\Preview\PreviewCorrection;
+use Inlaid\Core\MixBench\CorrectionPreview;
+use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/correct', methods: 'POST')]

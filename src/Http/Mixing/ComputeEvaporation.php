@@ -8,8 +8,8 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
-use Inlaid\Core\Preview\EvaporationPreview;
-use Inlaid\Core\Preview\PreviewEvaporation;
+use Inlaid\Core\MixBench\EvaporationPreview;
+use Inlaid\Core\MixBench\PreviewEvaporation;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/evaporation', methods: 'POST')]

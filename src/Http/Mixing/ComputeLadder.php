@@ -8,8 +8,8 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
-use Inlaid\Core\Preview\LadderPreview;
-use Inlaid\Core\Preview\PreviewLadder;
+use Inlaid\Core\MixBench\LadderPreview;
+use Inlaid\Core\MixBench\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/ladder', methods: 'POST')]

@@ -11,12 +11,12 @@ use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
 use Inlaid\App\Store\MaterialShelf;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\MatchColour;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Material\Sheen;
-use Inlaid\Core\Preview\MatchPreview;
-use Inlaid\Core\Preview\PreviewMatch;
+use Inlaid\Core\MixBench\MatchPreview;
+use Inlaid\Core\MixBench\PreviewMatch;
 use Inlaid\Core\Recipe\RecipeRefusal;
 use Symfony\Component\Routing\Attribute\Route;
 

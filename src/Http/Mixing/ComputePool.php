@@ -8,9 +8,9 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\Core\MixBench\PoolPreview;
+use Inlaid\Core\MixBench\PreviewPool;
 use Inlaid\Core\Mixing\MixingRefusal;
-use Inlaid\Core\Preview\PoolPreview;
-use Inlaid\Core\Preview\PreviewPool;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pool', methods: 'POST')]

@@ -9,10 +9,10 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\Core\Batch\BatchLinePreview;
+use Inlaid\Core\Measure\Amount;
+use Inlaid\Core\MixBench\PouringPreview;
 use Inlaid\Core\Mixing\FollowPour;
-use Inlaid\Core\Preview\Amount;
-use Inlaid\Core\Preview\BatchLinePreview;
-use Inlaid\Core\Preview\PouringPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pour', methods: 'POST')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Colour\Sheen;
 
 /**
  * A colour to be mixed from paints of the shelf, up to so many in one mix; `amount` how much of it is wanted, 100 ml where it is not said.

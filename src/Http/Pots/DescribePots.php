@@ -6,8 +6,8 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Mixing\Contents;
-use Inlaid\Core\Preview\Context;
 
 /**
  * Describes pots as they are now.

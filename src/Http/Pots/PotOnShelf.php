@@ -8,9 +8,9 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\Core\Batch\PotPreview;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Mixing\Contents;
-use Inlaid\Core\Preview\Context;
-use Inlaid\Core\Preview\PotPreview;
 
 /**
  * A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days

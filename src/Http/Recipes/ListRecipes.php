@@ -9,8 +9,8 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageAsked;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\RecipeBook;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Material\Colour;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 

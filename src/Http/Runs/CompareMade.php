@@ -8,10 +8,10 @@ use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\AsMadePreview;
-use Inlaid\Core\Preview\CompareRun;
-use Inlaid\Core\Preview\WorkOutSteps;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Run\AsMadePreview;
+use Inlaid\Core\Run\CompareRun;
+use Inlaid\Core\Work\WorkOutSteps;
 
 /**
  * Compares a run as it was made with what its recipe planned, in the studio's usual air.

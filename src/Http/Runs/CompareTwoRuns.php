@@ -6,8 +6,8 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
-use Inlaid\Core\Preview\CompareRuns;
 use Inlaid\Core\Recipe\CompareRecipes;
+use Inlaid\Core\Run\CompareRuns;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/beside/{other}', methods: 'GET')]

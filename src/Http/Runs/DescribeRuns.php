@@ -10,9 +10,9 @@ use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\FoldRun;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\FoldRun;
 
 /**
  * Describes runs as they are now.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\Core\Bench\EventKind;
+use Inlaid\Core\Run\EventKind;
 
 /**
  * Something that was noted, as far as it tells how far the run has come; `at` in seconds since 1970.

@@ -13,7 +13,7 @@ final readonly class RunOpened
 {
     /**
      * @param RawJson                              $document schema recipe
-     * @param list<\Inlaid\Core\Bench\WorkDone>    $works    begun or done
+     * @param list<\Inlaid\Core\Run\WorkDone>      $works    begun or done
      * @param array<string, float>                 $poured   ml, by step
      * @param list<RunNote>                        $notes
      * @param list<\Inlaid\App\Store\RunPhotoLine> $photos

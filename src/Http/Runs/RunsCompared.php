@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\Core\Preview\AsMadePreview;
-use Inlaid\Core\Preview\RunDifference;
 use Inlaid\Core\Recipe\Change;
+use Inlaid\Core\Run\AsMadePreview;
+use Inlaid\Core\Run\RunDifference;
 
 /**
  * Two runs beside each other: what their recipes had different, how each was made, and what was done differently.

@@ -16,15 +16,15 @@ use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\ReckonLook;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Bench\Event;
-use Inlaid\Core\Bench\RunState;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Context\Context;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Preview\Context;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Change;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\RunState;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/again', methods: 'GET')]

@@ -8,10 +8,10 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\CareSheet;
-use Inlaid\Core\Preview\WorkOutSteps;
-use Inlaid\Core\Preview\WriteCare;
-use Inlaid\Core\School\Schools;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Run\CareSheet;
+use Inlaid\Core\Run\WriteCare;
+use Inlaid\Core\Work\WorkOutSteps;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/care', methods: 'GET')]

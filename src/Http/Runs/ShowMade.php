@@ -6,7 +6,7 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
-use Inlaid\Core\Preview\AsMadePreview;
+use Inlaid\Core\Run\AsMadePreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/made', methods: 'GET')]

@@ -8,10 +8,10 @@ use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Bench\RunState;
-use Inlaid\Core\Bench\WorkDone;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Run\RunState;
+use Inlaid\Core\Run\WorkDone;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -15,9 +15,9 @@ use Inlaid\App\Store\NotThere;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\Stale;
-use Inlaid\Core\Findings\Edit;
-use Inlaid\Core\Preview\Deviation;
+use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\CompareRecipes;
+use Inlaid\Core\Run\Deviation;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/taken', methods: 'POST')]

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Shopping;
 
 use Inlaid\App\Exchange\Csv;
-use Inlaid\Core\Preview\PackCount;
-use Inlaid\Core\Preview\ShoppingLine;
+use Inlaid\Core\Purchase\PackCount;
+use Inlaid\Core\Purchase\ShoppingLine;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

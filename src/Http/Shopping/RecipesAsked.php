@@ -9,8 +9,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Preview\ListShopping;
-use Inlaid\Core\Preview\ShoppingList;
+use Inlaid\Core\Purchase\ListShopping;
+use Inlaid\Core\Purchase\ShoppingList;
 use Symfony\Component\HttpFoundation\Request;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Shopping;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\Core\Preview\ShoppingList;
+use Inlaid\Core\Purchase\ShoppingList;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 

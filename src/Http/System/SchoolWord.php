@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System;
 
-use Inlaid\Core\School\Choice;
-use Inlaid\Core\School\School;
+use Inlaid\Core\Practice\Choice;
+use Inlaid\Core\Practice\School;
 
 /**
  * A question on which schools differ; the usual answer comes first.

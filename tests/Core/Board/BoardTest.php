@@ -16,7 +16,7 @@ use Inlaid\Core\Board\Kind\Dwell;
 use Inlaid\Core\Board\LayOut;
 use Inlaid\Core\Board\OrderRounds;
 use Inlaid\Core\Board\OwnChange;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Basis;

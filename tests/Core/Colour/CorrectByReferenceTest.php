@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Colour;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\ColourRefusal;
 use Inlaid\Core\Colour\CorrectByReference;
 use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Colour\ReferenceCard;
 use Inlaid\Core\Colour\Spot;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Colour;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\CompareColours;
 use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Colour;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\DeltaE2000;
-use Inlaid\Core\Colour\DeriveOptics;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Look\DeriveOptics;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
-use Inlaid\Core\Material\Colour;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 

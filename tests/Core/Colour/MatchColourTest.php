@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Colour;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
@@ -11,8 +12,7 @@ use Inlaid\Core\Colour\MatchColour;
 use Inlaid\Core\Colour\MatchedMix;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Material\Sheen;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 

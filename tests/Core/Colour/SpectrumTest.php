@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Colour;
 
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 

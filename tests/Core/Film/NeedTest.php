@@ -10,7 +10,7 @@ use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\School\Habits;
+use Inlaid\Core\Practice\Habits;
 use Inlaid\Core\Technique\Act;
 use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Technique;

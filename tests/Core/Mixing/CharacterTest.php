@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\Sheen;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\DeriveCharacter;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Piece;
 
-use Inlaid\Core\Material\Colour;
-use Inlaid\Core\Piece\Bleed;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Conclusion;
 use Inlaid\Core\Piece\DecideFinish;
 use Inlaid\Core\Piece\Fault;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Recipe;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;

@@ -6,7 +6,7 @@ namespace Inlaid\App\Http\Api\Openapi;
 
 use Brick\Math\BigRational;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\Core\Material\Colour;
+use Inlaid\Core\Colour\Colour;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BuiltinType;
 use Symfony\Component\TypeInfo\Type\CollectionType;

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Batch;
+
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Film\CoatNeed;
+use Inlaid\Core\Measure\Amount;
+use Inlaid\Core\Mixing\Ingredient;
+use Inlaid\Core\Mixing\Mixture;
+use Inlaid\Core\Mixing\TellHowToMix;
+use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\DescribeStep;
+use Inlaid\Core\Work\StepWork;
+
+/**
+ * Works out what goes into the cup for a step.
+ */
+final readonly class DescribePour
+{
+    public function __construct(private PourBatch $pour = new PourBatch(), private TellHowToMix $making = new TellHowToMix())
+    {
+    }
+
+    /**
+     * @param list<PotTaken> $pots on the shelf that hold it
+     */
+    public function describe(StepWork $work, array $pots, Context $context): ?PourPreview
+    {
+        $course = null === $work->onlyIfNot ? Course::Expected : Course::Most;
+        $needs = $work->needs($course);
+        if (null === $work->mix || null === $work->character || [] === $needs) {
+            return null;
+        }
+        $all = $work->poured($course);
+        $eachCoat = $this->spoilsBetweenCoats($work);
+        $perMl = $work->mix->pricePerMl;
+        $need = $eachCoat ? $needs[0]->poured : $all;
+        $batch = $this->pour->measured($work->mix, $need, $context) ?? $this->pour->exactly($work->mix, $need, $context);
+
+        return new PourPreview(
+            $work->mix->name,
+            $work->step->uses instanceof Mixture ? DescribeStep::mix($work->step->uses) : null,
+            Ingredient::all($work->mix),
+            Amount::of($all, $context->units),
+            array_map(static fn (CoatNeed $n): Amount => Amount::of($n->poured, $context->units), $needs),
+            $eachCoat,
+            $batch,
+            $this->pour->cup($batch, $context),
+            round($work->character->thinning, 4),
+            $work->character->largestThinning,
+            null === $perMl ? null : round($perMl * $all->toFloat(), 2),
+            $this->making->steps($work->mix),
+            array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $pots),
+        );
+    }
+
+    /**
+     * A pot that does not keep until the next coat is mixed anew for each.
+     */
+    private function spoilsBetweenCoats(StepWork $work): bool
+    {
+        $pot = $work->drying?->potLife?->planned;
+
+        return null !== $pot && $work->step->coats > 1 && $pot < ($work->drying->recoat->planned ?? \PHP_INT_MAX);
+    }
+}

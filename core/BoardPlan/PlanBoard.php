@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\BoardPlan;
+
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\Hands;
+use Inlaid\Core\Board\PatchTiming;
+use Inlaid\Core\Board\Staggered;
+use Inlaid\Core\Board\StaggerPatches;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Planning\Operation;
+use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * Plans the rounds of a board, one after the other, by the clock: within a round the patches are staggered, and the next begins when the last of its patches may be worked on. A round
+ * is put off where the next would come too late for its coat.
+ */
+final readonly class PlanBoard
+{
+    private const LARGEST_PUSH = 21 * 24 * 3600;
+    private const MOST_PUSHES = 60;
+
+    public function __construct(private StaggerPatches $stagger = new StaggerPatches(), private TimePatch $time = new TimePatch(), private PlanInOrder $planner = new PlanInOrder())
+    {
+    }
+
+    /**
+     * @param list<non-empty-list<PatchAct>> $rounds
+     * @param array<int, array<string, int>> $pots   by patch, for each round
+     */
+    public function plan(Board $board, array $rounds, array $pots, Context $context): PlannedBoard
+    {
+        $plans = []; // rounds that take as long are staggered alike
+        $timed = array_map(function (array $acts) use ($board, $context, &$plans): TimedRound {
+            return $this->time($board, $acts, $context, $plans);
+        }, $rounds);
+        $notBefore = array_fill(0, \count($rounds), $context->now);
+        $given = [];
+        for ($tries = 0;; ++$tries) {
+            $pass = $this->place($rounds, $timed, $notBefore, $context);
+            $late = array_filter($pass->late, static fn (array $l): bool => !isset($given[$l[0]]));
+            if ([] === $late) {
+                break;
+            }
+            // the coat before is laid later, so that the next comes in time; where nights make that useless it stays where it was
+            [$after, $before, $by] = $late[array_key_first($late)];
+            $pushed = ($pass->starts[$before] ?? 0) + $by;
+            if ($tries >= self::MOST_PUSHES || $pushed - $context->now > self::LARGEST_PUSH) {
+                $given[$after] = true;
+                $notBefore = array_fill(0, \count($rounds), $context->now);
+            } else {
+                $notBefore[$before] = $pushed;
+            }
+        }
+
+        return new PlannedBoard(
+            array_map(fn (TimedRound $t, int $r): BoardRound => $this->describe($t, $r, $rounds[$r], $pots[$r] ?? [], $pass, $context), $timed, array_keys($timed)),
+            $this->tooLate($rounds, $pass),
+            $pass->ready,
+            $pass->stuck,
+        );
+    }
+
+    /**
+     * One after the other, each as early as it may be.
+     *
+     * @param list<non-empty-list<PatchAct>> $rounds
+     * @param list<TimedRound>               $timed
+     * @param array<int, int>                $notBefore
+     */
+    private function place(array $rounds, array $timed, array $notBefore, Context $context): PlacedRounds
+    {
+        $placed = new PlacedRounds($context->now);
+        foreach ($rounds as $r => $acts) {
+            $from = $placed->from(self::labels($acts), $notBefore[$r]);
+            if (null === $from) {
+                break;
+            }
+            $operation = new Operation($acts[0]->work->step->id, 1, (int) ceil($timed[$r]->length / 60), 0);
+            $found = $this->planner->plan([$operation], $context->working, $from)[0] ?? null;
+            if (null === $found) {
+                $placed->stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $acts[0]->work->step->name(), PlanInOrder::MOST_YEARS);
+                break;
+            }
+            $placed->add($r, $acts, $found->start(), $found->end(), $context->working);
+        }
+
+        return $placed;
+    }
+
+    /**
+     * @param list<non-empty-list<PatchAct>> $rounds
+     *
+     * @return list<BoardRemark>
+     */
+    private function tooLate(array $rounds, PlacedRounds $placed): array
+    {
+        $remarks = [];
+        foreach ($placed->late as [$r, , $by, $patches]) {
+            $remarks[] = new BoardRemark(Gravity::Warn, $patches, \sprintf('"%s" comes %s h too late on %s: the coat before has closed by then. Scuff it first, or lay fewer patches so that both come on one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
+        }
+
+        return $remarks;
+    }
+
+    /**
+     * @param non-empty-list<PatchAct>                  $acts
+     * @param array<string, array{Staggered, int|null}> $plans by what is staggered; with a helper too
+     */
+    private function time(Board $board, array $acts, Context $context, array &$plans): TimedRound
+    {
+        $how = array_column(array_map(static fn (PatchAct $a): array => [$a->patch->cell->label, $board->varies($a->patch, $a->work->step)], $acts), 1, 0);
+        usort($acts, static fn (PatchAct $a, PatchAct $b): int => strnatcmp($how[$a->patch->cell->label], $how[$b->patch->cell->label])); // one paper, one pot after the other
+        $timings = [];
+        foreach ($acts as $act) {
+            $timing = $this->time->time($act, $board);
+            if (null !== $timing) {
+                $timings[$act->patch->cell->label] = $timing;
+            }
+        }
+        $list = array_values($timings);
+        [$found, $helped] = $plans[serialize($list)] ??= $this->staggered($list, $board->hands);
+
+        return new TimedRound($timings, $found->starts, $how, $found->length, $found->atLeast, $helped, $this->cannot($acts, $board->hands, $found->length, $helped, $context));
+    }
+
+    /**
+     * @param list<PatchTiming> $timings
+     *
+     * @return array{Staggered, int|null} and how long it takes if somebody else wipes, null where that gains nothing
+     */
+    private function staggered(array $timings, Hands $hands): array
+    {
+        $found = $this->stagger->stagger($timings, $hands);
+        $helped = Hands::One === $hands && $found->length > $found->atLeast ? $this->stagger->stagger($timings, Hands::Two)->length : null;
+
+        return [$found, null !== $helped && $helped < $found->length ? $helped : null];
+    }
+
+    /**
+     * @param non-empty-list<PatchAct> $acts
+     * @param array<string, int>       $pots by patch
+     */
+    private function describe(TimedRound $timed, int $r, array $acts, array $pots, PlacedRounds $placed, Context $context): BoardRound
+    {
+        $turns = array_map(static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn((string) $label, $at, $at + $t->lay, 0 === $t->wipe ? null : $at + $t->lay + $t->dwell, $at + $t->whole(), $pots[$label] ?? null, $timed->how[$label] ?? ''), array_keys($timed->timings), array_values($timed->timings), $timed->starts);
+        usort($turns, static fn (PatchTurn $a, PatchTurn $b): int => $a->lay <=> $b->lay);
+        $iso = static fn (?int $at): ?string => null === $at ? null : $context->working->iso($at);
+
+        return new BoardRound(
+            $r + 1,
+            $acts[0]->work->step->id,
+            $acts[0]->work->step->name(),
+            $acts[0]->work->step->technique->figures()->act,
+            $acts[0]->coat,
+            max(array_map(static fn (PatchAct $a): int => $a->work->rounds(), $acts)),
+            $turns,
+            $timed->length,
+            $timed->atLeast,
+            $timed->withHelper,
+            $timed->cannot,
+            $iso($placed->starts[$r] ?? null),
+            $iso($placed->ends[$r] ?? null),
+            max(array_map(static fn (PatchAct $a): int => (int) $a->leastWait(), $acts)),
+            [] !== array_filter($acts, static fn (PatchAct $a): bool => WaitUntil::Overnight === $a->waitsUntil()),
+        );
+    }
+
+    /**
+     * Why it cannot be done in one go: the pot does not last so long, or the day is shorter.
+     *
+     * @param list<PatchAct> $acts
+     */
+    private function cannot(array $acts, Hands $hands, int $length, ?int $helped, Context $context): ?string
+    {
+        $lasts = array_filter(array_map(static fn (PatchAct $a): ?int => $a->work->drying?->potLife?->planned, $acts), static fn (?int $life): bool => null !== $life);
+        $most = min([$context->working->longestStretch, ...$lasts]);
+        if ($length <= 60 * $most) {
+            return null;
+        }
+        $who = Hands::One === $hands ? 'One pair of hands needs' : 'Even two pairs of hands need';
+        $why = $most < $context->working->longestStretch ? 'the pot lasts' : 'the longest stretch of a day is';
+        $helps = null !== $helped && $helped <= 60 * $most ? \sprintf(' With somebody who wipes it takes %d min.', (int) ceil($helped / 60)) : ' Lay fewer patches at a time, or take shorter dwells.';
+
+        return \sprintf('%s %d min for all its patches, but %s %d min.%s', $who, (int) ceil($length / 60), $why, $most, $helps);
+    }
+
+    /**
+     * @param list<PatchAct> $acts
+     *
+     * @return list<string>
+     */
+    private static function labels(array $acts): array
+    {
+        return array_map(static fn (PatchAct $a): string => $a->patch->cell->label, $acts);
+    }
+}

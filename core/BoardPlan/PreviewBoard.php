@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\BoardPlan;
+
+use Inlaid\Core\Batch\BatchLinePreview;
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Board\Board;
+use Inlaid\Core\Board\Difference;
+use Inlaid\Core\Board\DiffPatches;
+use Inlaid\Core\Board\OrderRounds;
+use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Board\WriteBack;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSteps;
+
+/**
+ * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and whether it will tell anything.
+ */
+final readonly class PreviewBoard
+{
+    /** Steps of all patches together that are worked out as finely as one recipe: six by six patches of up to eight steps. Of more each has less room. */
+    private const FULL = 300;
+
+    public function __construct(
+        private Schools $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private OrderRounds $order = new OrderRounds(),
+        private SharePots $pots = new SharePots(),
+        private PlanBoard $plan = new PlanBoard(),
+        private CheckBoard $check = new CheckBoard(),
+        private DiffPatches $diff = new DiffPatches(),
+        private WriteBack $back = new WriteBack(),
+        private WorkOutLook $look = new WorkOutLook(),
+    ) {
+    }
+
+    public function preview(Board $board, Context $context): BoardPreview
+    {
+        $works = [];
+        foreach ($board->patches as $patch) {
+            $works[$patch->cell->label] = $this->steps->workOut($patch->recipe, $context->climate, $context->habits($this->schools, $patch->recipe));
+        }
+        $rounds = $this->rounds($board, $works);
+        $shared = $this->pots->share($rounds, $context);
+        $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
+        $control = $board->control();
+        $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
+        $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
+
+        return new BoardPreview(
+            AxisPreview::of($board->columns),
+            null === $board->rows ? null : AxisPreview::of($board->rows),
+            array_map(fn (Patch $p): PatchPreview => new PatchPreview(
+                $p->cell->label,
+                $p->cell->row,
+                $p->cell->column,
+                $p->isControl(),
+                $p->cell->says,
+                array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
+                $this->back->lines($p),
+                $this->predict($p, $works[$p->cell->label], $share),
+            ), $board->patches),
+            $planned->rounds,
+            $shared->pots,
+            BatchLinePreview::all($shared->takes, $context->units),
+            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Gravity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$planned->remarks, ...$this->check->check($board)],
+            array_values(array_unique($cautions)),
+            round($board->width * $board->height * \count($board->patches) / 1e6, 4),
+            (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
+            null === $planned->ready ? null : $context->working->iso($planned->ready),
+            $planned->stuck,
+        );
+    }
+
+    /**
+     * @param list<StepWork> $works
+     * @param float          $share of the room for one look
+     */
+    private function predict(Patch $patch, array $works, float $share): string
+    {
+        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())), share: $share)->mean()->colour()->hex;
+    }
+
+    /**
+     * @param array<string, list<StepWork>> $works by patch
+     *
+     * @return list<non-empty-list<PatchAct>>
+     */
+    private function rounds(Board $board, array $works): array
+    {
+        $acts = $order = [];
+        foreach ($board->patches as $patch) {
+            foreach ($works[$patch->cell->label] ?? [] as $work) {
+                for ($coat = 1; $coat <= $work->rounds(); ++$coat) {
+                    $act = new PatchAct($patch, $work, $coat);
+                    $acts[$patch->cell->label][$act->key()] = $act;
+                    if (!isset($order[$act->key()]) || $patch->isControl()) {
+                        $order[$act->key()] = [$work->number, $coat];
+                    }
+                }
+            }
+        }
+        uasort($order, static fn (array $a, array $b): int => $a <=> $b);
+        $sequences = array_map(static fn (array $of): array => array_map(strval(...), array_keys($of)), $acts);
+
+        return array_map(static fn (array $round): array => array_map(static fn (string $label): PatchAct => $acts[$label][$round[0]], $round[1]), $this->order->order($sequences, array_map(strval(...), array_keys($order))));
+    }
+}

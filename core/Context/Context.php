@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Context;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Drying\Place;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Measure\Quantity;
+use Inlaid\Core\Measure\UnitSystem;
+use Inlaid\Core\Mixing\Vessel;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Recipe\Recipe;
+
+/**
+ * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
+ *
+ * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
+ * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `own` the painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room.
+ */
+final readonly class Context
+{
+    /**
+     * @param list<MeasureAtHand>     $measures
+     * @param list<Vessel>            $vessels
+     * @param array<string, string>   $schools  the studio's answers by question
+     * @param array<string, Quantity> $stock    what is left on the shelf, by material
+     * @param list<PotAtHand>         $pots     what is in pots
+     * @param array<string, Place>    $places   where pieces stand besides, by id
+     */
+    public function __construct(
+        public int $now,
+        public WorkingTime $working,
+        public Climate $climate,
+        public UnitSystem $units,
+        public array $measures,
+        public array $vessels,
+        public BigRational $drop,
+        public BigRational $tolerance,
+        public array $schools = [],
+        public ?float $rate = null,
+        public bool $flame = false,
+        public array $stock = [],
+        public array $pots = [],
+        public array $places = [],
+        public ?WorkingTime $helper = null,
+        public OwnFigures $own = new OwnFigures(),
+    ) {
+    }
+
+    /** How this painter works where a step of the recipe does not say. */
+    public function habits(Schools $schools, Recipe $recipe): Habits
+    {
+        return $schools->habits($this->schools, $recipe->schools)->withOwn($this->own);
+    }
+
+    /** The air where a piece stands: of the place named, else what is usual. */
+    public function air(?string $place): DayCurve
+    {
+        return ($this->places[$place ?? ''] ?? null)->air ?? DayCurve::steady($this->climate);
+    }
+
+    /** g of a material that are left on the shelf; null where nobody counts it. */
+    public function left(Material $material): ?BigRational
+    {
+        return isset($this->stock[$material->id]) ? $material->body->inGrams($this->stock[$material->id]) : null;
+    }
+
+    /**
+     * The same with other air, everywhere.
+     *
+     * @param \Closure(Climate): Climate $do
+     */
+    public function inAir(\Closure $do): self
+    {
+        $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do), $p->holds), $this->places);
+
+        return $this->with(climate: $do($this->climate), places: $places);
+    }
+
+    /** The same with other measures at hand. */
+    public function measuring(MeasuredBy $by): self
+    {
+        return $this->with(measures: $by->measures($this));
+    }
+
+    /**
+     * The same with something else left on the shelf.
+     *
+     * @param array<string, Quantity> $stock by material
+     */
+    public function withStock(array $stock): self
+    {
+        return $this->with(stock: $stock);
+    }
+
+    /**
+     * The same with other pots.
+     *
+     * @param list<PotAtHand> $pots
+     */
+    public function withPots(array $pots): self
+    {
+        return $this->with(pots: $pots);
+    }
+
+    /** The same with the painter's own figures. */
+    public function withOwn(OwnFigures $own): self
+    {
+        return $this->with(own: $own);
+    }
+
+    /**
+     * @param list<MeasureAtHand>|null     $measures
+     * @param array<string, Quantity>|null $stock
+     * @param list<PotAtHand>|null         $pots
+     * @param array<string, Place>|null    $places
+     */
+    private function with(?Climate $climate = null, ?array $measures = null, ?array $stock = null, ?array $pots = null, ?array $places = null, ?OwnFigures $own = null): self
+    {
+        return new self(
+            $this->now,
+            $this->working,
+            $climate ?? $this->climate,
+            $this->units,
+            $measures ?? $this->measures,
+            $this->vessels,
+            $this->drop,
+            $this->tolerance,
+            $this->schools,
+            $this->rate,
+            $this->flame,
+            $stock ?? $this->stock,
+            $pots ?? $this->pots,
+            $places ?? $this->places,
+            $this->helper,
+            $own ?? $this->own,
+        );
+    }
+}

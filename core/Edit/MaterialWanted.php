@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Edit;
+
+use Inlaid\Core\Material\Bleed;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Residue;
+
+/**
+ * What kind of material a remedy needs; which one it is, the shelf decides.
+ *
+ * Immutable. `residue` what a stripper leaves, or what a rinse takes off.
+ */
+final readonly class MaterialWanted
+{
+    /**
+     * @param list<Bleed> $blocks what it has to hold back
+     */
+    private function __construct(public MaterialKind $kind, public ?Carrier $carrier, public array $blocks, public bool $grips, public bool $clear, public bool $outdoors, public ?Residue $residue)
+    {
+    }
+
+    public static function cleaner(): self
+    {
+        return new self(MaterialKind::Cleaner, Carrier::Water, [], false, false, false, null);
+    }
+
+    public static function water(): self
+    {
+        return new self(MaterialKind::Thinner, Carrier::Water, [], false, false, false, null);
+    }
+
+    public static function gripPrimer(): self
+    {
+        return new self(MaterialKind::Primer, null, [], true, false, false, null);
+    }
+
+    /**
+     * @param list<Bleed> $blocks
+     */
+    public static function blocker(array $blocks): self
+    {
+        return new self(MaterialKind::Primer, null, $blocks, false, false, false, null);
+    }
+
+    public static function clearWax(): self
+    {
+        return new self(MaterialKind::Wax, null, [], false, true, false, null);
+    }
+
+    public static function topcoat(bool $outdoors): self
+    {
+        return new self(MaterialKind::Topcoat, Carrier::Water, [], false, true, $outdoors, null);
+    }
+
+    public static function filler(): self
+    {
+        return new self(MaterialKind::Filler, Carrier::Water, [], false, false, false, null);
+    }
+
+    public static function conditioner(): self
+    {
+        return new self(MaterialKind::Conditioner, null, [], false, false, false, null);
+    }
+
+    /** For stains and greyed wood: the mild kind, which comes as a powder. */
+    public static function bleach(): self
+    {
+        return new self(MaterialKind::Bleach, Carrier::Dry, [], false, false, false, null);
+    }
+
+    /** One that is taken off with water: what else a label may ask for is known only of what is in the recipe. */
+    public static function stripper(): self
+    {
+        return new self(MaterialKind::Stripper, null, [], false, false, false, Residue::Water);
+    }
+
+    public static function toTakeOff(Residue $residue): self
+    {
+        return new self(\in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner, null, [], false, false, false, $residue);
+    }
+
+    public function isMetBy(Material $m): bool
+    {
+        return $m->kind === $this->kind
+            && (null === $this->carrier || $m->body->carrier === $this->carrier)
+            && [] === array_udiff($this->blocks, $m->blocks, static fn (Bleed $a, Bleed $b): int => $a->value <=> $b->value)
+            && (!$this->grips || $m->grips)
+            && (!$this->clear || LookKind::Clear === $m->look->kind)
+            && (!$this->outdoors || $m->outdoors)
+            && (null === $this->residue || (MaterialKind::Stripper === $this->kind ? $m->residue === $this->residue : $this->residue->isTakenOffBy($m)));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Edit;
+
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Repeat;
+use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Recipe\WaitUntil;
+
+/**
+ * A step that a remedy or a proposed preparation puts in.
+ *
+ * Immutable. An empty list of parts means the whole piece; `dwell` in minutes.
+ */
+final readonly class NewStep
+{
+    /**
+     * @param list<string> $parts
+     */
+    public function __construct(
+        public string $title,
+        public string $technique,
+        public array $parts = [],
+        public ?MaterialWanted $uses = null,
+        public ?int $grit = null,
+        public int $coats = 1,
+        public WaitUntil $wait = WaitUntil::Nothing,
+        public Purpose $purpose = Purpose::Functional,
+        public ?int $dwell = null,
+        public ?Repeat $repeat = null,
+        public ?SandingAim $aim = null,
+    ) {
+    }
+
+    /**
+     * @param list<string> $parts
+     */
+    public function on(array $parts): self
+    {
+        return new self($this->title, $this->technique, $parts, $this->uses, $this->grit, $this->coats, $this->wait, $this->purpose, $this->dwell, $this->repeat, $this->aim);
+    }
+}

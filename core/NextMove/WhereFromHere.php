@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\NextMove;
+
+use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Findings\CheckRecipe;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Look\Doing;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LookEffect;
+use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\Target;
+use Inlaid\Core\Surface\DescribeLook;
+use Inlaid\Core\Surface\LookTarget;
+use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Surface\ZoneColour;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSteps;
+
+/**
+ * In the middle of a job: what to do next with what is on the shelf so that the finish ends nearest its target, or to stop.
+ *
+ * Every move of `ProposeMoves` is laid over the face as it stands, and of the best five every second one over that; they are ranked by the mean ΔE over the zones of the target. What would be stopped by a finding is left out. A second move is
+ * told only where it brings more than half a ΔE.
+ */
+final readonly class WhereFromHere
+{
+    /** ΔE up to which a target is met. */
+    private const MET = 2.0;
+    private const FIRSTS = 5;
+    private const TOLD = 6;
+    private const WORTH = 0.5;
+
+    public function __construct(
+        private Schools $schools,
+        private CheckRecipe $check = new CheckRecipe([]),
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private WorkOutLook $look = new WorkOutLook(),
+        private DescribeLook $describe = new DescribeLook(),
+        private ProposeMoves $propose = new ProposeMoves(),
+        private JudgeLook $judge = new JudgeLook(),
+    ) {
+    }
+
+    /**
+     * @param string|null      $done   the last step that has been done, null where none has
+     * @param list<Material>   $shelf
+     * @param \Closure(): bool $isOver whether the time to search is up
+     * @param \Closure(): bool $isLate whether the time to look over what was found is up too; the best is looked over all the same
+     *
+     * @throws RecipeRefusal if there is no target, or none for any part
+     */
+    public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver, \Closure $isLate): WherePreview
+    {
+        $target = $recipe->target ?? throw RecipeRefusal::noTarget();
+        $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw RecipeRefusal::noTarget();
+        $at = null === $done ? -1 : array_search($done, array_map(static fn (Step $s): string => $s->id, $recipe->steps), true);
+        $made = $recipe->withSteps(\array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
+        $here = $this->look->look($part, $this->worksOn($made, $part, $context));
+        $now = $this->describe->target($here, $target);
+        if (max([0.0, ...array_map(static fn (LookTarget $t): float => $t->deltaE, $now)]) <= self::MET) {
+            return new WherePreview(true, $part->name, $now, [], true);
+        }
+        [$found, $complete] = $this->search($made, $here, $part, $target, $this->propose->moves($shelf), $context, $isOver);
+        [$told, $allTold] = $this->told($found, $made, $here, $part, $target, $context, self::mean($now), $isLate);
+
+        return new WherePreview(false, $part->name, $now, $told, $complete && $allTold);
+    }
+
+    /**
+     * @param list<Step>       $moves
+     * @param \Closure(): bool $isOver
+     *
+     * @return array{list<array{float, non-empty-list<Step>}>, bool} the best first, with the mean ΔE they end at; whether all were looked at
+     */
+    private function search(Recipe $made, StackLook $here, PiecePart $part, Target $target, array $moves, Context $context, \Closure $isOver): array
+    {
+        $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target($this->after($made, $here, $part, [$first, ...array_values($then)], $context), $target));
+        $firsts = [];
+        foreach ($moves as $move) {
+            if ($isOver()) {
+                return [self::ranked($firsts), false];
+            }
+            $firsts[] = [$try($move), [$move]];
+        }
+        $found = $firsts = self::ranked($firsts);
+        $seconds = array_map(static fn (Step $s): Step => self::named($s, 'move-2'), $moves);
+        foreach (\array_slice($firsts, 0, self::FIRSTS) as [$one, [$first]]) {
+            foreach ($seconds as $second) {
+                if ($isOver()) {
+                    return [self::ranked($found), false];
+                }
+                $both = $try($first, $second);
+                if ($both < $one - self::WORTH) {
+                    $found[] = [$both, [$first, $second]];
+                }
+            }
+        }
+
+        return [self::ranked($found), true];
+    }
+
+    /**
+     * @param list<array{float, non-empty-list<Step>}> $found
+     *
+     * @return list<array{float, non-empty-list<Step>}>
+     */
+    private static function ranked(array $found): array
+    {
+        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $found;
+    }
+
+    /**
+     * @param list<array{float, non-empty-list<Step>}> $found
+     * @param \Closure(): bool                         $isLate
+     *
+     * @return array{list<WhereMove>, bool} and whether all were looked over
+     */
+    private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now, \Closure $isLate): array
+    {
+        $told = [];
+        $looked = 0;
+        $was = $this->remaining($made, $here);
+        foreach ($found as [$mean, $steps]) {
+            if (\count($told) >= self::TOLD || $mean > $now) {
+                break;
+            }
+            // Of each first move the best way on is told; another number of coats is no other move.
+            $first = $steps[0]->technique->key().' '.$steps[0]->name();
+            if (isset($told[$first])) {
+                continue;
+            }
+            if ($looked++ > 0 && $isLate()) {
+                return [array_values($told), false];
+            }
+            if (!$this->isStopped($made, $steps, $context)) {
+                $told[$first] = $this->describe($made, $was, $part, $target, $steps, $context);
+            }
+        }
+
+        return [array_values($told), true];
+    }
+
+    /**
+     * @param list<LookEffect>     $was   what the steps made add so far
+     * @param non-empty-list<Step> $steps
+     */
+    private function describe(Recipe $made, array $was, PiecePart $part, Target $target, array $steps, Context $context): WhereMove
+    {
+        $works = $this->worksOn($made->withSteps([...$made->steps, ...$steps]), $part, $context);
+        $after = $this->look->look($part, $works);
+        $own = \array_slice($works, -\count($steps));
+
+        return new WhereMove(
+            array_map(static fn (StepWork $w): WhereStep => WhereStep::of($w, $context), $own),
+            $this->describe->target($after, $target),
+            array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
+            $this->buried($made, $was, $after),
+            array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $own)),
+        );
+    }
+
+    /**
+     * @return list<LookEffect> of the steps that are to be seen
+     */
+    private function remaining(Recipe $made, StackLook $here): array
+    {
+        $steps = $made->stepsById();
+        $seen = array_filter($here->doings, static fn (Doing $d): bool => Purpose::Functional !== $steps[$d->id]->intent->purpose);
+
+        return $this->judge->effects($here, array_map(static fn (): float => JudgeLook::BURIED, $seen));
+    }
+
+    /**
+     * Names of steps whose effect was there and is lost.
+     *
+     * @param list<LookEffect> $was
+     *
+     * @return list<string>
+     */
+    private function buried(Recipe $made, array $was, StackLook $after): array
+    {
+        $ids = array_map(static fn (LookEffect $e): string => $e->stepId, $was);
+        $now = $this->judge->effects($after, array_map(static fn (): float => JudgeLook::BURIED, array_filter($after->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true))));
+        $now = array_column(array_map(static fn (LookEffect $e): array => [$e->stepId, $e], $now), 1, 0);
+        $buried = [];
+        foreach ($was as $before) {
+            $then = $now[$before->stepId] ?? null;
+            if (true === $then?->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
+                $buried[] = $made->stepsById()[$before->stepId]->name();
+            }
+        }
+
+        return $buried;
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     */
+    private function isStopped(Recipe $made, array $steps, Context $context): bool
+    {
+        $preview = (new PreviewRecipe($this->schools, $this->check))->preview($made->withSteps([...$made->steps, ...$steps]), $context);
+        $ids = array_map(static fn (Step $s): string => $s->id, $steps);
+
+        return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Gravity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps
+     */
+    private function after(Recipe $made, StackLook $here, PiecePart $part, array $steps, Context $context): StackLook
+    {
+        $works = $this->worksOn($made->withSteps($steps), $part, $context);
+
+        return $here->then($this->look->doings($part, $works));
+    }
+
+    /**
+     * @return list<StepWork>
+     */
+    private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
+    {
+        return $this->steps->doneOn($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
+    }
+
+    private static function named(Step $step, string $id): Step
+    {
+        return Step::of($id, $step->title, $step->technique, $step->intent, $step->parts, $step->uses, $step->coats, $step->detail, $step->wait);
+    }
+
+    /**
+     * @param list<LookTarget> $off
+     */
+    private static function mean(array $off): float
+    {
+        return array_sum(array_map(static fn (LookTarget $t): float => $t->deltaE, $off)) / max(1, \count($off));
+    }
+}

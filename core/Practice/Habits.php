@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Practice;
+
+use Inlaid\Core\Film\FilmWeight;
+
+/**
+ * How this painter works where a step does not say: the sum of the schools chosen.
+ *
+ * Immutable. `brushing` multiplies hands-on time of brushed coats; `lastGrit` is the paper bare wood is left with;
+ * `held` every answer by its question, for the rules that judge by it.
+ */
+final readonly class Habits
+{
+    /**
+     * @param array<string, string> $held
+     */
+    public function __construct(
+        public FilmWeight $weight = FilmWeight::Normal,
+        public float $brushing = 1.0,
+        public int $lastGrit = 180,
+        public array $held = [],
+        public OwnFigures $own = new OwnFigures(),
+    ) {
+    }
+
+    public function withWeight(FilmWeight $weight): self
+    {
+        return new self($weight, $this->brushing, $this->lastGrit, $this->held, $this->own);
+    }
+
+    public function withBrushing(float $factor): self
+    {
+        return new self($this->weight, $factor, $this->lastGrit, $this->held, $this->own);
+    }
+
+    public function withLastGrit(int $grit): self
+    {
+        return new self($this->weight, $this->brushing, $grit, $this->held, $this->own);
+    }
+
+    /** With the painter's own figures. */
+    public function withOwn(OwnFigures $own): self
+    {
+        return new self($this->weight, $this->brushing, $this->lastGrit, $this->held, $own);
+    }
+
+    public function holding(string $question, string $answer): self
+    {
+        return new self($this->weight, $this->brushing, $this->lastGrit, [$question => $answer] + $this->held, $this->own);
+    }
+
+    public function holds(string $question, string $answer): bool
+    {
+        return ($this->held[$question] ?? null) === $answer;
+    }
+
+    /**
+     * What bare wood drinks after a last grit, against 180: a finer scratch takes up less. Typical, by interpolation.
+     */
+    public static function uptake(int $grit): float
+    {
+        return max(0.75, min(1.2, 1.0 - 0.19 * log($grit / 180, 2)));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Practice\Kind;
+
+use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Practice\Choice;
+use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\School;
+
+/**
+ * Thin coats and many of them, or few and heavy: it sets the film of every coat whose step does not say.
+ */
+final class CoatThickness implements School
+{
+    public function key(): string
+    {
+        return 'coat-thickness';
+    }
+
+    public function question(): string
+    {
+        return 'How heavily are coats laid where a step does not say?';
+    }
+
+    public function choices(): array
+    {
+        return [
+            new Choice('as-label', 'As on the label', 'The stated spread rate and times hold for this film.'),
+            new Choice('thin-many', 'Thin, and more of them', 'Thin coats dry evenly, show no brush marks and bury less of what lies below.'),
+            new Choice('heavy-few', 'Heavy, and fewer', 'A heavy coat hides at once and leaves texture for later steps to catch.'),
+        ];
+    }
+
+    public function apply(Habits $habits, string $choice): Habits
+    {
+        return $habits->withWeight(match ($choice) {
+            'thin-many' => FilmWeight::Thin,
+            'heavy-few' => FilmWeight::Heavy,
+            default => FilmWeight::Normal,
+        });
+    }
+}

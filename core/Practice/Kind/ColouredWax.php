@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Practice\Kind;
+
+use Inlaid\Core\Practice\Choice;
+use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\School;
+
+/**
+ * Over clear wax or straight on: it decides whether a missing barrier is a finding.
+ */
+final class ColouredWax implements School
+{
+    public function key(): string
+    {
+        return 'coloured-wax';
+    }
+
+    public function question(): string
+    {
+        return 'How does coloured wax go on paint?';
+    }
+
+    public function choices(): array
+    {
+        return [
+            new Choice('over-clear', 'Over a thin clear wax', 'It can be moved and wiped back before it stays.'),
+            new Choice('straight-on', 'Straight on', 'The paint drinks it and the colour goes deeper.'),
+        ];
+    }
+
+    /**
+     * The rules judge by the answer itself.
+     */
+    public function apply(Habits $habits, string $choice): Habits
+    {
+        return $habits;
+    }
+}

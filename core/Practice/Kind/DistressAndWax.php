@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Practice\Kind;
+
+use Inlaid\Core\Practice\Choice;
+use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\School;
+
+/**
+ * Before or after: it decides whether wear through the wax is a finding.
+ */
+final class DistressAndWax implements School
+{
+    public function key(): string
+    {
+        return 'distress-and-wax';
+    }
+
+    public function question(): string
+    {
+        return 'Is distress done before or after the wax?';
+    }
+
+    public function choices(): array
+    {
+        return [
+            new Choice('before', 'Before', 'Dust does not cling, and the wax closes what was opened.'),
+            new Choice('after', 'After', 'Waxed paint rubs off softly, without harsh edges.'),
+        ];
+    }
+
+    /**
+     * The rules judge by the answer itself.
+     */
+    public function apply(Habits $habits, string $choice): Habits
+    {
+        return $habits;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Practice;
+
+/**
+ * All questions on which schools differ, sorted by key.
+ *
+ * Immutable.
+ */
+final readonly class Schools
+{
+    /** @var array<string, School> */
+    private array $byKey;
+
+    /**
+     * @param iterable<School> $schools
+     */
+    public function __construct(iterable $schools)
+    {
+        $byKey = [];
+        foreach ($schools as $school) {
+            $byKey[$school->key()] = $school;
+        }
+        ksort($byKey);
+        $this->byKey = $byKey;
+    }
+
+    /**
+     * @return list<School>
+     */
+    public function all(): array
+    {
+        return array_values($this->byKey);
+    }
+
+    /**
+     * @throws PracticeRefusal if the question or the answer is unknown
+     */
+    public function check(string $key, string $choice): void
+    {
+        $this->inWords($key, $choice);
+    }
+
+    /**
+     * The question and the answer as they are asked and given.
+     *
+     * @return array{string, string}
+     *
+     * @throws PracticeRefusal if the question or the answer is unknown
+     */
+    public function inWords(string $key, string $choice): array
+    {
+        $school = $this->byKey[$key] ?? throw PracticeRefusal::unknown($key);
+        foreach ($school->choices() as $c) {
+            if ($c->key === $choice) {
+                return [$school->question(), $c->name];
+            }
+        }
+
+        throw PracticeRefusal::unknownChoice($key, $choice);
+    }
+
+    /**
+     * How somebody works who holds these schools; the recipe's answer goes before the studio's.
+     *
+     * @param array<string, string> $studio
+     * @param array<string, string> $recipe
+     */
+    public function habits(array $studio, array $recipe): Habits
+    {
+        $habits = new Habits();
+        foreach ($this->byKey as $key => $school) {
+            $answer = $recipe[$key] ?? $studio[$key] ?? $school->choices()[0]->key;
+            $habits = $school->apply($habits, $answer)->holding($key, $answer);
+        }
+
+        return $habits;
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Work\StepWork;
+
+/**
+ * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
+ *
+ * Only what was noted is compared; time between two coats only where it was too short, for one may always wait longer.
+ */
+final readonly class CompareRun
+{
+    /** Less than this is no difference: a share, and minutes. */
+    private const SHARE = 0.1;
+    private const MINUTES = 5;
+    /** Air that is so much off is other air: °C, and % of humidity. */
+    private const WARMER = 2.0;
+    private const DAMPER = 10.0;
+
+    public function __construct(private WorkOutLook $look = new WorkOutLook())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works
+     * @param list<Work>     $acts  all there was to do
+     */
+    public function compare(Recipe $recipe, array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
+    {
+        $deviations = [...$this->air($state, $context), ...$this->changes($recipe, $state)];
+        $steps = [];
+        $costPlanned = $costMade = 0.0;
+        $planned = $timed = $minutesPlanned = $minutesMade = 0;
+        $mlPlanned = $mlPoured = 0.0;
+        foreach ($works as $work) {
+            $id = $work->step->id;
+            $done = array_values(array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $id && null !== $w->finished));
+            $own = array_column(array_map(static fn (Work $w): array => [substr($w->id, \strlen($w->job) + 1), $w->minutes], array_values(array_filter($acts, static fn (Work $w): bool => str_starts_with($w->id, "$w->job/$id/")))), 1, 0);
+            $with = array_values(array_filter($done, static fn (WorkDone $w): bool => null !== $w->started && isset($own[$w->key()])));
+            $should = array_sum(array_map(static fn (WorkDone $w): int => $own[$w->key()], $with));
+            $took = array_sum(array_map(self::minutes(...), $with));
+            $planned += \count($own);
+            $timed += \count($with);
+            $minutesPlanned += $should;
+            $minutesMade += $took;
+            if (isset($state->poured[$id])) {
+                $mlPlanned += $work->poured()->toFloat();
+                $mlPoured += $state->poured[$id];
+                $price = $work->mix?->pricePerMl;
+                [$costPlanned, $costMade] = null === $price || null === $costPlanned ? [null, null] : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
+            }
+            $seen = array_values(array_filter(array_map(static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null, $state->notes)));
+            $steps[] = new StepMade($id, $work->step->name(), \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))), [] === $with ? null : $took, $state->poured[$id] ?? null, array_map(static fn (Colour $c): string => $c->hex, $seen));
+            array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done), ...$this->colour($recipe, $works, $work, $seen));
+        }
+        array_push($deviations, ...$this->order($works, $state));
+        $starts = array_map(static fn (WorkDone $w): int => $w->started ?? $w->finished ?? 0, $state->works);
+        $ends = array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $state->works), static fn (?int $at): bool => null !== $at);
+
+        return new AsMadePreview(
+            $planned,
+            \count($state->done()),
+            $timed,
+            $minutesPlanned,
+            $minutesMade,
+            round($mlPlanned, 1),
+            round($mlPoured, 1),
+            self::money($costPlanned, $minutesPlanned, $context),
+            self::money($costMade, $minutesMade, $context),
+            [] === $starts ? null : $context->working->iso(min($starts)),
+            [] === $ends ? null : $context->working->iso(max($ends)),
+            $steps,
+            $deviations,
+        );
+    }
+
+    /**
+     * What was decided at the bench; planned so it is in the recipe too.
+     *
+     * @return list<Deviation>
+     */
+    private function changes(Recipe $recipe, RunState $state): array
+    {
+        $steps = $recipe->stepsById();
+        $name = static fn (?string $id): string => ($steps[$id ?? ''] ?? null)?->name() ?? 'the end';
+        $found = [];
+        foreach ($state->changes as $change) {
+            $step = (string) $change->step;
+            [$words, $edits] = match ($change->kind) {
+                EventKind::More => ['one coat more than planned', [Edit::change($step, ['coats' => $steps[$step]->coats ?? 1])]],
+                EventKind::Mix => [\sprintf('laid with the mix of "%s"', $name($change->of)), []],
+                EventKind::Insert => [\sprintf('once more, before "%s"', $name($change->before)), [Edit::copy($step, $change->before)]],
+                default => ['not so even after the last round: what is kept for that was done', []],
+            };
+            $found[] = new Deviation("changed-$change->id", $step, $name($step), $words, $edits);
+        }
+
+        return $found;
+    }
+
+    /** Of what was noted: material, and hands where an hour of them has a price. */
+    private static function money(?float $material, int $minutes, Context $context): ?float
+    {
+        return null === $material ? null : round($material + $minutes / 60 * ($context->rate ?? 0.0), 2);
+    }
+
+    /**
+     * @return list<Deviation>
+     */
+    private function air(RunState $state, Context $context): array
+    {
+        if ([] === $state->air) {
+            return [];
+        }
+        $count = \count($state->air);
+        $warm = array_sum(array_map(static fn (array $a): float => $a[1]->temperature, $state->air)) / $count;
+        $damp = array_sum(array_map(static fn (array $a): float => $a[1]->humidity, $state->air)) / $count;
+        $usual = $context->climate;
+        if (abs($warm - $usual->temperature) < self::WARMER && abs($damp - $usual->humidity) < self::DAMPER) {
+            return [];
+        }
+        $air = static fn (float $t, float $h): string => \sprintf('%s °C and %s %%', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0));
+
+        return [new Deviation('air', '', 'The air', $air($warm, $damp).' noted, planned for '.$air($usual->temperature, $usual->humidity))];
+    }
+
+    /**
+     * The last colour that was seen after a step, against what was reckoned of the flat of its largest part.
+     *
+     * @param list<StepWork> $works
+     * @param list<Colour>   $seen
+     *
+     * @return list<Deviation>
+     */
+    private function colour(Recipe $recipe, array $works, StepWork $work, array $seen): array
+    {
+        $part = [] === $seen ? null : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
+        if (null === $part) {
+            return [];
+        }
+        $face = array_key_first($part->surface->faces);
+        $until = \array_slice($works, 0, $work->number);
+        $on = array_values(array_filter($until, static fn (StepWork $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
+        $reckoned = $this->look->zone($part, $on)->mean()->colour();
+        $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
+
+        return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s seen, %s reckoned: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];
+    }
+
+    /**
+     * @param list<WorkDone> $done
+     *
+     * @return list<Deviation>
+     */
+    private function often(StepWork $work, array $done, RunState $state, bool $finished): array
+    {
+        $step = $work->step;
+        if (isset($state->skipped[$step->id])) {
+            return [new Deviation("skipped-$step->id", $step->id, $step->name(), 'left out', [Edit::takeOut($step->id)])];
+        }
+        $coats = \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done)));
+        if (!$finished || $coats === $work->rounds() || 0 === $work->rounds()) {
+            return [];
+        }
+
+        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', StepMade::times($coats), StepMade::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+    }
+
+    /**
+     * @param list<WorkDone> $with of which beginning and end were noted
+     *
+     * @return list<Deviation>
+     */
+    private function time(StepWork $work, array $with, int $should, int $took): array
+    {
+        if ([] === $with || abs($took - $should) < max(self::MINUTES, self::SHARE * $should)) {
+            return [];
+        }
+        // A coat in two halves is one coat.
+        $each = (int) max(1, round($took / max(1, \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $with)))))) - ($work->masking->minutes ?? 0);
+
+        return [new Deviation("time-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%d min of hands, planned %d', $took, $should), $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])])];
+    }
+
+    /**
+     * @return list<Deviation>
+     */
+    private function amount(StepWork $work, RunState $state): array
+    {
+        $poured = $state->poured[$work->step->id] ?? null;
+        $need = $work->poured()->toFloat();
+        if (null === $poured || $need <= 0.0 || abs($poured / $need - 1) < self::SHARE) {
+            return [];
+        }
+
+        return [new Deviation("poured-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s ml poured, %s planned: %d %% %s', ExactNumber::plain($poured, 0), ExactNumber::plain($need, 0), abs((int) round(100 * ($poured / $need - 1))), $poured > $need ? 'more' : 'less'))];
+    }
+
+    /**
+     * @param list<WorkDone> $done
+     *
+     * @return list<Deviation>
+     */
+    private function tooSoon(StepWork $work, array $done): array
+    {
+        $recoat = $work->drying?->recoat->planned;
+        $ends = [];
+        foreach ($done as $w) {
+            $ends[$w->coat] = max($ends[$w->coat] ?? 0, (int) $w->finished);
+        }
+        foreach ($done as $w) {
+            $before = $ends[$w->coat - 1] ?? null;
+            if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Act::Adds === $work->step->technique->figures()->act) {
+                return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min, %d planned', $w->coat, intdiv($w->started - $before, 60), $recoat))];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * The first step that was begun before one that stands before it.
+     *
+     * @param list<StepWork> $works
+     *
+     * @return list<Deviation>
+     */
+    private function order(array $works, RunState $state): array
+    {
+        $begun = [];
+        foreach ($state->works as $w) {
+            $begun[$w->step] = min($begun[$w->step] ?? \PHP_INT_MAX, $w->started ?? $w->finished ?? \PHP_INT_MAX);
+        }
+        $latest = null;
+        foreach ($works as $work) {
+            $at = $begun[$work->step->id] ?? null;
+            if (null === $at) {
+                continue;
+            }
+            if (null !== $latest && $at < $latest[1]) {
+                return [new Deviation("order-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('done before "%s", planned after it', $latest[0]->step->name()), [Edit::move($work->step->id, $latest[0]->step->id)])];
+            }
+            $latest = [$work, $at];
+        }
+
+        return [];
+    }
+
+    private static function minutes(WorkDone $w): int
+    {
+        return (int) round(((int) $w->finished - (int) $w->started) / 60);
+    }
+}

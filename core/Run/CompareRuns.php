@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Measure\ExactNumber;
+
+/**
+ * Compares two runs step by step, as far as both were noted; what differs by less than a tenth does not.
+ */
+final class CompareRuns
+{
+    private const SHARE = 0.1;
+
+    /**
+     * @param list<StepMade> $one
+     * @param list<StepMade> $other
+     *
+     * @return list<RunDifference> of the first against the second, in the order of the first; then what only the second has
+     */
+    public function compare(array $one, array $other): array
+    {
+        $there = array_column(array_map(static fn (StepMade $s): array => [$s->step, $s], $other), 1, 0);
+        $found = [];
+        foreach ($one as $step) {
+            $words = isset($there[$step->step]) ? $this->step($step, $there[$step->step]) : [0 === $step->coats ? null : 'only in the first'];
+            $words = array_filter($words);
+            [] === $words || $found[] = new RunDifference($step->step, $step->name, implode('; ', $words));
+        }
+        $here = array_map(static fn (StepMade $s): string => $s->step, $one);
+        foreach ($other as $step) {
+            \in_array($step->step, $here, true) || 0 === $step->coats || $found[] = new RunDifference($step->step, $step->name, 'only in the second');
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return list<string|null>
+     */
+    private function step(StepMade $a, StepMade $b): array
+    {
+        $colours = [$a->colours[\count($a->colours) - 1] ?? null, $b->colours[\count($b->colours) - 1] ?? null];
+        $seen = null === $colours[0] || null === $colours[1] ? null : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
+
+        return [
+            $a->coats === $b->coats ? null : \sprintf('done %s against %s', StepMade::times($a->coats), StepMade::times($b->coats)),
+            self::differ($a->minutes, $b->minutes) ? \sprintf('%d min of hands against %d', $a->minutes, $b->minutes) : null,
+            self::differ($a->ml, $b->ml) ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0)) : null,
+            null === $seen || $seen->deltaE < 1 ? null : $seen->inWords,
+        ];
+    }
+
+    private static function differ(int|float|null $a, int|float|null $b): bool
+    {
+        return null !== $a && null !== $b && abs($a - $b) >= self::SHARE * max($a, $b) && $a !== $b;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Drying\Climate;
+
+/**
+ * Something that was noted at the bench, by a device, when it happened.
+ *
+ * Immutable. `id` made by the device; `at` seconds since 1970 by its clock; `step`, `coat` and `lay` what it belongs to; `ml` what was poured; `text` a note; `retracts` the event that it undoes; `of` the step whose mix is taken; `before` the step before which one is put in, the last if null.
+ */
+final readonly class Event
+{
+    private function __construct(
+        public string $id,
+        public int $at,
+        public EventKind $kind,
+        public ?string $step,
+        public int $coat,
+        public int $lay,
+        public ?float $ml,
+        public ?string $text,
+        public ?Climate $climate,
+        public ?Colour $colour,
+        public ?string $retracts,
+        public ?string $of,
+        public ?string $before,
+    ) {
+    }
+
+    /**
+     * @throws BenchRefusal if what its kind needs is missing
+     */
+    public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null, ?string $of = null, ?string $before = null): self
+    {
+        return match (true) {
+            $kind->isOfStep() && null === $step => throw BenchRefusal::needs('the step it belongs to'),
+            $coat < 1 || $lay < 1 || $lay > 2 => throw BenchRefusal::needs('a coat from 1 on, and a first or a second lay'),
+            EventKind::Poured === $kind && (null === $ml || $ml <= 0.0 || $ml > 100_000) => throw BenchRefusal::needs('an amount of more than nothing'),
+            EventKind::Note === $kind && (null === $text || '' === trim($text)) => throw BenchRefusal::needs('words'),
+            EventKind::Climate === $kind && null === $climate => throw BenchRefusal::needs('the air'),
+            EventKind::Colour === $kind && null === $colour => throw BenchRefusal::needs('a colour'),
+            EventKind::Mix === $kind && (null === $of || $of === $step) => throw BenchRefusal::needs('another step whose mix is taken'),
+            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw BenchRefusal::needs('another event that it undoes'),
+            default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
+        };
+    }
+
+    /** The work it belongs to, by its key within the piece. */
+    public function key(): string
+    {
+        return $this->step.'/'.$this->coat.'/'.$this->lay;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Schedule\WorksOfPiece;
+use Inlaid\Core\Work\StepWork;
+
+/**
+ * What a run tells of this painter's own figures, each as what was observed ÷ what is reckoned: how long works took, how long coats dried, how much was poured.
+ *
+ * Only ends that were seen are observed. That the next coat was begun says that the one below was dry by then, not since when: a wait slept through tells nothing.
+ */
+final readonly class ObserveRun
+{
+    public function __construct(private WorksOfPiece $works = new WorksOfPiece())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works with typical figures
+     * @param list<Work>     $acts  all there was to do
+     *
+     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>} of techniques their pace, of materials their drying, of both the amount
+     */
+    public function observe(PieceToDo $piece, array $works, array $acts, RunState $state, Calendar $calendar, \DateTimeZone $zone): array
+    {
+        $minutes = array_column(array_map(static fn (Work $w): array => [substr($w->id, \strlen($w->job) + 1), $w->minutes], $acts), 1, 0);
+        $paces = $drying = $amounts = [];
+        foreach ($works as $work) {
+            $step = $work->step;
+            $main = $work->mix?->main()?->id;
+            $coats = [];
+            foreach ($state->works as $key => $done) {
+                if ($done->step !== $step->id || null === $done->finished) {
+                    continue;
+                }
+                $coats[$done->coat] = true;
+                if (null === $step->detail->handsOn && null !== $done->started && ($minutes[$key] ?? 0) > 0) {
+                    $paces[] = [$step->technique->key(), ($done->finished - $done->started) / 60 / $minutes[$key]];
+                }
+                if (null !== $main && null !== $done->dried) {
+                    $until = $this->works->recoatable($work, new PieceToDo($piece->id, $piece->recipe, $this->air($piece->air, $state, $done->finished), 0), $done->finished, $calendar, $zone);
+                    $until > $done->finished && $drying[] = [$main, ($done->dried - $done->finished) / ($until - $done->finished)];
+                }
+            }
+            $poured = $state->poured[$step->id] ?? 0.0;
+            $need = $work->poured()->toFloat();
+            if (null !== $main && $poured > 0.0 && $need > 0.0 && \count($coats) === $work->rounds()) {
+                $amounts[] = [OwnFigures::amountOf($main, $step->technique->key()), $poured / $need];
+            }
+        }
+
+        return [$paces, $drying, $amounts];
+    }
+
+    /** As it was noted last before then, else as it usually is where the piece stands. */
+    private function air(DayCurve $usual, RunState $state, int $at): DayCurve
+    {
+        $air = $usual;
+        foreach ($state->air as [$when, $climate]) {
+            $air = $when <= $at ? DayCurve::steady($climate) : $air;
+        }
+
+        return $air;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\Drying;
+use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Work\StepWork;
+
+/**
+ * Writes for the client when a finish has cured and how it is cared for, from what was really laid and when, in the air of its place.
+ *
+ * What is said of care follows what lies uppermost; it is what holds for the kind, and the label of the material goes before it.
+ */
+final readonly class WriteCare
+{
+    private const GENTLE = [
+        'Nothing hot, wet or heavy on it, and nothing left standing on it.',
+        'Dust it with a dry, soft cloth; no water, no polish.',
+        'Lift what stands on it, do not push it.',
+    ];
+
+    public function __construct(private PredictDrying $predict = new PredictDrying())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    public function write(PieceToDo $piece, array $works, RunState $state, Context $context): CareSheet
+    {
+        $calendar = new Calendar($context->working, $context->now);
+        $iso = $context->working->iso(...);
+        $cures = [];
+        $last = 0;
+        $promised = true;
+        $top = null;
+        foreach ($works as $work) {
+            $laid = $this->laid($work, $state);
+            if (null === $laid || null === $work->film || null === $work->character || Act::Adds !== $work->step->technique->figures()->act) {
+                continue;
+            }
+            if ($this->isResist($work)) {
+                continue;
+            }
+            $top = $this->kind($work) ?? $top;
+            $times = $work->character->handling->times;
+            if (null === $times) {
+                continue;
+            }
+            [$drying, $cure] = $this->predict->hourly($work->character->handling, $piece->air, $work->film->ofNormal);
+            [$dry, $cured] = [new Drying($times->through, $drying, $context->working->zone), new Drying($times->cure, $cure, $context->working->zone)];
+            $promised = $promised && $dry->everDries() && $cured->everDries();
+            $end = $cured->everDries() ? $cured->over($laid, $calendar) : null;
+            $last = max($last, $end ?? 0);
+            $cures[] = [$end ?? \PHP_INT_MAX, new CureLine($work->step->name(), $iso($laid), $dry->everDries() ? $iso($dry->over($laid, $calendar)) : null, null === $end ? null : $iso($end))];
+        }
+        usort($cures, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return new CareSheet($piece->recipe->title, [] === $cures || !$promised ? null : $iso($last), array_column($cures, 1), self::GENTLE, [...self::care($top), 'What the label of the material says goes before this.']);
+    }
+
+    private function laid(StepWork $work, RunState $state): ?int
+    {
+        $ends = [];
+        foreach ($state->works as $w) {
+            if ($w->step === $work->step->id && null !== $w->finished) {
+                $ends[] = $w->finished;
+            }
+        }
+
+        return [] === $ends ? null : max($ends);
+    }
+
+    /** It is taken off again. */
+    private function isResist(StepWork $work): bool
+    {
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Resist === $l->material->kind);
+    }
+
+    /** Of the largest part of what was laid over all. */
+    private function kind(StepWork $work): ?MaterialKind
+    {
+        $largest = null;
+        foreach ($work->cover() >= 0.45 ? $work->mix->leaves ?? [] : [] as $leaf) {
+            if (!$leaf->material->kind->thins() && (null === $largest || $leaf->share > $largest->share)) {
+                $largest = $leaf;
+            }
+        }
+
+        return $largest?->material->kind;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function care(?MaterialKind $top): array
+    {
+        return match ($top) {
+            MaterialKind::Wax => ['Dust it with a soft cloth, and buff it now and then.', 'Wipe spilt water up at once; nothing hot on it: wax melts.', 'Once a year, or where it looks dry, a thin coat of the same wax, buffed.', 'No spray polish and no spirit: they take the wax off.'],
+            MaterialKind::Oil => ['Wipe it with a cloth that is hardly damp, along the grain.', 'Wipe spilt water up at once.', 'Where it looks dry, a little of the same oil, wiped off well. Rags with oil dry spread out, out of doors: they can catch fire by themselves.'],
+            MaterialKind::Topcoat => ['Wipe it with a damp cloth and a drop of mild soap; dry it after.', 'No scouring powder, no rough sponge, no spirit.', 'A mat under what is hot.'],
+            null => ['Nothing has been laid over all of it yet.'],
+            default => ['Dust it with a soft, dry cloth.', 'A mark comes off with a cloth that is hardly damp; rubbing makes it shine.', 'Keep water and fat from it: nothing clear lies over the paint.'],
+        };
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Schedule;
+
+/**
+ * When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset.
+ *
+ * Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before
+ * `nextFrom`; `tooLate` by how many minutes the latest recoat is missed; `lay` 2 for the
+ * other side of parts that were turned.
+ */
+final readonly class CoatPlan
+{
+    /**
+     * @param list<Stretch> $stretches
+     */
+    public function __construct(
+        public string $stepId,
+        public int $coat,
+        public array $stretches,
+        public string $end,
+        public string $nextFrom,
+        public int $handsOn,
+        public int $leastWait,
+        public bool $overnight,
+        public int $tooLate,
+        public int $lay,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Schedule;
+
+/**
+ * Something to be done on a piece, and when.
+ *
+ * Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not.
+ */
+final readonly class DayWork
+{
+    /**
+     * @param non-empty-list<Stretch> $stretches
+     */
+    public function __construct(
+        public string $piece,
+        public string $step,
+        public int $coat,
+        public int $lay,
+        public int $number,
+        public string $name,
+        public int $coats,
+        public int $hands,
+        public array $stretches,
+        public int $setUp,
+        public ?string $pot,
+        public ?string $potKeeps,
+        public string $over,
+        public int $tooLong,
+    ) {
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\NameColour;
+use Inlaid\Core\Look\ColourantKind;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\LaidFilm;
+use Inlaid\Core\Look\LookBlend;
+use Inlaid\Core\Look\LookHides;
+use Inlaid\Core\Look\Patch;
+use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Look\ZoneState;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Target;
+use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\StepWork;
+
+/**
+ * Puts the look of a stack into colours, shares and words.
+ */
+final readonly class DescribeLook
+{
+    private const AGES = [1, 5];
+    /** Less than this nobody sees. */
+    private const SEEN = 0.05;
+    /** From aside flakes throw back about half of what they do from the front; typical. */
+    private const GLANCING = 0.5;
+
+    public function __construct(private JudgeLook $judge = new JudgeLook())
+    {
+    }
+
+    /**
+     * @param list<StepWork> $works one for each doing
+     */
+    public function describe(StackLook $look, array $works, ?Target $target = null): LookPreview
+    {
+        // A coat that is to hide has done so even where a glaze lies over it; others are meant for the contrast they make.
+        $seen = array_filter($works, static fn (StepWork $w): bool => Purpose::Functional !== $w->step->intent->purpose);
+        $buried = array_map(static fn (StepWork $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED, $seen);
+        $hiding = array_keys(array_filter($works, static fn (StepWork $w): bool => Purpose::Hide === $w->step->intent->purpose));
+
+        return new LookPreview(
+            [
+                new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones())),
+                ...array_map(fn (StepWork $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
+            ],
+            $this->judge->effects($look, $buried),
+            array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
+            $this->depths($look->end(Zone::Field)),
+            $this->ages($look),
+            null === $target ? [] : $this->target($look, $target),
+            array_values(array_filter(array_map(fn (int $i): ?LookBlend => $this->judge->blend($look, $i), array_keys($works)))),
+        );
+    }
+
+    /**
+     * Only how it ends.
+     *
+     * @param StepWork|null $last the last step
+     */
+    public function end(StackLook $look, ?StepWork $last, ?Target $target = null): LookPreview
+    {
+        $after = [new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones()))];
+        if (null !== $last) {
+            $after[] = new LookAfter($last->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->end($z), $look->before($z)), $look->zones()));
+        }
+
+        return new LookPreview($after, [], [], [], [], null === $target ? [] : $this->target($look, $target), [], false);
+    }
+
+    private function zone(Zone $zone, ZoneState $state, ?ZoneState $before): ZoneLook
+    {
+        return new ZoneLook(
+            $zone,
+            $state->mean()->colour()->hex,
+            NameColour::of(Lab::ofLight($state->mean())),
+            round($state->contrast(), 2),
+            null === $before ? null : $this->change($before, $state),
+            array_map(static fn (Patch $p): string => $p->light()->colour()->hex, $state->patches),
+            array_map(static fn (Patch $p): float => round($p->share, 6), $state->patches),
+            $state->divided,
+            $state->spread,
+            $state->way,
+            round($state->rehomed, 4),
+            $this->glances($state),
+        );
+    }
+
+    private function change(ZoneState $before, ZoneState $now): ?LookChange
+    {
+        $difference = ColourDifference::ofLabs(Lab::ofLight($now->mean()), Lab::ofLight($before->mean()));
+
+        return $difference->deltaE < self::SEEN ? null : new LookChange($difference->deltaE, $difference->inWords);
+    }
+
+    private function glances(ZoneState $state): ?string
+    {
+        $flakes = array_values(array_filter($state->patches, static fn (Patch $p): bool => ColourantKind::Flake === self::top($p)?->of->kind));
+        if ([] === $flakes) {
+            return null;
+        }
+
+        return (new ZoneState($flakes))->mean()->times(self::GLANCING / array_sum(array_map(static fn (Patch $p): float => $p->share, $flakes)))->colour()->hex;
+    }
+
+    private static function top(Patch $patch): ?LaidFilm
+    {
+        foreach (array_reverse($patch->films) as $film) {
+            if (ColourantKind::Clear !== $film->of->kind) {
+                return $film;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * In the largest patch: every film from above, while there is one.
+     *
+     * @return list<LookAtDepth>
+     */
+    private function depths(ZoneState $state): array
+    {
+        $largest = $state->largest();
+        $depths = [];
+        $from = 0.0;
+        foreach (array_reverse($largest->films) as $film) {
+            $depths[] = new LookAtDepth(round($from, 2), $film->stepId, $largest->without($from)->light()->colour()->hex);
+            $from += $film->depth();
+        }
+        $depths[] = new LookAtDepth(round($from, 2), null, $largest->without($from + 1e-6)->light()->colour()->hex);
+
+        return $depths;
+    }
+
+    /**
+     * How far every zone of a target is from it in the end.
+     *
+     * @return list<LookTarget>
+     */
+    public function target(StackLook $look, Target $target): array
+    {
+        $off = [];
+        foreach ($look->zones() as $zone) {
+            $colour = $target->colours[$zone->value] ?? null;
+            if (null !== $colour) {
+                $difference = ColourDifference::ofLabs(Lab::ofLight($look->end($zone)->mean()), Lab::of($colour));
+                $off[] = new LookTarget($zone, $colour->hex, $difference->deltaE, $difference->inWords);
+            }
+        }
+
+        return $off;
+    }
+
+    /**
+     * @return list<LookAgeing>
+     */
+    private function ages(StackLook $look): array
+    {
+        $ages = [];
+        foreach ($look->zones() as $zone) {
+            $state = $look->end($zone);
+            $ambers = [] !== array_filter($state->patches, static fn (Patch $p): bool => [] !== array_filter($p->films, static fn (LaidFilm $f): bool => $f->of->yellows > 0.0));
+            foreach ($ambers ? self::AGES : [] as $years) {
+                $then = $state->mean((float) $years);
+                $difference = ColourDifference::ofLabs(Lab::ofLight($then), Lab::ofLight($state->mean()));
+                $ages[] = new LookAgeing($zone, $years, $then->colour()->hex, $difference->deltaE, $difference->inWords);
+            }
+        }
+
+        return $ages;
+    }
+}

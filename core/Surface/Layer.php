@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Mixing\Ingredient;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * What one step is in the cut through a finish.
+ *
+ * Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a
+ * step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched.
+ */
+final readonly class Layer
+{
+    /**
+     * @param list<Ingredient> $ingredients full-strength, as they lie
+     */
+    public function __construct(
+        public string $stepId,
+        public int $number,
+        public Act $act,
+        public array $ingredients,
+        public float $laid,
+        public float $thickness,
+        public float $cover,
+        public ?float $depth,
+        public ?string $reaches,
+    ) {
+    }
+
+    public function sandedTo(float $thickness): self
+    {
+        return new self($this->stepId, $this->number, $this->act, $this->ingredients, $this->laid, $thickness, $this->cover, $this->depth, $this->reaches);
+    }
+}

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Work;
+
+use Brick\Math\BigRational;
+use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Film\CoatFilm;
+use Inlaid\Core\Film\CoatNeed;
+use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Film\GritLadder;
+use Inlaid\Core\Film\Sections;
+use Inlaid\Core\Film\ShareIntoSections;
+use Inlaid\Core\Material\Hazard;
+use Inlaid\Core\Mixing\FlatMix;
+use Inlaid\Core\Mixing\MixCharacter;
+use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * What has been worked out about one step, before it is put into words and pictures.
+ *
+ * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `onlyIfNot` the step that
+ * this one stands in for if that is not enough even after its last round. @internal to the preview
+ */
+final readonly class StepWork
+{
+    /** @var non-empty-list<BigRational> ml poured for none, one, two … of the coats */
+    private array $poured;
+
+    /**
+     * @param list<CoatNeed> $allNeeds coat by coat to the last round there may be; empty where nothing is poured
+     */
+    public function __construct(
+        public Step $step,
+        public int $number,
+        public float $area,
+        public float $turnedArea,
+        public int $handsOn,
+        public ?FlatMix $mix,
+        public ?MixCharacter $character,
+        public FilmWeight $weight,
+        public ?CoatFilm $film,
+        private array $allNeeds,
+        public ?Forecast $drying,
+        public ?Step $onlyIfNot = null,
+        public ?Masking $masking = null,
+        public ?LayoutPreview $layout = null,
+    ) {
+        $poured = [$sum = BigRational::zero()];
+        foreach ($allNeeds as $need) {
+            $poured[] = $sum = $sum->plus($need->poured)->simplified();
+        }
+        $this->poured = $poured;
+    }
+
+    /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
+    public function rounds(Course $course = Course::Expected): int
+    {
+        return null !== $this->onlyIfNot && Course::Most !== $course ? 0 : $this->step->rounds($course);
+    }
+
+    /** Is it done at all, if all goes as expected? */
+    public function isDone(): bool
+    {
+        return $this->rounds() > 0;
+    }
+
+    /** The share of the surface that it gets to: as it is laid out, or as is usual of its technique. */
+    public function cover(): float
+    {
+        return $this->layout->covers ?? $this->step->technique->figures()->cover;
+    }
+
+    /** Does it lay a film over most of what it touches? */
+    public function lays(): bool
+    {
+        return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->cover() >= 0.45;
+    }
+
+    /**
+     * Minutes of a coat that are spent on the other side of parts that were turned, 0 where none are: two lays, with the first
+     * side touch-dry between them.
+     */
+    public function otherSide(): int
+    {
+        return $this->turnedArea > 0 && $this->handsOn > 1 ? (int) min($this->handsOn - 1, max(1, ceil($this->handsOn * $this->turnedArea / $this->area - 1e-9))) : 0;
+    }
+
+    /** In what sections it is laid where it is worked wet; null where it is not, or nobody knows how long it stays so. */
+    public function sections(): ?Sections
+    {
+        $open = $this->drying?->openTime?->planned;
+        $dwell = $this->step->detail->dwell ?? 0;
+
+        return null === $open || $this->area <= 0.0 || !$this->step->technique->figures()->wet ? null : (new ShareIntoSections())->share($this->area, $this->handsOn - $dwell, $dwell, $open);
+    }
+
+    /** Does it leave a film that closes the ground, and not just colour in it? */
+    public function seals(): bool
+    {
+        return $this->lays() && ($this->film->dry ?? 0.0) * $this->step->coats >= 2.0;
+    }
+
+    /** Is anything with this hazard in what it uses? */
+    public function has(Hazard $hazard): bool
+    {
+        foreach ($this->mix->leaves ?? [] as $leaf) {
+            if (\in_array($hazard, $leaf->material->hazards, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Is it open how often it will be done? */
+    public function isOpen(): bool
+    {
+        return $this->rounds(Course::Least) !== $this->rounds(Course::Most);
+    }
+
+    /** Hands-on minutes of all of them, and of masking before the first. */
+    public function minutes(Course $course = Course::Expected): int
+    {
+        $rounds = $this->rounds($course);
+
+        return $rounds * $this->handsOn + (0 === $rounds ? 0 : $this->masking->minutes ?? 0);
+    }
+
+    /** Minutes to wait after a coat at least, or null where the air allows no promise. */
+    public function leastWait(WaitUntil $until): ?int
+    {
+        if (WaitUntil::Minutes === $until) {
+            return $this->step->wait->minutes;
+        }
+        if (null === $this->drying || WaitUntil::Nothing === $until) {
+            return 0;
+        }
+
+        $span = match ($until) {
+            WaitUntil::Touch => $this->drying->touch,
+            WaitUntil::Through => $this->drying->through,
+            WaitUntil::Cure => $this->drying->cure,
+            default => $this->drying->recoat,
+        };
+
+        return $span->planned;
+    }
+
+    /**
+     * @return list<CoatNeed> coat by coat; empty where nothing is poured
+     */
+    public function needs(Course $course = Course::Expected): array
+    {
+        return \array_slice($this->allNeeds, 0, $this->rounds($course));
+    }
+
+    /** ml that are poured for all of them. */
+    public function poured(Course $course = Course::Expected): BigRational
+    {
+        return $this->poured[\count($this->needs($course))];
+    }
+
+    /**
+     * What it takes off, µm: as stated for the rounds expected, or what its technique, paper and tool do in so many. Coarser paper takes
+     * more, in proportion to its particles.
+     */
+    public function removes(Course $course = Course::Expected): float
+    {
+        [$figures, $detail] = [$this->step->technique->figures(), $this->step->detail];
+        $paper = null === $figures->atGrit || null === $detail->grit ? 1.0 : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);
+        $each = null === $detail->depth ? $figures->removes * $paper * ($this->step->tool()?->bite() ?? 1.0) : $detail->depth / $this->step->coats;
+
+        return $each * $this->rounds($course);
+    }
+
+    /**
+     * What it costs; and what one more coat on top of it would, which takes as much as its last.
+     *
+     * @param float|null $rate money for an hour of work
+     */
+    public function cost(?float $rate, Course $course = Course::Expected): Cost
+    {
+        return $this->costOf($this->needs($course), $this->minutes($course), $rate);
+    }
+
+    public function costOfAnother(?float $rate): Cost
+    {
+        return $this->costOf(\array_slice($this->allNeeds, -1), $this->handsOn, $rate);
+    }
+
+    /**
+     * @param list<CoatNeed> $needs
+     */
+    private function costOf(array $needs, int $minutes, ?float $rate): Cost
+    {
+        $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl;
+
+        return Cost::of(null === $price ? null : $price * array_sum(array_map(static fn (CoatNeed $n): float => $n->poured->toFloat(), $needs)), $minutes, $rate);
+    }
+}

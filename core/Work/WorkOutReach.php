@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Work;
+
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Technique\Reach;
+
+/**
+ * Works out which parts a step gets to that it is not meant for, and where that would be seen.
+ *
+ * A brush drips on what is lower and creeps onto what adjoins; a gun reaches all; drawers, doors and hardware are taken out or off.
+ * It is seen on bare ground that no opaque coat covers later, for it soaks in; and, from a gun, on all that no opaque coat covers later.
+ * On a film a drip is wiped off at once.
+ */
+final class WorkOutReach
+{
+    /**
+     * @param list<StepWork> $works of the whole recipe
+     *
+     * @return list<Reached>
+     */
+    public function reach(Recipe $recipe, StepWork $work, array $works): array
+    {
+        $by = $work->step->technique->figures()->reach;
+        $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
+        if (Reach::Nowhere === $by || [] === $on) {
+            return [];
+        }
+        $height = max(array_map(static fn (PiecePart $p): int => $p->surface->level->value, $on));
+        $reached = [];
+        foreach ($recipe->piece->parts as $part) {
+            if (!$work->step->touches($part) && !$part->comesOff()) {
+                $how = Reach::Drips === $by && $part->surface->level->value >= $height ? Reach::Creeps : $by;
+                $reached[] = new Reached($part->id, $part->name, $how, $this->isSeen($part, $work, $works, $by), \in_array($part->id, $work->step->detail->masks, true));
+            }
+        }
+
+        return $reached;
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    private function isSeen(PiecePart $part, StepWork $work, array $works, Reach $by): bool
+    {
+        $own = array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part) && $w->lays());
+        $later = array_values(array_filter($own, static fn (StepWork $w): bool => $w->number > $work->number));
+        if ([] !== $later && self::covers($later[0])) {
+            return false;
+        }
+        $open = $part->finish->isBare() && [] === array_filter($own, static fn (StepWork $w): bool => $w->number < $work->number);
+
+        return $open || Reach::Sprays === $by;
+    }
+
+    /** A wash or glaze lets through what is below. */
+    private static function covers(StepWork $work): bool
+    {
+        return Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
+    }
+}

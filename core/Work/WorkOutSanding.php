@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Work;
+
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Recipe\Course;
+
+/**
+ * Sums what all sanding takes from a part before its first coat: the budget of an old finish and of a veneer.
+ *
+ * What lies on the ground is taken first: of S µm sanded off, an old finish of F µm loses min(S, F) and the wood max(0, S − F). What is
+ * stripped before is not there to be sanded. A face veneer whose thickness nobody measured is taken as 0.5 mm.
+ */
+final class WorkOutSanding
+{
+    private const THIN_VENEER = 0.5;
+    private const SANDING = ['sanded', 'scuff-sanded'];
+
+    /**
+     * The face veneer of a part in mm; null where it is no veneer.
+     */
+    public static function veneer(PiecePart $part): ?float
+    {
+        return $part->substrate->veneer ?? (SubstrateKind::Veneer === $part->substrate->kind ? self::THIN_VENEER : null);
+    }
+
+    /**
+     * The steps that sand what is there before a film closes the ground.
+     *
+     * @param list<StepWork> $works
+     *
+     * @return list<StepWork>
+     */
+    public static function sanding(PiecePart $part, array $works): array
+    {
+        return array_values(array_filter(self::untilSealed($part, $works), self::sands(...)));
+    }
+
+    /**
+     * @param list<StepWork> $works
+     */
+    public function budget(PiecePart $part, array $works): SandingBudget
+    {
+        $before = self::untilSealed($part, $works);
+        $stripped = [] !== array_filter($before, self::strips(...));
+        [$finish, $wood] = $this->taken($part, $before, Course::Expected);
+        [, $most] = $this->taken($part, $before, Course::Most);
+        $veneer = self::veneer($part);
+
+        return new SandingBudget($stripped ? null : $part->finish->kind->thickness(), round($finish, 1), null === $veneer ? null : 1000 * $veneer, round($wood, 1), round($most, 1));
+    }
+
+    /**
+     * @param list<StepWork> $before
+     *
+     * @return array{float, float} µm of the old finish and of the wood
+     */
+    private function taken(PiecePart $part, array $before, Course $course): array
+    {
+        $left = $part->finish->kind->thickness() ?? 0.0;
+        $finish = $wood = 0.0;
+        foreach ($before as $work) {
+            if (self::strips($work)) {
+                $left = 0.0;
+            }
+            if (self::sands($work)) {
+                $off = $work->removes($course);
+                $ofFinish = min($off, $left);
+                $left -= $ofFinish;
+                $finish += $ofFinish;
+                $wood += $off - $ofFinish;
+            }
+        }
+
+        return [$finish, $wood];
+    }
+
+    /**
+     * @param list<StepWork> $works
+     *
+     * @return list<StepWork>
+     */
+    private static function untilSealed(PiecePart $part, array $works): array
+    {
+        $before = [];
+        foreach ($works as $work) {
+            if ($work->step->touches($part)) {
+                if ($work->seals()) {
+                    break;
+                }
+                $before[] = $work;
+            }
+        }
+
+        return $before;
+    }
+
+    private static function sands(StepWork $work): bool
+    {
+        return \in_array($work->step->technique->key(), self::SANDING, true);
+    }
+
+    private static function strips(StepWork $work): bool
+    {
+        return \in_array($work->step->technique->key(), ['stripped', 'scraped'], true);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Work;
+
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Film\LayCoat;
+use Inlaid\Core\Film\WorkOutNeed;
+use Inlaid\Core\Layout\Kind\Sheets;
+use Inlaid\Core\Mixing\DeriveCharacter;
+use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Technique\Act;
+
+/**
+ * Works out mix, film, need and drying of every step in order, remembering what each part's ground still drinks.
+ */
+final readonly class WorkOutSteps
+{
+    public function __construct(
+        private FlattenMix $flatten = new FlattenMix(),
+        private DeriveCharacter $derive = new DeriveCharacter(),
+        private LayCoat $lay = new LayCoat(),
+        private WorkOutNeed $need = new WorkOutNeed(),
+        private PredictDrying $predict = new PredictDrying(),
+        private MaskParts $mask = new MaskParts(),
+        private LayOutStep $layOut = new LayOutStep(),
+    ) {
+    }
+
+    /**
+     * Only what is really done, and to what is asked for.
+     *
+     * @param \Closure(Step): bool $there
+     *
+     * @return list<StepWork>
+     */
+    public function doneOn(Recipe $recipe, Climate $climate, Habits $habits, \Closure $there): array
+    {
+        return array_values(array_filter($this->workOut($recipe, $climate, $habits), static fn (StepWork $w): bool => $w->isDone() && $there($w->step)));
+    }
+
+    /**
+     * @return list<StepWork>
+     */
+    public function workOut(Recipe $recipe, Climate $climate, Habits $habits): array
+    {
+        $sealed = $lastGrit = [];
+        $works = [];
+        foreach ($recipe->steps as $i => $step) {
+            $figures = $step->technique->figures();
+            $surfaces = $places = [];
+            $turned = 0.0;
+            $lastResort = null !== $recipe->onlyIfNot($step); // what may never be done changes nothing for what follows
+            foreach ($recipe->partsOf($step) as $part) {
+                $faces = $step->facesOf($part);
+                $turned += $part->turned && $part->surface->hasTwoSides($faces) ? $this->otherSide($part) * $recipe->piece->count : 0.0;
+                foreach ($faces ?? array_keys($part->surface->faces) as $face) {
+                    $places[] = $place = $part->id.':'.$face;
+                    $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
+                    $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
+                    if (null !== $step->detail->grit && Act::TakesAway === $figures->act && !$lastResort) {
+                        $lastGrit[$place] = $step->detail->grit;
+                    }
+                }
+            }
+            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
+            if (!$lastResort && null !== $work->film && Act::Adds === $figures->act && $work->cover() >= 0.5) {
+                $sealed += array_fill_keys($places, true);
+            }
+        }
+
+        return $works;
+    }
+
+    private function drinks(PiecePart $part, int $grit): float
+    {
+        return $part->isBareAndThirsty() ? max(1.0, $part->drinks() * Habits::uptake($grit)) : $part->drinks();
+    }
+
+    /**
+     * m² of the broad face that is laid when a part has been turned.
+     */
+    private function otherSide(PiecePart $part): float
+    {
+        $broad = array_values(array_filter($part->surface->faces, static fn (array $f): bool => $f[0]->broad));
+
+        return $broad[\count($broad) - 1][1]->area * $part->count;
+    }
+
+    /**
+     * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
+     * @param float                     $turned   m² that are laid after parts have been turned
+     */
+    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits, ?Step $onlyIfNot, ?Masking $masking, ?LayoutPreview $layout): StepWork
+    {
+        $figures = $step->technique->figures();
+        $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
+        $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
+        $area = array_sum(array_column($surfaces, 0));
+        $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
+        $main = $mix?->main();
+        $character = null === $mix ? null : $this->derive->derive($mix)->dryingIn($habits->own->dries($main) ?? 1.0);
+        $takes = $habits->own->takes($main, $step->technique->key()) ?? 1.0;
+        $weight = $step->detail->weight ?? $habits->weight;
+        $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
+        $film = null === $sheets ? $film : $film?->under($sheets->thickness);
+        $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Act::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
+
+        return new StepWork(
+            $step,
+            $number,
+            $area,
+            $turned,
+            $this->handsOn($step, $area, $habits),
+            $mix,
+            $character,
+            $weight,
+            Act::Adds === $figures->act ? $film : null,
+            null === $film ? [] : $this->need->need($surfaces, $takes * $film->wet, $step->rounds(Course::Most), $figures),
+            $drying,
+            $onlyIfNot,
+            $masking,
+            $layout,
+        );
+    }
+
+    /**
+     * Minutes for one coat: what the step states, else area ÷ rate, and the dwell, which somebody has to stand by.
+     */
+    private function handsOn(Step $step, float $area, Habits $habits): int
+    {
+        $figures = $step->technique->figures();
+        if (Act::Waits === $figures->act) {
+            return 0;
+        }
+        $work = $step->detail->handsOn ?? (int) max(2, ceil($area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0) - 1e-9));
+
+        return $work + ($step->detail->dwell ?? 0);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Core\Run;
+
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Recipe\StepDetail;
+use Inlaid\Core\Recipe\WaitRule;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\EventKind;
+use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\ObserveRun;
+use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Schedule\WorksOfPiece;
+use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\WorkOutSteps;
+use Inlaid\Tests\Core\Given;
+use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * What a run tells of the painter's own figures, and that reckoning with them is what it was.
+ */
+final class ObserveRunTest extends TestCase
+{
+    use Randomly;
+
+    /** Recoatable after 2 h on the label, in the air of the label; seen dry after 3 h. 120 ml poured where 100 are reckoned. */
+    public function testByHand(): void
+    {
+        [$paces, $drying, $amounts] = $this->observe([
+            Event::of('a', 0, EventKind::Started, 's'),
+            Event::of('b', 3600, EventKind::Finished, 's'),
+            Event::of('c', 3600 + 3 * 3600, EventKind::Dried, 's'),
+            Event::of('d', 10, EventKind::Poured, 's', ml: 1.2 * $this->works()[0]->poured()->toFloat()),
+        ], 1);
+        self::assertEqualsWithDelta([['paint', 1.5]], $drying, 1e-3);
+        self::assertSame('brushed', $paces[0][0]);
+        self::assertEqualsWithDelta([['paint/brushed', 1.2]], $amounts, 1e-9);
+    }
+
+    /** A night slept through, and the next coat begun in the morning, says nothing of when the first was dry. */
+    public function testAWaitSleptThroughIsNoObservation(): void
+    {
+        $coats = [Event::of('b', 3600, EventKind::Finished, 's'), Event::of('c', 60_000, EventKind::Started, 's', 2), Event::of('d', 63_000, EventKind::Finished, 's', 2)];
+        self::assertSame([], $this->observe($coats, 2)[1]);
+        self::assertSame([], $this->observe([Event::of('x', 3000, EventKind::Dried, 's'), ...$coats], 2)[1], 'what is not laid yet does not dry');
+        self::assertSame([], $this->observe([Event::of('p', 10, EventKind::Poured, 's', ml: 50.0), $coats[0]], 2)[2], 'one of two coats is not all of it');
+    }
+
+    /** What is reckoned with the factor that was observed is what was observed. */
+    public function testReckonedWithWhatWasObservedItIsWhatItWas(): void
+    {
+        $this->manyTimes(60, function (): void {
+            [$times, $more] = [$this->int(20, 300) / 100, $this->int(20, 300) / 100];
+            $own = new OwnFigures([], ['paint' => $times], ['paint/brushed' => $more]);
+            [$typical, $with] = [$this->works()[0], $this->works($own)[0]];
+            self::assertEqualsWithDelta($more * $typical->needs(Course::Expected)[0]->laid, $with->needs(Course::Expected)[0]->laid, 1e-6);
+            self::assertSame($typical->film?->wet, $with->film?->wet, 'the film is what it is');
+            self::assertEqualsWithDelta($times * 120, $with->character->handling->times->recoat ?? 0, 0.5);
+            self::assertSame($typical->character?->handling->times?->cure, $with->character?->handling->times?->cure);
+            $dry = (new WorksOfPiece())->recoatable($with, $this->piece(), 0, $this->calendar(), new \DateTimeZone('UTC'));
+            $drying = $this->observe([Event::of('b', 0, EventKind::Finished, 's'), Event::of('c', $dry, EventKind::Dried, 's')], 1)[1];
+            self::assertEqualsWithDelta($times, $drying[0][1], 0.006);
+        });
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>}
+     */
+    private function observe(array $events, int $coats): array
+    {
+        $works = $this->works(new OwnFigures(), $coats);
+        $acts = (new WorksOfPiece())->works($this->piece($coats), $works, new \DateTimeZone('UTC'), $this->calendar());
+
+        return (new ObserveRun())->observe($this->piece($coats), $works, $acts, (new FoldRun())->fold($events), $this->calendar(), new \DateTimeZone('UTC'));
+    }
+
+    /**
+     * @return list<StepWork>
+     */
+    private function works(OwnFigures $own = new OwnFigures(), int $coats = 1): array
+    {
+        return (new WorkOutSteps())->workOut($this->piece($coats)->recipe, Climate::reference(), Given::schools()->habits([], [])->withOwn($own));
+    }
+
+    private function piece(int $coats = 1): PieceToDo
+    {
+        $part = PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
+        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), [], Given::paint(), $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+
+        return new PieceToDo('piece', Recipe::of('T', Piece::of('Table', 1, [$part]), [$step]), DayCurve::steady(Climate::reference()), 0);
+    }
+
+    private function calendar(): Calendar
+    {
+        return new Calendar(WorkingTime::of('UTC', array_fill(1, 7, [[480, 1020]])), 0);
+    }
+}
