@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { heardOnly } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
-import type { PartProps } from './PartPanel';
+import type { PartProps } from './parts';
 
 /** Parts that are opened by a pull. */
 const pulled = ['door', 'drawer', 'front', 'top'];

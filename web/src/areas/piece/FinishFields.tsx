@@ -3,8 +3,7 @@ import Button from '@mui/material/Button';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { percent } from '../../shared/words';
-import type { PartProps } from './PartPanel';
-import type { Part } from './parts';
+import type { Part, PartProps } from './parts';
 
 const states = [
   ['sound', 'sound'],

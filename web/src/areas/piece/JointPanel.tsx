@@ -7,7 +7,7 @@ import { bench } from '../../app/theme';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { moment } from '../../shared/words';
 import { withStep } from '../section/edits';
-import { Fields } from './PartPanel';
+import { Fields } from './Fields';
 import { type Joint, places, withJoints } from './parts';
 
 type Props = {

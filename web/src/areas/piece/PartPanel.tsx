@@ -1,30 +1,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
-import type { Preview, Vocabulary } from '../../app/api';
+import type { Preview } from '../../app/api';
 import { bench } from '../../app/theme';
 import { NumberEntry, TextEntry } from '../../shared/Field';
 import { microns } from '../../shared/words';
 import { FaultFields } from './FaultFields';
+import { Fields } from './Fields';
 import { FinishFields } from './FinishFields';
-import type { Part } from './parts';
+import { type PartProps, square } from './parts';
 import { ShapeFields } from './ShapeFields';
 import { WoodFields } from './WoodFields';
 import { WornFields } from './WornFields';
-
-export type PartProps = {
-  part: Part;
-  worked: Preview['parts'][number] | undefined;
-  vocabulary: Vocabulary;
-  set: (patch: Partial<Part>) => void;
-  wrong: (field: string) => string | undefined;
-};
-
-/** m² with as many digits as a painter can use. */
-export function square(area: number): string {
-  return `${area.toFixed(area < 0.1 ? 4 : area < 1 ? 3 : 2)} m²`;
-}
 
 /** One part as surveyed: its faces, its wood, what lies on it, what is wrong with it, and what all that means. */
 export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() => void) | null }) {
@@ -95,17 +81,6 @@ function Budget({ sanding, finish }: { sanding: Preview['parts'][number]['sandin
       {sanding.finish !== null && veneer !== null && ', and '}
       {veneer !== null && `${microns(sanding.ofWood)} of ${microns(veneer)} of veneer${most}`}
       {'.'}
-    </Box>
-  );
-}
-
-export function Fields({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <Box component="section">
-      <Typography variant="h3" component="h2" sx={{ mb: 1, borderBottom: 1, borderColor: 'divider' }}>
-        {title}
-      </Typography>
-      <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-fill, minmax(185px, 1fr))' }}>{children}</Box>
     </Box>
   );
 }

@@ -9,9 +9,9 @@ import { bench } from '../../app/theme';
 import { newId, removePart } from '../section/edits';
 import { Elevation } from './Elevation';
 import { JointPanel } from './JointPanel';
-import { PartPanel, square } from './PartPanel';
+import { PartPanel } from './PartPanel';
 import { PrepPanel } from './PrepPanel';
-import { addPart, type Joint, withJoints, withPart } from './parts';
+import { addPart, type Joint, square, withJoints, withPart } from './parts';
 import { WholePanel } from './WholePanel';
 
 type Props = {

@@ -3,8 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Vocabulary } from '../../app/api';
 import { Choice, NumberEntry } from '../../shared/Field';
-import { type PartProps, square } from './PartPanel';
-import { usualShape } from './parts';
+import { type PartProps, square, usualShape } from './parts';
 
 /** The shape of a part, its measurements, and which of its faces are finished, each with its area and how that comes about. */
 export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps) {

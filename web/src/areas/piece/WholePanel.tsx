@@ -3,7 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Recipe, Violation, Vocabulary } from '../../app/api';
 import { Choice, DayEntry, NumberEntry, TextEntry } from '../../shared/Field';
-import { Fields } from './PartPanel';
+import { Fields } from './Fields';
 
 type Props = { document: Recipe; vocabulary: Vocabulary; violations: readonly Violation[]; onChange: (document: Recipe) => void };
 type Use = NonNullable<Recipe['piece']['use']>;

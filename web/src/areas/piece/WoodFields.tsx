@@ -3,8 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { ColourEntry } from '../../shared/ColourEntry';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
-import type { PartProps } from './PartPanel';
-import type { Part } from './parts';
+import type { Part, PartProps } from './parts';
 
 /** What a part is made of. A known wood fills in what is typical of it; every figure can be changed. */
 export function WoodFields({ part, worked, vocabulary, set, wrong }: PartProps) {

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import type { PartProps } from './PartPanel';
+import type { PartProps } from './parts';
 
 type Place = NonNullable<PartProps['part']['worn']>[number];
 

@@ -1,8 +1,21 @@
-import type { Recipe, Vocabulary } from '../../app/api';
+import type { Preview, Recipe, Vocabulary } from '../../app/api';
 import { newId } from '../section/edits';
 
 export type Part = Recipe['piece']['parts'][number];
 export type Joint = NonNullable<Recipe['piece']['joints']>[number];
+
+export type PartProps = {
+  part: Part;
+  worked: Preview['parts'][number] | undefined;
+  vocabulary: Vocabulary;
+  set: (patch: Partial<Part>) => void;
+  wrong: (field: string) => string | undefined;
+};
+
+/** m² with as many digits as a painter can use. */
+export function square(area: number): string {
+  return `${area.toFixed(area < 0.1 ? 4 : area < 1 ? 3 : 2)} m²`;
+}
 
 export function withPart(doc: Recipe, id: string, patch: Partial<Part>): Recipe {
   return { ...doc, piece: { ...doc.piece, parts: doc.piece.parts.map((p) => (p.id === id ? tidy({ ...p, ...patch }) : p)) } };

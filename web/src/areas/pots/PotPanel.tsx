@@ -10,7 +10,7 @@ import { bench } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
 import { asNumber, day, moment, percent } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
-import { isPast, potColour } from './Pots';
+import { isPast, potColour } from './potLooks';
 import { usePotWork } from './usePots';
 
 const kinds: Record<string, string> = {

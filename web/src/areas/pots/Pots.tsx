@@ -5,10 +5,10 @@ import { useNavigate, useParams } from 'react-router';
 import type { Pot } from '../../app/api';
 import { bench, twoColumns } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
-import { stripes } from '../../shared/Swatch';
 import { day } from '../../shared/words';
 import { ShelfTabs } from '../shelf/ShelfTabs';
 import { PotPanel } from './PotPanel';
+import { isPast, potColour } from './potLooks';
 import { usePots } from './usePots';
 
 /** The pots on the shelf: those with something in them first; one of them open on the right. */
@@ -75,13 +75,4 @@ export default function Pots() {
       </Box>
     </Box>
   );
-}
-
-/** Its full-strength colours side by side; empty it shows none. */
-export function potColour(pot: Pot): string {
-  return pot.holds ? stripes(pot.holds.lines.map((l) => ({ colour: l.colour, share: l.volume }))) : bench.paper;
-}
-
-export function isPast(useBy: string | null): boolean {
-  return useBy !== null && useBy < new Date().toISOString().slice(0, 10);
 }

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Settings } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
-import { Group } from './StudioSettings';
+import { Group } from './Group';
 
 type Props = { settings: Settings; onChange: (patch: Partial<Settings>) => void; wrong: (field: string) => string | undefined };
 type Cup = Settings['cups'][number];

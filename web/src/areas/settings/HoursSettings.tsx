@@ -3,7 +3,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import type { Settings } from '../../app/api';
 import { TextEntry } from '../../shared/Field';
-import { Group } from './StudioSettings';
+import { Group } from './Group';
 
 const days = [
   ['mon', 'Monday'],

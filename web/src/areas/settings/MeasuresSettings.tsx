@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import type { Settings } from '../../app/api';
 import { heardOnly } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
-import { Group } from './StudioSettings';
+import { Group } from './Group';
 
 type Props = { settings: Settings; onChange: (patch: Partial<Settings>) => void; wrong: (field: string) => string | undefined };
 type Measure = Settings['measures'][number];

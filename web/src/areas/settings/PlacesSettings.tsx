@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import type { Settings } from '../../app/api';
 import { Choice, NumberEntry, TextEntry } from '../../shared/Field';
 import { newId } from '../section/edits';
-import { Group } from './StudioSettings';
+import { Group } from './Group';
 
 type Props = { settings: Settings; onChange: (patch: Partial<Settings>) => void; wrong: (field: string) => string | undefined };
 type Place = NonNullable<Settings['places']>[number];

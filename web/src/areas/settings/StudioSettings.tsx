@@ -16,6 +16,7 @@ import { asNumber } from '../../shared/words';
 import { WholeStudio } from '../bundles/WholeStudio';
 import { LockSettings } from '../lock/LockSettings';
 import { CupsSettings } from './CupsSettings';
+import { Group } from './Group';
 import { HoursSettings } from './HoursSettings';
 import { MeasuresSettings } from './MeasuresSettings';
 import { PlacesSettings } from './PlacesSettings';
@@ -174,15 +175,4 @@ function percent(exact: string): number {
 
 function share(percents: number): string {
   return String(Number((percents / 100).toPrecision(6)));
-}
-
-export function Group({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Box component="section">
-      <Typography variant="h2" sx={{ mb: 1.5 }}>
-        {title}
-      </Typography>
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))' }}>{children}</Box>
-    </Box>
-  );
 }
