@@ -67,6 +67,16 @@ final readonly class Context
         return ($this->places[$place ?? ''] ?? null)->air ?? DayCurve::steady($this->climate);
     }
 
+    /**
+     * The same for a piece that stands in a place: with the air of that place by day.
+     *
+     * @param DayCurve|null $measured the day of the place as it was measured; null for its usual one
+     */
+    public function atPlace(?string $place, ?DayCurve $measured = null): self
+    {
+        return $this->with(climate: ($measured ?? $this->air($place))->noon());
+    }
+
     /** g of a material that are left on the shelf; null where nobody counts it. */
     public function left(Material $material): ?BigRational
     {

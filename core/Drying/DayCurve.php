@@ -68,6 +68,12 @@ final readonly class DayCurve
         return new self(array_map(static fn (Climate $own, int $hour): Climate => $measured[$hour] ?? $own, $this->hours, range(0, 23)));
     }
 
+    /** The air by day, with which a step is worked out that may be done at any hour of work. */
+    public function noon(): Climate
+    {
+        return $this->hours[12];
+    }
+
     /**
      * The air at a moment: between the middles of two hours.
      *

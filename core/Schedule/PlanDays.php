@@ -28,7 +28,6 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class PlanDays
 {
-    private const NOON = 12;
     /** So many orders of n works are looked at: 1,000,000 ÷ n², for each takes about n² as long. The same bench gives the same plan. */
     private const LOOKS = 1_000_000;
     /** A gap shorter than this is no gap, minutes. */
@@ -111,7 +110,7 @@ final readonly class PlanDays
      */
     private function stepsOf(PieceToDo $piece, Context $context): array
     {
-        return $this->steps->workOut($piece->recipe, $piece->air->hours[self::NOON], $context->habits($this->schools, $piece->recipe));
+        return $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->schools, $piece->recipe));
     }
 
     /**

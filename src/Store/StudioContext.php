@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Store;
 
 use Brick\Math\BigRational;
+use Inlaid\App\Device\Hygrometer;
 use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
@@ -25,7 +26,7 @@ final readonly class StudioContext
     /** The settings by which figures of one's own are reckoned with. */
     public const SWITCHES = ['paces' => 'ownPace', 'drying' => 'ownDrying', 'amounts' => 'ownAmounts'];
 
-    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read, private OwnLog $log)
+    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read, private OwnLog $log, private Hygrometer $hygrometer)
     {
     }
 
@@ -33,6 +34,23 @@ final readonly class StudioContext
     public function own(): Context
     {
         return $this->with(null)[0];
+    }
+
+    /**
+     * For a piece that stands in a place: with the air there by day, as it was measured today where it was.
+     *
+     * @return array{Context, RawJson} the context, and the whole of it as a document
+     */
+    public function atPlace(?string $place): array
+    {
+        [$own, $whole] = $this->with(null);
+        $context = $own->atPlace($place, $this->hygrometer->day($place, $own->now, $own));
+        if ($context->climate === $own->climate) {
+            return [$own, $whole];
+        }
+        $air = ['temperature' => $context->climate->temperature, 'humidity' => $context->climate->humidity, 'air' => $context->climate->air];
+
+        return [$context, new RawJson(Json::encode(array_merge((array) Json::decode($whole->text), ['climate' => $air])))];
     }
 
     /**

@@ -219,6 +219,28 @@ final class RunsTest extends TestCase
         self::assertNull($late->beginBy);
     }
 
+    /** In an unheated hall a piece dries as the preview says for the air there: on the bench, in the logbook and in the days alike. */
+    public function testAPieceIsWorkedOutInTheAirOfItsPlace(): void
+    {
+        $this->clear();
+        [$here, $hall] = [$this->put('stools'), $this->put('stools', ['place' => 'hall'])];
+        $worked = fn (\stdClass $run): \stdClass => $this->studio->json('GET', "/api/runs/$run->id/worked");
+        $recoats = static fn (\stdClass $preview): array => array_map(static fn (\stdClass $s): ?int => $s->drying->recoat->planned ?? null, $preview->steps);
+        [$usual, $cold] = [$worked($here), $worked($hall)];
+        self::assertNotEquals($usual->context->climate, $cold->context->climate);
+        self::assertGreaterThan(array_sum($recoats($usual->preview)), array_sum($recoats($cold->preview)));
+        $there = $this->studio->json('POST', '/api/preview', ['document' => $hall->document, 'context' => ['climate' => $cold->context->climate]])->preview;
+        self::assertSame($recoats($there), $recoats($cold->preview));
+        self::assertSame($recoats($this->studio->json('POST', '/api/preview', ['document' => $here->document])->preview), $recoats($usual->preview));
+
+        $note = fn (\stdClass $run, string $id, mixed $air): \stdClass => $this->note($run->id, [['id' => $id, 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => $air]]);
+        $said = fn (\stdClass $run): array => array_column($this->studio->json('GET', "/api/runs/$run->id/made")->deviations, 'words', 'key');
+        $note($hall, 'c1', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
+        $note($here, 'c2', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
+        self::assertArrayNotHasKey('air', $said($hall), 'as cold as a hall is');
+        self::assertArrayHasKey('air', $said($here));
+    }
+
     /** A hall that holds one piece: the second comes in when the first is ready. */
     public function testAPlaceHoldsSoManyPieces(): void
     {

@@ -14,7 +14,7 @@ use Inlaid\Core\Run\CompareRun;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
- * Compares a run as it was made with what its recipe planned, in the studio's usual air.
+ * Compares a run as it was made with what its recipe planned, in the usual air of the place where the piece stood.
  */
 final readonly class CompareMade
 {
@@ -24,7 +24,7 @@ final readonly class CompareMade
 
     public function compare(StoredRun $run): AsMadePreview
     {
-        $context = $this->context->own();
+        $context = $this->context->own()->atPlace($run->place);
         $state = $this->runs->state($run);
         $recipe = $this->runs->recipe($run, $state);
         $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe));

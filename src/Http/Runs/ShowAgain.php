@@ -102,7 +102,7 @@ final readonly class ShowAgain
         $mean = static fn (array $of): float => array_sum($of) / max(1, \count($of));
         $t = $mean(array_map(static fn (array $a): float => $a[1]->temperature, $state->air));
         $h = $mean(array_map(static fn (array $a): float => $a[1]->humidity, $state->air));
-        $now = $context->air($run->place)->hours[12];
+        $now = $context->air($run->place)->noon();
 
         return \sprintf('Then %s °C and %s %%, now by day %s °C and %s %%.', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0), ExactNumber::plain($now->temperature, 1), ExactNumber::plain($now->humidity, 0));
     }

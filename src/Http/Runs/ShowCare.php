@@ -28,7 +28,7 @@ final readonly class ShowCare
         $context = $this->context->own();
         $state = $this->runs->state($run);
         $piece = $this->plan->piece($run, $state, $context);
-        $works = $this->steps->workOut($piece->recipe, $context->climate, $context->habits($this->schools, $piece->recipe));
+        $works = $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->schools, $piece->recipe));
 
         return $this->write->write($piece, $works, $state, $context);
     }

@@ -29,7 +29,7 @@ final readonly class ShowWorked
         $state = $this->runs->state($run);
         $recipe = $this->runs->recipe($run, $state);
         $recipe = $request->query->getBoolean('made') ? self::made($recipe, $state) : $recipe;
-        [$context, $whole] = $this->context->with(null);
+        [$context, $whole] = $this->context->atPlace($run->place);
 
         return new WorkedOut($whole, $this->preview->preview($recipe, $context));
     }
