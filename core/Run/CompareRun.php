@@ -11,6 +11,7 @@ use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Technique\Act;
@@ -48,7 +49,7 @@ final readonly class CompareRun
         foreach ($works as $work) {
             $id = $work->step->id;
             $done = array_values(array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $id && null !== $w->finished));
-            $own = array_column(array_map(static fn (Work $w): array => [substr($w->id, \strlen($w->job) + 1), $w->minutes], array_values(array_filter($acts, static fn (Work $w): bool => str_starts_with($w->id, "$w->job/$id/")))), 1, 0);
+            $own = array_column(array_map(static fn (Work $w): array => [(string) WorkKey::of($w), $w->minutes], array_values(array_filter($acts, static fn (Work $w): bool => WorkKey::of($w)->step === $id))), 1, 0);
             $with = array_values(array_filter($done, static fn (WorkDone $w): bool => null !== $w->started && isset($own[$w->key()])));
             $should = array_sum(array_map(static fn (WorkDone $w): int => $own[$w->key()], $with));
             $took = array_sum(array_map(self::minutes(...), $with));

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Run;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Planning\WorkKey;
 
 /**
  * Something that was noted at the bench, by a device, when it happened.
@@ -52,6 +53,6 @@ final readonly class Event
     /** The work it belongs to, by its key within the piece. */
     public function key(): string
     {
-        return $this->step.'/'.$this->coat.'/'.$this->lay;
+        return (string) new WorkKey((string) $this->step, $this->coat, $this->lay);
     }
 }

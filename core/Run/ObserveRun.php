@@ -7,6 +7,7 @@ namespace Inlaid\Core\Run;
 use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Practice\OwnFigures;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\WorksOfPiece;
@@ -31,7 +32,7 @@ final readonly class ObserveRun
      */
     public function observe(PieceToDo $piece, array $works, array $acts, RunState $state, Calendar $calendar, \DateTimeZone $zone): array
     {
-        $minutes = array_column(array_map(static fn (Work $w): array => [substr($w->id, \strlen($w->job) + 1), $w->minutes], $acts), 1, 0);
+        $minutes = array_column(array_map(static fn (Work $w): array => [(string) WorkKey::of($w), $w->minutes], $acts), 1, 0);
         $paces = $drying = $amounts = [];
         foreach ($works as $work) {
             $step = $work->step;

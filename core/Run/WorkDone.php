@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Run;
 
+use Inlaid\Core\Planning\WorkKey;
+
 /**
  * A coat, or a lay of one, as far as it has come.
  *
@@ -17,6 +19,6 @@ final readonly class WorkDone
 
     public function key(): string
     {
-        return "$this->step/$this->coat/$this->lay";
+        return (string) new WorkKey($this->step, $this->coat, $this->lay);
     }
 }

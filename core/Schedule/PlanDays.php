@@ -14,6 +14,7 @@ use Inlaid\Core\Planning\PlanWorks;
 use Inlaid\Core\Planning\Rooms;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Planning\WorkPlan;
 use Inlaid\Core\Practice\Schools;
 use Inlaid\Core\Recipe\Course;
@@ -151,15 +152,15 @@ final readonly class PlanDays
      */
     private function describe(PlacedWork $placed, array $works, ?WorkPlan $plan, \Closure $iso): DayWork
     {
-        [$step, $coat, $lay] = explode('/', substr($placed->work->id, \strlen($placed->work->job) + 1));
-        $work = $works[$step];
+        $key = WorkKey::of($placed->work);
+        $work = $works[$key->step];
         $life = $placed->setUp > 0 ? $work->drying?->potLife?->planned : null;
 
         return new DayWork(
             $placed->work->job,
-            $step,
-            (int) $coat,
-            (int) $lay,
+            $key->step,
+            $key->coat,
+            $key->lay,
             $work->number,
             $work->step->name(),
             $work->rounds(),
@@ -181,7 +182,7 @@ final readonly class PlanDays
     {
         $standing = [];
         foreach ($pieces as $piece) {
-            $laid = array_filter($works[$piece->id], static fn (StepWork $w): bool => Act::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => str_starts_with($key, $w->step->id.'/')));
+            $laid = array_filter($works[$piece->id], static fn (StepWork $w): bool => Act::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => WorkKey::read($key)->step === $w->step->id));
             if (null !== $piece->place && [] !== $laid) {
                 $standing[$piece->id] = $piece->place;
             }

@@ -13,6 +13,7 @@ use Inlaid\Core\Planning\Link;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\Wait;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
@@ -91,12 +92,6 @@ final readonly class WorksOfPiece
         return $this->waits($work, $piece, $zone)[WaitUntil::Recoat->value]->over($ended, $calendar);
     }
 
-    /** The key of a work within its piece. */
-    public static function key(string $step, int $coat, int $lay): string
-    {
-        return "$step/$coat/$lay";
-    }
-
     /**
      * @param list<Link> $links
      *
@@ -104,7 +99,7 @@ final readonly class WorksOfPiece
      */
     private function coat(StepWork $work, PieceToDo $piece, int $coat, array $links, Wait $last): array
     {
-        $id = static fn (int $lay): string => $piece->id.'/'.self::key($work->step->id, $coat, $lay);
+        $id = static fn (int $lay): string => (new WorkKey($work->step->id, $coat, $lay))->in($piece->id);
         [$pot, $setUp, $life] = null === $work->mix ? [null, 0, null] : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
         $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
         // What has been laid must not be moved until it is dry.
@@ -182,7 +177,7 @@ final readonly class WorksOfPiece
     {
         $done = [];
         foreach ($piece->done as $key => $end) {
-            $done[$piece->id.'/'.$key] = $end;
+            $done[WorkKey::read($key)->in($piece->id)] = $end;
         }
         $left = [];
         foreach ($made as $work) {

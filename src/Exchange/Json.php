@@ -31,6 +31,24 @@ final class Json
     }
 
     /**
+     * A document that is an object, as all are that are stored.
+     *
+     * @throws \JsonException where it is none
+     */
+    public static function object(string $text): \stdClass
+    {
+        $json = self::decode($text);
+
+        return $json instanceof \stdClass ? $json : throw new \JsonException('This document is not an object.');
+    }
+
+    /** The same again, to be changed. */
+    public static function copy(\stdClass $of): \stdClass
+    {
+        return self::object(self::encode($of));
+    }
+
+    /**
      * The objects of a list of another; none where there is no such list.
      *
      * @return list<\stdClass>

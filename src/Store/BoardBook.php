@@ -194,8 +194,7 @@ final readonly class BoardBook
 
     public function card(StoredBoard $board): \stdClass
     {
-        $card = Json::decode($board->card);
-        \assert($card instanceof \stdClass);
+        $card = Json::object($board->card);
 
         return $card;
     }

@@ -258,8 +258,8 @@ final readonly class PotBook
      */
     private function remember(StoredPot $pot, iterable $materials): void
     {
-        $document = Json::decode($pot->document);
-        \assert($document instanceof \stdClass && \is_array($document->materials));
+        $document = Json::object($pot->document);
+        \assert(\is_array($document->materials));
         $known = $this->materials($pot);
         foreach ($materials as $material) {
             if (!isset($known[$material->id])) {

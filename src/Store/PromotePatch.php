@@ -49,8 +49,7 @@ final readonly class PromotePatch
         $ground = array_filter($edits, static fn (Edit $e): bool => EditKind::Ground === $e->do);
         $edits = array_map(fn (Edit $e): Edit => $this->forWhole($e, $before->recipe, $read->choices->recipe), array_values(array_diff_key($edits, $ground)));
 
-        $document = Json::decode($before->text);
-        \assert($document instanceof \stdClass);
+        $document = Json::object($before->text);
         $this->bring($document, $edits, $read->choices);
         $after = $this->readRecipe->document($this->apply->apply($document, $edits, $this->shelf->all(...)));
 

@@ -121,8 +121,8 @@ final readonly class RecipeBook
      */
     public function duplicate(string $id): StoredRecipe
     {
-        $json = Json::decode($this->get($id)->draft->document);
-        \assert($json instanceof \stdClass && \is_string($json->title));
+        $json = Json::object($this->get($id)->draft->document);
+        \assert(\is_string($json->title));
         $json->title = mb_substr($json->title, 0, 110).' (copy)';
 
         return $this->add($this->read->document($json));

@@ -69,8 +69,7 @@ final readonly class RunBook
     /** The same as a document. A change that another one has made impossible is left out. */
     public function document(StoredRun $run, RunState $state): RecipeDocument
     {
-        $json = Json::decode($run->document);
-        \assert($json instanceof \stdClass);
+        $json = Json::object($run->document);
         for ($changes = $state->changes; [] !== $changes; array_pop($changes)) {
             try {
                 return $this->read->document($this->changes->apply($json, $changes));
@@ -199,8 +198,7 @@ final readonly class RunBook
      */
     private function each(StoredRun $run, array $events, \Closure $do): array
     {
-        $json = Json::decode($run->document);
-        \assert($json instanceof \stdClass);
+        $json = Json::object($run->document);
         $before = $this->events($run);
         $changes = $this->fold->fold($before)->changes;
         // A step that was put in may have been taken back on one device while another worked on it.

@@ -62,8 +62,7 @@ final readonly class StudioContext
      */
     public function with(mixed $stated, string $pointer = '/context'): array
     {
-        $settings = Json::decode($this->settings->get()->document);
-        \assert($settings instanceof \stdClass);
+        $settings = Json::object($this->settings->get()->document);
         if (null !== $stated && !$stated instanceof \stdClass) {
             throw Refused::at($pointer, 'This must be an object.');
         }

@@ -19,8 +19,7 @@ final class ApplyChanges
      */
     public function apply(\stdClass $document, array $changes): \stdClass
     {
-        $doc = Json::decode(Json::encode($document));
-        \assert($doc instanceof \stdClass);
+        $doc = Json::copy($document);
         foreach ($changes as $change) {
             $steps = array_column(array_map(static fn (\stdClass $s): array => [\is_string($s->id) ? $s->id : '', $s], Json::objects($doc, 'steps')), 1, 0);
             $step = $steps[$change->step ?? ''] ?? null;

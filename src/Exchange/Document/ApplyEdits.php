@@ -30,8 +30,7 @@ final readonly class ApplyEdits
      */
     public function apply(\stdClass $document, array $edits, \Closure $shelf): \stdClass
     {
-        $doc = Json::decode(Json::encode($document));
-        \assert($doc instanceof \stdClass);
+        $doc = Json::copy($document);
         foreach ($edits as $edit) {
             $this->edit($doc, $edit, $shelf);
         }
@@ -192,8 +191,7 @@ final readonly class ApplyEdits
         }
         $id = $uses->mix;
         if (1 < substr_count(Json::encode([$doc->steps, $doc->mixes]), \sprintf('"mix":"%s"', $id))) {
-            $copy = Json::decode(Json::encode($mixes[$id]));
-            \assert($copy instanceof \stdClass);
+            $copy = Json::copy($mixes[$id]);
             for ($n = 2; isset($mixes["$id-$n"]); ++$n) {
             }
             $uses->mix = $copy->id = "$id-$n";

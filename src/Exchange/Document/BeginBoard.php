@@ -32,8 +32,8 @@ final readonly class BeginBoard
     public function begin(RecipeDocument $recipe, array $from, string $part, array $steps, int $width, int $height, ?string $vary): \stdClass
     {
         Refused::around('/width', static fn () => Board::checkSize($width, $height));
-        $document = Json::decode($recipe->text);
-        \assert($document instanceof \stdClass && $document->piece instanceof \stdClass);
+        $document = Json::object($recipe->text);
+        \assert($document->piece instanceof \stdClass);
         $parts = array_values(array_filter(Json::objects($document->piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
         if ([] === $parts) {
             throw Refused::at('/part', 'The recipe has no such part.');

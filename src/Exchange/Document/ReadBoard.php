@@ -62,8 +62,7 @@ final readonly class ReadBoard
             [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];
             $own = $n->has('own') ? $n->list('own', fn (Node $o): OwnChange => $this->own($o, $choices), self::MOST_OWN) : [];
             $cells = $n->make(fn (): array => $this->layOut->cells($columns, $rows, $own), 'columns');
-            $document = Json::decode($base->text);
-            \assert($document instanceof \stdClass);
+            $document = Json::object($base->text);
             $patches = array_map(fn (Cell $c): Patch => new Patch($c, $this->patch($n, $c, $document)), $cells);
             $target = $n->childOrNull('target');
             $colour = null === $target ? null : $target->fields('colour', 'name')->make(static fn (): Colour => Colour::of($target->string('colour')), 'colour');

@@ -29,8 +29,7 @@ final class UpcastRecipe
             return $json;
         }
         $version = $json->version;
-        $json = Json::decode(Json::encode($json));
-        \assert($json instanceof \stdClass);
+        $json = Json::copy($json);
         $json->version = self::VERSION;
         $parts = ($json->piece ?? null) instanceof \stdClass ? $json->piece->parts ?? null : null;
         foreach (1 === $version && \is_array($parts) ? $parts : [] as $part) {

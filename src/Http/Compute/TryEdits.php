@@ -32,8 +32,7 @@ final readonly class TryEdits
      */
     public function on(RecipeDocument $before, array $edits, Context $context): Remedied
     {
-        $document = Json::decode($before->text);
-        \assert($document instanceof \stdClass);
+        $document = Json::object($before->text);
         $after = $this->read->document($this->apply->apply($document, $edits, $this->shelf->all(...)), '/document');
 
         return new Remedied(new RawJson($after->text), $this->preview->preview($after->recipe, $context), $this->compare->compare($before->recipe, $after->recipe));

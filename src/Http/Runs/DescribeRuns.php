@@ -11,6 +11,7 @@ use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Planning\Work;
+use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\FoldRun;
 
@@ -64,9 +65,9 @@ final readonly class DescribeRuns
 
     private static function act(Work $work): RunAct
     {
-        [$step, $coat, $lay] = explode('/', substr($work->id, \strlen($work->job) + 1));
+        $key = WorkKey::of($work);
 
-        return new RunAct($step, (int) $coat, (int) $lay, $work->minutes);
+        return new RunAct($key->step, $key->coat, $key->lay, $work->minutes);
     }
 
     private static function day(?\DateTimeImmutable $at): ?string

@@ -34,8 +34,7 @@ final readonly class TakeMade
         $run = $this->runs->get($id);
         $recipe = $this->recipes->get($run->recipeId ?? throw NotThere::of('recipe', 'of this run'));
         $before = $this->read->document(Json::decode($recipe->draft->document));
-        $document = Json::decode($before->text);
-        \assert($document instanceof \stdClass);
+        $document = Json::object($before->text);
         $after = $this->read->document($this->apply->apply($document, $this->edits($this->made->compare($run)->deviations, $keys, array_keys($before->recipe->stepsById())), static fn (): array => []));
         $changes = $this->compare->compare($before->recipe, $after->recipe);
         if ($recipe->draft->version !== $version) {

@@ -171,8 +171,7 @@ final readonly class TakeBundle
         }
 
         if (Kind::Readings === $kind && \is_string($row['document'])) {
-            $reading = Json::decode($row['document']);
-            \assert($reading instanceof \stdClass);
+            $reading = Json::object($row['document']);
             isset($reading->photo) && $reading->photo = $to(Kind::Photos, $reading->photo) ?? $reading->photo;
             $row['document'] = Json::encode($reading);
         }

@@ -95,8 +95,7 @@ final readonly class DescribeApi
         $schemas = [];
         foreach (glob($this->projectDir.'/docs/formats/*.schema.json') ?: [] as $file) {
             $text = preg_replace_callback('/"\$ref": "(\w+)\.schema\.json"/', static fn (array $m): string => \sprintf('"$ref": "#/components/schemas/%s"', ucfirst($m[1])), (string) file_get_contents($file));
-            $schema = Json::decode((string) $text);
-            \assert($schema instanceof \stdClass);
+            $schema = Json::object((string) $text);
             unset($schema->{'$schema'}, $schema->{'$id'});
             $schemas[ucfirst(basename($file, '.schema.json'))] = $schema;
         }
