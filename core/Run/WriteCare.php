@@ -89,7 +89,7 @@ final readonly class WriteCare
     private function kind(StepWork $work): ?MaterialKind
     {
         $largest = null;
-        foreach ($work->cover() >= 0.45 ? $work->mix->leaves ?? [] : [] as $leaf) {
+        foreach ($work->covers() ? $work->mix->leaves ?? [] : [] as $leaf) {
             if (!$leaf->material->kind->thins() && (null === $largest || $leaf->share > $largest->share)) {
                 $largest = $leaf;
             }

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Surface;
 
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Figures;
 
 /**
  * What one step is in the cut through a finish.
@@ -29,6 +30,12 @@ final readonly class Layer
         public ?float $depth,
         public ?string $reaches,
     ) {
+    }
+
+    /** Does it lie on most of the surface? */
+    public function covers(): bool
+    {
+        return $this->cover >= Figures::COVERS;
     }
 
     public function sandedTo(float $thickness): self

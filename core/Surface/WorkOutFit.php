@@ -90,7 +90,7 @@ final readonly class WorkOutFit
         $own = array_values(array_filter($works, fn (StepWork $w): bool => $this->touches($w, $side, $piece)));
         $films = [];
         foreach ($this->stacks->grow($own) as $i => $layers) {
-            $films[$own[$i]->step->id] = array_sum(array_map(static fn (Layer $l): float => $l->cover >= 0.5 ? $l->thickness : 0.0, $layers));
+            $films[$own[$i]->step->id] = array_sum(array_map(static fn (Layer $l): float => $l->covers() ? $l->thickness : 0.0, $layers));
         }
 
         return $films;

@@ -17,6 +17,9 @@ use Inlaid\Core\Layout\LayoutKind;
  */
 final readonly class Figures
 {
+    /** A coat on so much of a surface, or more, counts as one over most of it. */
+    public const COVERS = 0.45;
+
     /**
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut

@@ -19,6 +19,7 @@ use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Figures;
 
 /**
  * What has been worked out about one step, before it is put into words and pictures.
@@ -75,10 +76,16 @@ final readonly class StepWork
         return $this->layout->covers ?? $this->step->technique->figures()->cover;
     }
 
+    /** Does it get to most of what it touches? */
+    public function covers(): bool
+    {
+        return $this->cover() >= Figures::COVERS;
+    }
+
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->cover() >= 0.45;
+        return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->covers();
     }
 
     /**

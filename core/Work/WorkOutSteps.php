@@ -71,7 +71,7 @@ final readonly class WorkOutSteps
                 }
             }
             $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
-            if (!$lastResort && null !== $work->film && Act::Adds === $figures->act && $work->cover() >= 0.5) {
+            if (!$lastResort && $work->lays()) {
                 $sealed += array_fill_keys($places, true);
             }
         }

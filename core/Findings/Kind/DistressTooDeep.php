@@ -48,7 +48,7 @@ final class DistressTooDeep implements Rule
                 if (null === $worn->depth || $worn->cover >= 1.0 || 'wood' !== $worn->reaches) {
                     continue;
                 }
-                $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Act::Adds === $l->act && $l->cover >= 0.45 && $l->laid > 0.5));
+                $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Act::Adds === $l->act && $l->covers() && $l->laid > 0.5));
                 $colours = array_values(array_filter($films, fn (Layer $l): bool => $this->isColour($whole, $l)));
                 if (\count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
                     continue;

@@ -73,7 +73,7 @@ final class DistressTooShallow implements Rule
     {
         foreach ($stacks as $stack) {
             $at = array_search($stepId, array_map(static fn (Layer $l): string => $l->stepId, $stack->layers), true);
-            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Act::Adds === $l->act && $l->cover >= 0.45 && $l->thickness > 0.0));
+            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Act::Adds === $l->act && $l->covers() && $l->thickness > 0.0));
             if (false !== $at && [] !== $films) {
                 $top = array_pop($films);
                 $next = array_pop($films);

@@ -73,6 +73,6 @@ final class WaterOverWax implements Rule
 
     private function isDetail(Whole $whole, StepWork $wax): bool
     {
-        return $whole->habits->holds('wax-and-topcoat', 'detail-under') && $wax->step->technique->figures()->cover < 0.5 && WaitUntil::Cure === $wax->step->wait->until;
+        return $whole->habits->holds('wax-and-topcoat', 'detail-under') && !$wax->covers() && WaitUntil::Cure === $wax->step->wait->until;
     }
 }
