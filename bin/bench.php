@@ -116,7 +116,7 @@ while (count($document->steps) < 40) {
 }
 $recipe = $services->get(Inlaid\App\Exchange\Document\ReadRecipe::class)->read($document);
 [$context] = $services->get(Inlaid\App\Store\StudioContext::class)->with(null);
-$schools = $services->get(Inlaid\Core\Practice\Schools::class);
+$schools = $services->get(Inlaid\Core\Practice\Practices::class);
 $with = new Inlaid\Core\Preview\PreviewRecipe($schools, $services->get(Inlaid\Core\Findings\CheckRecipe::class));
 $without = new Inlaid\Core\Preview\PreviewRecipe($schools);
 $times = ['with' => [], 'without' => []];

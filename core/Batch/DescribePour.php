@@ -10,9 +10,9 @@ use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\TellHowToMix;
-use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\DescribeStep;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Works out what goes into the cup for a step.
@@ -26,9 +26,9 @@ final readonly class DescribePour
     /**
      * @param list<PotTaken> $pots on the shelf that hold it
      */
-    public function describe(StepWork $work, array $pots, Context $context): ?PourPreview
+    public function describe(StepCalculation $work, array $pots, Context $context): ?PourPreview
     {
-        $course = null === $work->onlyIfNot ? Course::Expected : Course::Most;
+        $course = null === $work->onlyIfNot ? Scenario::Expected : Scenario::Most;
         $needs = $work->needs($course);
         if (null === $work->mix || null === $work->character || [] === $needs) {
             return null;
@@ -59,7 +59,7 @@ final readonly class DescribePour
     /**
      * A pot that does not keep until the next coat is mixed anew for each.
      */
-    private function spoilsBetweenCoats(StepWork $work): bool
+    private function spoilsBetweenCoats(StepCalculation $work): bool
     {
         $pot = $work->drying?->potLife?->planned;
 

@@ -19,13 +19,13 @@ final class RemarkOnMix
     {
         $remarks = [];
         if ($character->isOverThinned()) {
-            $remarks[] = new Remark(Gravity::Warn, \sprintf('Thinned %s to 1, more than the %s to 1 it takes: the film may rub off until it is sealed.', ExactNumber::plain($character->thinning), ExactNumber::plain((float) $character->largestThinning)));
+            $remarks[] = new Remark(Severity::Warn, \sprintf('Thinned %s to 1, more than the %s to 1 it takes: the film may rub off until it is sealed.', ExactNumber::plain($character->thinning), ExactNumber::plain((float) $character->largestThinning)));
         }
         if (!$batch->measured && \count($batch->lines) > 1) {
-            $remarks[] = new Remark(Gravity::Advise, 'The measures at hand cannot make this ratio closely enough: weigh it, or add a finer measure in the settings.');
+            $remarks[] = new Remark(Severity::Advise, 'The measures at hand cannot make this ratio closely enough: weigh it, or add a finer measure in the settings.');
         }
         if (null === $cup) {
-            $remarks[] = new Remark(Gravity::Advise, \sprintf('No cup in the settings holds %s: mix it in two, or add a larger cup.', $batch->yield->text));
+            $remarks[] = new Remark(Severity::Advise, \sprintf('No cup in the settings holds %s: mix it in two, or add a larger cup.', $batch->yield->text));
         }
 
         return $remarks;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\BoardPlan;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 
 /**
  * Something worth knowing about a board, and the patches it is about.
@@ -16,7 +16,7 @@ final readonly class BoardRemark
     /**
      * @param list<string> $patches
      */
-    public function __construct(public Gravity $gravity, public array $patches, public string $text)
+    public function __construct(public Severity $gravity, public array $patches, public string $text)
     {
     }
 }

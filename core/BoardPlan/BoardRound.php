@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\BoardPlan;
 
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * One go over the board: the same step on every patch whose turn it is.
@@ -21,7 +21,7 @@ final readonly class BoardRound
         public int $number,
         public string $stepId,
         public string $name,
-        public Act $act,
+        public Effect $act,
         public int $coat,
         public int $coats,
         public array $turns,

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\BoardPlan;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Difference;
 use Inlaid\Core\Board\DiffPatches;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Looks whether a board will tell what it is to tell: neighbours differ in one thing only, none is there twice, and what a patch is can be said.
@@ -46,9 +46,9 @@ final readonly class CheckBoard
             foreach (\array_slice($board->patches, $i + 1, null, true) as $k => $other) {
                 $labels = [$one->cell->label, $other->cell->label];
                 if ($signatures[$i] === $signatures[$k]) {
-                    $remarks[] = new BoardRemark(Gravity::Advise, $labels, \sprintf('%s and %s are the same: one of them tells nothing new.', ...$labels));
+                    $remarks[] = new BoardRemark(Severity::Advise, $labels, \sprintf('%s and %s are the same: one of them tells nothing new.', ...$labels));
                 } elseif ($one->isBeside($other) && 1 < \count($differences = $this->diff->between($one->recipe, $other->recipe))) {
-                    $remarks[] = new BoardRemark(Gravity::Warn, $labels, \sprintf('%s and %s lie side by side and differ in %d things: %s. What is seen there cannot be laid to either.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
+                    $remarks[] = new BoardRemark(Severity::Warn, $labels, \sprintf('%s and %s lie side by side and differ in %d things: %s. What is seen there cannot be laid to either.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
                 }
             }
         }
@@ -65,10 +65,10 @@ final readonly class CheckBoard
         $control = $board->control();
         $substrate = $control->recipe->piece->parts[0]->substrate;
         if ($substrate->drinksAtAll() && !$this->saysLastGrit($control)) {
-            $remarks[] = new BoardRemark(Gravity::Advise, [], 'Nothing on this board says what the wood was last sanded with. It changes what a stain or a wash takes: put the last sanding on the board too.');
+            $remarks[] = new BoardRemark(Severity::Advise, [], 'Nothing on this board says what the wood was last sanded with. It changes what a stain or a wash takes: put the last sanding on the board too.');
         }
         if (min($board->width, $board->height) < self::LEAST_CLEAR) {
-            $remarks[] = new BoardRemark(Gravity::Advise, [], \sprintf('A patch of %d × %d mm is mostly rim, where the brush turns. %d mm or more show the look itself.', $board->width, $board->height, self::LEAST_CLEAR));
+            $remarks[] = new BoardRemark(Severity::Advise, [], \sprintf('A patch of %d × %d mm is mostly rim, where the brush turns. %d mm or more show the look itself.', $board->width, $board->height, self::LEAST_CLEAR));
         }
 
         return $remarks;
@@ -78,7 +78,7 @@ final readonly class CheckBoard
     private function saysLastGrit(Patch $patch): bool
     {
         foreach ($patch->recipe->steps as $step) {
-            if (Act::Adds === $step->technique->figures()->act) {
+            if (Effect::Adds === $step->technique->figures()->act) {
                 return false;
             }
             if (null !== $step->detail->grit) {
@@ -86,6 +86,6 @@ final readonly class CheckBoard
             }
         }
 
-        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Act::Adds === $s->technique->figures()->act);
+        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Effect::Adds === $s->technique->figures()->act);
     }
 }

@@ -6,7 +6,7 @@ namespace Inlaid\Core\BoardPlan;
 
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * One coat, or one go, of a step on one patch. @internal to the preview of boards.
@@ -15,7 +15,7 @@ use Inlaid\Core\Work\StepWork;
  */
 final readonly class PatchAct
 {
-    public function __construct(public Patch $patch, public StepWork $work, public int $coat)
+    public function __construct(public Patch $patch, public StepCalculation $work, public int $coat)
     {
     }
 

@@ -6,7 +6,7 @@ namespace Inlaid\Core\BoardPlan;
 
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * The rounds of a board while they are placed one after the other. @internal to the preview of boards.
@@ -53,7 +53,7 @@ final class PlacedRounds
         foreach ($acts as $act) {
             $label = $act->patch->cell->label;
             [$closes, $before] = $this->window[$label] ?? [\PHP_INT_MAX, $round];
-            if ($start > $closes && Act::Adds === $act->work->step->technique->figures()->act) {
+            if ($start > $closes && Effect::Adds === $act->work->step->technique->figures()->act) {
                 $late[$before][] = [$label, $start - $closes];
             }
             unset($this->window[$label]);

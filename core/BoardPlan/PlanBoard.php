@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\BoardPlan;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Hands;
 use Inlaid\Core\Board\PatchTiming;
@@ -102,7 +102,7 @@ final readonly class PlanBoard
     {
         $remarks = [];
         foreach ($placed->late as [$r, , $by, $patches]) {
-            $remarks[] = new BoardRemark(Gravity::Warn, $patches, \sprintf('"%s" comes %s h too late on %s: the coat before has closed by then. Scuff it first, or lay fewer patches so that both come on one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
+            $remarks[] = new BoardRemark(Severity::Warn, $patches, \sprintf('"%s" comes %s h too late on %s: the coat before has closed by then. Scuff it first, or lay fewer patches so that both come on one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
         }
 
         return $remarks;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\BoardPlan;
 
 use Inlaid\Core\Batch\BatchLinePreview;
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Difference;
 use Inlaid\Core\Board\DiffPatches;
@@ -13,9 +13,9 @@ use Inlaid\Core\Board\OrderRounds;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Board\WriteBack;
 use Inlaid\Core\Context\Context;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Surface\WorkOutLook;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -27,7 +27,7 @@ final readonly class PreviewBoard
     private const FULL = 300;
 
     public function __construct(
-        private Schools $schools,
+        private Practices $schools,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private OrderRounds $order = new OrderRounds(),
         private SharePots $pots = new SharePots(),
@@ -68,7 +68,7 @@ final readonly class PreviewBoard
             $planned->rounds,
             $shared->pots,
             BatchLinePreview::all($shared->takes, $context->units),
-            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Gravity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$planned->remarks, ...$this->check->check($board)],
+            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Severity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$planned->remarks, ...$this->check->check($board)],
             array_values(array_unique($cautions)),
             round($board->width * $board->height * \count($board->patches) / 1e6, 4),
             (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
@@ -78,16 +78,16 @@ final readonly class PreviewBoard
     }
 
     /**
-     * @param list<StepWork> $works
-     * @param float          $share of the room for one look
+     * @param list<StepCalculation> $works
+     * @param float                 $share of the room for one look
      */
     private function predict(Patch $patch, array $works, float $share): string
     {
-        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone())), share: $share)->mean()->colour()->hex;
+        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())), share: $share)->mean()->colour()->hex;
     }
 
     /**
-     * @param array<string, list<StepWork>> $works by patch
+     * @param array<string, list<StepCalculation>> $works by patch
      *
      * @return list<non-empty-list<PatchAct>>
      */

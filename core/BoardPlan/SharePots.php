@@ -9,18 +9,18 @@ use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Batch\BatchPreview;
 use Inlaid\Core\Batch\CupPreview;
 use Inlaid\Core\Batch\FillCup;
+use Inlaid\Core\Batch\PotAllocator;
 use Inlaid\Core\Batch\PotOffered;
-use Inlaid\Core\Batch\PotsLeft;
 use Inlaid\Core\Batch\PotTaken;
 use Inlaid\Core\Batch\PourBatch;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Context\MeasuredBy;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\MeasureAtHand;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FindMeasurableBatch;
 use Inlaid\Core\Mixing\FlatMix;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Mixing\MeasuredBatch;
 use Inlaid\Core\Mixing\MeasuredLine;
 use Inlaid\Core\Mixing\MeasureNearest;
@@ -48,7 +48,7 @@ final readonly class SharePots
     public function share(array $rounds, Context $context): SharedPots
     {
         [$wanted, $byPatch] = $this->wanted($rounds);
-        $shelf = new PotsLeft($context);
+        $shelf = new PotAllocator($context);
         $pots = $left = [];
         $takes = Contents::of([]);
         foreach ($wanted as $pot) {
@@ -82,7 +82,7 @@ final readonly class SharePots
                     continue;
                 }
                 $keeps = null === $act->work->drying?->potLife;
-                $key = implode(' ', array_map(static fn (Leaf $l): string => $l->material->id.':'.$l->mass, $mix->leaves)).($keeps ? '' : '@'.$r);
+                $key = implode(' ', array_map(static fn (Component $l): string => $l->material->id.':'.$l->mass, $mix->leaves)).($keeps ? '' : '@'.$r);
                 $wanted[$key] ??= new PotWanted(\count($wanted) + 1, $mix, $act);
                 $wanted[$key]->add($act, $r + 1);
                 $byPatch[$r][$act->patch->cell->label] = $wanted[$key]->number;
@@ -165,7 +165,7 @@ final readonly class SharePots
      */
     private function bringOver(Contents $left, FlatMix $mix, BigRational $need, BigRational $most, Context $context): ?Contents
     {
-        $known = array_map(static fn (Leaf $l): string => $l->material->id, $mix->leaves);
+        $known = array_map(static fn (Component $l): string => $l->material->id, $mix->leaves);
         if ([] !== array_diff(array_keys($left->portions), $known)) {
             return null;
         }

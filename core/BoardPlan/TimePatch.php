@@ -6,7 +6,7 @@ namespace Inlaid\Core\BoardPlan;
 
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\PatchTiming;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Works out how long a patch takes to lay and to wipe: area ÷ the rate of its technique, half of it for either where it is wiped, and never less than it takes to
@@ -23,11 +23,11 @@ final class TimePatch
     {
         $step = $act->work->step;
         $figures = $step->technique->figures();
-        if (Act::Waits === $figures->act || $figures->rate <= 0.0) {
+        if (Effect::Waits === $figures->act || $figures->rate <= 0.0) {
             return null;
         }
         $dwell = 60 * ($step->detail->dwell ?? 0);
-        $wipes = $dwell > 0 || (Act::Adds === $figures->act && $figures->left < 1.0);
+        $wipes = $dwell > 0 || (Effect::Adds === $figures->act && $figures->left < 1.0);
         $all = 60 * $act->work->area / $figures->rate / ($step->tool()?->pace() ?? 1.0);
         $usual = max(self::LEAST, (int) ceil($wipes ? $all / 2 : $all));
 

@@ -14,9 +14,9 @@ use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\OwnFigures;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\PersonalFactors;
+use Inlaid\Core\Practice\Practices;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 
 /**
@@ -51,12 +51,12 @@ final readonly class Context
         public array $pots = [],
         public array $places = [],
         public ?WorkingTime $helper = null,
-        public OwnFigures $own = new OwnFigures(),
+        public PersonalFactors $own = new PersonalFactors(),
     ) {
     }
 
     /** How this painter works where a step of the recipe does not say. */
-    public function habits(Schools $schools, Recipe $recipe): Habits
+    public function habits(Practices $schools, Recipe $recipe): WorkingDefaults
     {
         return $schools->habits($this->schools, $recipe->schools)->withOwn($this->own);
     }
@@ -122,7 +122,7 @@ final readonly class Context
     }
 
     /** The same with the painter's own figures. */
-    public function withOwn(OwnFigures $own): self
+    public function withOwn(PersonalFactors $own): self
     {
         return $this->with(own: $own);
     }
@@ -133,7 +133,7 @@ final readonly class Context
      * @param list<PotAtHand>|null         $pots
      * @param array<string, Place>|null    $places
      */
-    private function with(?Climate $climate = null, ?array $measures = null, ?array $stock = null, ?array $pots = null, ?array $places = null, ?OwnFigures $own = null): self
+    private function with(?Climate $climate = null, ?array $measures = null, ?array $stock = null, ?array $pots = null, ?array $places = null, ?PersonalFactors $own = null): self
     {
         return new self(
             $this->now,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Context;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FlatMix;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Mixing\Portion;
 
 /**
@@ -46,7 +46,7 @@ final readonly class PotAtHand
         if (\count($this->grams) !== \count($mix->leaves) || !isset($this->grams[$mix->leaves[0]->material->id])) {
             return null;
         }
-        $portions = array_map(fn (Leaf $l): ?Portion => isset($this->grams[$l->material->id]) ? Portion::of($l->material, $this->grams[$l->material->id]) : null, $mix->leaves);
+        $portions = array_map(fn (Component $l): ?Portion => isset($this->grams[$l->material->id]) ? Portion::of($l->material, $this->grams[$l->material->id]) : null, $mix->leaves);
         if (\in_array(null, $portions, true)) {
             return null;
         }

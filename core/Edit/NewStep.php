@@ -23,7 +23,7 @@ final readonly class NewStep
         public string $title,
         public string $technique,
         public array $parts = [],
-        public ?MaterialWanted $uses = null,
+        public ?MaterialRequirement $uses = null,
         public ?int $grit = null,
         public int $coats = 1,
         public WaitUntil $wait = WaitUntil::Nothing,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Film;
 
 use Inlaid\Core\Mixing\MixCharacter;
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Works out the film one coat leaves: wet [µm] = 1000 ÷ spread [m²/L] × technique × weight; dry = wet × share left after
@@ -27,7 +27,7 @@ final class LayCoat
      *
      * @return CoatFilm|null null where nothing in the mix makes a film
      */
-    public function lay(MixCharacter $mix, Figures $technique, FilmWeight $weight, ?float $left = null, ?int $dwell = null): ?CoatFilm
+    public function lay(MixCharacter $mix, TechniqueProfile $technique, FilmWeight $weight, ?float $left = null, ?int $dwell = null): ?CoatFilm
     {
         if (null === $mix->normalWet) {
             return null;

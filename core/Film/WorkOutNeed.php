@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Film;
 
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Works out how much a step takes, coat by coat.
@@ -20,7 +20,7 @@ final class WorkOutNeed
      *
      * @return list<CoatNeed> one for each coat
      */
-    public function need(array $surfaces, float $wet, int $coats, Figures $technique): array
+    public function need(array $surfaces, float $wet, int $coats, TechniqueProfile $technique): array
     {
         $area = array_sum(array_column($surfaces, 0));
         $drinking = array_sum(array_map(static fn (array $s): float => $s[0] * $s[1], $surfaces));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Lets every rule look at a recipe; the gravest finding comes first, then the earliest in the work.
@@ -35,7 +35,7 @@ final readonly class CheckRecipe
     /**
      * @return list<Finding>
      */
-    public function check(Whole $whole): array
+    public function check(RecipeAnalysis $whole): array
     {
         $findings = [];
         foreach ($this->rules as $rule) {
@@ -43,7 +43,7 @@ final readonly class CheckRecipe
                 $findings[] = $finding->acceptedFor($whole->recipe->accepted[$finding->key] ?? null);
             }
         }
-        $number = array_column(array_map(static fn (StepWork $w): array => [$w->step->id, $w->number], $whole->works), 1, 0);
+        $number = array_column(array_map(static fn (StepCalculation $w): array => [$w->step->id, $w->number], $whole->works), 1, 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $b->gravity->rank() <=> $a->gravity->rank()
             ?: ($number[$a->steps[0] ?? ''] ?? 0) <=> ($number[$b->steps[0] ?? ''] ?? 0) ?: $a->key <=> $b->key);
 

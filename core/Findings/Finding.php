@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 
 /**
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
@@ -21,7 +21,7 @@ final readonly class Finding
     private function __construct(
         public string $key,
         public string $rule,
-        public Gravity $gravity,
+        public Severity $gravity,
         public array $steps,
         public string $why,
         public string $reason,
@@ -37,7 +37,7 @@ final readonly class Finding
      * @param list<Remedy> $remedies
      * @param string       $about    what tells it from others of the same rule and steps, for example a part
      */
-    public static function of(Rule $rule, Gravity $gravity, array $steps, string $why, array $remedies = [], ?string $school = null, string $about = ''): self
+    public static function of(Rule $rule, Severity $gravity, array $steps, string $why, array $remedies = [], ?string $school = null, string $about = ''): self
     {
         return new self(implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]), $rule->key(), $gravity, $steps, $why, $rule->reason(), $rule->source(), $remedies, $school, null);
     }

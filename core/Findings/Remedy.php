@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Recipe\WaitUntil;
 
@@ -31,6 +31,6 @@ final readonly class Remedy
      */
     public static function strip(string $text, string $title, string $part, string $before): self
     {
-        return new self('strip', $text, Edit::insert(new NewStep($title, 'stripped', [$part], MaterialWanted::stripper()), $before), Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $before));
+        return new self('strip', $text, Edit::insert(new NewStep($title, 'stripped', [$part], MaterialRequirement::stripper()), $before), Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $before));
     }
 }

@@ -26,5 +26,5 @@ interface Rule
     /**
      * @return iterable<Finding>
      */
-    public function check(Whole $whole): iterable;
+    public function check(RecipeAnalysis $whole): iterable;
 }

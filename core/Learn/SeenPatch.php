@@ -6,7 +6,7 @@ namespace Inlaid\Core\Learn;
 
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A patch on which a colour was read: what was done on it, and what was seen on its flat.
@@ -16,7 +16,7 @@ use Inlaid\Core\Work\StepWork;
 final readonly class SeenPatch
 {
     /**
-     * @param list<StepWork> $works all of which are done
+     * @param list<StepCalculation> $works all of which are done
      */
     public function __construct(public string $board, public string $patch, public PiecePart $part, public array $works, public Lab $seen)
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Look;
 
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Level;
 use Inlaid\Core\Technique\OnWood;
@@ -56,7 +56,7 @@ final class DoStep
             Follows::Resist === $pattern->follows => self::each($state, static fn (Patch $p): Patch => $p->released()),
             OnWood::Bleaches === $pattern->onWood => self::each($state, static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->times(self::BLEACHED ** $step->rounds)) : $p),
             OnWood::Conditions === $pattern->onWood => self::each($state, static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p),
-            Act::TakesAway === $step->act => self::divide($state, $step, $zone, $most, static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth)),
+            Effect::TakesAway === $step->act => self::divide($state, $step, $zone, $most, static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth)),
             null !== $step->film => self::lay($state, $step, $step->film, $zone, $most),
             $pattern->relief > 0.0 => self::divide($state, $step, $zone, $most, static fn (Patch $p): Patch => $p),
             default => $state->kept(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Pattern;
 
 /**
@@ -16,7 +16,7 @@ final readonly class Doing
 {
     public function __construct(
         public string $id,
-        public Act $act,
+        public Effect $act,
         public Pattern $pattern,
         public int $rounds,
         public ?FilmOf $film,

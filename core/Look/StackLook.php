@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Level;
 use Inlaid\Core\Technique\Zone;
@@ -127,7 +127,7 @@ final class StackLook
             $step = $this->doings[$i];
             if (Follows::Resist === $step->pattern->follows) {
                 $sum = null;
-            } elseif (Act::TakesAway === $step->act && null !== $sum) {
+            } elseif (Effect::TakesAway === $step->act && null !== $sum) {
                 $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
             }
         }

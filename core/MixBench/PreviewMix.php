@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\MixBench;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Batch\Gravity;
 use Inlaid\Core\Batch\PourBatch;
 use Inlaid\Core\Batch\Remark;
 use Inlaid\Core\Batch\RemarkOnMix;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\Quantity;
@@ -86,7 +86,7 @@ final readonly class PreviewMix
             $character->handling->openTime,
             $character->handling->potLife,
             $character->handling->rewets,
-            [...$character->breaks() ? [new Remark(Gravity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
+            [...$character->breaks() ? [new Remark(Severity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
             $flat->cautions(),
         );
     }

@@ -40,7 +40,7 @@ final readonly class Contents
      */
     public static function ofMix(FlatMix $mix, BigRational $ml): self
     {
-        return self::of(array_map(static fn (Leaf $l): Portion => Portion::of($l->material, $l->mass->multipliedBy($ml)), $mix->leaves));
+        return self::of(array_map(static fn (Component $l): Portion => Portion::of($l->material, $l->mass->multipliedBy($ml)), $mix->leaves));
     }
 
     public function isEmpty(): bool
@@ -95,7 +95,7 @@ final readonly class Contents
     public function mix(string $name): FlatMix
     {
         $volume = $this->volume();
-        $leaves = array_map(static fn (Portion $p): Leaf => new Leaf($p->material, $p->grams->dividedBy($volume)->simplified(), $p->volume()->dividedBy($volume)->simplified()), array_values($this->portions));
+        $leaves = array_map(static fn (Portion $p): Component => new Component($p->material, $p->grams->dividedBy($volume)->simplified(), $p->volume()->dividedBy($volume)->simplified()), array_values($this->portions));
 
         return [] === $leaves ? throw MixingRefusal::nothingInIt($name) : new FlatMix($name, $leaves);
     }

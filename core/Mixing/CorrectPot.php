@@ -64,7 +64,7 @@ final readonly class CorrectPot
         if ($pot->isEmpty()) {
             throw MixingRefusal::emptyPot();
         }
-        $known = array_map(static fn (Leaf $l): string => $l->material->id, $wanted->leaves);
+        $known = array_map(static fn (Component $l): string => $l->material->id, $wanted->leaves);
         $strangers = array_filter($pot->portions, static fn (Portion $p): bool => !\in_array($p->material->id, $known, true));
         if ([] !== $strangers) {
             throw MixingRefusal::strangers(array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)), $wanted->name);

@@ -23,7 +23,7 @@ final class DeriveCharacter
 {
     public function derive(FlatMix $mix): MixCharacter
     {
-        $bodies = array_values(array_filter($mix->leaves, static fn (Leaf $l): bool => !$l->material->kind->thins()));
+        $bodies = array_values(array_filter($mix->leaves, static fn (Component $l): bool => !$l->material->kind->thins()));
         $solids = $built = $wet = $filmVolume = $bodyVolume = $thinner = 0.0;
         foreach ($mix->leaves as $leaf) {
             $volume = $leaf->share;
@@ -46,9 +46,9 @@ final class DeriveCharacter
             $solids,
             $solids > 0 ? $built / $solids : 0.0,
             $bodyVolume > 0 ? $thinner / $bodyVolume : 0.0,
-            self::least(array_map(static fn (Leaf $l): ?float => $l->material->body->largestThinning, $bodies)),
+            self::least(array_map(static fn (Component $l): ?float => $l->material->body->largestThinning, $bodies)),
             $this->handling($bodies, $mix->leaves[0]->material),
-            array_values(array_unique(array_map(static fn (Leaf $l): Carrier => $l->material->body->carrier, $mix->leaves), \SORT_REGULAR)),
+            array_values(array_unique(array_map(static fn (Component $l): Carrier => $l->material->body->carrier, $mix->leaves), \SORT_REGULAR)),
             $this->sheen($mix),
         );
     }
@@ -70,11 +70,11 @@ final class DeriveCharacter
     }
 
     /**
-     * @param list<Leaf> $bodies
+     * @param list<Component> $bodies
      */
     private function handling(array $bodies, Material $otherwise): Handling
     {
-        $all = array_map(static fn (Leaf $l): Handling => $l->material->handling, $bodies);
+        $all = array_map(static fn (Component $l): Handling => $l->material->handling, $bodies);
         if ([] === $all) {
             return $otherwise->handling;
         }

@@ -89,7 +89,7 @@ final class FindMeasurableBatch
     {
         $floats = array_map(static fn (MeasureAtHand $m): array => [$m, $m->step->toFloat(), $m->capacity->toFloat() / $m->step->toFloat()], $measures);
 
-        return array_map(static function (Leaf $leaf) use ($floats): array {
+        return array_map(static function (Component $leaf) use ($floats): array {
             $density = $leaf->material->body->asMeasured()->toFloat();
 
             return array_map(static fn (array $f): array => [$f[0], Dimension::Mass === $f[0]->dimension ? $f[1] / $density : $f[1], $f[2]], $floats);

@@ -29,7 +29,7 @@ final readonly class FindNearestRatio
         $n = \count($wanted->leaves);
         [$u, $e] = [$n, $n + 1]; // after one yᵢ for each leaf
         [$zero, $one] = [BigRational::zero(), BigRational::one()];
-        $rows = [Row::exactly(array_map(static fn (Leaf $l): BigRational => $l->volume, $wanted->leaves), $one)];
+        $rows = [Row::exactly(array_map(static fn (Component $l): BigRational => $l->volume, $wanted->leaves), $one)];
         foreach ($wanted->leaves as $i => $leaf) {
             $id = $leaf->material->id;
             $rows[] = Row::atMost([$i => $one->negated(), $u => $pot->grams($id)->dividedBy($leaf->mass)], $zero);
@@ -47,7 +47,7 @@ final readonly class FindNearestRatio
         $best = $this->solve->maximise($n + 2, [$u => $one], [...$rows, Row::atMost([$e => $one], $least->value->negated())]);
         \assert(null !== $best);
         $volume = $one->dividedBy($best->at[$u]);
-        $then = Contents::of(array_map(static fn (Leaf $l, int $i): Portion => Portion::of($l->material, $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass)), $wanted->leaves, array_keys($wanted->leaves)));
+        $then = Contents::of(array_map(static fn (Component $l, int $i): Portion => Portion::of($l->material, $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass)), $wanted->leaves, array_keys($wanted->leaves)));
 
         return new NearestRatio($then->minus($pot), $then, $least->value->negated());
     }

@@ -17,11 +17,11 @@ final readonly class FlatMix
     public ?float $pricePerMl;
 
     /**
-     * @param non-empty-list<Leaf> $leaves
+     * @param non-empty-list<Component> $leaves
      */
     public function __construct(public string $name, public array $leaves)
     {
-        $this->pricePerMl = Material::cost(array_map(static fn (Leaf $l): array => [$l->material, $l->mass], $leaves));
+        $this->pricePerMl = Material::cost(array_map(static fn (Component $l): array => [$l->material, $l->mass], $leaves));
     }
 
     /** What there is most of by volume, thinners aside: what its drying and its spread are noted of; null where there are thinners only. */
@@ -54,6 +54,6 @@ final readonly class FlatMix
      */
     public function cautions(): array
     {
-        return array_values(array_unique(array_merge(...array_map(static fn (Leaf $l): array => $l->material->cautions, $this->leaves))));
+        return array_values(array_unique(array_merge(...array_map(static fn (Component $l): array => $l->material->cautions, $this->leaves))));
     }
 }

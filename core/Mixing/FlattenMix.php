@@ -25,7 +25,7 @@ final class FlattenMix
         $leaves = [];
         foreach ($masses as [$material, $mass]) {
             $perMl = $mass->dividedBy($yield)->simplified();
-            $leaves[] = new Leaf($material, $perMl, $perMl->dividedBy($material->body->density)->simplified());
+            $leaves[] = new Component($material, $perMl, $perMl->dividedBy($material->body->density)->simplified());
         }
         \assert([] !== $leaves);
 

@@ -28,7 +28,7 @@ final class FollowPour
         if (\count($poured) > \count($wanted->leaves)) {
             throw MixingRefusal::nothingMoreToPour();
         }
-        $holds = $wanted->leastYield(Contents::of(array_map(static fn (BigRational $grams, Leaf $l): Portion => Portion::of($l->material, $grams), $poured, \array_slice($wanted->leaves, 0, \count($poured)))));
+        $holds = $wanted->leastYield(Contents::of(array_map(static fn (BigRational $grams, Component $l): Portion => Portion::of($l->material, $grams), $poured, \array_slice($wanted->leaves, 0, \count($poured)))));
         $most = $holds->isGreaterThan($yield) ? $holds->simplified() : $yield->simplified();
 
         return new Pouring($most, Contents::ofMix($wanted, $most));

@@ -23,7 +23,7 @@ final readonly class Ingredient
     ) {
     }
 
-    public static function of(Leaf $leaf): self
+    public static function of(Component $leaf): self
     {
         return new self($leaf->material->id, $leaf->material->name, self::colourOf($leaf->material), $leaf->material->look->kind, round($leaf->share, 6));
     }

@@ -24,7 +24,7 @@ final class MakeBatch
             throw MixingRefusal::noBatchWanted();
         }
 
-        return new Batch($yield->simplified(), array_map(static fn (Leaf $leaf): BatchLine => new BatchLine(
+        return new Batch($yield->simplified(), array_map(static fn (Component $leaf): BatchLine => new BatchLine(
             $leaf->material,
             $leaf->measured()->multipliedBy($yield)->simplified(),
             $leaf->mass->multipliedBy($yield)->simplified(),

@@ -38,10 +38,10 @@ final class MeasurableSearch
 
     public function __construct(private readonly FlatMix $mix, private readonly BigRational $need, private readonly BigRational $tolerance)
     {
-        $total = ExactNumber::sum(array_map(static fn (Leaf $l): BigRational => $l->measured(), $mix->leaves));
-        $this->exactShare = array_map(static fn (Leaf $l): BigRational => $l->measured()->dividedBy($total)->simplified(), $mix->leaves);
+        $total = ExactNumber::sum(array_map(static fn (Component $l): BigRational => $l->measured(), $mix->leaves));
+        $this->exactShare = array_map(static fn (Component $l): BigRational => $l->measured()->dividedBy($total)->simplified(), $mix->leaves);
         $this->share = array_map(static fn (BigRational $s): float => $s->toFloat(), $this->exactShare);
-        $this->yieldPerMl = array_map(static fn (Leaf $l): float => $l->volume->dividedBy($l->measured())->toFloat(), $mix->leaves);
+        $this->yieldPerMl = array_map(static fn (Component $l): float => $l->volume->dividedBy($l->measured())->toFloat(), $mix->leaves);
         $order = array_keys($mix->leaves);
         usort($order, fn (int $a, int $b): int => $this->share[$b] <=> $this->share[$a] ?: $a <=> $b);
         $this->order = $order;

@@ -52,7 +52,7 @@ final readonly class PoolLeftovers
         return null === $best ? null : new Pooled(
             $yield,
             array_map(static fn (BigRational $v, int $i): BigRational => $v->multipliedBy($best->at[$i])->simplified(), $volumes, array_keys($volumes)),
-            Contents::of(array_map(static fn (Leaf $l, int $j): Portion => Portion::of($l->material, $best->at[\count($pots) + $j]), $wanted->leaves, array_keys($wanted->leaves))),
+            Contents::of(array_map(static fn (Component $l, int $j): Portion => Portion::of($l->material, $best->at[\count($pots) + $j]), $wanted->leaves, array_keys($wanted->leaves))),
         );
     }
 

@@ -16,12 +16,12 @@ use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Technique\Zone;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -36,7 +36,7 @@ final readonly class SolveThinning
     private const MOST_COATS = 4;
     private const TIE = 0.5;
 
-    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
+    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
     {
     }
 
@@ -79,7 +79,7 @@ final readonly class SolveThinning
         $changed = Step::of($step->id, $step->title, $step->technique, $step->intent, $step->parts, $mix, $coats, $step->detail, $step->wait, $step->note);
         $tried = $recipe->withSteps(array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps));
         $works = $this->steps->doneOn($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
-        $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->id === $step->id));
+        $own = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->id === $step->id));
         $light = $this->look->zone($part, $works, $zone)->mean();
         $off = ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target));
         [$thinner, $shares] = $ratio;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\NextMove;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Finding;
@@ -14,7 +14,7 @@ use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -25,7 +25,7 @@ use Inlaid\Core\Surface\DescribeLook;
 use Inlaid\Core\Surface\LookTarget;
 use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Surface\ZoneColour;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -43,7 +43,7 @@ final readonly class WhereFromHere
     private const WORTH = 0.5;
 
     public function __construct(
-        private Schools $schools,
+        private Practices $schools,
         private CheckRecipe $check = new CheckRecipe([]),
         private WorkOutSteps $steps = new WorkOutSteps(),
         private WorkOutLook $look = new WorkOutLook(),
@@ -165,11 +165,11 @@ final readonly class WhereFromHere
         $own = \array_slice($works, -\count($steps));
 
         return new WhereMove(
-            array_map(static fn (StepWork $w): WhereStep => WhereStep::of($w, $context), $own),
+            array_map(static fn (StepCalculation $w): WhereStep => WhereStep::of($w, $context), $own),
             $this->describe->target($after, $target),
             array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
             $this->buried($made, $was, $after),
-            array_sum(array_map(static fn (StepWork $w): int => $w->minutes(), $own)),
+            array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes(), $own)),
         );
     }
 
@@ -215,7 +215,7 @@ final readonly class WhereFromHere
         $preview = (new PreviewRecipe($this->schools, $this->check))->preview($made->withSteps([...$made->steps, ...$steps]), $context);
         $ids = array_map(static fn (Step $s): string => $s->id, $steps);
 
-        return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Gravity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
+        return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Severity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
     }
 
     /**
@@ -229,7 +229,7 @@ final readonly class WhereFromHere
     }
 
     /**
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
     private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
     {

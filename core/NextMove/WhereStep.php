@@ -11,7 +11,7 @@ use Inlaid\Core\MixBench\MatchPart;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Recipe\DescribeStep;
 use Inlaid\Core\Recipe\Purpose;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * One step of a move: what is laid how, how much of it, and how long it dries before more can follow.
@@ -27,7 +27,7 @@ final readonly class WhereStep
     {
     }
 
-    public static function of(StepWork $work, Context $context): self
+    public static function of(StepCalculation $work, Context $context): self
     {
         $uses = $work->step->uses;
         $parts = $uses instanceof Mixture ? array_map(static fn ($p): MatchPart => new MatchPart($p->of instanceof Material ? $p->of->id : '', $p->of->name, (int) $p->share->toFloat()), $uses->parts) : [new MatchPart($uses->id ?? '', $uses->name ?? '', 1)];

@@ -41,14 +41,14 @@ final class BoundWorks
             }
             $this->tails[$id] = $tail;
         }
-        $this->soon = !$isCrowded && [] === array_filter($works, static fn (Work $w): bool => $w->setUp > 0 || [] !== array_filter($w->links, static fn (Link $l): bool => null !== $l->most));
+        $this->soon = !$isCrowded && [] === array_filter($works, static fn (Work $w): bool => $w->setUp > 0 || [] !== array_filter($w->links, static fn (Precedence $l): bool => null !== $l->most));
         $jobs = [];
         foreach ($works as $work) {
             $jobs[$work->job][] = $work;
         }
         foreach ($jobs as $job => $own) {
             $place = array_flip(array_map(static fn (Work $w): string => $w->id, $own));
-            $this->like[$job] = serialize([$due[$job] ?? null, array_map(static fn (Work $w): array => [$w->minutes, array_map(static fn (Link $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links), $w->last, $w->pot, $w->setUp, $w->potLife, $w->notBefore, $w->alone, $w->room], $own)]);
+            $this->like[$job] = serialize([$due[$job] ?? null, array_map(static fn (Work $w): array => [$w->minutes, array_map(static fn (Precedence $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links), $w->last, $w->pot, $w->setUp, $w->potLife, $w->notBefore, $w->alone, $w->room], $own)]);
         }
     }
 
@@ -73,7 +73,7 @@ final class BoundWorks
     /**
      * @return array{int, int} minutes by which the latest misses its day, and the instant at which all are ready, at least
      */
-    public function of(Laying $laying): array
+    public function of(PartialSchedule $laying): array
     {
         $placed = $laying->placed();
         $ends = array_map(static fn (PlacedWork $p): int => $p->end(), $placed);

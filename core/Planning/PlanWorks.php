@@ -7,7 +7,7 @@ namespace Inlaid\Core\Planning;
 /**
  * Plans several pieces over working days: the least late, then the earliest ready.
  *
- * Orders of work are laid by `Laying` and searched depth-first, earliest beginning first, after what simple rules and an order of pieces that is bettered by exchanging two of them have found. An order is left as soon as no end of it can be better than the best so far (`BoundWorks`). Where the search came to its end no order is better; where the
+ * Orders of work are laid by `PartialSchedule` and searched depth-first, earliest beginning first, after what simple rules and an order of pieces that is bettered by exchanging two of them have found. An order is left as soon as no end of it can be better than the best so far (`BoundWorks`). Where the search came to its end no order is better; where the
  * time was up before, the best so far is the answer, with its bound. Nothing is tried by chance.
  */
 final class PlanWorks
@@ -31,7 +31,7 @@ final class PlanWorks
      * @param \Closure(): bool         $isOver whether the time to search is up
      * @param (\Closure(): bool)|null  $isLate whether any answer is overdue: then works come in the order in which they are given; null for never
      */
-    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?Rooms $rooms = null, ?\Closure $isLate = null): ?WorkPlan
+    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?PlaceCapacity $rooms = null, ?\Closure $isLate = null): ?WorkPlan
     {
         $this->isLate = $isLate ?? static fn (): bool => false;
         $this->works = array_column(array_map(static fn (Work $w): array => [$w->id, $w], $works), 1, 0);
@@ -42,7 +42,7 @@ final class PlanWorks
             }
         }
         $this->bound = new BoundWorks($this->works, $this->after, $hands, $from, $due, $rooms?->areLimited() ?? false);
-        $begin = new Laying($hands, $from, ($rooms ?? Rooms::none())->for($works));
+        $begin = new PartialSchedule($hands, $from, ($rooms ?? PlaceCapacity::none())->for($works));
         [$this->best, $this->over] = [null, false];
         $this->root = $this->bound->of($begin)[1];
         $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));
@@ -66,7 +66,7 @@ final class PlanWorks
      * @param array<string, int> $due
      * @param \Closure(): bool   $isOver
      */
-    private function better(Laying $begin, array $jobs, array $due, \Closure $isOver): void
+    private function better(PartialSchedule $begin, array $jobs, array $due, \Closure $isOver): void
     {
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->start(), -$this->bound->tail($p->work->id)]), $due);
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->end(), -$this->bound->tail($p->work->id)]), $due);
@@ -116,7 +116,7 @@ final class PlanWorks
      * @param list<string>       $jobs
      * @param array<string, int> $due
      */
-    private function byJobs(Laying $begin, array $jobs, array $due): ?WorkPlan
+    private function byJobs(PartialSchedule $begin, array $jobs, array $due): ?WorkPlan
     {
         $rank = array_flip($jobs);
 
@@ -126,7 +126,7 @@ final class PlanWorks
     /**
      * @param \Closure(PlacedWork): list<int|float> $key the least comes next
      */
-    private function byRule(Laying $laying, \Closure $key): ?Laying
+    private function byRule(PartialSchedule $laying, \Closure $key): ?PartialSchedule
     {
         $laying = clone $laying;
         $waiting = array_map(static fn (Work $w): int => \count($w->links), $this->works); // links that are not laid yet
@@ -162,7 +162,7 @@ final class PlanWorks
     }
 
     /** One after the other as they are given, each after those it links to. */
-    private function asGiven(Laying $laying): ?Laying
+    private function asGiven(PartialSchedule $laying): ?PartialSchedule
     {
         $laying = clone $laying;
         foreach ($this->works as $work) {
@@ -179,7 +179,7 @@ final class PlanWorks
      * @param array<string, int> $due
      * @param \Closure(): bool   $isOver
      */
-    private function search(Laying $laying, array $due, \Closure $isOver): void
+    private function search(PartialSchedule $laying, array $due, \Closure $isOver): void
     {
         if (\count($laying->placed()) === \count($this->works)) {
             $this->take($laying, $due);
@@ -199,7 +199,7 @@ final class PlanWorks
         }
     }
 
-    private function mayBeBetter(Laying $laying): bool
+    private function mayBeBetter(PartialSchedule $laying): bool
     {
         if (null === $this->best) {
             return true;
@@ -215,7 +215,7 @@ final class PlanWorks
      *
      * @return list<PlacedWork> where each would lie
      */
-    private function open(Laying $laying): array
+    private function open(PartialSchedule $laying): array
     {
         $placed = $laying->placed();
         $open = [];
@@ -244,7 +244,7 @@ final class PlanWorks
      *
      * @return list<PlacedWork>
      */
-    private function worthTrying(array $open, Laying $laying): array
+    private function worthTrying(array $open, PartialSchedule $laying): array
     {
         $begun = array_flip(array_map(static fn (PlacedWork $p): string => $p->work->job, $laying->placed()));
         $soonest = \PHP_INT_MAX;
@@ -270,7 +270,7 @@ final class PlanWorks
     /**
      * @param array<string, int> $due
      */
-    private function take(?Laying $laying, array $due): ?WorkPlan
+    private function take(?PartialSchedule $laying, array $due): ?WorkPlan
     {
         if (null === $laying) {
             return null;

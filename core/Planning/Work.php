@@ -13,7 +13,7 @@ namespace Inlaid\Core\Planning;
 final readonly class Work
 {
     /**
-     * @param list<Link> $links
+     * @param list<Precedence> $links
      */
     public function __construct(
         public string $id,
@@ -33,7 +33,7 @@ final readonly class Work
     /**
      * The same with other links, and not before another instant.
      *
-     * @param list<Link> $links
+     * @param list<Precedence> $links
      */
     public function after(array $links, int $notBefore): self
     {

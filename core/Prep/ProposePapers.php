@@ -6,12 +6,12 @@ namespace Inlaid\Core\Prep;
 
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Film\GritLadder;
-use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\SandingAim;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
@@ -29,9 +29,9 @@ final class ProposePapers
      *
      * @return list<array{string, NewStep}> reason and step
      */
-    public function propose(Whole $whole, PiecePart $part, StepWork $first, bool $bare): array
+    public function propose(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first, bool $bare): array
     {
-        $sanded = array_values(array_filter($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, ...self::SANDING) && SandingAim::ToBare !== $w->step->detail->aim));
+        $sanded = array_values(array_filter($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, ...self::SANDING) && SandingAim::ToBare !== $w->step->detail->aim));
 
         return match (true) {
             $bare => $this->missing($this->papers($whole, $part), $sanded),
@@ -44,14 +44,14 @@ final class ProposePapers
      * The papers that are missing; none where another ladder has been chosen.
      *
      * @param list<array{string, NewStep}> $wanted
-     * @param list<StepWork>               $sanded
+     * @param list<StepCalculation>        $sanded
      *
      * @return list<array{string, NewStep}>
      */
     private function missing(array $wanted, array $sanded): array
     {
         $grits = array_map(static fn (array $line): ?int => $line[1]->grit, $wanted);
-        $chosen = array_map(static fn (StepWork $w): ?int => $w->step->detail->grit, $sanded);
+        $chosen = array_map(static fn (StepCalculation $w): ?int => $w->step->detail->grit, $sanded);
 
         return [] !== array_diff($chosen, $grits) ? [] : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
     }
@@ -59,7 +59,7 @@ final class ProposePapers
     /**
      * @return list<array{string, NewStep}>
      */
-    private function papers(Whole $whole, PiecePart $part): array
+    private function papers(RecipeAnalysis $whole, PiecePart $part): array
     {
         if (SubstrateKind::Metal === $part->substrate->kind) {
             return \in_array(Fault::Rust, $part->faults, true) ? [['Back to bright metal, and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]] : [];
@@ -81,9 +81,9 @@ final class ProposePapers
     /**
      * @return list<array{string, NewStep}>
      */
-    private function scuff(Whole $whole, PiecePart $part, StepWork $first): array
+    private function scuff(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): array
     {
-        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || Whole::grips($first)
+        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || RecipeAnalysis::grips($first)
             ? []
             : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
     }

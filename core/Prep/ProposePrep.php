@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Prep;
 
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Proposes what a piece needs before its first coat, from what the survey found, the coat that comes first, and the schools.
@@ -37,7 +37,7 @@ final readonly class ProposePrep
         'bleached' => ['Rinse off the bleach', 2, 'What is left of the bleach goes on working, and must meet nothing that burns.'],
     ];
 
-    public function __construct(private ProposePapers $papers = new ProposePapers(), private WhatPartsWant $wants = new WhatPartsWant())
+    public function __construct(private ProposePapers $papers = new ProposePapers(), private PreparationNeeds $wants = new PreparationNeeds())
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class ProposePrep
      *
      * @return list<PrepLine> in the order of the work
      */
-    public function propose(Whole $whole, array $findings): array
+    public function propose(RecipeAnalysis $whole, array $findings): array
     {
         $lines = [];
         foreach ($whole->recipe->piece->parts as $part) {
@@ -67,13 +67,13 @@ final readonly class ProposePrep
     /**
      * @return array<int, array{string, NewStep}> reason and step, by place
      */
-    private function forPart(Whole $whole, PiecePart $part): array
+    private function forPart(RecipeAnalysis $whole, PiecePart $part): array
     {
-        $first = Whole::first($whole->on($part), Whole::lays(...));
+        $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
         if (null === $first) {
             return []; // what gets no coat needs no preparation
         }
-        $done = array_map(static fn (StepWork $w): string => Whole::is($w, 'cleaned') && !Whole::leavesResidue($w) ? 'wiped' : $w->step->technique->key(), $whole->before($first, $part));
+        $done = array_map(static fn (StepCalculation $w): string => RecipeAnalysis::is($w, 'cleaned') && !RecipeAnalysis::leavesResidue($w) ? 'wiped' : $w->step->technique->key(), $whole->before($first, $part));
         $does = static fn (string ...$techniques): bool => [] !== array_intersect($techniques, $done);
         $isOff = $whole->isStripped($part, $first);
         $strip = $isOff ? null : $this->wants->strip($whole, $part, $first);
@@ -85,8 +85,8 @@ final readonly class ProposePrep
             self::PLACE['cleaned'] => $does('cleaned') ? null : $this->wants->wash($part),
             self::PLACE['stripped'] => $strip,
             self::PLACE['neutralised'] => $this->wants->neutralise($whole, $part, $first),
-            self::PLACE['filled'] => $does('filled') || !Whole::isOpaque($first) || $history ? null : $this->wants->fill($part),
-            self::PLACE['bleached'] => $does('bleached') || !$bare || Whole::isOpaque($first) || $history ? null : $this->wants->bleach($part),
+            self::PLACE['filled'] => $does('filled') || !RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->fill($part),
+            self::PLACE['bleached'] => $does('bleached') || !$bare || RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->bleach($part),
             self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
             self::PLACE['conditioned'] => $does('conditioned') ? null : $this->wants->condition($part, $first),
             self::BLOCKER => $bare ? $this->wants->block($whole, $part, $first) : null,
@@ -94,7 +94,7 @@ final readonly class ProposePrep
         ];
         foreach (self::RINSES as $act => [$title, $times, $why]) {
             $rinsed = $act !== ($lines[self::PLACE[$act]][1] ?? null)?->technique && $this->isRinsed($done, $act);
-            $lines[self::PLACE[$act] + 1] = $rinsed ? null : [$why, new NewStep($title, 'rinsed', [], MaterialWanted::water(), coats: $times, wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight)];
+            $lines[self::PLACE[$act] + 1] = $rinsed ? null : [$why, new NewStep($title, 'rinsed', [], MaterialRequirement::water(), coats: $times, wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight)];
         }
         foreach ($sanding as $i => $paper) {
             $lines[self::PLACE['sanded'] + $i] = $paper;
@@ -171,9 +171,9 @@ final readonly class ProposePrep
      *
      * @param non-empty-list<PiecePart> $parts
      */
-    private function before(Whole $whole, array $parts, float $place): ?string
+    private function before(RecipeAnalysis $whole, array $parts, float $place): ?string
     {
-        $later = Whole::first($whole->works, static fn (StepWork $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit, $w->step->detail->aim) > $place && [] !== array_filter($parts, $w->step->touches(...)));
+        $later = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit, $w->step->detail->aim) > $place && [] !== array_filter($parts, $w->step->touches(...)));
 
         return $later?->step->id;
     }

@@ -7,7 +7,7 @@ namespace Inlaid\Core\Preview;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SurveyPart;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
@@ -20,7 +20,7 @@ final readonly class DescribeParts
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<PartPreview>
      */

@@ -5,32 +5,32 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Batch\DescribePour;
-use Inlaid\Core\Batch\PotsLeft;
+use Inlaid\Core\Batch\PotAllocator;
 use Inlaid\Core\Batch\PotTaken;
 use Inlaid\Core\Batch\RemarkOnMix;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Findings\CheckRecipe;
-use Inlaid\Core\Findings\Whole;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Practice\OwnFigures;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\PersonalFactors;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Purchase\CountConsumables;
 use Inlaid\Core\Purchase\DescribeCleanUp;
 use Inlaid\Core\Purchase\MaterialNeed;
 use Inlaid\Core\Purchase\PackCount;
 use Inlaid\Core\Purchase\SumMaterials;
-use Inlaid\Core\Recipe\Course;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Schedule\PlanAlone;
 use Inlaid\Core\Schedule\PlannedAlone;
 use Inlaid\Core\Surface\BuildStacks;
 use Inlaid\Core\Surface\WorkOutFit;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\Cost;
 use Inlaid\Core\Work\OrderParts;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutReach;
 use Inlaid\Core\Work\WorkOutSteps;
 
@@ -40,7 +40,7 @@ use Inlaid\Core\Work\WorkOutSteps;
 final readonly class PreviewRecipe
 {
     public function __construct(
-        private Schools $schools,
+        private Practices $schools,
         private CheckRecipe $check = new CheckRecipe([]),
         private WorkOutSteps $steps = new WorkOutSteps(),
         private DescribePour $pour = new DescribePour(),
@@ -73,7 +73,7 @@ final readonly class PreviewRecipe
         $stacks = $this->stacks->build($recipe, $works);
         $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
 
-        $whole = new Whole($recipe, $works, $stacks, $joints, $planned, $habits, $context);
+        $whole = new RecipeAnalysis($recipe, $works, $stacks, $joints, $planned, $habits, $context);
         $findings = $this->check->check($whole);
 
         return new Preview(
@@ -81,14 +81,14 @@ final readonly class PreviewRecipe
             round($area, 4),
             $this->parts->describe($recipe->piece, $works),
             $joints,
-            array_map(fn (StepWork $w): StepPreview => $this->step($w, $whole, $pots[$w->step->id] ?? [], $context), $works),
+            array_map(fn (StepCalculation $w): StepPreview => $this->step($w, $whole, $pots[$w->step->id] ?? [], $context), $works),
             $stacks,
             $materials,
             $this->consumables->count($works),
             $this->cleanUp->describe($works),
             $planned->plan,
             $this->cost($works, $materials, $context),
-            [] === array_filter($works, static fn (StepWork $w): bool => $w->isOpen()) ? null : $this->cost($works, $materials, $context, Course::Most),
+            [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen()) ? null : $this->cost($works, $materials, $context, Scenario::Most),
             $this->bought($materials),
             $findings,
             $this->prep->propose($whole, $findings),
@@ -96,17 +96,17 @@ final readonly class PreviewRecipe
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return array<string, list<PotTaken>> by step
      */
     private function pots(array $works, Context $context): array
     {
-        $left = new PotsLeft($context);
+        $left = new PotAllocator($context);
         $taken = [];
         foreach ([] === $context->pots ? [] : $works as $work) {
             if (null !== $work->mix) {
-                $taken[$work->step->id] = $left->take($work->mix, $work->poured(Course::Most));
+                $taken[$work->step->id] = $left->take($work->mix, $work->poured(Scenario::Most));
             }
         }
 
@@ -114,14 +114,14 @@ final readonly class PreviewRecipe
     }
 
     /**
-     * @param list<StepWork>     $works
-     * @param list<MaterialNeed> $materials
+     * @param list<StepCalculation> $works
+     * @param list<MaterialNeed>    $materials
      */
-    private function cost(array $works, array $materials, Context $context, Course $course = Course::Expected): Cost
+    private function cost(array $works, array $materials, Context $context, Scenario $course = Scenario::Expected): Cost
     {
-        $used = array_map(static fn (MaterialNeed $n): ?float => Course::Most === $course ? $n->mostCost : $n->cost, $materials);
+        $used = array_map(static fn (MaterialNeed $n): ?float => Scenario::Most === $course ? $n->mostCost : $n->cost, $materials);
 
-        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepWork $w): int => $w->minutes($course), $works)), $context->rate);
+        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes($course), $works)), $context->rate);
     }
 
     /**
@@ -140,26 +140,26 @@ final readonly class PreviewRecipe
         return round($sum, 2);
     }
 
-    private function rounds(StepWork $work, Context $context): RoundsPreview
+    private function rounds(StepCalculation $work, Context $context): RoundsPreview
     {
         $repeat = $work->step->repeat;
-        $need = static fn (Course $course): ?Amount => null === $work->mix ? null : Amount::of($work->poured($course), $context->units);
+        $need = static fn (Scenario $course): ?Amount => null === $work->mix ? null : Amount::of($work->poured($course), $context->units);
 
         return new RoundsPreview(
             $repeat?->until->inWords(),
             $repeat?->otherwise,
             $work->onlyIfNot?->id,
-            $work->rounds(Course::Least),
+            $work->rounds(Scenario::Least),
             $work->rounds(),
-            $work->rounds(Course::Most),
-            $work->cost($context->rate, Course::Least),
-            $work->cost($context->rate, Course::Most),
-            $need(Course::Least),
-            $need(Course::Most),
+            $work->rounds(Scenario::Most),
+            $work->cost($context->rate, Scenario::Least),
+            $work->cost($context->rate, Scenario::Most),
+            $need(Scenario::Least),
+            $need(Scenario::Most),
         );
     }
 
-    private function masking(StepWork $work, PlannedAlone $planned, Context $context): ?MaskingPreview
+    private function masking(StepCalculation $work, PlannedAlone $planned, Context $context): ?MaskingPreview
     {
         $masking = $work->masking;
         if (null === $masking) {
@@ -174,7 +174,7 @@ final readonly class PreviewRecipe
     /**
      * @param list<PotTaken> $pots
      */
-    private function step(StepWork $work, Whole $whole, array $pots, Context $context): StepPreview
+    private function step(StepCalculation $work, RecipeAnalysis $whole, array $pots, Context $context): StepPreview
     {
         $step = $work->step;
         $film = $work->film;
@@ -191,7 +191,7 @@ final readonly class PreviewRecipe
             $work->isOpen() ? $this->rounds($work, $context) : null,
             $work->turnedArea > 0 ? 2 : 1,
             $work->handsOn,
-            Act::TakesAway === $step->technique->figures()->act ? round($work->removes(), 1) : null,
+            Effect::TakesAway === $step->technique->figures()->act ? round($work->removes(), 1) : null,
             $work->cost($context->rate),
             $work->costOfAnother($context->rate),
             null === $film ? null : new FilmPreview(
@@ -218,7 +218,7 @@ final readonly class PreviewRecipe
     /**
      * @return list<string>
      */
-    private function own(StepWork $work, OwnFigures $own): array
+    private function own(StepCalculation $work, PersonalFactors $own): array
     {
         $main = $work->mix?->main();
         $drying = null === $work->drying ? null : $own->dries($main);

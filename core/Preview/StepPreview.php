@@ -8,7 +8,7 @@ use Inlaid\Core\Batch\PourPreview;
 use Inlaid\Core\Batch\Remark;
 use Inlaid\Core\Drying\Forecast;
 use Inlaid\Core\Film\Sections;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\Cost;
 use Inlaid\Core\Work\LayoutPreview;
 use Inlaid\Core\Work\Reached;
@@ -33,7 +33,7 @@ final readonly class StepPreview
         public int $number,
         public string $name,
         public string $technique,
-        public Act $act,
+        public Effect $act,
         public float $area,
         public int $coats,
         public ?RoundsPreview $rounds,

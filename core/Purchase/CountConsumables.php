@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Purchase;
 
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Counts what is used up besides material: abrasive by its grit, rags, pads, cloths, tape and sheet.
@@ -18,7 +18,7 @@ final class CountConsumables
     /**
      * Enough for the last round there may be.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<Consumable> in order of first use; tape and sheet at the end
      */
@@ -30,11 +30,11 @@ final class CountConsumables
             $wears = $work->step->technique->figures()->wears;
             if (null !== $wears) {
                 $name = $this->name($wears, $work->step);
-                $shares[$name] = ($shares[$name] ?? 0.0) + $work->area * $work->rounds(Course::Most) / $wears->lasts;
+                $shares[$name] = ($shares[$name] ?? 0.0) + $work->area * $work->rounds(Scenario::Most) / $wears->lasts;
             }
             $tape += ($work->masking->tape ?? 0.0) + ($work->layout->tape ?? 0.0);
             $sheet += $work->masking->sheet ?? 0.0;
-            $papers += ($work->layout->sheets->sheets ?? 0) * $work->rounds(Course::Most);
+            $papers += ($work->layout->sheets->sheets ?? 0) * $work->rounds(Scenario::Most);
         }
         $counted = array_map(static fn (string $name, float $share): Consumable => new Consumable($name, (int) max(1, ceil($share - 1e-9))), array_keys($shares), array_values($shares));
 

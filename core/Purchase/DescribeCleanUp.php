@@ -6,7 +6,7 @@ namespace Inlaid\Core\Purchase;
 
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Works out what tools are cleaned with after each step: with what takes off its residue, else with what it is carried in.
@@ -14,7 +14,7 @@ use Inlaid\Core\Work\StepWork;
 final class DescribeCleanUp
 {
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     public function describe(array $works): CleanUpPreview
     {
@@ -36,7 +36,7 @@ final class DescribeCleanUp
     /**
      * @return list<string>
      */
-    private function cleaners(StepWork $work): array
+    private function cleaners(StepCalculation $work): array
     {
         $with = [];
         foreach ($work->mix->leaves ?? [] as $leaf) {

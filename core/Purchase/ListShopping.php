@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Purchase;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Batch\PotsLeft;
+use Inlaid\Core\Batch\PotAllocator;
 use Inlaid\Core\Batch\PotTaken;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\ChoosePacks;
@@ -13,9 +13,9 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Ingredient;
-use Inlaid\Core\Practice\Schools;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -23,7 +23,7 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class ListShopping
 {
-    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private ChoosePacks $packs = new ChoosePacks())
+    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private ChoosePacks $packs = new ChoosePacks())
     {
     }
 
@@ -33,15 +33,15 @@ final readonly class ListShopping
     public function list(array $recipes, Context $context): ShoppingList
     {
         $needs = $inPots = [];
-        $pots = new PotsLeft($context);
+        $pots = new PotAllocator($context);
         foreach ($recipes as $i => $recipe) {
             foreach ($this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe)) as $work) {
-                $poured = null === $work->mix ? [] : $pots->take($work->mix, $work->poured(Course::Most));
+                $poured = null === $work->mix ? [] : $pots->take($work->mix, $work->poured(Scenario::Most));
                 $potted = ExactNumber::sum(array_map(static fn (PotTaken $t): BigRational => $t->takes, $poured));
                 foreach ($work->mix->leaves ?? [] as $leaf) {
                     $id = $leaf->material->id;
                     $grams = $needs[$id][1] ?? [];
-                    $grams[$i] = [$recipe->title, ($grams[$i][1] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($work->poured(Course::Most)->minus($potted)))->simplified()];
+                    $grams[$i] = [$recipe->title, ($grams[$i][1] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($work->poured(Scenario::Most)->minus($potted)))->simplified()];
                     $inPots[$id] = ($inPots[$id] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($potted))->simplified();
                     $needs[$id] = [$leaf->material, $grams];
                 }

@@ -13,10 +13,10 @@ use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\PrintQuantity;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\Ingredient;
-use Inlaid\Core\Mixing\Leaf;
-use Inlaid\Core\Recipe\Course;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Sums what a recipe takes of every material, which packs cover it, and where one small pack would run out.
@@ -28,7 +28,7 @@ final readonly class SumMaterials
     }
 
     /**
-     * @param list<StepWork>                $works
+     * @param list<StepCalculation>         $works
      * @param array<string, list<PotTaken>> $pots  what each step takes from pots on the shelf
      *
      * @return list<MaterialNeed> in order of first use
@@ -49,16 +49,16 @@ final readonly class SumMaterials
     }
 
     /**
-     * @param non-empty-list<array{Leaf, StepWork}> $uses
-     * @param BigRational                           $inPots g that are in pots for it already
+     * @param non-empty-list<array{Component, StepCalculation}> $uses
+     * @param BigRational                                       $inPots g that are in pots for it already
      */
     private function need(array $uses, BigRational $inPots, Context $context): MaterialNeed
     {
         $material = $uses[0][0]->material;
-        $of = static fn (Course $course): BigRational => ExactNumber::sum(array_map(static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)), $uses));
-        $most = $of(Course::Most);
+        $of = static fn (Scenario $course): BigRational => ExactNumber::sum(array_map(static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)), $uses));
+        $most = $of(Scenario::Most);
         $isOpen = [] !== array_filter($uses, static fn (array $u): bool => $u[1]->isOpen());
-        [$least, $grams] = $isOpen ? [$of(Course::Least), $of(Course::Expected)] : [$most, $most];
+        [$least, $grams] = $isOpen ? [$of(Scenario::Least), $of(Scenario::Expected)] : [$most, $most];
         $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured()), $context->units, $g);
         $open = $isOpen && !$least->isEqualTo($most);
         $price = $material->pricePerGram;
@@ -88,15 +88,15 @@ final readonly class SumMaterials
     /**
      * Coat after coat, to the last round there may be.
      *
-     * @param array{Pack, float}                    $smallest pack and grams
-     * @param non-empty-list<array{Leaf, StepWork}> $uses
+     * @param array{Pack, float}                                $smallest pack and grams
+     * @param non-empty-list<array{Component, StepCalculation}> $uses
      */
     private function runsOut(array $smallest, array $uses, PrintQuantity $print): ?string
     {
         $coats = $places = [];
         foreach ($uses as [$leaf, $work]) {
             $mass = $leaf->mass->toFloat();
-            foreach ($work->needs(Course::Most) as $i => $need) {
+            foreach ($work->needs(Scenario::Most) as $i => $need) {
                 $coats[] = [$mass * $need->poured->toFloat(), $need->area];
                 $places[] = [$work->number, $i + 1];
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * What a step is repeated for: it is done again until this is so.
@@ -31,12 +31,12 @@ enum Criterion: string
     /**
      * Is it something this kind of work can bring about?
      */
-    public function suits(Act $act): bool
+    public function suits(Effect $act): bool
     {
         return \in_array($act, match ($this) {
-            self::Bare, self::Smooth, self::Worn => [Act::TakesAway],
-            self::Clean, self::Pale => [Act::Alters, Act::TakesAway],
-            self::Hides, self::Deep, self::Built => [Act::Adds],
+            self::Bare, self::Smooth, self::Worn => [Effect::TakesAway],
+            self::Clean, self::Pale => [Effect::Alters, Effect::TakesAway],
+            self::Hides, self::Deep, self::Built => [Effect::Adds],
         }, true);
     }
 }

@@ -17,7 +17,7 @@ use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -25,7 +25,7 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class DescribeRecipe
 {
-    public function __construct(private Schools $schools)
+    public function __construct(private Practices $schools)
     {
     }
 

@@ -8,7 +8,7 @@ use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 
@@ -96,12 +96,12 @@ final readonly class Step
     /**
      * How often it is done; a step where only time passes is done once.
      */
-    public function rounds(Course $course = Course::Expected): int
+    public function rounds(Scenario $course = Scenario::Expected): int
     {
         return match (true) {
-            Act::Waits === $this->technique->figures()->act => 1,
-            Course::Least === $course => $this->repeat->least ?? $this->coats,
-            Course::Most === $course => $this->repeat->most ?? $this->coats,
+            Effect::Waits === $this->technique->figures()->act => 1,
+            Scenario::Least === $course => $this->repeat->least ?? $this->coats,
+            Scenario::Most === $course => $this->repeat->most ?? $this->coats,
             default => $this->coats,
         };
     }

@@ -6,9 +6,9 @@ namespace Inlaid\Core\Recipe;
 
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Layout\Layout;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
-use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Tool;
 
 /**
@@ -30,7 +30,7 @@ final readonly class StepDetail
         public ?int $dwell,
         public ?int $handsOn,
         public ?Tool $tool,
-        public ?Strokes $strokes,
+        public ?Direction $strokes,
         public ?SandingAim $aim,
         public array $masks,
         public Hand $hand,
@@ -44,7 +44,7 @@ final readonly class StepDetail
      *
      * @throws RecipeRefusal if a figure cannot be true
      */
-    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Strokes $strokes = null, ?SandingAim $aim = null, array $masks = [], Hand $hand = Hand::Middle, ?Placement $where = null, ?Layout $layout = null): self
+    public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Direction $strokes = null, ?SandingAim $aim = null, array $masks = [], Hand $hand = Hand::Middle, ?Placement $where = null, ?Layout $layout = null): self
     {
         return match (true) {
             null !== $left && ($left < 0.0 || $left > 1.0) => throw RecipeRefusal::outOfRange('The share left after wiping', 'between 0 and 1'),

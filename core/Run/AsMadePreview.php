@@ -12,8 +12,8 @@ namespace Inlaid\Core\Run;
 final readonly class AsMadePreview
 {
     /**
-     * @param list<StepMade>  $steps
-     * @param list<Deviation> $deviations in the order of the steps
+     * @param list<StepRecord> $steps
+     * @param list<Deviation>  $deviations in the order of the steps
      */
     public function __construct(
         public int $works,

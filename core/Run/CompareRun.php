@@ -14,8 +14,8 @@ use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Surface\WorkOutLook;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
@@ -36,8 +36,8 @@ final readonly class CompareRun
     }
 
     /**
-     * @param list<StepWork> $works
-     * @param list<Work>     $acts  all there was to do
+     * @param list<StepCalculation> $works
+     * @param list<Work>            $acts  all there was to do
      */
     public function compare(Recipe $recipe, array $works, array $acts, RunState $state, bool $finished, Context $context): AsMadePreview
     {
@@ -64,7 +64,7 @@ final readonly class CompareRun
                 [$costPlanned, $costMade] = null === $price || null === $costPlanned ? [null, null] : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
             }
             $seen = array_values(array_filter(array_map(static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null, $state->notes)));
-            $steps[] = new StepMade($id, $work->step->name(), \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))), [] === $with ? null : $took, $state->poured[$id] ?? null, array_map(static fn (Colour $c): string => $c->hex, $seen));
+            $steps[] = new StepRecord($id, $work->step->name(), \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))), [] === $with ? null : $took, $state->poured[$id] ?? null, array_map(static fn (Colour $c): string => $c->hex, $seen));
             array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done), ...$this->colour($recipe, $works, $work, $seen));
         }
         array_push($deviations, ...$this->order($works, $state));
@@ -141,12 +141,12 @@ final readonly class CompareRun
     /**
      * The last colour that was seen after a step, against what was reckoned of the flat of its largest part.
      *
-     * @param list<StepWork> $works
-     * @param list<Colour>   $seen
+     * @param list<StepCalculation> $works
+     * @param list<Colour>          $seen
      *
      * @return list<Deviation>
      */
-    private function colour(Recipe $recipe, array $works, StepWork $work, array $seen): array
+    private function colour(Recipe $recipe, array $works, StepCalculation $work, array $seen): array
     {
         $part = [] === $seen ? null : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
         if (null === $part) {
@@ -154,7 +154,7 @@ final readonly class CompareRun
         }
         $face = array_key_first($part->surface->faces);
         $until = \array_slice($works, 0, $work->number);
-        $on = array_values(array_filter($until, static fn (StepWork $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
+        $on = array_values(array_filter($until, static fn (StepCalculation $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
         $reckoned = $this->look->zone($part, $on)->mean()->colour();
         $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
 
@@ -166,7 +166,7 @@ final readonly class CompareRun
      *
      * @return list<Deviation>
      */
-    private function often(StepWork $work, array $done, RunState $state, bool $finished): array
+    private function often(StepCalculation $work, array $done, RunState $state, bool $finished): array
     {
         $step = $work->step;
         if (isset($state->skipped[$step->id])) {
@@ -177,7 +177,7 @@ final readonly class CompareRun
             return [];
         }
 
-        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', StepMade::times($coats), StepMade::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', StepRecord::times($coats), StepRecord::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
     }
 
     /**
@@ -185,7 +185,7 @@ final readonly class CompareRun
      *
      * @return list<Deviation>
      */
-    private function time(StepWork $work, array $with, int $should, int $took): array
+    private function time(StepCalculation $work, array $with, int $should, int $took): array
     {
         if ([] === $with || abs($took - $should) < max(self::MINUTES, self::SHARE * $should)) {
             return [];
@@ -199,7 +199,7 @@ final readonly class CompareRun
     /**
      * @return list<Deviation>
      */
-    private function amount(StepWork $work, RunState $state): array
+    private function amount(StepCalculation $work, RunState $state): array
     {
         $poured = $state->poured[$work->step->id] ?? null;
         $need = $work->poured()->toFloat();
@@ -215,7 +215,7 @@ final readonly class CompareRun
      *
      * @return list<Deviation>
      */
-    private function tooSoon(StepWork $work, array $done): array
+    private function tooSoon(StepCalculation $work, array $done): array
     {
         $recoat = $work->drying?->recoat->planned;
         $ends = [];
@@ -224,7 +224,7 @@ final readonly class CompareRun
         }
         foreach ($done as $w) {
             $before = $ends[$w->coat - 1] ?? null;
-            if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Act::Adds === $work->step->technique->figures()->act) {
+            if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Effect::Adds === $work->step->technique->figures()->act) {
                 return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min, %d planned', $w->coat, intdiv($w->started - $before, 60), $recoat))];
             }
         }
@@ -235,7 +235,7 @@ final readonly class CompareRun
     /**
      * The first step that was begun before one that stands before it.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<Deviation>
      */

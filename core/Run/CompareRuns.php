@@ -16,21 +16,21 @@ final class CompareRuns
     private const SHARE = 0.1;
 
     /**
-     * @param list<StepMade> $one
-     * @param list<StepMade> $other
+     * @param list<StepRecord> $one
+     * @param list<StepRecord> $other
      *
      * @return list<RunDifference> of the first against the second, in the order of the first; then what only the second has
      */
     public function compare(array $one, array $other): array
     {
-        $there = array_column(array_map(static fn (StepMade $s): array => [$s->step, $s], $other), 1, 0);
+        $there = array_column(array_map(static fn (StepRecord $s): array => [$s->step, $s], $other), 1, 0);
         $found = [];
         foreach ($one as $step) {
             $words = isset($there[$step->step]) ? $this->step($step, $there[$step->step]) : [0 === $step->coats ? null : 'only in the first'];
             $words = array_filter($words);
             [] === $words || $found[] = new RunDifference($step->step, $step->name, implode('; ', $words));
         }
-        $here = array_map(static fn (StepMade $s): string => $s->step, $one);
+        $here = array_map(static fn (StepRecord $s): string => $s->step, $one);
         foreach ($other as $step) {
             \in_array($step->step, $here, true) || 0 === $step->coats || $found[] = new RunDifference($step->step, $step->name, 'only in the second');
         }
@@ -41,13 +41,13 @@ final class CompareRuns
     /**
      * @return list<string|null>
      */
-    private function step(StepMade $a, StepMade $b): array
+    private function step(StepRecord $a, StepRecord $b): array
     {
         $colours = [$a->colours[\count($a->colours) - 1] ?? null, $b->colours[\count($b->colours) - 1] ?? null];
         $seen = null === $colours[0] || null === $colours[1] ? null : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
 
         return [
-            $a->coats === $b->coats ? null : \sprintf('done %s against %s', StepMade::times($a->coats), StepMade::times($b->coats)),
+            $a->coats === $b->coats ? null : \sprintf('done %s against %s', StepRecord::times($a->coats), StepRecord::times($b->coats)),
             self::differ($a->minutes, $b->minutes) ? \sprintf('%d min of hands against %d', $a->minutes, $b->minutes) : null,
             self::differ($a->ml, $b->ml) ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0)) : null,
             null === $seen || $seen->deltaE < 1 ? null : $seen->inWords,

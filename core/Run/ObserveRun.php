@@ -8,10 +8,10 @@ use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
-use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Practice\PersonalFactors;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\WorksOfPiece;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * What a run tells of this painter's own figures, each as what was observed ÷ what is reckoned: how long works took, how long coats dried, how much was poured.
@@ -25,8 +25,8 @@ final readonly class ObserveRun
     }
 
     /**
-     * @param list<StepWork> $works with typical figures
-     * @param list<Work>     $acts  all there was to do
+     * @param list<StepCalculation> $works with typical figures
+     * @param list<Work>            $acts  all there was to do
      *
      * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>} of techniques their pace, of materials their drying, of both the amount
      */
@@ -54,7 +54,7 @@ final readonly class ObserveRun
             $poured = $state->poured[$step->id] ?? 0.0;
             $need = $work->poured()->toFloat();
             if (null !== $main && $poured > 0.0 && $need > 0.0 && \count($coats) === $work->rounds()) {
-                $amounts[] = [OwnFigures::amountOf($main, $step->technique->key()), $poured / $need];
+                $amounts[] = [PersonalFactors::amountOf($main, $step->technique->key()), $poured / $need];
             }
         }
 

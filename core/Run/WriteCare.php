@@ -7,12 +7,12 @@ namespace Inlaid\Core\Run;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Drying;
 use Inlaid\Core\Schedule\PieceToDo;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Writes for the client when a finish has cured and how it is cared for, from what was really laid and when, in the air of its place.
@@ -32,7 +32,7 @@ final readonly class WriteCare
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     public function write(PieceToDo $piece, array $works, RunState $state, Context $context): CareSheet
     {
@@ -44,7 +44,7 @@ final readonly class WriteCare
         $top = null;
         foreach ($works as $work) {
             $laid = $this->laid($work, $state);
-            if (null === $laid || null === $work->film || null === $work->character || Act::Adds !== $work->step->technique->figures()->act) {
+            if (null === $laid || null === $work->film || null === $work->character || Effect::Adds !== $work->step->technique->figures()->act) {
                 continue;
             }
             if ($this->isResist($work)) {
@@ -67,7 +67,7 @@ final readonly class WriteCare
         return new CareSheet($piece->recipe->title, [] === $cures || !$promised ? null : $iso($last), array_column($cures, 1), self::GENTLE, [...self::care($top), 'What the label of the material says goes before this.']);
     }
 
-    private function laid(StepWork $work, RunState $state): ?int
+    private function laid(StepCalculation $work, RunState $state): ?int
     {
         $ends = [];
         foreach ($state->works as $w) {
@@ -80,13 +80,13 @@ final readonly class WriteCare
     }
 
     /** It is taken off again. */
-    private function isResist(StepWork $work): bool
+    private function isResist(StepCalculation $work): bool
     {
-        return [] !== array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Resist === $l->material->kind);
+        return [] !== array_filter($work->mix->leaves ?? [], static fn (Component $l): bool => MaterialKind::Resist === $l->material->kind);
     }
 
     /** Of the largest part of what was laid over all. */
-    private function kind(StepWork $work): ?MaterialKind
+    private function kind(StepCalculation $work): ?MaterialKind
     {
         $largest = null;
         foreach ($work->covers() ? $work->mix->leaves ?? [] : [] as $leaf) {

@@ -14,7 +14,7 @@ namespace Inlaid\Core\Schedule;
 final readonly class CoatPlan
 {
     /**
-     * @param list<Stretch> $stretches
+     * @param list<TimeSlot> $stretches
      */
     public function __construct(
         public string $stepId,

@@ -12,7 +12,7 @@ namespace Inlaid\Core\Schedule;
 final readonly class DayWork
 {
     /**
-     * @param non-empty-list<Stretch> $stretches
+     * @param non-empty-list<TimeSlot> $stretches
      */
     public function __construct(
         public string $piece,

@@ -14,7 +14,7 @@ final readonly class DaysPreview
     /**
      * @param list<DayWork>    $works   in order of beginning
      * @param list<DayPiece>   $pieces
-     * @param list<Stretch>    $gaps    working time in which nothing is to be done
+     * @param list<TimeSlot>   $gaps    working time in which nothing is to be done
      * @param list<PotExpires> $expires pots on the shelf that will not keep for another week, the first to go first
      */
     public function __construct(public string $now, public array $works, public array $pieces, public array $gaps, public array $expires, public ?string $end, public ?string $bound, public bool $complete, public int $handsOn)

@@ -10,10 +10,10 @@ use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Planning\Operation;
 use Inlaid\Core\Planning\Placed;
 use Inlaid\Core\Planning\PlanInOrder;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Plans a recipe by itself over the working days: every coat an operation, with the waits the recipe asks for.
@@ -25,13 +25,13 @@ final readonly class PlanAlone
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     public function plan(array $works, Context $context): PlannedAlone
     {
         $iso = $context->working->iso(...);
-        $expected = $this->course($works, $context, Course::Expected);
-        $open = [] !== array_filter($works, static fn (StepWork $w): bool => $w->isOpen());
+        $expected = $this->course($works, $context, Scenario::Expected);
+        $open = [] !== array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen());
         $starts = $ends = [];
         foreach ($expected->placed as $p) {
             $starts[$p->operation->stepId] ??= $p->start();
@@ -49,8 +49,8 @@ final readonly class PlanAlone
             null === $first || null === $last ? 0 : intdiv($last->end() - $first->start(), 60) - $expected->handsOn,
             $expected->longestWait(),
             $expected->stuck,
-            $open ? $this->end($this->course($works, $context, Course::Least), $iso) : null,
-            $open ? $this->end($this->course($works, $context, Course::Most), $iso) : null,
+            $open ? $this->end($this->course($works, $context, Scenario::Least), $iso) : null,
+            $open ? $this->end($this->course($works, $context, Scenario::Most), $iso) : null,
         ));
     }
 
@@ -63,9 +63,9 @@ final readonly class PlanAlone
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
-    private function course(array $works, Context $context, Course $course): PlacedCourse
+    private function course(array $works, Context $context, Scenario $course): PlacedCourse
     {
         [$operations, $forecasts, $stuck] = $this->operations($works, $course);
         $placed = $this->planner->plan($operations, $context->working, $context->now);
@@ -77,21 +77,21 @@ final readonly class PlanAlone
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return array{list<Operation>, list<Forecast|null>, string|null} the operations up to the first without a promise, and why it ends there
      */
-    private function operations(array $works, Course $course): array
+    private function operations(array $works, Scenario $course): array
     {
         $operations = $forecasts = [];
-        $works = array_values(array_filter($works, static fn (StepWork $w): bool => $w->rounds($course) > 0));
+        $works = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->rounds($course) > 0));
         foreach ($works as $w => $work) {
             $coats = $work->rounds($course);
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $between = $coat < $coats;
                 $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
                 $wait = $work->leastWait($rule);
-                $recoats = $between || Act::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
+                $recoats = $between || Effect::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
                 $after = $work->otherSide();
                 $before = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
                 if ($after > 0) {
@@ -110,7 +110,7 @@ final readonly class PlanAlone
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     private function nameOf(Operation $operation, array $works): string
     {
@@ -131,7 +131,7 @@ final readonly class PlanAlone
         return new CoatPlan(
             $p->operation->stepId,
             $p->operation->coat,
-            array_map(static fn (Interval $i): Stretch => new Stretch($iso($i->start), $iso($i->end)), $p->stretches),
+            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $p->stretches),
             $iso($p->end()),
             $iso($p->nextFrom),
             $p->operation->handsOn,

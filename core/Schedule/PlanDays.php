@@ -9,17 +9,17 @@ use Inlaid\Core\Context\PotAtHand;
 use Inlaid\Core\Drying\Place;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
+use Inlaid\Core\Planning\PlaceCapacity;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
-use Inlaid\Core\Planning\Rooms;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Planning\WorkPlan;
-use Inlaid\Core\Practice\Schools;
-use Inlaid\Core\Recipe\Course;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Practice\Practices;
+use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -38,7 +38,7 @@ final readonly class PlanDays
     /** A pot that keeps longer is not told of, seconds. */
     private const SOON = 7 * 86_400;
 
-    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorksOfPiece $works = new WorksOfPiece(), private PlanWorks $plan = new PlanWorks())
+    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorksOfPiece $works = new WorksOfPiece(), private PlanWorks $plan = new PlanWorks())
     {
     }
 
@@ -56,17 +56,17 @@ final readonly class PlanDays
             $works[$piece->id] = $this->stepsOf($piece, $context);
         }
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $hands);
-        [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Course::Expected, $isOver, $isLate);
-        $open = [] !== array_filter(array_merge([], ...array_values($works)), static fn (StepWork $w): bool => $w->isOpen());
-        $otherwise = fn (Course $course): ?WorkPlan => match (true) {
+        [$expected, $made, $stuck] = $this->course($pieces, $works, $calendars, $context, Scenario::Expected, $isOver, $isLate);
+        $open = [] !== array_filter(array_merge([], ...array_values($works)), static fn (StepCalculation $w): bool => $w->isOpen());
+        $otherwise = fn (Scenario $course): ?WorkPlan => match (true) {
             !$open => $expected,
             $isLate() => null,
             default => $this->course($pieces, $works, $calendars, $context, $course, static fn (): bool => true, $isLate)[0],
         };
         // Laid in a hurry, fewer rounds can end later than more did: what goes with more goes with fewer.
-        [$least, $most] = [$otherwise(Course::Least), $otherwise(Course::Most)];
+        [$least, $most] = [$otherwise(Scenario::Least), $otherwise(Scenario::Most)];
         $iso = $context->working->iso(...);
-        $byStep = array_map(static fn (array $own): array => array_column(array_map(static fn (StepWork $w): array => [$w->step->id, $w], $own), 1, 0), $works);
+        $byStep = array_map(static fn (array $own): array => array_column(array_map(static fn (StepCalculation $w): array => [$w->step->id, $w], $own), 1, 0), $works);
 
         $beginBy = [];
         foreach ($pieces as $piece) {
@@ -107,7 +107,7 @@ final readonly class PlanDays
     }
 
     /**
-     * @return list<StepWork> in the air of its place at noon
+     * @return list<StepCalculation> in the air of its place at noon
      */
     private function stepsOf(PieceToDo $piece, Context $context): array
     {
@@ -115,20 +115,20 @@ final readonly class PlanDays
     }
 
     /**
-     * @param list<PieceToDo>               $pieces
-     * @param array<string, list<StepWork>> $works
-     * @param non-empty-list<Calendar>      $calendars
-     * @param \Closure(): bool              $isOver
-     * @param \Closure(): bool              $isLate
+     * @param list<PieceToDo>                      $pieces
+     * @param array<string, list<StepCalculation>> $works
+     * @param non-empty-list<Calendar>             $calendars
+     * @param \Closure(): bool                     $isOver
+     * @param \Closure(): bool                     $isLate
      *
      * @return array{WorkPlan|null, list<Work>, array<string, string>} and why a piece is not planned to its end, by its id
      */
-    private function course(array $pieces, array $works, array $calendars, Context $context, Course $course, \Closure $isOver, \Closure $isLate): array
+    private function course(array $pieces, array $works, array $calendars, Context $context, Scenario $course, \Closure $isOver, \Closure $isLate): array
     {
         $made = $due = $stuck = [];
         foreach ($pieces as $piece) {
             $own = $this->works->works($piece, $works[$piece->id], $context->working->zone, $calendars[0], $course);
-            $dries = array_filter($works[$piece->id], static fn (StepWork $w): bool => null !== $w->drying?->noPromise);
+            $dries = array_filter($works[$piece->id], static fn (StepCalculation $w): bool => null !== $w->drying?->noPromise);
             if ([] !== $dries && !$this->works->allDry($piece, $works[$piece->id])) {
                 $first = array_values($dries)[0];
                 $stuck[$piece->id] = \sprintf('Step %d: %s', $first->number, $first->drying->noPromise ?? '');
@@ -147,8 +147,8 @@ final readonly class PlanDays
     }
 
     /**
-     * @param array<string, StepWork> $works by step
-     * @param \Closure(int): string   $iso
+     * @param array<string, StepCalculation> $works by step
+     * @param \Closure(int): string          $iso
      */
     private function describe(PlacedWork $placed, array $works, ?WorkPlan $plan, \Closure $iso): DayWork
     {
@@ -165,7 +165,7 @@ final readonly class PlanDays
             $work->step->name(),
             $work->rounds(),
             $placed->hands,
-            array_map(static fn (Interval $i): Stretch => new Stretch($iso($i->start), $iso($i->end)), $placed->stretches),
+            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
             $placed->setUp,
             null === $work->mix ? null : $work->mix->name,
             null === $life ? null : $iso($placed->stretches[0]->start + 60 * $life),
@@ -175,26 +175,26 @@ final readonly class PlanDays
     }
 
     /**
-     * @param list<PieceToDo>               $pieces
-     * @param array<string, list<StepWork>> $works
+     * @param list<PieceToDo>                      $pieces
+     * @param array<string, list<StepCalculation>> $works
      */
-    private function rooms(array $pieces, array $works, Context $context): Rooms
+    private function rooms(array $pieces, array $works, Context $context): PlaceCapacity
     {
         $standing = [];
         foreach ($pieces as $piece) {
-            $laid = array_filter($works[$piece->id], static fn (StepWork $w): bool => Act::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => WorkKey::read($key)->step === $w->step->id));
+            $laid = array_filter($works[$piece->id], static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => WorkKey::read($key)->step === $w->step->id));
             if (null !== $piece->place && [] !== $laid) {
                 $standing[$piece->id] = $piece->place;
             }
         }
 
-        return Rooms::of(array_filter(array_map(static fn (Place $p): ?int => $p->holds, $context->places), static fn (?int $most): bool => null !== $most), $standing);
+        return PlaceCapacity::of(array_filter(array_map(static fn (Place $p): ?int => $p->holds, $context->places), static fn (?int $most): bool => null !== $most), $standing);
     }
 
     /**
      * The last day on which a piece can be begun, found by halves: who begins later is not ready sooner.
      *
-     * @param list<StepWork>           $works
+     * @param list<StepCalculation>    $works
      * @param non-empty-list<Calendar> $calendars
      */
     private function beginBy(PieceToDo $piece, array $works, array $calendars, Context $context): ?int
@@ -237,7 +237,7 @@ final readonly class PlanDays
     /**
      * Working time of the painter in which nothing is to be done, up to the last work.
      *
-     * @return list<Stretch>
+     * @return list<TimeSlot>
      */
     private function gaps(?WorkPlan $plan, WorkingTime $time, Context $context): array
     {
@@ -271,7 +271,7 @@ final readonly class PlanDays
         }
 
         return array_values(array_map(
-            static fn (array $g): Stretch => new Stretch($context->working->iso($g[0]), $context->working->iso($g[1])),
+            static fn (array $g): TimeSlot => new TimeSlot($context->working->iso($g[0]), $context->working->iso($g[1])),
             array_filter($gaps, static fn (array $g): bool => $g[1] - $g[0] >= 60 * self::WORTH_TELLING),
         ));
     }

@@ -9,15 +9,15 @@ use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Planning\Both;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Drying;
-use Inlaid\Core\Planning\Link;
 use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Wait;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * What there is to do on a piece, as works that may be planned among those of others.
@@ -38,11 +38,11 @@ final readonly class WorksOfPiece
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<Work> those that are not done, each after those it links to
      */
-    public function works(PieceToDo $piece, array $works, \DateTimeZone $zone, Calendar $calendar, Course $course = Course::Expected): array
+    public function works(PieceToDo $piece, array $works, \DateTimeZone $zone, Calendar $calendar, Scenario $course = Scenario::Expected): array
     {
         $made = $last = [];
         foreach ($works as $work) {
@@ -55,7 +55,7 @@ final readonly class WorksOfPiece
                         $before[$last[$part->id][0]] = $last[$part->id];
                     }
                 }
-                $links = array_values(array_map(static fn (array $l): Link => new Link($l[0], $l[1], Act::Adds === $work->step->technique->figures()->act ? $l[2] : null), $before));
+                $links = array_values(array_map(static fn (array $l): Precedence => new Precedence($l[0], $l[1], Effect::Adds === $work->step->technique->figures()->act ? $l[2] : null), $before));
                 $wait = $waits[$coat < $coats ? WaitUntil::Recoat->value : $work->step->wait->until->value];
                 [$own, $end] = $this->coat($work, $piece, $coat, $links, new Both($wait, $waits[WaitUntil::Through->value]));
                 array_push($made, ...$own);
@@ -71,7 +71,7 @@ final readonly class WorksOfPiece
     /**
      * Is there for everything an hour of the day in which it dries?
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     public function allDry(PieceToDo $piece, array $works): bool
     {
@@ -87,35 +87,35 @@ final readonly class WorksOfPiece
     }
 
     /** When a coat that ended then may be laid over, by the air where the piece stands. */
-    public function recoatable(StepWork $work, PieceToDo $piece, int $ended, Calendar $calendar, \DateTimeZone $zone): int
+    public function recoatable(StepCalculation $work, PieceToDo $piece, int $ended, Calendar $calendar, \DateTimeZone $zone): int
     {
         return $this->waits($work, $piece, $zone)[WaitUntil::Recoat->value]->over($ended, $calendar);
     }
 
     /**
-     * @param list<Link> $links
+     * @param list<Precedence> $links
      *
      * @return array{list<Work>, string} and the id of the last of them
      */
-    private function coat(StepWork $work, PieceToDo $piece, int $coat, array $links, Wait $last): array
+    private function coat(StepCalculation $work, PieceToDo $piece, int $coat, array $links, Wait $last): array
     {
         $id = static fn (int $lay): string => (new WorkKey($work->step->id, $coat, $lay))->in($piece->id);
         [$pot, $setUp, $life] = null === $work->mix ? [null, 0, null] : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
         $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
         // What has been laid must not be moved until it is dry.
-        $room = Act::Adds === $work->step->technique->figures()->act ? $piece->place : null;
-        $one = static fn (int $lay, int $minutes, Wait $last, Link ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore, room: $room);
+        $room = Effect::Adds === $work->step->technique->figures()->act ? $piece->place : null;
+        $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore, room: $room);
         $split = $this->split($work);
         if (null === $split) {
             return [[$one(1, $masking + $this->paced($work->handsOn, $work, $piece), $last, ...$links)], $id(1)];
         }
         [$first, $between, $most, $second] = $split;
 
-        return [[$one(1, $masking + $this->paced($first, $work, $piece), new Minutes(0), ...$links), $one(2, $this->paced($second, $work, $piece), $last, new Link($id(1), $between, $most))], $id(2)];
+        return [[$one(1, $masking + $this->paced($first, $work, $piece), new Minutes(0), ...$links), $one(2, $this->paced($second, $work, $piece), $last, new Precedence($id(1), $between, $most))], $id(2)];
     }
 
     /** In the painter's own time, unless the step states one; the dwell takes as long as ever. */
-    private function paced(int $minutes, StepWork $work, PieceToDo $piece): int
+    private function paced(int $minutes, StepCalculation $work, PieceToDo $piece): int
     {
         $pace = null === $work->step->detail->handsOn ? $piece->paces[$work->step->technique->key()] ?? 1.0 : 1.0;
         $dwell = min($minutes, $work->step->detail->dwell ?? 0);
@@ -126,7 +126,7 @@ final readonly class WorksOfPiece
     /**
      * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between
      */
-    private function split(StepWork $work): ?array
+    private function split(StepCalculation $work): ?array
     {
         $other = $work->otherSide();
         if ($other > 0) {
@@ -145,7 +145,7 @@ final readonly class WorksOfPiece
     /**
      * @return array<string, Wait> by what it is waited for
      */
-    private function waits(StepWork $work, PieceToDo $piece, \DateTimeZone $zone): array
+    private function waits(StepCalculation $work, PieceToDo $piece, \DateTimeZone $zone): array
     {
         $none = new Minutes(0);
         $waits = array_fill_keys(array_map(static fn (WaitUntil $u): string => $u->value, WaitUntil::cases()), $none);

@@ -7,9 +7,9 @@ namespace Inlaid\Core\Surface;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\WornPlace;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Builds the cut through the finish, once for all faces that share ground and steps.
@@ -29,7 +29,7 @@ final readonly class BuildStacks
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<StackPreview>
      */
@@ -38,9 +38,9 @@ final readonly class BuildStacks
         $classes = [];
         foreach ($recipe->piece->parts as $part) {
             foreach (array_keys($part->surface->faces) as $face) {
-                $own = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touchesFace($part, $face)));
+                $own = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touchesFace($part, $face)));
                 $s = $part->substrate;
-                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), (string) $recipe->target?->isFor($part->id), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepWork $w): string => $w->step->id, $own)]);
+                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), (string) $recipe->target?->isFor($part->id), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepCalculation $w): string => $w->step->id, $own)]);
                 $classes[$key] = [[...$classes[$key][0] ?? [], [$part, $face]], $own];
             }
         }
@@ -75,7 +75,7 @@ final readonly class BuildStacks
     /**
      * The films that some steps leave on one face, from the wood up.
      *
-     * @param list<StepWork> $works those that touch the face, in order
+     * @param list<StepCalculation> $works those that touch the face, in order
      *
      * @return list<Layer>
      */
@@ -91,7 +91,7 @@ final readonly class BuildStacks
     /**
      * The same as it grows.
      *
-     * @param list<StepWork> $works those that touch the face, in order
+     * @param list<StepCalculation> $works those that touch the face, in order
      *
      * @return iterable<int, list<Layer>> after each of them
      */
@@ -100,7 +100,7 @@ final readonly class BuildStacks
         $layers = [];
         foreach ($works as $work) {
             $figures = $work->step->technique->figures();
-            $depth = Act::TakesAway === $figures->act ? $work->removes() : null;
+            $depth = Effect::TakesAway === $figures->act ? $work->removes() : null;
             $reaches = null === $depth ? null : $this->reaches($layers, $depth);
             if (null !== $depth && $figures->cover >= 1.0) {
                 $layers = $this->sand($layers, $depth);
@@ -113,7 +113,7 @@ final readonly class BuildStacks
 
     /**
      * @param non-empty-list<array{PiecePart, string}> $places
-     * @param list<StepWork>                           $works
+     * @param list<StepCalculation>                    $works
      * @param float|null                               $share  of the room for its look; null where there is none but for its end
      */
     private function stack(array $places, array $works, int $number, ?float $share, Recipe $recipe): StackPreview

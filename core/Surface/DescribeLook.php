@@ -18,7 +18,7 @@ use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Technique\Zone;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Puts the look of a stack into colours, shares and words.
@@ -36,19 +36,19 @@ final readonly class DescribeLook
     }
 
     /**
-     * @param list<StepWork> $works one for each doing
+     * @param list<StepCalculation> $works one for each doing
      */
     public function describe(StackLook $look, array $works, ?Target $target = null): LookPreview
     {
         // A coat that is to hide has done so even where a glaze lies over it; others are meant for the contrast they make.
-        $seen = array_filter($works, static fn (StepWork $w): bool => Purpose::Functional !== $w->step->intent->purpose);
-        $buried = array_map(static fn (StepWork $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED, $seen);
-        $hiding = array_keys(array_filter($works, static fn (StepWork $w): bool => Purpose::Hide === $w->step->intent->purpose));
+        $seen = array_filter($works, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose);
+        $buried = array_map(static fn (StepCalculation $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED, $seen);
+        $hiding = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
 
         return new LookPreview(
             [
                 new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones())),
-                ...array_map(fn (StepWork $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
+                ...array_map(fn (StepCalculation $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
             ],
             $this->judge->effects($look, $buried),
             array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
@@ -62,9 +62,9 @@ final readonly class DescribeLook
     /**
      * Only how it ends.
      *
-     * @param StepWork|null $last the last step
+     * @param StepCalculation|null $last the last step
      */
-    public function end(StackLook $look, ?StepWork $last, ?Target $target = null): LookPreview
+    public function end(StackLook $look, ?StepCalculation $last, ?Target $target = null): LookPreview
     {
         $after = [new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones()))];
         if (null !== $last) {

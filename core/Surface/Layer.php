@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Surface;
 
 use Inlaid\Core\Mixing\Ingredient;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * What one step is in the cut through a finish.
@@ -22,7 +22,7 @@ final readonly class Layer
     public function __construct(
         public string $stepId,
         public int $number,
-        public Act $act,
+        public Effect $act,
         public array $ingredients,
         public float $laid,
         public float $thickness,
@@ -35,7 +35,7 @@ final readonly class Layer
     /** Does it lie on most of the surface? */
     public function covers(): bool
     {
-        return $this->cover >= Figures::COVERS;
+        return $this->cover >= TechniqueProfile::COVERS;
     }
 
     public function sandedTo(float $thickness): self

@@ -9,7 +9,7 @@ use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointSide;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Works out what films and swelling leave of the gap of every moving joint.
@@ -25,8 +25,8 @@ final readonly class WorkOutFit
     }
 
     /**
-     * @param list<StepWork>     $works
-     * @param array<string, int> $cured when the films of each step have cured, as seconds since 1970
+     * @param list<StepCalculation> $works
+     * @param array<string, int>    $cured when the films of each step have cured, as seconds since 1970
      *
      * @return list<JointPreview>
      */
@@ -36,7 +36,7 @@ final readonly class WorkOutFit
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     private function joint(Joint $joint, Piece $piece, array $works, ?string $apartUntil): JointPreview
     {
@@ -73,7 +73,7 @@ final readonly class WorkOutFit
         );
     }
 
-    private function touches(StepWork $work, JointSide $side, Piece $piece): bool
+    private function touches(StepCalculation $work, JointSide $side, Piece $piece): bool
     {
         return $side->coated && $work->step->touchesFace($piece->part($side->part), $side->face);
     }
@@ -81,13 +81,13 @@ final readonly class WorkOutFit
     /**
      * µm of dry film on one side after each of the steps that touch it.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return array<string, float> by the id of the step, in order
      */
     private function films(JointSide $side, Piece $piece, array $works): array
     {
-        $own = array_values(array_filter($works, fn (StepWork $w): bool => $this->touches($w, $side, $piece)));
+        $own = array_values(array_filter($works, fn (StepCalculation $w): bool => $this->touches($w, $side, $piece)));
         $films = [];
         foreach ($this->stacks->grow($own) as $i => $layers) {
             $films[$own[$i]->step->id] = array_sum(array_map(static fn (Layer $l): float => $l->covers() ? $l->thickness : 0.0, $layers));
@@ -97,8 +97,8 @@ final readonly class WorkOutFit
     }
 
     /**
-     * @param list<StepWork> $works
-     * @param float          $onMoving µm of dry film
+     * @param list<StepCalculation> $works
+     * @param float                 $onMoving µm of dry film
      *
      * @return list<FitRemedy>
      */
@@ -126,9 +126,9 @@ final readonly class WorkOutFit
     /**
      * The step whose single coat takes most of the gap, and µm of it on both sides together.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
-     * @return array{StepWork, float}|null
+     * @return array{StepCalculation, float}|null
      */
     private function thickest(Joint $joint, Piece $piece, array $works): ?array
     {
@@ -145,16 +145,16 @@ final readonly class WorkOutFit
     }
 
     /**
-     * @param list<StepWork>     $works
-     * @param array<string, int> $cured when the films of each step have cured, as seconds since 1970
+     * @param list<StepCalculation> $works
+     * @param array<string, int>    $cured when the films of each step have cured, as seconds since 1970
      */
     private function apartUntil(Joint $joint, Piece $piece, array $works, array $cured, \DateTimeZone $zone): ?string
     {
         if (!$joint->moving->coated || !$joint->fixed->coated) {
             return null;
         }
-        $films = array_filter($works, fn (StepWork $w): bool => ($w->film->dry ?? 0.0) > 1.0 && ($this->touches($w, $joint->moving, $piece) || $this->touches($w, $joint->fixed, $piece)));
-        $until = max([0, ...array_map(static fn (StepWork $w): int => $cured[$w->step->id] ?? 0, $films)]);
+        $films = array_filter($works, fn (StepCalculation $w): bool => ($w->film->dry ?? 0.0) > 1.0 && ($this->touches($w, $joint->moving, $piece) || $this->touches($w, $joint->fixed, $piece)));
+        $until = max([0, ...array_map(static fn (StepCalculation $w): int => $cured[$w->step->id] ?? 0, $films)]);
 
         return 0 === $until ? null : (new \DateTimeImmutable('@'.$until))->setTimezone($zone)->format(\DATE_ATOM);
     }

@@ -12,20 +12,20 @@ use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Target;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Zone;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Works out how a face will look from what its steps lay and take away.
  */
 final readonly class WorkOutLook
 {
-    /** @var \WeakMap<StepWork, array<array-key, FilmOf|null>> films by uptake: worked out once for all faces */
+    /** @var \WeakMap<StepCalculation, array<array-key, FilmOf|null>> films by uptake: worked out once for all faces */
     private \WeakMap $films;
 
     public function __construct(private FindColourant $find = new FindColourant(), private LayLook $lay = new LayLook(), private DescribeLook $describe = new DescribeLook())
@@ -34,14 +34,14 @@ final readonly class WorkOutLook
     }
 
     /**
-     * @param list<StepWork> $works those that touch the face, in order
-     * @param float          $share of the room, where many looks must share it
+     * @param list<StepCalculation> $works those that touch the face, in order
+     * @param float                 $share of the room, where many looks must share it
      *
      * @return array{LookPreview, StackLook} in words, and itself
      */
     public function work(PiecePart $part, array $works, ?Target $target = null, float $share = 1.0): array
     {
-        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
+        $done = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone()));
         $look = $this->look($part, $done, $share);
 
         return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
@@ -50,21 +50,21 @@ final readonly class WorkOutLook
     /**
      * Only how it ends, roughly: for who has no room for more.
      *
-     * @param list<StepWork> $works those that touch the face, in order
+     * @param list<StepCalculation> $works those that touch the face, in order
      *
      * @return array{LookPreview, StackLook} in words, and its ground
      */
     public function end(PiecePart $part, array $works, ?Target $target = null): array
     {
-        $done = array_values(array_filter($works, static fn (StepWork $w): bool => $w->isDone()));
+        $done = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone()));
         $look = $this->look($part, $done, 0.0);
 
         return [$this->describe->end($look, $done[\count($done) - 1] ?? null, true === $target?->isFor($part->id) ? $target : null), $look->ground()];
     }
 
     /**
-     * @param list<StepWork> $works all of which are done
-     * @param float          $share of the room, where many looks must share it
+     * @param list<StepCalculation> $works all of which are done
+     * @param float                 $share of the room, where many looks must share it
      */
     public function look(PiecePart $part, array $works, float $share = 1.0): StackLook
     {
@@ -74,8 +74,8 @@ final readonly class WorkOutLook
     /**
      * How one zone ends.
      *
-     * @param list<StepWork> $works all of which are done
-     * @param float          $share of the room, where many looks must share it
+     * @param list<StepCalculation> $works all of which are done
+     * @param float                 $share of the room, where many looks must share it
      */
     public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0): ZoneState
     {
@@ -85,7 +85,7 @@ final readonly class WorkOutLook
     /**
      * With what bare wood takes up after its last paper, as long as nothing closes it: 1 after 180.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
      * @return list<Doing>
      */
@@ -95,8 +95,8 @@ final readonly class WorkOutLook
         $uptake = $part->isBareAndThirsty() ? 1.0 : null;
         foreach ($works as $work) {
             $doings[] = $this->doing($work, $part, $uptake ?? 1.0);
-            if (null !== $uptake && null !== $work->step->detail->grit && Act::TakesAway === $work->step->technique->figures()->act) {
-                $uptake = Habits::uptake($work->step->detail->grit);
+            if (null !== $uptake && null !== $work->step->detail->grit && Effect::TakesAway === $work->step->technique->figures()->act) {
+                $uptake = WorkingDefaults::uptake($work->step->detail->grit);
             }
             $uptake = $work->seals() ? null : $uptake;
         }
@@ -104,7 +104,7 @@ final readonly class WorkOutLook
         return $doings;
     }
 
-    private function doing(StepWork $work, PiecePart $part, float $uptake): Doing
+    private function doing(StepCalculation $work, PiecePart $part, float $uptake): Doing
     {
         $detail = $work->step->detail;
         $technique = $work->step->technique;
@@ -116,7 +116,7 @@ final readonly class WorkOutLook
             $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
             $work->rounds(),
             $this->filmOf($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
-            Act::TakesAway === $act ? $work->removes() : 0.0,
+            Effect::TakesAway === $act ? $work->removes() : 0.0,
             ($detail->where ?? Placement::TopDown)->way(),
         );
     }
@@ -124,7 +124,7 @@ final readonly class WorkOutLook
     /**
      * @param float $uptake what stays of what is wiped, against wood sanded with 180
      */
-    private function filmOf(StepWork $work, float $uptake): ?FilmOf
+    private function filmOf(StepCalculation $work, float $uptake): ?FilmOf
     {
         $films = $this->films[$work] ?? [];
         if (!\array_key_exists((string) $uptake, $films)) {
@@ -135,7 +135,7 @@ final readonly class WorkOutLook
         return $films[(string) $uptake];
     }
 
-    private function film(StepWork $work, float $uptake): ?FilmOf
+    private function film(StepCalculation $work, float $uptake): ?FilmOf
     {
         if (null === $work->film || null === $work->mix || null === $work->character) {
             return null;

@@ -11,7 +11,7 @@ namespace Inlaid\Core\Technique;
  */
 final readonly class Manner
 {
-    public function __construct(public Hand $hand = Hand::Middle, public ?Strokes $strokes = null, public ?Placement $where = null, public WornPlaces $worn = new WornPlaces(), public ?float $share = null)
+    public function __construct(public Hand $hand = Hand::Middle, public ?Direction $strokes = null, public ?Placement $where = null, public WornPlaces $worn = new WornPlaces(), public ?float $share = null)
     {
     }
 }

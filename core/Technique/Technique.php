@@ -18,7 +18,7 @@ interface Technique
     /** One line that says what it does. */
     public function does(): string;
 
-    public function figures(): Figures;
+    public function figures(): TechniqueProfile;
 
     /** What it leaves where, done in such a manner. */
     public function pattern(Manner $manner): Pattern;

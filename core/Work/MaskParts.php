@@ -7,7 +7,7 @@ namespace Inlaid\Core\Work;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Overspray;
 
 /**
  * Works out the tape and the sheet for the parts a step masks: tape along the line where they meet their neighbours, with a
@@ -36,7 +36,7 @@ final class MaskParts
         $hanging = null === $before ? [] : $before->detail->masks;
         $new = array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p->id, $hanging, true));
         $tape = self::OVERLAP * array_sum(array_map(static fn (PiecePart $p): float => $p->surface->border / 1000 * $p->count * $recipe->piece->count, $new));
-        $sheet = Reach::Sprays === $step->technique->figures()->reach ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new)) : self::HAND * $tape;
+        $sheet = Overspray::Sprays === $step->technique->figures()->reach ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new)) : self::HAND * $tape;
         $next = $recipe->steps[$index + 1] ?? null;
 
         return new Masking($tape, $sheet, (int) ceil($tape / self::TAPING + $sheet / self::COVERING - 1e-9), [] === $new, null !== $next && [] !== array_intersect($step->detail->masks, $next->detail->masks));

@@ -6,7 +6,7 @@ namespace Inlaid\Core\Work;
 
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Shape\Level;
-use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 
@@ -19,7 +19,7 @@ final class OrderParts
     /**
      * @return list<string> names; none where it is done to one part
      */
-    public function order(Recipe $recipe, Step $step, Habits $habits): array
+    public function order(Recipe $recipe, Step $step, WorkingDefaults $habits): array
     {
         $parts = $recipe->partsOf($step);
         $topLast = $habits->holds('part-order', 'top-last');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Work;
 
-use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Overspray;
 
 /**
  * A part that a step gets to without being meant for it: how, whether it would be seen there, and whether it is masked.
@@ -13,7 +13,7 @@ use Inlaid\Core\Technique\Reach;
  */
 final readonly class Reached
 {
-    public function __construct(public string $part, public string $name, public Reach $how, public bool $seen, public bool $masked)
+    public function __construct(public string $part, public string $name, public Overspray $how, public bool $seen, public bool $masked)
     {
     }
 }

@@ -8,7 +8,7 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Overspray;
 
 /**
  * Works out which parts a step gets to that it is not meant for, and where that would be seen.
@@ -20,22 +20,22 @@ use Inlaid\Core\Technique\Reach;
 final class WorkOutReach
 {
     /**
-     * @param list<StepWork> $works of the whole recipe
+     * @param list<StepCalculation> $works of the whole recipe
      *
      * @return list<Reached>
      */
-    public function reach(Recipe $recipe, StepWork $work, array $works): array
+    public function reach(Recipe $recipe, StepCalculation $work, array $works): array
     {
         $by = $work->step->technique->figures()->reach;
         $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
-        if (Reach::Nowhere === $by || [] === $on) {
+        if (Overspray::Nowhere === $by || [] === $on) {
             return [];
         }
         $height = max(array_map(static fn (PiecePart $p): int => $p->surface->level->value, $on));
         $reached = [];
         foreach ($recipe->piece->parts as $part) {
             if (!$work->step->touches($part) && !$part->comesOff()) {
-                $how = Reach::Drips === $by && $part->surface->level->value >= $height ? Reach::Creeps : $by;
+                $how = Overspray::Drips === $by && $part->surface->level->value >= $height ? Overspray::Creeps : $by;
                 $reached[] = new Reached($part->id, $part->name, $how, $this->isSeen($part, $work, $works, $by), \in_array($part->id, $work->step->detail->masks, true));
             }
         }
@@ -44,22 +44,22 @@ final class WorkOutReach
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
-    private function isSeen(PiecePart $part, StepWork $work, array $works, Reach $by): bool
+    private function isSeen(PiecePart $part, StepCalculation $work, array $works, Overspray $by): bool
     {
-        $own = array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part) && $w->lays());
-        $later = array_values(array_filter($own, static fn (StepWork $w): bool => $w->number > $work->number));
+        $own = array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part) && $w->lays());
+        $later = array_values(array_filter($own, static fn (StepCalculation $w): bool => $w->number > $work->number));
         if ([] !== $later && self::covers($later[0])) {
             return false;
         }
-        $open = $part->finish->isBare() && [] === array_filter($own, static fn (StepWork $w): bool => $w->number < $work->number);
+        $open = $part->finish->isBare() && [] === array_filter($own, static fn (StepCalculation $w): bool => $w->number < $work->number);
 
-        return $open || Reach::Sprays === $by;
+        return $open || Overspray::Sprays === $by;
     }
 
     /** A wash or glaze lets through what is below. */
-    private static function covers(StepWork $work): bool
+    private static function covers(StepCalculation $work): bool
     {
         return Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
     }

@@ -6,7 +6,7 @@ namespace Inlaid\Core\Work;
 
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Scenario;
 
 /**
  * Sums what all sanding takes from a part before its first coat: the budget of an old finish and of a veneer.
@@ -30,9 +30,9 @@ final class WorkOutSanding
     /**
      * The steps that sand what is there before a film closes the ground.
      *
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
     public static function sanding(PiecePart $part, array $works): array
     {
@@ -40,25 +40,25 @@ final class WorkOutSanding
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      */
     public function budget(PiecePart $part, array $works): SandingBudget
     {
         $before = self::untilSealed($part, $works);
         $stripped = [] !== array_filter($before, self::strips(...));
-        [$finish, $wood] = $this->taken($part, $before, Course::Expected);
-        [, $most] = $this->taken($part, $before, Course::Most);
+        [$finish, $wood] = $this->taken($part, $before, Scenario::Expected);
+        [, $most] = $this->taken($part, $before, Scenario::Most);
         $veneer = self::veneer($part);
 
         return new SandingBudget($stripped ? null : $part->finish->kind->thickness(), round($finish, 1), null === $veneer ? null : 1000 * $veneer, round($wood, 1), round($most, 1));
     }
 
     /**
-     * @param list<StepWork> $before
+     * @param list<StepCalculation> $before
      *
      * @return array{float, float} µm of the old finish and of the wood
      */
-    private function taken(PiecePart $part, array $before, Course $course): array
+    private function taken(PiecePart $part, array $before, Scenario $course): array
     {
         $left = $part->finish->kind->thickness() ?? 0.0;
         $finish = $wood = 0.0;
@@ -79,9 +79,9 @@ final class WorkOutSanding
     }
 
     /**
-     * @param list<StepWork> $works
+     * @param list<StepCalculation> $works
      *
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
     private static function untilSealed(PiecePart $part, array $works): array
     {
@@ -98,12 +98,12 @@ final class WorkOutSanding
         return $before;
     }
 
-    private static function sands(StepWork $work): bool
+    private static function sands(StepCalculation $work): bool
     {
         return \in_array($work->step->technique->key(), self::SANDING, true);
     }
 
-    private static function strips(StepWork $work): bool
+    private static function strips(StepCalculation $work): bool
     {
         return \in_array($work->step->technique->key(), ['stripped', 'scraped'], true);
     }

@@ -12,11 +12,11 @@ use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Works out mix, film, need and drying of every step in order, remembering what each part's ground still drinks.
@@ -39,17 +39,17 @@ final readonly class WorkOutSteps
      *
      * @param \Closure(Step): bool $there
      *
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
-    public function doneOn(Recipe $recipe, Climate $climate, Habits $habits, \Closure $there): array
+    public function doneOn(Recipe $recipe, Climate $climate, WorkingDefaults $habits, \Closure $there): array
     {
-        return array_values(array_filter($this->workOut($recipe, $climate, $habits), static fn (StepWork $w): bool => $w->isDone() && $there($w->step)));
+        return array_values(array_filter($this->workOut($recipe, $climate, $habits), static fn (StepCalculation $w): bool => $w->isDone() && $there($w->step)));
     }
 
     /**
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
-    public function workOut(Recipe $recipe, Climate $climate, Habits $habits): array
+    public function workOut(Recipe $recipe, Climate $climate, WorkingDefaults $habits): array
     {
         $sealed = $lastGrit = [];
         $works = [];
@@ -65,12 +65,12 @@ final readonly class WorkOutSteps
                     $places[] = $place = $part->id.':'.$face;
                     $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
                     $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
-                    if (null !== $step->detail->grit && Act::TakesAway === $figures->act && !$lastResort) {
+                    if (null !== $step->detail->grit && Effect::TakesAway === $figures->act && !$lastResort) {
                         $lastGrit[$place] = $step->detail->grit;
                     }
                 }
             }
-            $works[] = $work = $this->step($step, $i + 1, $surfaces, Act::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
+            $works[] = $work = $this->step($step, $i + 1, $surfaces, Effect::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
             if (!$lastResort && $work->lays()) {
                 $sealed += array_fill_keys($places, true);
             }
@@ -81,7 +81,7 @@ final readonly class WorkOutSteps
 
     private function drinks(PiecePart $part, int $grit): float
     {
-        return $part->isBareAndThirsty() ? max(1.0, $part->drinks() * Habits::uptake($grit)) : $part->drinks();
+        return $part->isBareAndThirsty() ? max(1.0, $part->drinks() * WorkingDefaults::uptake($grit)) : $part->drinks();
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class WorkOutSteps
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
      * @param float                     $turned   m² that are laid after parts have been turned
      */
-    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, Habits $habits, ?Step $onlyIfNot, ?Masking $masking, ?LayoutPreview $layout): StepWork
+    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, WorkingDefaults $habits, ?Step $onlyIfNot, ?Masking $masking, ?LayoutPreview $layout): StepCalculation
     {
         $figures = $step->technique->figures();
         $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
@@ -111,9 +111,9 @@ final readonly class WorkOutSteps
         $weight = $step->detail->weight ?? $habits->weight;
         $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
         $film = null === $sheets ? $film : $film?->under($sheets->thickness);
-        $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Act::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
+        $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Effect::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
 
-        return new StepWork(
+        return new StepCalculation(
             $step,
             $number,
             $area,
@@ -122,8 +122,8 @@ final readonly class WorkOutSteps
             $mix,
             $character,
             $weight,
-            Act::Adds === $figures->act ? $film : null,
-            null === $film ? [] : $this->need->need($surfaces, $takes * $film->wet, $step->rounds(Course::Most), $figures),
+            Effect::Adds === $figures->act ? $film : null,
+            null === $film ? [] : $this->need->need($surfaces, $takes * $film->wet, $step->rounds(Scenario::Most), $figures),
             $drying,
             $onlyIfNot,
             $masking,
@@ -134,10 +134,10 @@ final readonly class WorkOutSteps
     /**
      * Minutes for one coat: what the step states, else area ÷ rate, and the dwell, which somebody has to stand by.
      */
-    private function handsOn(Step $step, float $area, Habits $habits): int
+    private function handsOn(Step $step, float $area, WorkingDefaults $habits): int
     {
         $figures = $step->technique->figures();
-        if (Act::Waits === $figures->act) {
+        if (Effect::Waits === $figures->act) {
             return 0;
         }
         $work = $step->detail->handsOn ?? (int) max(2, ceil($area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0) - 1e-9));

@@ -11,8 +11,8 @@ use Inlaid\App\Store\Entity\StoredTerm;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Technique\Zone;
@@ -89,6 +89,6 @@ final readonly class IndexRecipe
      */
     private function materials(Material|\Inlaid\Core\Mixing\Mixture|null $uses): array
     {
-        return null === $uses ? [] : array_map(static fn (Leaf $l): Material => $l->material, $this->flatten->flatten($uses)->leaves);
+        return null === $uses ? [] : array_map(static fn (Component $l): Material => $l->material, $this->flatten->flatten($uses)->leaves);
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\DBAL\Connection;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Planning\Calendar;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Run\Factor;
 use Inlaid\Core\Run\LearnFactor;
 use Inlaid\Core\Run\ObserveRun;
@@ -24,7 +24,7 @@ final readonly class OwnLog
 {
     private const DAY = 86_400;
 
-    public function __construct(private RunBook $runs, private Schools $schools, private WorkOutSteps $steps, private PlanDays $plan, private ObserveRun $observe, private LearnFactor $learn, private CacheItemPoolInterface $cache, private Connection $connection, private string $storePath)
+    public function __construct(private RunBook $runs, private Practices $schools, private WorkOutSteps $steps, private PlanDays $plan, private ObserveRun $observe, private LearnFactor $learn, private CacheItemPoolInterface $cache, private Connection $connection, private string $storePath)
     {
     }
 

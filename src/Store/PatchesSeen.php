@@ -13,7 +13,7 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Learn\SeenPatch;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
@@ -23,7 +23,7 @@ final readonly class PatchesSeen
 {
     private const MOST = 60;
 
-    public function __construct(private EntityManagerInterface $em, private ReadBoard $read, private StudioContext $context, private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps())
+    public function __construct(private EntityManagerInterface $em, private ReadBoard $read, private StudioContext $context, private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps())
     {
     }
 

@@ -7,7 +7,7 @@ namespace Inlaid\App\Store;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Look\ZoneState;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Surface\WorkOutLook;
@@ -18,7 +18,7 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class ReckonLook
 {
-    public function __construct(private Schools $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
+    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
     {
     }
 

@@ -14,7 +14,7 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Context\PotAtHand;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\Quantity;
-use Inlaid\Core\Practice\OwnFigures;
+use Inlaid\Core\Practice\PersonalFactors;
 use Inlaid\Core\Run\Factor;
 use Inlaid\Core\Stock\Account;
 
@@ -106,7 +106,7 @@ final readonly class StudioContext
         }
         $written = array_map(static fn (array $f): object => (object) $f, array_intersect_key($figures, array_flip($used)));
 
-        return [$context->withOwn(new OwnFigures($figures['paces'], $figures['drying'], $figures['amounts'])), ['own' => $written]];
+        return [$context->withOwn(new PersonalFactors($figures['paces'], $figures['drying'], $figures['amounts'])), ['own' => $written]];
     }
 
     /**

@@ -19,8 +19,8 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Shapes;
-use Inlaid\Core\Practice\School;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 
@@ -49,9 +49,9 @@ final class Given
         return new Techniques(self::all(Technique::class, 'Technique'));
     }
 
-    public static function schools(): Schools
+    public static function schools(): Practices
     {
-        return new Schools(self::all(School::class, 'Practice'));
+        return new Practices(self::all(Practice::class, 'Practice'));
     }
 
     public static function things(): Things

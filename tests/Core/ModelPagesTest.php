@@ -89,7 +89,7 @@ use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\Cost;
 use Inlaid\Core\Work\MaskParts;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -176,7 +176,7 @@ final class ModelPagesTest extends TestCase
         $step = static fn (int $grit): Step => Step::of("s$grit", '', Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), [], null, 1, StepDetail::of(grit: $grit, tool: Tool::Machine), WaitRule::of(WaitUntil::Nothing));
         $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step(120), $step(180)]), Climate::reference(), Given::schools()->habits([], []));
 
-        return array_sum(array_map(static fn (StepWork $w): float => $w->removes(), $works));
+        return array_sum(array_map(static fn (StepCalculation $w): float => $w->removes(), $works));
     }
 
     /** By how much one reading 6 lighter than stated moves the L* of a film that hides. */

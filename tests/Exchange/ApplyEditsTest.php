@@ -9,7 +9,7 @@ use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Recipe\WaitUntil;
@@ -60,7 +60,7 @@ final class ApplyEditsTest extends TestCase
 
     public function testTheRecipesOwnMaterialIsPreferredAndAShelfCopyComesOnce(): void
     {
-        $rinse = Edit::insert(new NewStep('Rinse', 'rinsed', [], MaterialWanted::water()), null);
+        $rinse = Edit::insert(new NewStep('Rinse', 'rinsed', [], MaterialRequirement::water()), null);
         $after = $this->apply($rinse, $rinse);
         self::assertSame(['paint', 'water'], array_map(static fn (\stdClass $m): string => $m->id, $after->materials), 'copied once, used twice');
         self::assertSame(['water', 'water'], [$after->steps[3]->uses->material, $after->steps[4]->uses->material]);
@@ -75,7 +75,7 @@ final class ApplyEditsTest extends TestCase
     public function testWhatTheShelfHasNotIsSaid(): void
     {
         $this->expectException(Refused::class);
-        $this->apply(Edit::insert(new NewStep('Prime', 'brushed', [], MaterialWanted::gripPrimer()), null));
+        $this->apply(Edit::insert(new NewStep('Prime', 'brushed', [], MaterialRequirement::gripPrimer()), null));
     }
 
     private function apply(Edit ...$edits): \stdClass

@@ -24,7 +24,7 @@ use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
-use Inlaid\Core\Technique\Strokes;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Tests\Core\Given;
 use Opis\JsonSchema\Validator;
@@ -51,7 +51,7 @@ final class FormatTest extends TestCase
         }
         $new = $this->reader()->read($this->golden());
         self::assertSame([Criterion::Smooth, 1, 3, 's6'], [$new->steps[0]->repeat?->until, $new->steps[0]->repeat?->least, $new->steps[0]->repeat?->most, $new->steps[0]->repeat?->otherwise]);
-        self::assertSame([Tool::Machine, Strokes::Any, SandingAim::Smooth], [$new->steps[0]->detail->tool, $new->steps[0]->detail->strokes, $new->steps[0]->detail->aim]);
+        self::assertSame([Tool::Machine, Direction::Any, SandingAim::Smooth], [$new->steps[0]->detail->tool, $new->steps[0]->detail->strokes, $new->steps[0]->detail->aim]);
         self::assertSame([['holes'], Pulls::Open, '2027-03-01', Rags::Flat, 'water'], [$new->steps[3]->detail->masks, $new->piece->parts[2]->pulls, $new->piece->use->from, $new->cleanUp->rags, $new->cleanUp->with[0]->id]);
         $painted = $this->golden(1);
         $painted->piece->parts[0]->substrate->ground = 'painted';

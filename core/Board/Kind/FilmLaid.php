@@ -10,7 +10,7 @@ use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * How heavily it is laid.
@@ -34,7 +34,7 @@ final class FilmLaid implements Thing
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->figures()->takesMaterial && Act::Adds === $step->technique->figures()->act;
+        return null !== $step && $step->technique->figures()->takesMaterial && Effect::Adds === $step->technique->figures()->act;
     }
 
     public function options(Choices $choices, ?Step $step): array

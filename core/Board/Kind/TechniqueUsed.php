@@ -9,7 +9,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Technique;
 
 /**
@@ -34,13 +34,13 @@ final class TechniqueUsed implements Thing
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && Act::Adds === $step->technique->figures()->act;
+        return null !== $step && Effect::Adds === $step->technique->figures()->act;
     }
 
     public function options(Choices $choices, ?Step $step): array
     {
         $own = null === $step ? [] : [$step->technique->key()];
-        $ways = array_filter($choices->techniques->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act && $t->figures()->takesMaterial);
+        $ways = array_filter($choices->techniques->all(), static fn (Technique $t): bool => Effect::Adds === $t->figures()->act && $t->figures()->takesMaterial);
 
         return array_values(array_unique([...$own, ...array_map(static fn (Technique $t): string => $t->key(), array_values($ways))]));
     }
@@ -68,7 +68,7 @@ final class TechniqueUsed implements Thing
     private function technique(Choices $choices, string $level): Technique
     {
         foreach ($choices->techniques->all() as $technique) {
-            if ($technique->key() === $level && Act::Adds === $technique->figures()->act) {
+            if ($technique->key() === $level && Effect::Adds === $technique->figures()->act) {
                 return $technique;
             }
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * The air or the surface is not fit for a coat.
@@ -35,7 +35,7 @@ final class AirUnfit implements Rule
         return 'Physics: dew point by the Magnus formula; coatings science: the least temperature at which a film forms.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $steps = [];
         foreach ($whole->works as $work) {
@@ -45,7 +45,7 @@ final class AirUnfit implements Rule
             }
         }
         foreach ($steps as $why => $works) {
-            yield Finding::of($this, null !== $works[0]->drying?->stop ? Gravity::Stop : Gravity::Warn, array_map(static fn (StepWork $w): string => $w->step->id, $works), $why);
+            yield Finding::of($this, null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn, array_map(static fn (StepCalculation $w): string => $w->step->id, $works), $why);
         }
     }
 }

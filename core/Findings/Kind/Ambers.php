@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
@@ -23,7 +23,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Surface\LookAgeing;
 use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Zone;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A pale or cool colour yellows under what is laid on it.
@@ -55,19 +55,19 @@ final class Ambers implements Rule
         return 'Coatings science: yellowing of drying oils, here as an absorption that grows with the years.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->stacks as $stack) {
             [$soon, $late] = $this->onTheFlat($stack) ?? [null, null];
-            $ambering = array_values(array_filter($whole->works, static fn (StepWork $w): bool => null !== $w->film && Whole::contains($w, static fn (Material $m): bool => Ambering::None !== $m->ambering) && \in_array($w->step->id, array_map(static fn ($l): string => $l->stepId, $stack->layers), true)));
+            $ambering = array_values(array_filter($whole->works, static fn (StepCalculation $w): bool => null !== $w->film && RecipeAnalysis::contains($w, static fn (Material $m): bool => Ambering::None !== $m->ambering) && \in_array($w->step->id, array_map(static fn ($l): string => $l->stepId, $stack->layers), true)));
             if (null === $soon || null === $late || $late->deltaE < self::SEEN || [] === $ambering || !self::isPaleOrCool($stack)) {
                 continue;
             }
-            usort($ambering, static fn (StepWork $a, StepWork $b): int => self::yellows($b) <=> self::yellows($a));
+            usort($ambering, static fn (StepCalculation $a, StepCalculation $b): int => self::yellows($b) <=> self::yellows($a));
             $worst = $ambering[0];
-            $clear = Whole::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
-            yield Finding::of($this, $late->deltaE > self::PLAIN ? Gravity::Warn : Gravity::Advise, [$worst->step->id], \sprintf('Under "%s" the flat turns by ΔE %s in a year and by %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
-                new Remedy('water-based', 'A water-based topcoat instead', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialWanted::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
+            $clear = RecipeAnalysis::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
+            yield Finding::of($this, $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise, [$worst->step->id], \sprintf('Under "%s" the flat turns by ΔE %s in a year and by %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
+                new Remedy('water-based', 'A water-based topcoat instead', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
             ] : []);
 
             return;
@@ -92,7 +92,7 @@ final class Ambers implements Rule
         return $lab->l >= self::PALE || $lab->b < 0;
     }
 
-    private static function yellows(StepWork $work): float
+    private static function yellows(StepCalculation $work): float
     {
         $sum = 0.0;
         foreach ($work->mix->leaves ?? [] as $leaf) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 
@@ -40,19 +40,19 @@ final class BareAfterWear implements Rule
         return 'Finishing practice: a film protects only where it is whole.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         if ($whole->habits->holds('distress-and-wax', 'after')) {
             return;
         }
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'distressed-dry', 'distressed-wet')) {
+            if (!RecipeAnalysis::is($work, 'distressed-dry', 'distressed-wet')) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== Whole::last($whole->before($work, $part), Whole::protects(...)) && null === Whole::first($whole->after($work, $part), Whole::protects(...))));
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::protects(...)) && null === RecipeAnalysis::first($whole->after($work, $part), RecipeAnalysis::protects(...))));
             if ([] !== $parts) {
-                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" goes through the protection, and nothing closes it again.', $work->step->name()), [
-                    new Remedy('wax', 'A clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialWanted::clearWax(), wait: WaitUntil::Overnight), null)),
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('"%s" goes through the protection, and nothing closes it again.', $work->step->name()), [
+                    new Remedy('wax', 'A clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialRequirement::clearWax(), wait: WaitUntil::Overnight), null)),
                 ], 'distress-and-wax');
             }
         }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Something will bleed through.
@@ -45,17 +45,17 @@ final class Bleeding implements Rule
         return 'Coatings chemistry: what dissolves in water or solvent migrates through a film laid in either.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         if ($whole->habits->holds('stain-blocking', 'never')) {
             return;
         }
-        $found = $whole->byStep(fn (PiecePart $part): ?StepWork => [] === $this->open($whole, $part) ? null : Whole::first($whole->on($part), self::covers(...)));
+        $found = $whole->byStep(fn (PiecePart $part): ?StepCalculation => [] === $this->open($whole, $part) ? null : RecipeAnalysis::first($whole->on($part), self::covers(...)));
         foreach ($found as [$work, $parts]) {
             $open = array_values(array_unique(array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)), \SORT_REGULAR));
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
-            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('%s of %s will rise into "%s": nothing holds it back.', implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open)), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
-                new Remedy('block', 'A stain-blocking primer first', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialWanted::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('%s of %s will rise into "%s": nothing holds it back.', implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open)), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
+                new Remedy('block', 'A stain-blocking primer first', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialRequirement::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
             ], 'stain-blocking');
         }
     }
@@ -65,9 +65,9 @@ final class Bleeding implements Rule
      *
      * @return list<Bleed>
      */
-    private function open(Whole $whole, PiecePart $part): array
+    private function open(RecipeAnalysis $whole, PiecePart $part): array
     {
-        $shows = Whole::first($whole->on($part), self::covers(...));
+        $shows = RecipeAnalysis::first($whole->on($part), self::covers(...));
         $bleeds = $part->substrate->bleeds;
         if ('coloured' === ($part->tests['rag'] ?? null) && [] === $bleeds) {
             $bleeds = [Bleed::OldStain];
@@ -79,24 +79,24 @@ final class Bleeding implements Rule
     /**
      * A coat meant to hide the ground, in which a mark would be seen.
      */
-    private static function covers(StepWork $work): bool
+    private static function covers(StepCalculation $work): bool
     {
-        return Whole::lays($work) && Purpose::Hide === $work->step->intent->purpose && Whole::isOpaque($work);
+        return RecipeAnalysis::lays($work) && Purpose::Hide === $work->step->intent->purpose && RecipeAnalysis::isOpaque($work);
     }
 
     /**
      * Tannin dissolves in water and is seen in pale colours; the others go into most things.
      */
-    private function rises(Bleed $bleed, StepWork $work): bool
+    private function rises(Bleed $bleed, StepCalculation $work): bool
     {
-        if (Whole::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))) {
+        if (RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))) {
             return false;
         }
 
-        return Bleed::Tannin !== $bleed || Whole::isCarriedIn($work, Carrier::Water) && $this->isPale($work);
+        return Bleed::Tannin !== $bleed || RecipeAnalysis::isCarriedIn($work, Carrier::Water) && $this->isPale($work);
     }
 
-    private function isPale(StepWork $work): bool
+    private function isPale(StepCalculation $work): bool
     {
         $light = $share = 0.0;
         foreach ($work->mix->leaves ?? [] as $leaf) {
@@ -112,10 +112,10 @@ final class Bleeding implements Rule
     }
 
     /**
-     * @param list<StepWork> $before
+     * @param list<StepCalculation> $before
      */
     private function isHeldBack(Bleed $bleed, array $before): bool
     {
-        return null !== Whole::first($before, static fn (StepWork $w): bool => Whole::lays($w) && Whole::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)));
+        return null !== RecipeAnalysis::first($before, static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && RecipeAnalysis::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)));
     }
 }

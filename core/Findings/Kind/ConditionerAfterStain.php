@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * The conditioner comes after the stain.
@@ -38,16 +38,16 @@ final class ConditionerAfterStain implements Rule
         return 'Wood science: uptake of end grain and soft grain.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::uses($work, MaterialKind::Conditioner)) {
+            if (!RecipeAnalysis::uses($work, MaterialKind::Conditioner)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $stain = Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Stain));
+                $stain = RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
                 if (null !== $stain) {
-                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $stain->step->id], \sprintf('"%s" comes after "%s" and can no longer even it out.', $work->step->name(), $stain->step->name()), [
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $stain->step->id], \sprintf('"%s" comes after "%s" and can no longer even it out.', $work->step->name(), $stain->step->name()), [
                         new Remedy('before', \sprintf('Condition before "%s"', $stain->step->name()), Edit::move($work->step->id, $stain->step->id)),
                     ]);
                     break;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Surface\Layer;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Distress goes through the colour that was to show.
@@ -41,21 +41,21 @@ final class DistressTooDeep implements Rule
         return 'Arithmetic: depth of the wear against the films above and below the undertone.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->stacks as $stack) {
             foreach ($stack->layers as $i => $worn) {
                 if (null === $worn->depth || $worn->cover >= 1.0 || 'wood' !== $worn->reaches) {
                     continue;
                 }
-                $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Act::Adds === $l->act && $l->covers() && $l->laid > 0.5));
+                $films = array_values(array_filter(\array_slice($stack->layers, 0, $i), static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->laid > 0.5));
                 $colours = array_values(array_filter($films, fn (Layer $l): bool => $this->isColour($whole, $l)));
                 if (\count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
                     continue;
                 }
                 $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));
                 $ends = round($above + $colours[0]->laid / 2, 1);
-                yield Finding::of($this, Gravity::Advise, [$worn->stepId, $colours[0]->stepId], \sprintf('Step %d takes %s µm and the films are %s µm: raw wood shows, and of step %d only a line.', $worn->number, ExactNumber::plain($worn->depth, 1), ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1), $colours[0]->number), [
+                yield Finding::of($this, Severity::Advise, [$worn->stepId, $colours[0]->stepId], \sprintf('Step %d takes %s µm and the films are %s µm: raw wood shows, and of step %d only a line.', $worn->number, ExactNumber::plain($worn->depth, 1), ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1), $colours[0]->number), [
                     new Remedy('less', \sprintf('%s µm, to end in step %d', ExactNumber::plain($ends, 1), $colours[0]->number), Edit::change($worn->stepId, ['depth' => $ends])),
                 ]);
                 break 2;
@@ -72,10 +72,10 @@ final class DistressTooDeep implements Rule
     }
 
     /** An opaque colour, and no primer. */
-    private function isColour(Whole $whole, Layer $layer): bool
+    private function isColour(RecipeAnalysis $whole, Layer $layer): bool
     {
         $work = $whole->works[$layer->number - 1];
 
-        return Whole::isOpaque($work) && !Whole::uses($work, MaterialKind::Primer, MaterialKind::Filler);
+        return RecipeAnalysis::isOpaque($work) && !RecipeAnalysis::uses($work, MaterialKind::Primer, MaterialKind::Filler);
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Surface\Layer;
 use Inlaid\Core\Surface\StackPreview;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Manner;
 
@@ -45,12 +45,12 @@ final class DistressTooShallow implements Rule
         return 'Arithmetic: depth of the wear against the films above the next colour, and the look of what is left.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $step = $work->step;
             $technique = $step->technique;
-            if (Act::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Manner())->follows) {
+            if (Effect::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Manner())->follows) {
                 continue;
             }
             $effects = array_merge(...array_map(static fn (StackPreview $s): array => array_values(array_filter($s->look->effects, static fn (LookEffect $e): bool => $e->stepId === $step->id)), $whole->stacks));
@@ -58,7 +58,7 @@ final class DistressTooShallow implements Rule
                 continue;
             }
             $needed = $this->needed($whole->stacks, $step->id);
-            yield Finding::of($this, Gravity::Advise, [$step->id], \sprintf('"%s" takes %s µm and shows nothing: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'nothing of another colour lies there' : \sprintf('the next colour lies %s µm deep', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('%s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
+            yield Finding::of($this, Severity::Advise, [$step->id], \sprintf('"%s" takes %s µm and shows nothing: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'nothing of another colour lies there' : \sprintf('the next colour lies %s µm deep', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('%s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
         }
     }
 
@@ -73,7 +73,7 @@ final class DistressTooShallow implements Rule
     {
         foreach ($stacks as $stack) {
             $at = array_search($stepId, array_map(static fn (Layer $l): string => $l->stepId, $stack->layers), true);
-            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Act::Adds === $l->act && $l->covers() && $l->thickness > 0.0));
+            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->thickness > 0.0));
             if (false !== $at && [] !== $films) {
                 $top = array_pop($films);
                 $next = array_pop($films);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Dust of sanding is left under a coat.
@@ -39,19 +39,19 @@ final class DustLeft implements Rule
         return 'Finishing practice.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'sanded', 'scuff-sanded')) {
+            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded')) {
                 continue;
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) || Whole::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'));
+                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'));
 
-                return null !== $next && Whole::lays($next);
+                return null !== $next && RecipeAnalysis::lays($next);
             }));
             if ([] !== $parts) {
-                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('The dust of "%s" is still there when the next coat goes on.', $work->step->name()), [
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('The dust of "%s" is still there when the next coat goes on.', $work->step->name()), [
                     new Remedy('dust', 'Take the dust off', Edit::insert(new NewStep('Dust off', 'dusted', $whole->named($parts)), $whole->next($work))),
                 ]);
             }

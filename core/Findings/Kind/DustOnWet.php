@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * Something is sanded while a coat beside it is wet.
@@ -36,17 +36,17 @@ final class DustOnWet implements Rule
         return 'Finishing practice.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $starts = $whole->planned->starts[$work->step->id] ?? null;
-            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'distressed-dry') || null === $starts) {
+            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded', 'distressed-dry') || null === $starts) {
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {
-                $wet = Whole::last($whole->before($work, $part), Whole::lays(...));
+                $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
-                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $wet->step->id], \sprintf('"%s" makes dust while "%s" is wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('"%s" makes dust while "%s" is wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
                         new Remedy('wait', \sprintf('Wait until "%s" is touch-dry', $wet->step->name()), Edit::change($wet->step->id, ['wait' => ['until' => 'touch']])),
                     ]);
                     break;

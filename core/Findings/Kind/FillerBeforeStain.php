@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A filling is stained with the wood.
@@ -38,16 +38,16 @@ final class FillerBeforeStain implements Rule
         return 'Finishing practice: uptake of bound dust against that of wood.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::uses($work, MaterialKind::Filler)) {
+            if (!RecipeAnalysis::uses($work, MaterialKind::Filler)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $stain = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Stain));
+                $stain = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
                 if (null !== $stain) {
-                    yield Finding::of($this, Gravity::Advise, [$work->step->id, $stain->step->id], \sprintf('"%s" takes little of "%s" and stays paler.', $work->step->name(), $stain->step->name()), [
+                    yield Finding::of($this, Severity::Advise, [$work->step->id, $stain->step->id], \sprintf('"%s" takes little of "%s" and stays paler.', $work->step->name(), $stain->step->name()), [
                         new Remedy('after', \sprintf('Fill after "%s", tinted to it', $stain->step->name()), Edit::move($work->step->id, $whole->next($stain))),
                     ]);
                     break;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Two fresh films of a joint touch before they have cured.
@@ -39,7 +39,7 @@ final class FilmsBlock implements Rule
         return 'Coatings science: blocking of uncured films.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $ready = self::instant($whole->planned->plan->readyOn);
         foreach ($whole->joints as $i => $joint) {
@@ -49,18 +49,18 @@ final class FilmsBlock implements Rule
             }
             $last = $this->last($whole, $whole->recipe->piece->joints[$i]);
             if (null !== $last) {
-                yield Finding::of($this, Gravity::Advise, [$last->step->id], \sprintf('%s is ready on %s, but its fresh films stick together until %s: keep them apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
+                yield Finding::of($this, Severity::Advise, [$last->step->id], \sprintf('%s is ready on %s, but its fresh films stick together until %s: keep them apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
                     new Remedy('cure', 'Let it cure before it is put together', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
                 ], about: $joint->id);
             }
         }
     }
 
-    private function last(Whole $whole, Joint $joint): ?StepWork
+    private function last(RecipeAnalysis $whole, Joint $joint): ?StepCalculation
     {
         $on = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, [$joint->moving->part, $joint->fixed->part], true));
 
-        return Whole::last($whole->works, static fn (StepWork $w): bool => Whole::lays($w) && [] !== array_filter($on, $w->step->touches(...)));
+        return RecipeAnalysis::last($whole->works, static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && [] !== array_filter($on, $w->step->touches(...)));
     }
 
     private static function instant(?string $iso): ?\DateTimeImmutable

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A step of the grit ladder is missing.
@@ -40,21 +40,21 @@ final class GapInTheLadder implements Rule
         return 'Abrasive grading: mean particle size of each grit.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'sanded') || null === $work->step->detail->grit) {
+            if (!RecipeAnalysis::is($work, 'sanded') || null === $work->step->detail->grit) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $before = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded') || Whole::lays($w) || Whole::is($w, 'filled'));
-                $from = null !== $before && Whole::is($before, 'sanded') && $whole->aim($work, $part)->continues($whole->aim($before, $part)) ? $before->step->detail->grit : null;
+                $before = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded') || RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'filled'));
+                $from = null !== $before && RecipeAnalysis::is($before, 'sanded') && $whole->aim($work, $part)->continues($whole->aim($before, $part)) ? $before->step->detail->grit : null;
                 $to = $work->step->detail->grit;
                 if (null === $from || !GritLadder::isGap($from, $to)) {
                     continue;
                 }
                 $middle = GritLadder::between($from, $to);
-                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
                     new Remedy('between', \sprintf('Sand with %d between them', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
                 ]);
                 break;

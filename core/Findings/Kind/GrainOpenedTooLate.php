@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * The grain is opened after it was closed.
@@ -41,18 +41,18 @@ final class GrainOpenedTooLate implements Rule
         return 'Finishing practice for open-pored wood.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'grain-brushed')) {
+            if (!RecipeAnalysis::is($work, 'grain-brushed')) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $closed = Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'filled') || Whole::seals($w));
-                if (null === $closed || Whole::seals($closed) && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN && Whole::uses($closed, MaterialKind::Topcoat)) {
+                $closed = RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'filled') || RecipeAnalysis::seals($w));
+                if (null === $closed || RecipeAnalysis::seals($closed) && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN && RecipeAnalysis::uses($closed, MaterialKind::Topcoat)) {
                     continue; // a light clearing pass after one thin sealer is right
                 }
-                yield Finding::of($this, Gravity::Warn, [$work->step->id, $closed->step->id], \sprintf('"%s" comes after "%s" has closed the pores.', $work->step->name(), $closed->step->name()), [
+                yield Finding::of($this, Severity::Warn, [$work->step->id, $closed->step->id], \sprintf('"%s" comes after "%s" has closed the pores.', $work->step->name(), $closed->step->name()), [
                     new Remedy('before', \sprintf('Brush the grain before "%s"', $closed->step->name()), Edit::move($work->step->id, $closed->step->id)),
                 ]);
                 break;

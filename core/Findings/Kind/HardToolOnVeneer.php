@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Tool;
@@ -43,15 +43,15 @@ final class HardToolOnVeneer implements Rule
         return 'Finishing practice: bite of machine and steel against the thickness of a face veneer.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $tool = $work->step->tool();
-            $part = Tool::Machine === $tool || Tool::MetalScraper === $tool ? Whole::firstOf($whole->recipe->partsOf($work->step), static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN) : null;
-            $sealed = null !== $part && null !== Whole::first($whole->before($work, $part), Whole::seals(...));
+            $part = Tool::Machine === $tool || Tool::MetalScraper === $tool ? RecipeAnalysis::firstOf($whole->recipe->partsOf($work->step), static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN) : null;
+            $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             if (null !== $part && !$sealed) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Take a plastic scraper'];
-                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('The veneer of %s is %s mm: too thin to work it with %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a machine' : $tool->inWords()), [
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('The veneer of %s is %s mm: too thin to work it with %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a machine' : $tool->inWords()), [
                     new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
                 ]);
             }

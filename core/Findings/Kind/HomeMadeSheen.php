@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Mixing\Leaf;
+use Inlaid\Core\Mixing\Component;
 
 /**
  * Plaster is stirred into a paint that is not matt.
@@ -37,15 +37,15 @@ final class HomeMadeSheen implements Rule
         return 'Coatings science: sheen by the share of pigment and filler to binder.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::uses($work, MaterialKind::Plaster)) {
+            if (!RecipeAnalysis::uses($work, MaterialKind::Plaster)) {
                 continue;
             }
-            $shiny = array_values(array_filter($work->mix->leaves ?? [], static fn (Leaf $l): bool => MaterialKind::Paint === $l->material->kind && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true)));
+            $shiny = array_values(array_filter($work->mix->leaves ?? [], static fn (Component $l): bool => MaterialKind::Paint === $l->material->kind && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true)));
             if ([] !== $shiny) {
-                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" is made of %s, which is %s: take a matt one.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" is made of %s, which is %s: take a matt one.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
             }
         }
     }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A finish for indoors stands outdoors.
@@ -44,28 +44,28 @@ final class IndoorsOutdoors implements Rule
         return 'Coatings science: weathering by water, sun and frost.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $use = $whole->recipe->piece->use->place;
         if (!$use->isOutdoors()) {
             return;
         }
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $protects = Whole::last($whole->on($part), static fn (StepWork $w): bool => Whole::lays($w) && !self::polishes($w)) ?? Whole::last($whole->on($part), Whole::lays(...));
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
+            $protects = RecipeAnalysis::last($whole->on($part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && !self::polishes($w)) ?? RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null !== $protects && Whole::contains($protects, static fn (Material $m): bool => !$m->outdoors && !$m->kind->thins()) ? $protects : null;
+            return null !== $protects && RecipeAnalysis::contains($protects, static fn (Material $m): bool => !$m->outdoors && !$m->kind->thins()) ? $protects : null;
         });
         foreach ($found as [$work, $parts]) {
-            $wax = self::polishes($work) ? $work : Whole::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax
-            yield Finding::of($this, Place::Weather === $use ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" is what should protect it and is for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
-                new Remedy('topcoat', null === $wax ? 'An outdoor topcoat over it' : \sprintf('An outdoor topcoat before "%s"', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
+            $wax = self::polishes($work) ? $work : RecipeAnalysis::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax
+            yield Finding::of($this, Place::Weather === $use ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('"%s" is what should protect it and is for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
+                new Remedy('topcoat', null === $wax ? 'An outdoor topcoat over it' : \sprintf('An outdoor topcoat before "%s"', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
             ]);
         }
     }
 
     /** Wax is a polish over what protects, and wears off outdoors without harm. */
-    private static function polishes(StepWork $work): bool
+    private static function polishes(StepCalculation $work): bool
     {
-        return Whole::uses($work, MaterialKind::Wax);
+        return RecipeAnalysis::uses($work, MaterialKind::Wax);
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Tool;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Iron is left in tannic wood, and water comes.
@@ -41,7 +41,7 @@ final class IronInTannin implements Rule
         return 'Chemistry: iron and tannic acid make ink.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $tool = $work->step->tool();
@@ -52,7 +52,7 @@ final class IronInTannin implements Rule
                 $wet = $this->wets($whole, $work, $part);
                 if (null !== $wet) {
                     $other = array_values(array_filter($work->step->technique->figures()->tools, static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t));
-                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s has tannin: what %s leaves in it turns black when "%s" wets it.', $part->name, $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Do it %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s has tannin: what %s leaves in it turns black when "%s" wets it.', $part->name, $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Do it %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
                     break;
                 }
             }
@@ -62,13 +62,13 @@ final class IronInTannin implements Rule
     /**
      * The first step that wets the wood with water after it, unless the wood was closed before or is by then.
      */
-    private function wets(Whole $whole, StepWork $work, PiecePart $part): ?StepWork
+    private function wets(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
     {
-        if (!\in_array(Bleed::Tannin, $part->substrate->bleeds, true) || null !== Whole::first($whole->before($work, $part), Whole::seals(...))) {
+        if (!\in_array(Bleed::Tannin, $part->substrate->bleeds, true) || null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...))) {
             return null;
         }
-        $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::isCarriedIn($w, Carrier::Water) || Whole::seals($w));
+        $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::isCarriedIn($w, Carrier::Water) || RecipeAnalysis::seals($w));
 
-        return null !== $next && Whole::isCarriedIn($next, Carrier::Water) ? $next : null;
+        return null !== $next && RecipeAnalysis::isCarriedIn($next, Carrier::Water) ? $next : null;
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Surface\FitEdit;
 use Inlaid\Core\Surface\FitRemedy;
@@ -40,7 +40,7 @@ final class JointBinds implements Rule
         return 'Wood science: movement across the grain with humidity; the sum of the films.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->joints as $joint) {
             if (null === $joint->bindsAfter) {
@@ -51,7 +51,7 @@ final class JointBinds implements Rule
                 FitEdit::FixedBare => new Remedy('fixed', $r->text, Edit::leaveBare($joint->id, 'fixed')),
                 default => null,
             }, array_values(array_filter($joint->remedies, static fn (FitRemedy $r): bool => $r->enough)));
-            yield Finding::of($this, Gravity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], $this->says($joint), array_values(array_filter($remedies)), about: $joint->id);
+            yield Finding::of($this, Severity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], $this->says($joint), array_values(array_filter($remedies)), about: $joint->id);
         }
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * Stripes, lines or motifs do not go on a face they are meant for.
@@ -34,12 +34,12 @@ final class LayoutTooLarge implements Rule
         return 'The measures of the part and of what is laid out on it.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             foreach ($work->layout->faces ?? [] as $face) {
                 if (null !== $face->cannot) {
-                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('On "%s", %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)));
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('On "%s", %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)));
                     break;
                 }
             }

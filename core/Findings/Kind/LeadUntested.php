@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * Old paint is sanded dry though it may hold lead.
@@ -34,15 +34,15 @@ final class LeadUntested implements Rule
         return 'Occupational health: dust of old lead paint.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'sanded', 'scuff-sanded', 'scraped', 'distressed-dry')) {
+            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded', 'scraped', 'distressed-dry')) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
-                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s carries %s that %s: no dry sanding. Follow the label, the safety data sheet and local rules.', $part->name, $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'holds lead' : 'was not tested for lead'), about: $part->id);
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s carries %s that %s: no dry sanding. Follow the label, the safety data sheet and local rules.', $part->name, $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'holds lead' : 'was not tested for lead'), about: $part->id);
                 }
             }
         }

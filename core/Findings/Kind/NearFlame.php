@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
-use Inlaid\Core\Technique\Reach;
+use Inlaid\Core\Technique\Overspray;
 
 /**
  * Something that burns is laid near a flame.
@@ -38,15 +38,15 @@ final class NearFlame implements Rule
         return 'Fire safety: vapours heavier than air; the safety data sheet.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         if (!$whole->context->flame) {
             return;
         }
         foreach ($whole->works as $work) {
             if ($work->has(Hazard::Flammable)) {
-                $mist = Reach::Sprays === $work->step->technique->figures()->reach;
-                yield Finding::of($this, $mist ? Gravity::Stop : Gravity::Warn, [$work->step->id], \sprintf('"%s" %s, and there is a flame or a glowing heater in the room. Put it out and air the room. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'is a mist that burns' : 'gives off vapour that burns'), $mist ? [
+                $mist = Overspray::Sprays === $work->step->technique->figures()->reach;
+                yield Finding::of($this, $mist ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('"%s" %s, and there is a flame or a glowing heater in the room. Put it out and air the room. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'is a mist that burns' : 'gives off vapour that burns'), $mist ? [
                     new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
                 ] : [], about: $mist ? 'mist' : 'vapour');
             }

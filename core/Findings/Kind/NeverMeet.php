@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Things that must never meet.
@@ -54,14 +54,14 @@ final class NeverMeet implements Rule
         return 'Chemistry: oxidisers and what burns; the safety data sheets of both.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         yield from $this->inTheCleanUp($whole);
         foreach ($whole->works as $work) {
             foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
                 [$hasOne, $hasOther] = [$work->has($one), $work->has($other)];
                 if ($hasOne && $hasOther) {
-                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
                 } elseif ($hasOne || $hasOther) {
                     $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
                     if (null !== $found) {
@@ -77,14 +77,14 @@ final class NeverMeet implements Rule
      *
      * @return iterable<Finding>
      */
-    private function inTheCleanUp(Whole $whole): iterable
+    private function inTheCleanUp(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->cleanUp->with as $material) {
             foreach (self::PAIRS as [$one, $other, , $what]) {
                 foreach ([[$one, $other], [$other, $one]] as [$on, $with]) {
-                    $work = \in_array($with, $material->hazards, true) ? Whole::first($whole->works, static fn (StepWork $w): bool => $w->has($on)) : null;
+                    $work = \in_array($with, $material->hazards, true) ? RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has($on)) : null;
                     if (null !== $work) {
-                        yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('%s, to clean up with, meets what is on the tools and rags of "%s": %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
+                        yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s, to clean up with, meets what is on the tools and rags of "%s": %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
                             new Remedy('without', \sprintf('Clean up without %s', $material->name), Edit::cleanUp(without: $material->id)),
                         ], about: 'clean-up '.$material->id.' '.$with->value);
                     }
@@ -96,7 +96,7 @@ final class NeverMeet implements Rule
     /**
      * The first later step that must not meet one, unless they are only on the same piece and a rinse between is enough.
      */
-    private function meets(Whole $whole, StepWork $work, Hazard $with, bool $evenApart, string $what): ?Finding
+    private function meets(RecipeAnalysis $whole, StepCalculation $work, Hazard $with, bool $evenApart, string $what): ?Finding
     {
         $parts = $whole->recipe->partsOf($work->step);
         $apart = null;
@@ -105,18 +105,18 @@ final class NeverMeet implements Rule
                 continue;
             }
             if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
-                return Finding::of($this, Gravity::Stop, [$later->step->id, $work->step->id], \sprintf('"%s" meets what is left of "%s": %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
-                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
+                return Finding::of($this, Severity::Stop, [$later->step->id, $work->step->id], \sprintf('"%s" meets what is left of "%s": %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
+                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
                 ]);
             }
             $apart ??= $later;
         }
 
-        return null === $apart || !$evenApart ? null : Finding::of($this, Gravity::Stop, [$apart->step->id, $work->step->id], \sprintf('"%s" and "%s" are in one recipe; their pots, rags and rinsing water must never meet: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
+        return null === $apart || !$evenApart ? null : Finding::of($this, Severity::Stop, [$apart->step->id, $work->step->id], \sprintf('"%s" and "%s" are in one recipe; their pots, rags and rinsing water must never meet: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
     }
 
-    private function isRinsed(Whole $whole, PiecePart $part, StepWork $one, StepWork $other): bool
+    private function isRinsed(RecipeAnalysis $whole, PiecePart $part, StepCalculation $one, StepCalculation $other): bool
     {
-        return null !== Whole::first($whole->after($one, $part), static fn (StepWork $w): bool => $w->number < $other->number && Whole::is($w, 'rinsed'));
+        return null !== RecipeAnalysis::first($whole->after($one, $part), static fn (StepCalculation $w): bool => $w->number < $other->number && RecipeAnalysis::is($w, 'rinsed'));
     }
 }

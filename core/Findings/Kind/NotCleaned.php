@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * An old finish is not cleaned before it is coated.
@@ -41,17 +41,17 @@ final class NotCleaned implements Rule
         return 'Coatings science: a film wets and joins only what is clean.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $first = $part->finish->isBare() ? null : Whole::first($whole->on($part), Whole::lays(...));
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
+            $first = $part->finish->isBare() ? null : RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null === $first || null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned')) || $whole->isStripped($part, $first) ? null : $first;
+            return null === $first || null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned')) || $whole->isStripped($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
-            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" goes on an old finish that nobody has washed.', $work->step->name()), [
-                new Remedy('clean', 'Wash and rinse first', Edit::insert(new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialWanted::cleaner()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $on, MaterialWanted::water(), wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" goes on an old finish that nobody has washed.', $work->step->name()), [
+                new Remedy('clean', 'Wash and rinse first', Edit::insert(new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialRequirement::cleaner()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $on, MaterialRequirement::water(), wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
             ]);
         }
     }

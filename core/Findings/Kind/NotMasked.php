@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Work\Reached;
 use Inlaid\Core\Work\WorkOutReach;
 
@@ -42,12 +42,12 @@ final readonly class NotMasked implements Rule
         return 'Finishing practice: what soaks into end grain and pores is not wiped off again.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            $open = !Whole::lays($work) && !Whole::is($work, 'bleached', 'stripped') ? [] : array_values(array_filter($this->reach->reach($whole->recipe, $work, $whole->works), static fn (Reached $r): bool => $r->seen && !$r->masked));
+            $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::is($work, 'bleached', 'stripped') ? [] : array_values(array_filter($this->reach->reach($whole->recipe, $work, $whole->works), static fn (Reached $r): bool => $r->seen && !$r->masked));
             if ([] !== $open) {
-                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" %s %s, where it would be seen.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" %s %s, where it would be seen.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
                     new Remedy('mask', 'Mask it meanwhile', Edit::change($work->step->id, ['masks' => [...$work->step->detail->masks, ...array_map(static fn (Reached $r): string => $r->part, $open)]])),
                 ]);
             }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * What is left of a stripper or bleach is not taken off as its label asks.
@@ -43,7 +43,7 @@ final class NotNeutralised implements Rule
         return 'Chemistry: each residue has its own solvent or its opposite.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $asks = self::asks($work);
@@ -51,13 +51,13 @@ final class NotNeutralised implements Rule
                 continue;
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work, $asks): bool {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) || self::takesOff($w, $asks));
+                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || self::takesOff($w, $asks));
 
-                return null !== $next && Whole::lays($next);
+                return null !== $next && RecipeAnalysis::lays($next);
             }));
             if ([] !== $parts) {
-                yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('The label of what "%s" uses asks for %s, and nothing is taken off with it.', $work->step->name(), $asks->inWords()), [
-                    new Remedy('neutralise', ucfirst($asks->inWords()).' as the label asks', Edit::insert(new NewStep('Neutralise as the label asks', 'neutralised', $whole->named($parts), MaterialWanted::toTakeOff($asks), wait: WaitUntil::Recoat), $whole->next($work))),
+                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The label of what "%s" uses asks for %s, and nothing is taken off with it.', $work->step->name(), $asks->inWords()), [
+                    new Remedy('neutralise', ucfirst($asks->inWords()).' as the label asks', Edit::insert(new NewStep('Neutralise as the label asks', 'neutralised', $whole->named($parts), MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat), $whole->next($work))),
                 ]);
             }
         }
@@ -66,9 +66,9 @@ final class NotNeutralised implements Rule
     /**
      * What the label asks for, where that is more than rinsing with water.
      */
-    public static function asks(StepWork $work): ?Residue
+    public static function asks(StepCalculation $work): ?Residue
     {
-        foreach (Whole::is($work, 'cleaned', 'stripped', 'bleached') ? $work->mix->leaves ?? [] : [] as $leaf) {
+        foreach (RecipeAnalysis::is($work, 'cleaned', 'stripped', 'bleached') ? $work->mix->leaves ?? [] : [] as $leaf) {
             if (null !== $leaf->material->residue && Residue::Water !== $leaf->material->residue) {
                 return $leaf->material->residue;
             }
@@ -77,8 +77,8 @@ final class NotNeutralised implements Rule
         return null;
     }
 
-    public static function takesOff(StepWork $work, Residue $residue): bool
+    public static function takesOff(StepCalculation $work, Residue $residue): bool
     {
-        return Whole::is($work, 'neutralised', 'rinsed', 'cleaned') && Whole::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
+        return RecipeAnalysis::is($work, 'neutralised', 'rinsed', 'cleaned') && RecipeAnalysis::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
     }
 }

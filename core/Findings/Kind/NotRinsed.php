@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Something washed, stripped or bleached is not rinsed.
@@ -41,23 +41,23 @@ final class NotRinsed implements Rule
         return 'Chemistry: residues of alkali, solvent and peroxide.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'cleaned', 'stripped', 'bleached') || !Whole::leavesResidue($work)) {
+            if (!RecipeAnalysis::is($work, 'cleaned', 'stripped', 'bleached') || !RecipeAnalysis::leavesResidue($work)) {
                 continue;
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::lays($w) || Whole::is($w, 'rinsed', 'neutralised'));
+                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'rinsed', 'neutralised'));
 
-                return null !== $next && Whole::lays($next);
+                return null !== $next && RecipeAnalysis::lays($next);
             }));
             if ([] === $parts) {
                 continue;
             }
-            $next = Whole::first($whole->after($work, $parts[0]), Whole::lays(...));
-            yield Finding::of($this, Whole::is($work, 'cleaned') ? Gravity::Warn : Gravity::Stop, [$work->step->id], \sprintf('After "%s" nothing is rinsed off before "%s".', $work->step->name(), $next?->step->name() ?? ''), [
-                new Remedy('rinse', \sprintf('Rinse after "%s"', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
+            $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
+            yield Finding::of($this, RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop, [$work->step->id], \sprintf('After "%s" nothing is rinsed off before "%s".', $work->step->name(), $next?->step->name() ?? ''), [
+                new Remedy('rinse', \sprintf('Rinse after "%s"', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
             ]);
         }
     }

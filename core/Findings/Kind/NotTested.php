@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\FinishKind;
 
 /**
@@ -35,12 +35,12 @@ final class NotTested implements Rule
         return 'Finishing practice: each test looks for what dissolves the finish.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            $first = Whole::first($whole->on($part), Whole::lays(...));
+            $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
             if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !$whole->isStripped($part, $first)) {
-                yield Finding::of($this, Gravity::Advise, [$first->step->id], \sprintf('Nobody knows what lies on %s, and nothing was tested: the field tests in the room Piece take ten minutes.', $part->name), about: $part->id);
+                yield Finding::of($this, Severity::Advise, [$first->step->id], \sprintf('Nobody knows what lies on %s, and nothing was tested: the field tests in the room Piece take ten minutes.', $part->name), about: $part->id);
             }
         }
     }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A coat goes on a glossy or unknown ground without a key.
@@ -42,29 +42,29 @@ final class NothingToHoldOn implements Rule
         return 'Coatings science: a film holds by scratches, by solvent bite or by a primer for the purpose.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         if ($whole->habits->holds('scuffing', 'no-prep')) {
             return;
         }
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
             $glossy = $part->finish->kind->isFilm()
                 || \in_array($part->substrate->kind, [SubstrateKind::Laminate, SubstrateKind::Metal], true);
-            $first = $glossy ? Whole::first($whole->on($part), Whole::lays(...)) : null;
-            if (null === $first || Whole::grips($first)) {
+            $first = $glossy ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...)) : null;
+            if (null === $first || RecipeAnalysis::grips($first)) {
                 return null;
             }
 
-            $roughened = null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded', 'scuff-sanded'));
+            $roughened = null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded'));
 
             return $roughened || $whole->isStripped($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
             $ground = $parts[0]->finish->isBare() ? $parts[0]->substrate->inWords() : $parts[0]->finish->inWords();
-            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" goes straight on %s: it has nothing to hold on.', $work->step->name(), $ground), [
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" goes straight on %s: it has nothing to hold on.', $work->step->name(), $ground), [
                 new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id), Edit::insert(new NewStep('Dust off', 'dusted', $on), $work->step->id)),
-                new Remedy('prime', 'A grip primer first', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialWanted::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
+                new Remedy('prime', 'A grip primer first', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
             ], 'scuffing');
         }
     }

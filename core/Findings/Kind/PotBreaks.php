@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * Water and oil are in one pot.
@@ -34,11 +34,11 @@ final class PotBreaks implements Rule
         return 'Chemistry: what dissolves in water does not dissolve in oil.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             if (true === $work->character?->breaks()) {
-                yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('Water and oil are in the pot of "%s" and do not mix: thin with a thinner of the same kind.', $work->step->name()));
+                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('Water and oil are in the pot of "%s" and do not mix: thin with a thinner of the same kind.', $work->step->name()));
             }
         }
     }

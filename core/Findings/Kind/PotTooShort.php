@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * The pot goes off before the coat is laid.
@@ -34,12 +34,12 @@ final class PotTooShort implements Rule
         return 'Chemistry: setting begins at mixing and is quicker in the warm; the label gives the time.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $pot = $work->drying?->potLife?->planned;
             if (null !== $pot && $pot < $work->handsOn) {
-                yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('One coat of "%s" takes %d min, the pot keeps %d: mix it in %d portions.', $work->step->name(), $work->handsOn, $pot, (int) ceil($work->handsOn / max(1, $pot))));
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('One coat of "%s" takes %d min, the pot keeps %d: mix it in %d portions.', $work->step->name(), $work->handsOn, $pot, (int) ceil($work->handsOn / max(1, $pot))));
             }
         }
     }

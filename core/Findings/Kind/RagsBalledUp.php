@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Recipe\Rags;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Rags that heat themselves or burn are balled up.
@@ -39,14 +39,14 @@ final class RagsBalledUp implements Rule
         return 'Chemistry: oxidation of drying oils; fire safety.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         if (Rags::Heap !== $whole->recipe->cleanUp->rags) {
             return;
         }
-        $burns = Whole::first($whole->works, static fn (StepWork $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable));
+        $burns = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable));
         if (null !== $burns) {
-            yield Finding::of($this, Gravity::Stop, [$burns->step->id], \sprintf('The rags of "%s" %s: never balled up or in a bin. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'heat up by themselves until they burn' : 'burn at a spark'), [
+            yield Finding::of($this, Severity::Stop, [$burns->step->id], \sprintf('The rags of "%s" %s: never balled up or in a bin. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'heat up by themselves until they burn' : 'burn at a spark'), [
                 new Remedy('flat', 'Rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
                 new Remedy('water', 'Rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
             ]);

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A resist is sealed in.
@@ -40,18 +40,18 @@ final class ResistNotReleased implements Rule
         return 'Finishing practice: a resist is a layer without hold.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'resist-laid')) {
+            if (!RecipeAnalysis::is($work, 'resist-laid')) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'resist-released', 'distressed-wet', 'distressed-dry') || Whole::protects($w));
-                if (null === $next || !Whole::lays($next)) {
+                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'resist-released', 'distressed-wet', 'distressed-dry') || RecipeAnalysis::protects($w));
+                if (null === $next || !RecipeAnalysis::lays($next)) {
                     continue;
                 }
-                yield Finding::of($this, Gravity::Stop, [$next->step->id, $work->step->id], \sprintf('"%s" seals "%s" in before it was released.', $next->step->name(), $work->step->name()), [
+                yield Finding::of($this, Severity::Stop, [$next->step->id, $work->step->id], \sprintf('"%s" seals "%s" in before it was released.', $next->step->name(), $work->step->name()), [
                     new Remedy('release', 'Release it first', Edit::insert(new NewStep('Release and clean', 'resist-released', $whole->named($whole->recipe->partsOf($work->step)), wait: WaitUntil::Overnight, purpose: Purpose::Edges), $next->step->id)),
                 ]);
                 break;

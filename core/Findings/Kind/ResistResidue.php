@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A water-based coat goes over what a resist left behind.
@@ -41,20 +41,20 @@ final class ResistResidue implements Rule
         return 'Coatings science: surface tension of water on wax.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::is($work, 'resist-released')) {
+            if (!RecipeAnalysis::is($work, 'resist-released')) {
                 continue;
             }
             $parts = $whole->recipe->partsOf($work->step);
             foreach ($parts as $part) {
-                $next = Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet') || Whole::lays($w));
-                if (null === $next || !Whole::lays($next) || !Whole::isCarriedIn($next, Carrier::Water)) {
+                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet') || RecipeAnalysis::lays($w));
+                if (null === $next || !RecipeAnalysis::lays($next) || !RecipeAnalysis::isCarriedIn($next, Carrier::Water)) {
                     continue;
                 }
-                yield Finding::of($this, Gravity::Warn, [$next->step->id, $work->step->id], \sprintf('"%s" is water-based and goes over what "%s" left of the resist.', $next->step->name(), $work->step->name()), [
-                    new Remedy('clean', 'Clean and rinse first', Edit::insert(new NewStep('Clean off the resist', 'cleaned', $whole->named($parts), MaterialWanted::cleaner(), wait: WaitUntil::Nothing), $next->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialWanted::water(), wait: WaitUntil::Recoat), $next->step->id)),
+                yield Finding::of($this, Severity::Warn, [$next->step->id, $work->step->id], \sprintf('"%s" is water-based and goes over what "%s" left of the resist.', $next->step->name(), $work->step->name()), [
+                    new Remedy('clean', 'Clean and rinse first', Edit::insert(new NewStep('Clean off the resist', 'cleaned', $whole->named($parts), MaterialRequirement::cleaner(), wait: WaitUntil::Nothing), $next->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), wait: WaitUntil::Recoat), $next->step->id)),
                 ]);
                 break;
             }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Surface\Layer;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Sanding takes a whole effect off.
@@ -39,18 +39,18 @@ final class SandedAway implements Rule
         return 'Arithmetic: film thickness against what a grit takes off.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->stacks as $stack) {
             foreach ($stack->layers as $i => $layer) {
                 $later = \array_slice($stack->layers, $i + 1);
                 $sanding = array_values(array_filter($later, static fn (Layer $l): bool => null !== $l->depth && $l->cover >= 1.0));
-                if (Act::Adds !== $layer->act || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
+                if (Effect::Adds !== $layer->act || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
                     continue;
                 }
                 $by = $sanding[0];
                 $half = round($layer->laid / 2, 1);
-                yield Finding::of($this, Gravity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d takes %s µm off: nothing is left of step %d, which is %s µm.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
+                yield Finding::of($this, Severity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d takes %s µm off: nothing is left of step %d, which is %s µm.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
                     new Remedy('lightly', \sprintf('Only %s µm: a light denibbing', ExactNumber::plain($half, 1)), Edit::change($by->stepId, ['depth' => $half])),
                     new Remedy('leave', 'Leave that sanding out', Edit::takeOut($by->stepId)),
                 ]);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Recipe\Course;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
@@ -48,7 +48,7 @@ final readonly class SandedThrough implements Rule
         return 'Arithmetic: thickness of the veneer against what the grits take off.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
             if (null === WorkOutSanding::veneer($part)) {
@@ -59,10 +59,10 @@ final readonly class SandedThrough implements Rule
                 continue;
             }
             $sanding = WorkOutSanding::sanding($part, $whole->works);
-            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(static fn (StepWork $w): int => $w->step->rounds(Course::Most), $sanding)));
+            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most), $sanding)));
             $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
-            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Gravity::Stop : Gravity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s of the %s mm veneer of %s are sanded off%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every round allowed is needed' : ''), [
-                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
+            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s of the %s mm veneer of %s are sanded off%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every round allowed is needed' : ''), [
+                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
             ], about: $part->id);
         }
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 
 /**
@@ -35,7 +35,7 @@ final class SectionTooLarge implements Rule
         return 'Finishing practice: open time against the pace of the hand.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $sections = $work->sections();
@@ -46,7 +46,7 @@ final class SectionTooLarge implements Rule
                 null === $sections->count => 'no section is small enough: leave it for less long, or mist it',
                 default => \sprintf('lay and work it in %d sections of %s m² at most, from edge to edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? '; with a helper who works right behind, in one' : ''),
             };
-            yield Finding::of($this, Gravity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: %s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
+            yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: %s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
         }
     }
 }

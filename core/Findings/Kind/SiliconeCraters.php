@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Silicone is not washed off before the first coat.
@@ -45,17 +45,17 @@ final class SiliconeCraters implements Rule
         return 'Coatings science: surface tension; a film does not wet what is more slippery than itself.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $first = \in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? Whole::first($whole->on($part), Whole::lays(...)) : null;
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
+            $first = \in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...)) : null;
 
-            return null === $first || null !== Whole::first($whole->before($first, $part), static fn (StepWork $w): bool => NotNeutralised::takesOff($w, Residue::Spirit)) ? null : $first;
+            return null === $first || null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit)) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
-            $begins = Whole::first($whole->works, static fn (StepWork $w): bool => [] !== array_filter($parts, $w->step->touches(...)));
-            yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" will draw back into craters on %s.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
-                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash the silicone off', 'cleaned', $whole->named($parts), MaterialWanted::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
+            $begins = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)));
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" will draw back into craters on %s.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
+                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash the silicone off', 'cleaned', $whole->named($parts), MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
             ]);
         }
     }

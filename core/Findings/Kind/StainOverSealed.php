@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Piece\FinishKind;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A dye stain or conditioner goes on a closed surface.
@@ -38,23 +38,23 @@ final class StainOverSealed implements Rule
         return 'Finishing practice: a dye colours only where it goes in.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             if (!self::worksInTheWood($work)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $film = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::seals($w) || Whole::is($w, 'sanded'));
-                if (null !== $film && Whole::seals($film)) {
-                    yield Finding::of($this, Gravity::Warn, [$work->step->id, $film->step->id], \sprintf('"%s" cannot go into the wood: "%s" has closed it.', $work->step->name(), $film->step->name()), [
+                $film = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::is($w, 'sanded'));
+                if (null !== $film && RecipeAnalysis::seals($film)) {
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $film->step->id], \sprintf('"%s" cannot go into the wood: "%s" has closed it.', $work->step->name(), $film->step->name()), [
                         new Remedy('before', \sprintf('Stain before "%s"', $film->step->name()), Edit::move($work->step->id, $film->step->id)),
                     ]);
                     break;
                 }
-                $opened = $whole->isStripped($part, $work) || null !== Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'sanded'));
+                $opened = $whole->isStripped($part, $work) || null !== RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded'));
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
-                    yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" cannot go into the wood of %s: %s lies on it.', $work->step->name(), $part->name, $part->finish->inWords()), [
+                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" cannot go into the wood of %s: %s lies on it.', $work->step->name(), $part->name, $part->finish->inWords()), [
                         Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }
@@ -62,8 +62,8 @@ final class StainOverSealed implements Rule
         }
     }
 
-    private static function worksInTheWood(StepWork $work): bool
+    private static function worksInTheWood(StepCalculation $work): bool
     {
-        return Whole::is($work, 'conditioned') || Whole::dyes($work);
+        return RecipeAnalysis::is($work, 'conditioned') || RecipeAnalysis::dyes($work);
     }
 }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Surface\StackPreview;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A step that is meant to be seen is buried by a later one.
@@ -53,7 +53,7 @@ final class StepLost implements Rule
         return 'The look worked out with the step and without it, in every zone (ΔE by CIEDE2000).';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $told = [];
         $room = self::ROOM;
@@ -72,7 +72,7 @@ final class StepLost implements Rule
         }
     }
 
-    private function finding(Whole $whole, StepWork $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
+    private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
     {
         $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
         $why = \sprintf('"%s" makes ΔE %s in %s, and of that %s is left in the end%s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': "%s" buries it', $by->name()));
@@ -83,7 +83,7 @@ final class StepLost implements Rule
         }
         $remedies[] = new Remedy('out', 'Leave it out', Edit::takeOut($work->step->id));
 
-        return Finding::of($this, Purpose::Hide === $work->step->intent->purpose ? Gravity::Advise : Gravity::Warn, [$work->step->id, ...(null === $by ? [] : [$by->id])], $why, $remedies);
+        return Finding::of($this, Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn, [$work->step->id, ...(null === $by ? [] : [$by->id])], $why, $remedies);
     }
 
     /**
@@ -91,7 +91,7 @@ final class StepLost implements Rule
      *
      * @return array{StackPreview, LookEffect}|null
      */
-    private function lost(Whole $whole, string $stepId): ?array
+    private function lost(RecipeAnalysis $whole, string $stepId): ?array
     {
         $found = null;
         foreach ($whole->stacks as $stack) {
@@ -112,7 +112,7 @@ final class StepLost implements Rule
     /**
      * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on. Anywhere between it would lie under that one.
      */
-    private function placeWhereItIsSeen(StepWork $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
+    private function placeWhereItIsSeen(StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
     {
         $look = JudgeLook::fewEnough($stack->laid());
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
@@ -139,9 +139,9 @@ final class StepLost implements Rule
         return null;
     }
 
-    private function nextOf(Whole $whole, string $stepId): ?string
+    private function nextOf(RecipeAnalysis $whole, string $stepId): ?string
     {
-        $ids = array_map(static fn (StepWork $w): string => $w->step->id, $whole->works);
+        $ids = array_map(static fn (StepCalculation $w): string => $w->step->id, $whole->works);
 
         return $ids[(int) array_search($stepId, $ids, true) + 1] ?? null;
     }

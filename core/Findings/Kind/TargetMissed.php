@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Surface\LookTarget;
 
 /**
@@ -39,7 +39,7 @@ final class TargetMissed implements Rule
         return 'The look worked out against the colours of the target (CIEDE2000).';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->stacks as $stack) {
             $off = array_values(array_filter($stack->look->target, static fn (LookTarget $t): bool => $t->deltaE > self::SEEN));
@@ -48,7 +48,7 @@ final class TargetMissed implements Rule
                 continue;
             }
             $worst = max(array_map(static fn (LookTarget $t): float => $t->deltaE, $off));
-            yield Finding::of($this, $worst > self::ANOTHER ? Gravity::Warn : Gravity::Advise, [$last], \sprintf('%s: in the end %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s off the target, %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
+            yield Finding::of($this, $worst > self::ANOTHER ? Severity::Warn : Severity::Advise, [$last], \sprintf('%s: in the end %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s off the target, %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
         }
     }
 }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Over-thinned paint is left unsealed.
@@ -42,16 +42,16 @@ final class ThinnedAndUnsealed implements Rule
         return 'Coatings science: pigment held by too little binder.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (true !== $work->character?->isOverThinned() || !Whole::lays($work)) {
+            if (true !== $work->character?->isOverThinned() || !RecipeAnalysis::lays($work)) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === Whole::first($whole->after($work, $part), static fn (StepWork $w): bool => Whole::protects($w))));
+            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::protects($w))));
             if ([] !== $parts) {
-                yield Finding::of($this, Gravity::Warn, [$work->step->id], \sprintf('"%s" is thinned %s to 1 (it takes %s) and nothing seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
-                    new Remedy('seal', 'A clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" is thinned %s to 1 (it takes %s) and nothing seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
+                    new Remedy('seal', 'A clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
                 ]);
             }
         }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\SandingAim;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
@@ -47,7 +47,7 @@ final readonly class ThroughTheFinish implements Rule
         return 'Arithmetic: typical thickness of finishes against what the papers take off.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
             if (null === $part->finish->kind->thickness()) {
@@ -55,14 +55,14 @@ final readonly class ThroughTheFinish implements Rule
             }
             $budget = $this->sanding->budget($part, $whole->works);
             $sanding = WorkOutSanding::sanding($part, $whole->works);
-            $onPurpose = [] !== array_filter($sanding, static fn (StepWork $w): bool => SandingAim::ToBare === $w->step->detail->aim);
+            $onPurpose = [] !== array_filter($sanding, static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim);
             if (null === $budget->finish || $onPurpose || $budget->ofFinish < self::MOST * $budget->finish) {
                 continue;
             }
-            $each = floor(self::MOST * $budget->finish / array_sum(array_map(static fn (StepWork $w): int => $w->step->coats, $sanding)) - 1);
-            yield Finding::of($this, Gravity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s µm are sanded off %s, whose %s is about %s µm thick: it will be through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
-                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
-                new Remedy('all', 'Take it off everywhere, on purpose', ...array_map(static fn (StepWork $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
+            $each = floor(self::MOST * $budget->finish / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->coats, $sanding)) - 1);
+            yield Finding::of($this, Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s µm are sanded off %s, whose %s is about %s µm thick: it will be through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
+                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
+                new Remedy('all', 'Take it off everywhere, on purpose', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
             ], about: $part->id);
         }
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookHides;
 use Inlaid\Core\Measure\ExactNumber;
@@ -42,7 +42,7 @@ final class TooFewCoats implements Rule
         return 'Optics of scattering films (Kubelka and Munk, 1931), from the hiding and the colour stated.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
             $worst = $this->worst($whole, $work->step->id);
@@ -51,11 +51,11 @@ final class TooFewCoats implements Rule
                 continue;
             }
             $remedies = null === $worst->coats ? [] : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
-            yield Finding::of($this, $worst->off > self::PLAIN ? Gravity::Warn : Gravity::Advise, [$work->step->id], \sprintf('"%s" is to hide, and what lies beneath shows by ΔE %s on the flat%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; no number of coats like these hides it' : \sprintf(': %d coats hide it', $worst->coats)), null === $work->step->repeat ? $remedies : []);
+            yield Finding::of($this, $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('"%s" is to hide, and what lies beneath shows by ΔE %s on the flat%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; no number of coats like these hides it' : \sprintf(': %d coats hide it', $worst->coats)), null === $work->step->repeat ? $remedies : []);
         }
     }
 
-    private function worst(Whole $whole, string $stepId): ?LookHides
+    private function worst(RecipeAnalysis $whole, string $stepId): ?LookHides
     {
         $worst = null;
         foreach ($whole->stacks as $stack) {

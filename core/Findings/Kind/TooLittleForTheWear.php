@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Wear;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Nothing stands up to the wear.
@@ -45,22 +45,22 @@ final class TooLittleForTheWear implements Rule
         return 'Finishing practice: resistance of each class of film to rubbing.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $wear = $whole->recipe->piece->use->wear;
         if (Wear::Light === $wear) {
             return;
         }
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepWork {
-            $last = Whole::last($whole->on($part), Whole::lays(...));
-            $soft = null !== $last && !Whole::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
-                && Whole::contains($last, static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true));
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
+            $last = RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
+            $soft = null !== $last && !RecipeAnalysis::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
+                && RecipeAnalysis::contains($last, static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true));
 
             return $soft ? $last : null;
         });
         foreach ($found as [$work, $parts]) {
-            yield Finding::of($this, Wear::Hard === $wear ? Gravity::Warn : Gravity::Advise, [$work->step->id], \sprintf('"%s" is the last coat, and the wear is %s.', $work->step->name(), $wear->value), [
-                new Remedy('topcoat', 'A clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialWanted::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
+            yield Finding::of($this, Wear::Hard === $wear ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('"%s" is the last coat, and the wear is %s.', $work->step->name(), $wear->value), [
+                new Remedy('topcoat', 'A clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
             ]);
         }
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
 
@@ -38,15 +38,15 @@ final class TooSoonOnOil implements Rule
         return 'Coatings chemistry: oil dries by taking up oxygen and needs to reach the air.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::lays($work)) {
+            if (!RecipeAnalysis::lays($work)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $below = Whole::last($whole->before($work, $part), Whole::lays(...));
-                if (null === $below || !(Whole::isCarriedIn($below, Carrier::Oil) && Whole::isCarriedIn($work, Carrier::Water) || Whole::isCarriedIn($below, Carrier::Water) && Whole::isCarriedIn($work, Carrier::Oil))) {
+                $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
+                if (null === $below || !(RecipeAnalysis::isCarriedIn($below, Carrier::Oil) && RecipeAnalysis::isCarriedIn($work, Carrier::Water) || RecipeAnalysis::isCarriedIn($below, Carrier::Water) && RecipeAnalysis::isCarriedIn($work, Carrier::Oil))) {
                     continue;
                 }
                 $waited = $whole->minutesBetween($below, $work);
@@ -54,7 +54,7 @@ final class TooSoonOnOil implements Rule
                 if (null === $waited || null === $needs || $waited >= $needs) {
                     continue;
                 }
-                yield Finding::of($this, Gravity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes on %s h after "%s", which is dry through only after %s h.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes on %s h after "%s", which is dry through only after %s h.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
                     new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
                 ]);
                 break;

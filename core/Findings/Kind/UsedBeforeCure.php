@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 
 /**
  * The piece is in use before it has cured.
@@ -36,16 +36,16 @@ final class UsedBeforeCure implements Rule
         return 'Coatings science: cure goes on long after a film is dry.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $from = $whole->recipe->piece->use->from;
         [$ready, $cured] = [$whole->planned->plan->readyOn, $whole->planned->plan->curedOn];
-        $last = Whole::last($whole->works, Whole::lays(...));
+        $last = RecipeAnalysis::last($whole->works, RecipeAnalysis::lays(...));
         if (null === $from || null === $ready || null === $cured || null === $last || $from >= substr($cured, 0, 10)) {
             return;
         }
         $early = $from < substr($ready, 0, 10);
-        yield Finding::of($this, $early ? Gravity::Stop : Gravity::Warn, [$last->step->id], $early
+        yield Finding::of($this, $early ? Severity::Stop : Severity::Warn, [$last->step->id], $early
             ? \sprintf('It is to be in use on %s, and is not even through-dry before %s.', self::day($from), self::day($ready))
             : \sprintf('It is to be in use on %s, and has not cured before %s.', self::day($from), self::day($cured)), [
                 new Remedy('later', \sprintf('In use from %s', self::day($cured)), Edit::useFrom(substr($cured, 0, 10))),

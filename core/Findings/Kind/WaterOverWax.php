@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A water-based coat goes over wax.
@@ -42,28 +42,28 @@ final class WaterOverWax implements Rule
         return 'Coatings science: surface tension of water on wax.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         $waxed = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => FinishKind::Waxed === $p->finish->kind);
-        if ([] === $waxed && null === Whole::first($whole->works, static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Wax))) {
+        if ([] === $waxed && null === RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax))) {
             return;
         }
         foreach ($whole->works as $work) {
-            if (!Whole::lays($work) || !Whole::isCarriedIn($work, Carrier::Water) || Whole::uses($work, MaterialKind::Wax)) {
+            if (!RecipeAnalysis::lays($work) || !RecipeAnalysis::isCarriedIn($work, Carrier::Water) || RecipeAnalysis::uses($work, MaterialKind::Wax)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $wax = Whole::last($whole->before($work, $part), static fn (StepWork $w): bool => Whole::uses($w, MaterialKind::Wax) || Whole::is($w, 'stripped', 'sanded'));
-                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && !$whole->isStripped($part, $work) && null === Whole::first($whole->before($work, $part), static fn (StepWork $w): bool => Whole::is($w, 'cleaned', 'sanded'));
+                $wax = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax) || RecipeAnalysis::is($w, 'stripped', 'sanded'));
+                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && !$whole->isStripped($part, $work) && null === RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded'));
                 if ($old) {
-                    yield Finding::of($this, Gravity::Stop, [$work->step->id], \sprintf('"%s" is water-based and %s is waxed.', $work->step->name(), $part->name), [
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('"%s" is water-based and %s is waxed.', $work->step->name(), $part->name), [
                         Remedy::strip('Take the wax off first', 'Take the wax off', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }
-                if (null === $wax || !Whole::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
+                if (null === $wax || !RecipeAnalysis::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
                     continue;
                 }
-                yield Finding::of($this, Gravity::Stop, [$work->step->id, $wax->step->id], \sprintf('"%s" is water-based and goes over "%s": it will peel.', $work->step->name(), $wax->step->name()), [
+                yield Finding::of($this, Severity::Stop, [$work->step->id, $wax->step->id], \sprintf('"%s" is water-based and goes over "%s": it will peel.', $work->step->name(), $wax->step->name()), [
                     new Remedy('last', \sprintf('Wax after "%s"', $work->step->name()), Edit::move($wax->step->id, $whole->next($work))),
                 ], 'wax-and-topcoat');
                 break;
@@ -71,7 +71,7 @@ final class WaterOverWax implements Rule
         }
     }
 
-    private function isDetail(Whole $whole, StepWork $wax): bool
+    private function isDetail(RecipeAnalysis $whole, StepCalculation $wax): bool
     {
         return $whole->habits->holds('wax-and-topcoat', 'detail-under') && !$wax->covers() && WaitUntil::Cure === $wax->step->wait->until;
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Findings\Whole;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
 
@@ -38,20 +38,20 @@ final class WetOverSoft implements Rule
         return 'Coatings chemistry: films that dry by losing water dissolve again until they have joined.';
     }
 
-    public function check(Whole $whole): iterable
+    public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!Whole::isCarriedIn($work, Carrier::Water) || !Whole::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')) {
+            if (!RecipeAnalysis::isCarriedIn($work, Carrier::Water) || !RecipeAnalysis::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $below = Whole::last($whole->before($work, $part), Whole::lays(...));
+                $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 $waited = null === $below ? null : $whole->minutesBetween($below, $work);
                 $needs = $below?->drying?->through->planned;
                 if (null === $below || true !== $below->character?->handling->rewets || null === $waited || null === $needs || $waited >= $needs) {
                     continue;
                 }
-                yield Finding::of($this, Gravity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping "%s" can lift "%s": water dissolves it until it is dry through, after %s h.', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                yield Finding::of($this, Severity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping "%s" can lift "%s": water dissolves it until it is dry through, after %s h.', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
                     new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
                 ]);
                 break;

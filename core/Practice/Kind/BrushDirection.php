@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Brush one way or every way: it sets how long brushed coats keep the hands busy.
  */
-final class BrushDirection implements School
+final class BrushDirection implements Practice
 {
     public function key(): string
     {
@@ -31,7 +31,7 @@ final class BrushDirection implements School
         ];
     }
 
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits->withBrushing('every-way' === $choice ? 1.3 : 1.0);
     }

@@ -6,13 +6,13 @@ namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Thin coats and many of them, or few and heavy: it sets the film of every coat whose step does not say.
  */
-final class CoatThickness implements School
+final class CoatThickness implements Practice
 {
     public function key(): string
     {
@@ -33,7 +33,7 @@ final class CoatThickness implements School
         ];
     }
 
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits->withWeight(match ($choice) {
             'thin-many' => FilmWeight::Thin,

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Over clear wax or straight on: it decides whether a missing barrier is a finding.
  */
-final class ColouredWax implements School
+final class ColouredWax implements Practice
 {
     public function key(): string
     {
@@ -34,7 +34,7 @@ final class ColouredWax implements School
     /**
      * The rules judge by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

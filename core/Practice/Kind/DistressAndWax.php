@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Before or after: it decides whether wear through the wax is a finding.
  */
-final class DistressAndWax implements School
+final class DistressAndWax implements Practice
 {
     public function key(): string
     {
@@ -34,7 +34,7 @@ final class DistressAndWax implements School
     /**
      * The rules judge by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * The last grit before stain or wash: it sets what bare wood drinks where no sanding step says.
  */
-final class LastGrit implements School
+final class LastGrit implements Practice
 {
     public function key(): string
     {
@@ -34,7 +34,7 @@ final class LastGrit implements School
         ];
     }
 
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits->withLastGrit((int) $choice);
     }

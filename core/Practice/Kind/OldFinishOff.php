@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
-final class OldFinishOff implements School
+final class OldFinishOff implements Practice
 {
     public function key(): string
     {
@@ -32,7 +32,7 @@ final class OldFinishOff implements School
     /**
      * The proposed preparation goes by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

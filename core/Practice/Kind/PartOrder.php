@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
-final class PartOrder implements School
+final class PartOrder implements Practice
 {
     public function key(): string
     {
@@ -28,7 +28,7 @@ final class PartOrder implements School
         ];
     }
 
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
-final class Repairing implements School
+final class Repairing implements Practice
 {
     public function key(): string
     {
@@ -31,7 +31,7 @@ final class Repairing implements School
     /**
      * The proposed preparation goes by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

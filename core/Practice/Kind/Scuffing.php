@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Scuff always, or trust a chalk-type paint to hold by itself: it decides whether a missing key is a finding.
  */
-final class Scuffing implements School
+final class Scuffing implements Practice
 {
     public function key(): string
     {
@@ -34,7 +34,7 @@ final class Scuffing implements School
     /**
      * The rules judge by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Block on evidence, always or never: it decides whether a bleed is a finding.
  */
-final class StainBlocking implements School
+final class StainBlocking implements Practice
 {
     public function key(): string
     {
@@ -35,7 +35,7 @@ final class StainBlocking implements School
     /**
      * The rules judge by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice\Kind;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
+use Inlaid\Core\Practice\WorkingDefaults;
 
 /**
  * Wax last, or sparse details under the topcoat: it decides whether that wax is a finding.
  */
-final class WaxAndTopcoat implements School
+final class WaxAndTopcoat implements Practice
 {
     public function key(): string
     {
@@ -34,7 +34,7 @@ final class WaxAndTopcoat implements School
     /**
      * The rules judge by the answer itself.
      */
-    public function apply(Habits $habits, string $choice): Habits
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults
     {
         return $habits;
     }

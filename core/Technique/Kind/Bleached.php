@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\OnWood;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * It works on the wood and leaves no film.
@@ -31,9 +31,9 @@ final class Bleached implements Technique
         return 'Brush bleach on evenly and let it work.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.1, takesMaterial: true, reach: Reach::Drips);
+        return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A full coat, but the meeting line is worked over several times.
@@ -33,9 +33,9 @@ final class BlendedWet implements Technique
         return 'Lay two colours side by side and soften the meeting line while both are wet.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.05, loss: 0.08, wet: true);
+        return TechniqueProfile::laying(rate: 0.05, loss: 0.08, wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

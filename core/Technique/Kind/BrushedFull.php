@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * The reference every other technique is measured against: one normal wet film over all of the surface, about
@@ -32,9 +32,9 @@ final class BrushedFull implements Technique
         return 'Brush a full, even coat and lay it off along the grain.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.12, byBrush: true);
+        return TechniqueProfile::laying(rate: 0.12, byBrush: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * It soaks in and leaves next to no film.
@@ -30,9 +30,9 @@ final class Conditioned implements Technique
         return 'Brush on conditioner so that the wood takes stain evenly.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.15, takesMaterial: true);
+        return TechniqueProfile::altering(rate: 0.15, takesMaterial: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Crossing strokes leave ridges, so a little more paint lies there, and takes longer than laying off.
@@ -32,9 +32,9 @@ final class CrossHatched implements Technique
         return 'Brush short crossing strokes that leave a broken, lively coat.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.09, laid: 1.1, cover: 0.95);
+        return TechniqueProfile::laying(rate: 0.09, laid: 1.1, cover: 0.95);
     }
 
     public function pattern(Manner $manner): Pattern

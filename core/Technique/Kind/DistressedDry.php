@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
@@ -33,9 +33,9 @@ final class DistressedDry implements Technique
         return 'Sand edges and worn places through to what lies below.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0));
+        return TechniqueProfile::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0));
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -32,9 +32,9 @@ final class DistressedWet implements Technique
         return 'Rub edges and worn places with a damp cloth or pad.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
+        return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
     }
 
     public function pattern(Manner $manner): Pattern

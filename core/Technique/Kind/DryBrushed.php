@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Most of the paint is off-loaded on a board before the brush meets the piece; a quarter of the surface catches
@@ -35,9 +35,9 @@ final class DryBrushed implements Technique
         return 'Off-load the brush until almost dry and drag it over the high places.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere);
+        return TechniqueProfile::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere);
     }
 
     public function pattern(Manner $manner): Pattern

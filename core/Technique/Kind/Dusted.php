@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -30,9 +30,9 @@ final class Dusted implements Technique
         return 'Vacuum and wipe off all dust.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0));
+        return TechniqueProfile::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0));
     }
 
     public function pattern(Manner $manner): Pattern

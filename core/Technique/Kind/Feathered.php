@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Only about half of the surface gets any, and that thins out to nothing.
@@ -33,9 +33,9 @@ final class Feathered implements Technique
         return 'Lay glaze where it is to be strong and feather it out with a clean soft brush.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
+        return TechniqueProfile::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

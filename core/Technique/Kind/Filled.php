@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Holes and dents are a small part of a piece; the time goes into pressing in and levelling.
@@ -31,9 +31,9 @@ final class Filled implements Technique
         return 'Press filler into holes and level it.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0, reach: Reach::Nowhere);
+        return TechniqueProfile::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0, reach: Overspray::Nowhere);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Only what stands proud is touched: a twentieth of a panelled front.
@@ -33,9 +33,9 @@ final class GildedOnEdges implements Technique
         return 'Rub gilding wax or metallic paint on edges and mouldings with a finger or pad.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Reach::Nowhere);
+        return TechniqueProfile::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Overspray::Nowhere);
     }
 
     public function pattern(Manner $manner): Pattern

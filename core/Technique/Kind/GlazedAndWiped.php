@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -33,9 +33,9 @@ final class GlazedAndWiped implements Technique
         return 'Brush on a glaze and wipe it back so that it stays in recesses and pores.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
+        return TechniqueProfile::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 
 /**
@@ -33,9 +33,9 @@ final class GrainBrushed implements Technique
         return 'Brush along the grain to open soft early wood and pores.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
+        return TechniqueProfile::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
     }
 
     public function pattern(Manner $manner): Pattern

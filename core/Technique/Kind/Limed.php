@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -34,9 +34,9 @@ final class Limed implements Technique
         return 'Work a white wax, paste or paint into the pores and clear the surface.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Reach::Nowhere, wears: WearsOut::rag(0.6), wet: true);
+        return TechniqueProfile::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Overspray::Nowhere, wears: WearsOut::rag(0.6), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * As quick as rinsing, with a little more care at joints.
@@ -29,9 +29,9 @@ final class Neutralised implements Technique
         return 'Wipe with what the stripper or bleach label asks for to stop it working.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.2, takesMaterial: true);
+        return TechniqueProfile::altering(rate: 0.2, takesMaterial: true);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -32,9 +32,9 @@ final class OiledAndWiped implements Technique
         return 'Flood with oil, let it soak, wipe off all that stands on the surface.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
     }
 
     public function pattern(Manner $manner): Pattern

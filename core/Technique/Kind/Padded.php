@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A pad lays about half of a brushed film, quickly and without marks.
@@ -31,9 +31,9 @@ final class Padded implements Technique
         return 'Wipe a thin clear coat on with a pad.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
+        return TechniqueProfile::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
     }
 
     public function pattern(Manner $manner): Pattern

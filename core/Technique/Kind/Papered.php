@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Sheets laid into a wet coat of paste, medium or size and smoothed from the middle out; typical of two square metres an hour.
@@ -33,9 +33,9 @@ final class Papered implements Technique
         return 'Lay sheets of paper or leaf into a wet coat, with seams.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Reach::Nowhere, laidOut: [LayoutKind::Sheets]);
+        return TechniqueProfile::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Overspray::Nowhere, laidOut: [LayoutKind::Sheets]);
     }
 
     public function pattern(Manner $manner): Pattern

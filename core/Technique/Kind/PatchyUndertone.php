@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Set down in loose patches for later coats to let through: half of the surface, a heavy hand more.
@@ -32,9 +32,9 @@ final class PatchyUndertone implements Technique
         return 'Set colour down in loose patches that later coats let through.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.1, cover: 0.5);
+        return TechniqueProfile::laying(rate: 0.1, cover: 0.5);
     }
 
     public function pattern(Manner $manner): Pattern

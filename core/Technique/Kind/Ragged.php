@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * The rag lifts some two fifths of the wet coat in broken patches.
@@ -32,9 +32,9 @@ final class Ragged implements Technique
         return 'Roll or dab a crumpled rag through a wet coat.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.07, left: 0.6, loss: 0.1);
+        return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1);
     }
 
     public function pattern(Manner $manner): Pattern

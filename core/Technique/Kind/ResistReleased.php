@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * What lies over the resist comes away with it.
@@ -30,9 +30,9 @@ final class ResistReleased implements Technique
         return 'Scrape or rub off what lies on the resist, and clean its residue away.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.06, removes: 60.0, cover: 0.1);
+        return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1);
     }
 
     public function pattern(Manner $manner): Pattern

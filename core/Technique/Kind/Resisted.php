@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Only edges and worn places get it: about a seventh of the surface.
@@ -32,9 +32,9 @@ final class Resisted implements Technique
         return 'Rub or dab a resist where later coats are to come away.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0, reach: Reach::Nowhere);
+        return TechniqueProfile::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0, reach: Overspray::Nowhere);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Nobody works; time passes.
@@ -29,9 +29,9 @@ final class Rested implements Technique
         return 'Leave the piece alone for the stated time.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::waiting();
+        return TechniqueProfile::waiting();
     }
 
     public function pattern(Manner $manner): Pattern

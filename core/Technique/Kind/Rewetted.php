@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Only coats that water dissolves again can be worked so.
@@ -29,9 +29,9 @@ final class Rewetted implements Technique
         return 'Mist a dry coat and work it again with brush or cloth.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::altering(rate: 0.08, takesMaterial: false);
+        return TechniqueProfile::altering(rate: 0.08, takesMaterial: false);
     }
 
     public function pattern(Manner $manner): Pattern

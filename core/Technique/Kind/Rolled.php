@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A small roller lays about four fifths of a brushed film, twice as fast, and keeps a good deal of paint in its
@@ -32,9 +32,9 @@ final class Rolled implements Technique
         return 'Roll a thin, even coat with a small foam or short-pile roller.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
+        return TechniqueProfile::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
     }
 
     public function pattern(Manner $manner): Pattern

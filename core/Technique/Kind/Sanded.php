@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
@@ -33,9 +33,9 @@ final class Sanded implements Technique
         return 'Sand with the stated grit.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.08, removes: 40.0, tools: [Tool::Hand, Tool::Machine], atGrit: 120, wears: WearsOut::sheet(0.5));
+        return TechniqueProfile::takingAway(rate: 0.08, removes: 40.0, tools: [Tool::Hand, Tool::Machine], atGrit: 120, wears: WearsOut::sheet(0.5));
     }
 
     public function pattern(Manner $manner): Pattern

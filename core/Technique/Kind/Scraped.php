@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 
 /**
@@ -32,9 +32,9 @@ final class Scraped implements Technique
         return 'Scrape the old finish off along the grain with a sharp edge.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
+        return TechniqueProfile::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Of what leaves a small low-pressure gun about two thirds meet the piece; the rest is overspray. Films are
@@ -33,9 +33,9 @@ final class Sprayed implements Technique
         return 'Spray even, overlapping passes.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Reach::Sprays);
+        return TechniqueProfile::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Overspray::Sprays);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Slow work with little paint: the stencil leaves about a third of its field open.
@@ -34,9 +34,9 @@ final class Stencilled implements Technique
         return 'Dab an almost dry brush through a stencil.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Reach::Nowhere, laidOut: [LayoutKind::Motifs]);
+        return TechniqueProfile::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Motifs]);
     }
 
     public function pattern(Manner $manner): Pattern

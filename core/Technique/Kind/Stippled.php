@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * Stippling takes twice the time of brushing and leaves the film thicker, with a relief that later coats catch.
@@ -32,9 +32,9 @@ final class Stippled implements Technique
         return 'Dab the wet coat with the brush tip so that it stands in fine points.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.06, laid: 1.2);
+        return TechniqueProfile::laying(rate: 0.06, laid: 1.2);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A tenth of the field is a broad border; thin lines are less. Taping is most of the time.
@@ -34,9 +34,9 @@ final class Striped implements Technique
         return 'Draw lines or stripes along tape or a guide.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Reach::Nowhere, laidOut: [LayoutKind::Stripes, LayoutKind::Border]);
+        return TechniqueProfile::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Stripes, LayoutKind::Border]);
     }
 
     public function pattern(Manner $manner): Pattern

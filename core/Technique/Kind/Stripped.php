@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
@@ -34,9 +34,9 @@ final class Stripped implements Technique
         return 'Lay stripper on thickly, let it dwell, scrape the old finish off.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Reach::Drips, wears: WearsOut::pad(0.8));
+        return TechniqueProfile::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Overspray::Drips, wears: WearsOut::pad(0.8));
     }
 
     public function pattern(Manner $manner): Pattern

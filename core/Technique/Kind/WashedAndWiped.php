@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
-use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -35,15 +35,15 @@ final class WashedAndWiped implements Technique
         return 'Brush on a thin wash, let it dwell, wipe it back.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
+        return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
     public function pattern(Manner $manner): Pattern
     {
         [$flat, $pore] = match ($manner->strokes) {
-            Strokes::Along => [1.0, 1.6], Strokes::Across => [0.9, 2.8], default => [1.0, 2.2],
+            Direction::Along => [1.0, 1.6], Direction::Across => [0.9, 2.8], default => [1.0, 2.2],
         };
 
         return Pattern::of(Spread::Strokes, [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]], [[1.0, 0.4]], [[1.0, 2.0]], [[1.0, $pore]])->settling();

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A wash left alone: thin stuff runs, so a little less of it is carried than of full paint.
@@ -32,9 +32,9 @@ final class WashedOn implements Technique
         return 'Brush on a thin wash and leave it to dry.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.12, laid: 0.8);
+        return TechniqueProfile::laying(rate: 0.12, laid: 0.8);
     }
 
     public function pattern(Manner $manner): Pattern

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 
@@ -34,9 +34,9 @@ final class WaxedAndBuffed implements Technique
         return 'Rub wax in thinly, let it haze, buff it.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0, tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool], reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0, tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool], reach: Overspray::Nowhere, wears: WearsOut::rag(0.8));
     }
 
     public function pattern(Manner $manner): Pattern

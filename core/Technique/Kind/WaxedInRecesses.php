@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Figures;
 use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
-use Inlaid\Core\Technique\Reach;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
 
 /**
@@ -34,9 +34,9 @@ final class WaxedInRecesses implements Technique
         return 'Rub coloured wax into recesses and clear it from the flat.';
     }
 
-    public function figures(): Figures
+    public function figures(): TechniqueProfile
     {
-        return Figures::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Reach::Nowhere, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Overspray::Nowhere, wears: WearsOut::rag(0.8));
     }
 
     public function pattern(Manner $manner): Pattern

@@ -7,7 +7,7 @@ namespace Inlaid\App\Exchange\Document;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\EditKind;
-use Inlaid\Core\Edit\MaterialWanted;
+use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Material\Material;
 
@@ -126,7 +126,7 @@ final readonly class ApplyEdits
      *
      * @param \Closure(): iterable<Material> $shelf
      */
-    private function material(\stdClass $doc, MaterialWanted $wanted, \Closure $shelf): string
+    private function material(\stdClass $doc, MaterialRequirement $wanted, \Closure $shelf): string
     {
         $taken = [];
         foreach (Json::objects($doc, 'materials') as $json) {

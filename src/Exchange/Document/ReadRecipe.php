@@ -9,7 +9,7 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\CleanUp;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
@@ -24,9 +24,9 @@ use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
-use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
@@ -41,7 +41,7 @@ final readonly class ReadRecipe
 
     public function __construct(
         private Techniques $techniques,
-        private Schools $schools,
+        private Practices $schools,
         private ReadPiece $piece,
         private ReadMaterial $material = new ReadMaterial(),
         private ReadLayout $layout = new ReadLayout(),
@@ -149,7 +149,7 @@ final readonly class ReadRecipe
         $intent = $this->intent($n->child('intent'));
         $wait = $this->wait($n->child('wait'));
         $layout = $n->has('layout') ? $this->layout->read($n->child('layout')) : null;
-        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Strokes::class), $n->enumOrNull('aim', SandingAim::class), $masks, $n->enumOrNull('hand', Hand::class) ?? Hand::Middle, $n->enumOrNull('where', Placement::class), $layout));
+        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Direction::class), $n->enumOrNull('aim', SandingAim::class), $masks, $n->enumOrNull('hand', Hand::class) ?? Hand::Middle, $n->enumOrNull('where', Placement::class), $layout));
         $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
         return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note'), $repeat), $this->blame($technique, $named, $detail));

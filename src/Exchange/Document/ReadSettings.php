@@ -17,8 +17,8 @@ use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Vessel;
 use Inlaid\Core\Planning\WorkingTime;
-use Inlaid\Core\Practice\OwnFigures;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\PersonalFactors;
+use Inlaid\Core\Practice\Practices;
 
 /**
  * Reads the studio's settings (`docs/formats/settings.schema.json`); with `now` they are the context of a preview.
@@ -28,7 +28,7 @@ final readonly class ReadSettings
     public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'ownPace', 'ownDrying', 'ownAmounts', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
-    public function __construct(private Schools $schools, private ReadLeft $left = new ReadLeft())
+    public function __construct(private Practices $schools, private ReadLeft $left = new ReadLeft())
     {
     }
 
@@ -100,7 +100,7 @@ final readonly class ReadSettings
     }
 
     /** Whether they are reckoned with stands in the settings, which they are in the context. */
-    private function own(Node $n): OwnFigures
+    private function own(Node $n): PersonalFactors
     {
         foreach (['ownPace', 'ownDrying', 'ownAmounts'] as $switch) {
             $n->has($switch) && $n->bool($switch);
@@ -109,7 +109,7 @@ final readonly class ReadSettings
         $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0 ? $times : $f->refuseHere('A figure of one\'s own is a tenth to ten times what is typical.');
         $all = static fn (string $of): array => true === $own?->has($of) ? $own->map($of, $factor) : [];
 
-        return new OwnFigures($all('paces'), $all('drying'), $all('amounts'));
+        return new PersonalFactors($all('paces'), $all('drying'), $all('amounts'));
     }
 
     private function pot(Node $n): PotAtHand

@@ -8,7 +8,7 @@ use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Run\AsMadePreview;
 use Inlaid\Core\Run\CompareRun;
 use Inlaid\Core\Work\WorkOutSteps;
@@ -18,7 +18,7 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class CompareMade
 {
-    public function __construct(private RunBook $runs, private StudioContext $context, private Schools $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
+    public function __construct(private RunBook $runs, private StudioContext $context, private Practices $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
     {
     }
 

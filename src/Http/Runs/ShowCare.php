@@ -8,7 +8,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Run\CareSheet;
 use Inlaid\Core\Run\WriteCare;
 use Inlaid\Core\Work\WorkOutSteps;
@@ -18,7 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('When the finish of a piece has cured, and how it is cared for: for the client', gives: CareSheet::class)]
 final readonly class ShowCare
 {
-    public function __construct(private RunBook $runs, private PlanBench $plan, private StudioContext $context, private Schools $schools, private WorkOutSteps $steps, private WriteCare $write)
+    public function __construct(private RunBook $runs, private PlanBench $plan, private StudioContext $context, private Practices $schools, private WorkOutSteps $steps, private WriteCare $write)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\System;
 
 use Inlaid\Core\Recipe\Criterion;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 
 /**
  * Something a step is repeated for, and what kinds of work can bring it about.
@@ -13,7 +13,7 @@ use Inlaid\Core\Technique\Act;
 final readonly class CriterionWord
 {
     /**
-     * @param list<Act> $acts
+     * @param list<Effect> $acts
      */
     public function __construct(public string $key, public string $name, public array $acts)
     {
@@ -21,6 +21,6 @@ final readonly class CriterionWord
 
     public static function of(Criterion $c): self
     {
-        return new self($c->value, $c->inWords(), array_values(array_filter(Act::cases(), $c->suits(...))));
+        return new self($c->value, $c->inWords(), array_values(array_filter(Effect::cases(), $c->suits(...))));
     }
 }

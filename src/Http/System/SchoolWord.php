@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\System;
 
 use Inlaid\Core\Practice\Choice;
-use Inlaid\Core\Practice\School;
+use Inlaid\Core\Practice\Practice;
 
 /**
  * A question on which schools differ; the usual answer comes first.
@@ -19,7 +19,7 @@ final readonly class SchoolWord
     {
     }
 
-    public static function of(School $s): self
+    public static function of(Practice $s): self
     {
         return new self($s->key(), $s->question(), $s->choices());
     }

@@ -15,12 +15,12 @@ use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Shape\Shapes;
-use Inlaid\Core\Practice\Schools;
+use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Placement;
-use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WornPlace;
@@ -30,13 +30,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List techniques, schools, shapes, woods, tests and the other words of a survey', gives: Vocabulary::class)]
 final readonly class ShowVocabulary
 {
-    public function __construct(private Techniques $techniques, private Schools $schools, private Shapes $shapes, private LoadSpecies $species, private LoadMixStarts $mixes)
+    public function __construct(private Techniques $techniques, private Practices $schools, private Shapes $shapes, private LoadSpecies $species, private LoadMixStarts $mixes)
     {
     }
 
     public function __invoke(): Vocabulary
     {
-        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Strokes|Placement|WornPlace|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
+        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Direction|Placement|WornPlace|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
             array_map(TechniqueWord::of(...), $this->techniques->all()),
@@ -51,7 +51,7 @@ final readonly class ShowVocabulary
             array_map($named, Place::cases()),
             array_map(CriterionWord::of(...), Criterion::cases()),
             array_map($named, Tool::cases()),
-            array_map($named, Strokes::cases()),
+            array_map($named, Direction::cases()),
             array_map($named, Placement::cases()),
             array_map($named, WornPlace::cases()),
             array_map($named, SandingAim::cases()),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System;
 
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Spread;
-use Inlaid\Core\Technique\Strokes;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full.
@@ -18,7 +18,7 @@ use Inlaid\Core\Technique\Technique;
  */
 final readonly class TechniqueWord
 {
-    public function __construct(public string $key, public string $name, public string $does, public Figures $figures, public bool $byHand, public bool $byStrokes, public bool $placed)
+    public function __construct(public string $key, public string $name, public string $does, public TechniqueProfile $figures, public bool $byHand, public bool $byStrokes, public bool $placed)
     {
     }
 
@@ -26,6 +26,6 @@ final readonly class TechniqueWord
     {
         $usual = $t->pattern(new Manner());
 
-        return new self($t->key(), $t->name(), $t->does(), $t->figures(), !$usual->leavesAs($t->pattern(new Manner(Hand::Heavy))), !$usual->leavesAs($t->pattern(new Manner(strokes: Strokes::Across))), Spread::Placed === $usual->spread);
+        return new self($t->key(), $t->name(), $t->does(), $t->figures(), !$usual->leavesAs($t->pattern(new Manner(Hand::Heavy))), !$usual->leavesAs($t->pattern(new Manner(strokes: Direction::Across))), Spread::Placed === $usual->spread);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Batch;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Batch\PotsLeft;
+use Inlaid\Core\Batch\PotAllocator;
 use Inlaid\Core\Batch\PotTaken;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Context\PotAtHand;
@@ -42,9 +42,9 @@ final class PotsLeftTest extends TestCase
         return new PotAtHand($id, $id, $goodUntil, ['paint' => ExactNumber::parse($paint), 'water' => ExactNumber::parse($water)]);
     }
 
-    private static function left(PotAtHand ...$pots): PotsLeft
+    private static function left(PotAtHand ...$pots): PotAllocator
     {
-        return new PotsLeft(new Context(self::NOW, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('1/50'), pots: array_values($pots)));
+        return new PotAllocator(new Context(self::NOW, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('1/50'), pots: array_values($pots)));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\BoardPlan;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Board\Axis;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Choices;
@@ -105,7 +105,7 @@ final class BoardPreviewTest extends TestCase
         $two = self::workOut(Board::of('Board', 100, 100, ...self::twice(self::board(['1/2'], [1], 3, Given::paint()))));
         self::assertSame([['Wash', '4.7', ['A1', 'B1']], ['Top', '4.2', ['A1', 'B1']]], self::pots($two));
         self::assertSame(['5', ['2.5', '2.5']], [$two->pots[0]->batch?->yield->exact, array_map(static fn ($l): string => $l->amount->exact, $two->pots[0]->batch->lines ?? [])]);
-        self::assertSame([Gravity::Advise, ['A1', 'B1']], [$two->remarks[0]->gravity, $two->remarks[0]->patches], 'the same twice');
+        self::assertSame([Severity::Advise, ['A1', 'B1']], [$two->remarks[0]->gravity, $two->remarks[0]->patches], 'the same twice');
     }
 
     /**
@@ -199,7 +199,7 @@ final class BoardPreviewTest extends TestCase
     {
         $quick = Given::paint('paint', '1.3', 9.0, null, 15, 12);
         $found = self::workOut(self::board(['1/2'], [1, 2, 3], 600, Given::paint()), [[480, 720]]);
-        self::assertSame(Gravity::Stop, $found->remarks[0]->gravity);
+        self::assertSame(Severity::Stop, $found->remarks[0]->gravity);
         self::assertStringContainsString('One pair of hands needs 601 min for all its patches, but the longest stretch of a day is 240 min.', $found->remarks[0]->text);
         $short = self::workOut(self::board(['1/2'], [1, 2, 3], 13, $quick));
         self::assertStringContainsString('the pot lasts 12 min', $short->remarks[0]->text);

@@ -10,10 +10,10 @@ use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\Practice\Habits;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Practice\WorkingDefaults;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -78,13 +78,13 @@ final class NeedTest extends TestCase
     {
         $last = \INF;
         foreach ([24, 80, 120, 150, 180, 220, 320, 600, 3000] as $grit) {
-            $now = Habits::uptake($grit);
+            $now = WorkingDefaults::uptake($grit);
             self::assertLessThanOrEqual($last, $now);
             self::assertGreaterThanOrEqual(0.75, $now);
             self::assertLessThanOrEqual(1.2, $now);
             $last = $now;
         }
-        self::assertSame(1.0, Habits::uptake(180));
+        self::assertSame(1.0, WorkingDefaults::uptake(180));
     }
 
     public function testEveryTechniqueAndSchoolIsWholeAndNamedOnce(): void
@@ -95,7 +95,7 @@ final class NeedTest extends TestCase
         foreach ($techniques as $t) {
             self::assertMatchesRegularExpression('/^[a-z-]+$/', $t->key());
             self::assertNotSame('', $t->does());
-            self::assertTrue(Act::Waits === $t->figures()->act || $t->figures()->rate > 0, $t->key());
+            self::assertTrue(Effect::Waits === $t->figures()->act || $t->figures()->rate > 0, $t->key());
         }
         $base = Given::schools()->habits([], []);
         foreach (Given::schools()->all() as $school) {
@@ -112,7 +112,7 @@ final class NeedTest extends TestCase
      */
     private function laying(): array
     {
-        return array_values(array_filter(Given::techniques()->all(), static fn (Technique $t): bool => Act::Adds === $t->figures()->act));
+        return array_values(array_filter(Given::techniques()->all(), static fn (Technique $t): bool => Effect::Adds === $t->figures()->act));
     }
 
     /** What stays grows with the root of the dwell: as the technique says after a third of the open time, twice that after four times as long; never all of it; what is not wiped stays. */
@@ -120,7 +120,7 @@ final class NeedTest extends TestCase
     {
         $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint(open: 15)));
         $washed = Given::techniques()->named('washed-wiped')->figures();
-        $stays = static fn (?int $dwell, ?float $left = null, ?Figures $of = null): float => (new LayCoat())->lay($mix, $of ?? $washed, FilmWeight::Normal, $left, $dwell)->stays ?? 0.0;
+        $stays = static fn (?int $dwell, ?float $left = null, ?TechniqueProfile $of = null): float => (new LayCoat())->lay($mix, $of ?? $washed, FilmWeight::Normal, $left, $dwell)->stays ?? 0.0;
         self::assertEqualsWithDelta($stays(null), $stays(5), 1e-9);
         self::assertEqualsWithDelta(2 * $stays(5), $stays(20), 1e-9);
         self::assertEqualsWithDelta(0.4 * $stays(5), $stays(0), 1e-9);

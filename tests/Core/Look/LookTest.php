@@ -40,7 +40,7 @@ use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
@@ -424,7 +424,7 @@ final class LookTest extends TestCase
                 }
             }
             $figures = $technique->figures();
-            if (Act::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
+            if (Effect::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
                 $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Manner())->at(Zone::Field)));
                 self::assertEqualsWithDelta(1.0, $mean, 0.4, $technique->key());
             }

@@ -7,13 +7,13 @@ namespace Inlaid\Tests\Core\Mixing;
 use Brick\Math\BigRational;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\Component;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\CorrectPot;
 use Inlaid\Core\Mixing\FindEvaporated;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\FollowPour;
-use Inlaid\Core\Mixing\Leaf;
 use Inlaid\Core\Mixing\MakeLadder;
 use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
@@ -289,7 +289,7 @@ final class PotsTest extends TestCase
     {
         $volume = $pot->volume();
 
-        return [] === array_filter($wanted->leaves, static fn (Leaf $l): bool => !$pot->grams($l->material->id)->isEqualTo($l->mass->multipliedBy($volume)));
+        return [] === array_filter($wanted->leaves, static fn (Component $l): bool => !$pot->grams($l->material->id)->isEqualTo($l->mass->multipliedBy($volume)));
     }
 
     /** Largest |share ÷ wanted − 1|. */

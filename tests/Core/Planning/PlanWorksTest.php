@@ -6,12 +6,12 @@ namespace Inlaid\Tests\Core\Planning;
 
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
-use Inlaid\Core\Planning\Laying;
-use Inlaid\Core\Planning\Link;
 use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\PartialSchedule;
+use Inlaid\Core\Planning\PlaceCapacity;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
-use Inlaid\Core\Planning\Rooms;
+use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkPlan;
@@ -56,7 +56,7 @@ final class PlanWorksTest extends TestCase
             $plan = $this->plan($works, $hands, $from, $due, 100_000);
             self::assertTrue($plan->complete);
             $best = null;
-            $this->everyOrder(new Laying($hands, $from, Rooms::none()), $works, static function (Laying $laying) use (&$best, $due): void {
+            $this->everyOrder(new PartialSchedule($hands, $from, PlaceCapacity::none()), $works, static function (PartialSchedule $laying) use (&$best, $due): void {
                 $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
             });
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
@@ -70,7 +70,7 @@ final class PlanWorksTest extends TestCase
             $time = $this->time();
             $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
             $works = array_map(fn (Work $w): Work => new Work($w->id, $w->job, $w->minutes, $w->links, $w->last, room: 'j2' === $w->job || str_ends_with($w->id, '-0') && 1 === $this->int(0, 1) ? null : 'hall'), $this->works(3, 2));
-            $rooms = Rooms::of(['hall' => $this->int(1, 2)], 1 === $this->int(0, 1) ? ['j0' => 'hall'] : []);
+            $rooms = PlaceCapacity::of(['hall' => $this->int(1, 2)], 1 === $this->int(0, 1) ? ['j0' => 'hall'] : []);
             $hands = [new Calendar($time, $from)];
             $plan = (new PlanWorks())->plan($works, $hands, $from, [], static fn (): bool => false, $rooms);
             self::assertNotNull($plan);
@@ -87,7 +87,7 @@ final class PlanWorksTest extends TestCase
                 self::assertLessThanOrEqual($rooms->most['hall'], \count(array_filter($stands, static fn (array $s): bool => $s[0] <= $in && $in < $s[1])));
             }
             $best = null;
-            $this->everyOrder(new Laying($hands, $from, $rooms->for($works)), $works, static function (Laying $laying) use (&$best): void {
+            $this->everyOrder(new PartialSchedule($hands, $from, $rooms->for($works)), $works, static function (PartialSchedule $laying) use (&$best): void {
                 $best = null === $best ? self::cost($laying, []) : min($best, self::cost($laying, []));
             });
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
@@ -119,7 +119,7 @@ final class PlanWorksTest extends TestCase
         $works = [];
         foreach (range(1, 6) as $i) {
             $works[] = new Work("a$i", "j$i", 30);
-            $works[] = new Work("b$i", "j$i", 20, [new Link("a$i", new Minutes(120))]);
+            $works[] = new Work("b$i", "j$i", 20, [new Precedence("a$i", new Minutes(120))]);
         }
         $from = $this->at('2026-11-23 08:00');
         $plan = $this->plan($works, [new Calendar($this->week([[480, 720], [780, 1020]]), $from)], $from, [], 100_000);
@@ -165,7 +165,7 @@ final class PlanWorksTest extends TestCase
     public function testAWaitThatCannotBeKeptIsTold(): void
     {
         $from = $this->at('2026-11-23 08:00');
-        $plan = $this->plan([new Work('a', 'j', 60), new Work('b', 'j', 60, [new Link('a', new Minutes(0, true), 120)])], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 100);
+        $plan = $this->plan([new Work('a', 'j', 60), new Work('b', 'j', 60, [new Precedence('a', new Minutes(0, true), 120)])], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 100);
         self::assertSame(['b'], array_keys($plan->tooLong));
         self::assertSame(23 * 60 - 120, $plan->tooLong['b'], 'from nine till eight the next day: as early as it goes');
     }
@@ -227,10 +227,10 @@ final class PlanWorksTest extends TestCase
     }
 
     /**
-     * @param list<Work>             $left
-     * @param \Closure(Laying): void $do
+     * @param list<Work>                      $left
+     * @param \Closure(PartialSchedule): void $do
      */
-    private function everyOrder(Laying $laying, array $left, \Closure $do): void
+    private function everyOrder(PartialSchedule $laying, array $left, \Closure $do): void
     {
         if ([] === $left) {
             $do($laying);
@@ -238,7 +238,7 @@ final class PlanWorksTest extends TestCase
             return;
         }
         foreach ($left as $i => $work) {
-            if ([] === array_filter($work->links, static fn (Link $l): bool => !isset($laying->placed()[$l->after]))) {
+            if ([] === array_filter($work->links, static fn (Precedence $l): bool => !isset($laying->placed()[$l->after]))) {
                 $next = $laying->with($work);
                 null === $next || $this->everyOrder($next, array_values(array_diff_key($left, [$i => 1])), $do);
             }
@@ -250,7 +250,7 @@ final class PlanWorksTest extends TestCase
      *
      * @return array{int, int, int}
      */
-    private static function cost(Laying $laying, array $due): array
+    private static function cost(PartialSchedule $laying, array $due): array
     {
         $ready = [];
         foreach ($laying->placed() as $p) {
@@ -273,7 +273,7 @@ final class PlanWorksTest extends TestCase
                 $links = [];
                 if ($i > 0) {
                     $wait = $this->int(0, 500);
-                    $links[] = new Link("w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)), new Minutes($wait, 0 === $this->int(0, 4)), 0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null);
+                    $links[] = new Precedence("w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)), new Minutes($wait, 0 === $this->int(0, 4)), 0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null);
                 }
                 $pot = 0 === $this->int(0, 2) ? 'pot '.$this->int(1, 3) : null;
                 $works[] = new Work("w$j-$i", "j$j", $this->int(5, 260), $links, new Minutes($this->int(0, 300)), $pot, null === $pot ? 0 : $this->int(3, 20), 0 === $this->int(0, 1) ? 90 : null);

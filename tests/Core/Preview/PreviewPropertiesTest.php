@@ -38,7 +38,7 @@ use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -222,7 +222,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function steps(array $on = []): array
     {
-        $all = array_values(array_filter(Given::techniques()->all(), static fn ($t): bool => Act::Waits !== $t->figures()->act));
+        $all = array_values(array_filter(Given::techniques()->all(), static fn ($t): bool => Effect::Waits !== $t->figures()->act));
 
         return array_map(function (int $i) use ($all, $on): Step {
             $technique = $all[$this->int(0, \count($all) - 1)];

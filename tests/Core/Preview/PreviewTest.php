@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Preview;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Batch\Gravity;
+use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
@@ -76,7 +76,7 @@ final class PreviewTest extends TestCase
         self::assertSame(4.667, $film('2'));
         self::assertSame([], $this->preview([$this->step('wash', 'washed-wiped', $this->wash('3'))])->steps[0]->remarks);
         $remarks = $this->preview([$this->step('wash', 'washed-wiped', $this->wash('4'))])->steps[0]->remarks;
-        self::assertSame([Gravity::Warn], array_map(static fn ($r) => $r->gravity, $remarks));
+        self::assertSame([Severity::Warn], array_map(static fn ($r) => $r->gravity, $remarks));
         self::assertStringContainsString('Thinned 4 to 1, more than the 3 to 1', $remarks[0]->text);
     }
 

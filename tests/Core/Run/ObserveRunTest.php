@@ -15,11 +15,11 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\WorkingTime;
-use Inlaid\Core\Practice\OwnFigures;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Practice\PersonalFactors;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
@@ -30,7 +30,7 @@ use Inlaid\Core\Run\FoldRun;
 use Inlaid\Core\Run\ObserveRun;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\WorksOfPiece;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
@@ -71,9 +71,9 @@ final class ObserveRunTest extends TestCase
     {
         $this->manyTimes(60, function (): void {
             [$times, $more] = [$this->int(20, 300) / 100, $this->int(20, 300) / 100];
-            $own = new OwnFigures([], ['paint' => $times], ['paint/brushed' => $more]);
+            $own = new PersonalFactors([], ['paint' => $times], ['paint/brushed' => $more]);
             [$typical, $with] = [$this->works()[0], $this->works($own)[0]];
-            self::assertEqualsWithDelta($more * $typical->needs(Course::Expected)[0]->laid, $with->needs(Course::Expected)[0]->laid, 1e-6);
+            self::assertEqualsWithDelta($more * $typical->needs(Scenario::Expected)[0]->laid, $with->needs(Scenario::Expected)[0]->laid, 1e-6);
             self::assertSame($typical->film?->wet, $with->film?->wet, 'the film is what it is');
             self::assertEqualsWithDelta($times * 120, $with->character->handling->times->recoat ?? 0, 0.5);
             self::assertSame($typical->character?->handling->times?->cure, $with->character?->handling->times?->cure);
@@ -90,16 +90,16 @@ final class ObserveRunTest extends TestCase
      */
     private function observe(array $events, int $coats): array
     {
-        $works = $this->works(new OwnFigures(), $coats);
+        $works = $this->works(new PersonalFactors(), $coats);
         $acts = (new WorksOfPiece())->works($this->piece($coats), $works, new \DateTimeZone('UTC'), $this->calendar());
 
         return (new ObserveRun())->observe($this->piece($coats), $works, $acts, (new FoldRun())->fold($events), $this->calendar(), new \DateTimeZone('UTC'));
     }
 
     /**
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
-    private function works(OwnFigures $own = new OwnFigures(), int $coats = 1): array
+    private function works(PersonalFactors $own = new PersonalFactors(), int $coats = 1): array
     {
         return (new WorkOutSteps())->workOut($this->piece($coats)->recipe, Climate::reference(), Given::schools()->habits([], [])->withOwn($own));
     }

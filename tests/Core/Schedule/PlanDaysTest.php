@@ -31,7 +31,7 @@ use Inlaid\Core\Schedule\DaysPreview;
 use Inlaid\Core\Schedule\DayWork;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\PlanDays;
-use Inlaid\Core\Schedule\Stretch;
+use Inlaid\Core\Schedule\TimeSlot;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +54,7 @@ final class PlanDaysTest extends TestCase
             $week = $this->week();
             $now = $this->now();
             $plan = $this->plan($this->pieces($now), $week, $now, $this->int(0, 30));
-            $minutes = static fn (Stretch $s): array => [intdiv((int) strtotime($s->start), 60), intdiv((int) strtotime($s->end), 60)];
+            $minutes = static fn (TimeSlot $s): array => [intdiv((int) strtotime($s->start), 60), intdiv((int) strtotime($s->end), 60)];
             $busy = $free = [];
             $until = 0;
             foreach ($plan->works as $work) {
@@ -81,7 +81,7 @@ final class PlanDaysTest extends TestCase
                     }
                 }
             }
-            self::assertSame($free, array_merge([], ...array_map(static fn (Stretch $s): array => range($minutes($s)[0], $minutes($s)[1] - 1), $plan->gaps)));
+            self::assertSame($free, array_merge([], ...array_map(static fn (TimeSlot $s): array => range($minutes($s)[0], $minutes($s)[1] - 1), $plan->gaps)));
         });
     }
 

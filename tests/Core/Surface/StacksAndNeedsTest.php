@@ -41,7 +41,7 @@ use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Surface\Layer;
-use Inlaid\Core\Technique\Act;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -73,7 +73,7 @@ final class StacksAndNeedsTest extends TestCase
             $pile = [];
             foreach ($layers as $layer) {
                 $slices = (int) round($layer->depth * 20);
-                if (Act::Adds === $layer->act) {
+                if (Effect::Adds === $layer->act) {
                     array_push($pile, ...array_fill(0, (int) round($layer->laid * 20), $layer->stepId));
                 } elseif (1.0 === $layer->cover) {
                     self::assertSame($pile[\count($pile) - 1 - $slices] ?? 'wood', $layer->reaches);

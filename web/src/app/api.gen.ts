@@ -1810,8 +1810,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @enum {string} */
-        Act: "adds" | "takes-away" | "alters" | "waits";
         /** @description What goes into a pot: materials that are in it already, or of the shelf. */
         AddedToPot: {
             add: components["schemas"]["InPot"][];
@@ -1878,7 +1876,7 @@ export interface components {
             costMade: number | null;
             begun: string | null;
             ended: string | null;
-            steps: components["schemas"]["StepMade"][];
+            steps: components["schemas"]["StepRecord"][];
             deviations: components["schemas"]["Deviation"][];
         };
         /** @description What the rows or the columns of a board vary, in words. Immutable. */
@@ -2007,7 +2005,7 @@ export interface components {
         };
         /** @description Something worth knowing about a board, and the patches it is about. Immutable. */
         BoardRemark: {
-            gravity: components["schemas"]["Gravity"];
+            gravity: components["schemas"]["Severity"];
             patches: string[];
             text: string;
         };
@@ -2016,7 +2014,7 @@ export interface components {
             number: number;
             stepId: string;
             name: string;
-            act: components["schemas"]["Act"];
+            act: components["schemas"]["Effect"];
             coat: number;
             coats: number;
             turns: components["schemas"]["PatchTurn"][];
@@ -2157,7 +2155,7 @@ export interface components {
         CoatPlan: {
             stepId: string;
             coat: number;
-            stretches: components["schemas"]["Stretch"][];
+            stretches: components["schemas"]["TimeSlot"][];
             end: string;
             nextFrom: string;
             handsOn: number;
@@ -2238,7 +2236,7 @@ export interface components {
         CriterionWord: {
             key: string;
             name: string;
-            acts: components["schemas"]["Act"][];
+            acts: components["schemas"]["Effect"][];
         };
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
         CupPreview: {
@@ -2284,7 +2282,7 @@ export interface components {
             name: string;
             coats: number;
             hands: number;
-            stretches: components["schemas"]["Stretch"][];
+            stretches: components["schemas"]["TimeSlot"][];
             setUp: number;
             pot: string | null;
             potKeeps: string | null;
@@ -2303,7 +2301,7 @@ export interface components {
             now: string;
             works: components["schemas"]["DayWork"][];
             pieces: components["schemas"]["DayPiece"][];
-            gaps: components["schemas"]["Stretch"][];
+            gaps: components["schemas"]["TimeSlot"][];
             expires: components["schemas"]["PotExpires"][];
             end: string | null;
             bound: string | null;
@@ -2367,6 +2365,8 @@ export interface components {
         };
         /** @enum {string} */
         EditKind: "insert" | "move" | "copy" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
+        /** @enum {string} */
+        Effect: "adds" | "takes-away" | "alters" | "waits";
         /** @enum {string} */
         EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
         /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
@@ -2438,25 +2438,6 @@ export interface components {
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
-        Figures: {
-            act: components["schemas"]["Act"];
-            takesMaterial: boolean;
-            rate: number;
-            laid: number;
-            left: number;
-            cover: number;
-            loss: number;
-            holdUp: number;
-            removes: number;
-            byBrush: boolean;
-            tools: components["schemas"]["Tool"][];
-            atGrit: number | null;
-            reach: components["schemas"]["Reach"];
-            wears: components["schemas"]["WearsOut"] | null;
-            laidOut: components["schemas"]["LayoutKind"][];
-            wet: boolean;
-        };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
         FilmAsked: {
             materials: components["schemas"]["Material"][];
@@ -2489,7 +2470,7 @@ export interface components {
         Finding: {
             key: string;
             rule: string;
-            gravity: components["schemas"]["Gravity"];
+            gravity: components["schemas"]["Severity"];
             steps: string[];
             why: string;
             reason: string;
@@ -2531,8 +2512,6 @@ export interface components {
         };
         /** @enum {string} */
         Grain: "open" | "close" | "none";
-        /** @enum {string} */
-        Gravity: "stop" | "warn" | "advise";
         /** @description How the program is: `status` "well", or "limited" where it can be read from but something is the matter, which `notes` say. */
         Health: {
             status: string;
@@ -2596,7 +2575,7 @@ export interface components {
         Layer: {
             stepId: string;
             number: number;
-            act: components["schemas"]["Act"];
+            act: components["schemas"]["Effect"];
             ingredients: components["schemas"]["Ingredient"][];
             laid: number;
             thickness: number;
@@ -2904,12 +2883,8 @@ export interface components {
             material: components["schemas"]["Material"];
             archived: boolean;
         };
-        /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
-        MaterialToKeep: {
-            material: components["schemas"]["Material"];
-        };
         /** @description What kind of material a remedy needs; which one it is, the shelf decides. Immutable. `residue` what a stripper leaves, or what a rinse takes off. */
-        MaterialWanted: {
+        MaterialRequirement: {
             kind: components["schemas"]["MaterialKind"];
             carrier: components["schemas"]["Carrier"] | null;
             blocks: components["schemas"]["Bleed"][];
@@ -2917,6 +2892,10 @@ export interface components {
             clear: boolean;
             outdoors: boolean;
             residue: components["schemas"]["Residue"] | null;
+        };
+        /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
+        MaterialToKeep: {
+            material: components["schemas"]["Material"];
         };
         /** @enum {string} */
         MeasuredBy: "anything" | "drops" | "weight";
@@ -3005,7 +2984,7 @@ export interface components {
             title: string;
             technique: string;
             parts?: string[];
-            uses?: components["schemas"]["MaterialWanted"] | null;
+            uses?: components["schemas"]["MaterialRequirement"] | null;
             grit?: number | null;
             coats?: number;
             wait?: components["schemas"]["WaitUntil"];
@@ -3024,6 +3003,8 @@ export interface components {
             width: number;
             height: number;
         };
+        /** @enum {string} */
+        Overspray: "nowhere" | "creeps" | "drips" | "sprays";
         /** @description A figure of this painter's own: so many times what is typical, within low and high nine times in ten, from so many observations. */
         OwnFigure: {
             of: string;
@@ -3397,13 +3378,11 @@ export interface components {
         RatioRead: {
             readings: components["schemas"]["Reading"][];
         };
-        /** @enum {string} */
-        Reach: "nowhere" | "creeps" | "drips" | "sprays";
         /** @description A part that a step gets to without being meant for it: how, whether it would be seen there, and whether it is masked. Immutable. */
         Reached: {
             part: string;
             name: string;
-            how: components["schemas"]["Reach"];
+            how: components["schemas"]["Overspray"];
             seen: boolean;
             masked: boolean;
         };
@@ -3455,7 +3434,7 @@ export interface components {
         ReferenceCard: "white" | "grey";
         /** @description Something worth knowing about a step, in one sentence with its numbers. Immutable. */
         Remark: {
-            gravity: components["schemas"]["Gravity"];
+            gravity: components["schemas"]["Severity"];
             text: string;
         };
         /** @description A recipe after a remedy, worked out, with what has changed in words. */
@@ -3677,6 +3656,8 @@ export interface components {
             version: number;
             settings: components["schemas"]["Settings"];
         };
+        /** @enum {string} */
+        Severity: "stop" | "warn" | "advise";
         /** @description A shape with what it asks for. */
         ShapeWord: {
             key: string;
@@ -3806,22 +3787,13 @@ export interface components {
             through: number;
             cure: number;
         };
-        /** @description A step as it was made, as far as it was noted. Immutable. `minutes` of hands and `ml` poured, null where that was not noted; `colours` as they were seen, in order. */
-        StepMade: {
-            step: string;
-            name: string;
-            coats: number;
-            minutes: number | null;
-            ml: number | null;
-            colours: string[];
-        };
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
             name: string;
             technique: string;
-            act: components["schemas"]["Act"];
+            act: components["schemas"]["Effect"];
             area: number;
             coats: number;
             rounds: components["schemas"]["RoundsPreview"] | null;
@@ -3842,14 +3814,18 @@ export interface components {
             cautions: string[];
             own: string[];
         };
+        /** @description A step as it was made, as far as it was noted. Immutable. `minutes` of hands and `ml` poured, null where that was not noted; `colours` as they were seen, in order. */
+        StepRecord: {
+            step: string;
+            name: string;
+            coats: number;
+            minutes: number | null;
+            ml: number | null;
+            colours: string[];
+        };
         /** @description All that is left on the shelf, by material. */
         Stock: {
             left: components["schemas"]["LeftOnShelf"][];
-        };
-        /** @description A stretch of work, in ISO 8601 with the studio's offset. Immutable. */
-        Stretch: {
-            start: string;
-            end: string;
         };
         /** @description The file beside the store in which the former studio is kept. */
         StudioReplaced: {
@@ -3894,12 +3870,31 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        TechniqueProfile: {
+            act: components["schemas"]["Effect"];
+            takesMaterial: boolean;
+            rate: number;
+            laid: number;
+            left: number;
+            cover: number;
+            loss: number;
+            holdUp: number;
+            removes: number;
+            byBrush: boolean;
+            tools: components["schemas"]["Tool"][];
+            atGrit: number | null;
+            reach: components["schemas"]["Overspray"];
+            wears: components["schemas"]["WearsOut"] | null;
+            laidOut: components["schemas"]["LayoutKind"][];
+            wet: boolean;
+        };
         /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
         TechniqueWord: {
             key: string;
             name: string;
             does: string;
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["TechniqueProfile"];
             byHand: boolean;
             byStrokes: boolean;
             placed: boolean;
@@ -3931,6 +3926,11 @@ export interface components {
             target: string;
             zone?: components["schemas"]["Zone"] | null;
             context?: components["schemas"]["Context"] | null;
+        };
+        /** @description A stretch of work, in ISO 8601 with the studio's offset. Immutable. */
+        TimeSlot: {
+            start: string;
+            end: string;
         };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";

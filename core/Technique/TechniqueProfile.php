@@ -15,7 +15,7 @@ use Inlaid\Core\Layout\LayoutKind;
  * typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual
  * one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes.
  */
-final readonly class Figures
+final readonly class TechniqueProfile
 {
     /** A coat on so much of a surface, or more, counts as one over most of it. */
     public const COVERS = 0.45;
@@ -25,7 +25,7 @@ final readonly class Figures
      * @param list<LayoutKind> $laidOut
      */
     private function __construct(
-        public Act $act,
+        public Effect $act,
         public bool $takesMaterial,
         public float $rate,
         public float $laid,
@@ -37,7 +37,7 @@ final readonly class Figures
         public bool $byBrush,
         public array $tools,
         public ?int $atGrit,
-        public Reach $reach,
+        public Overspray $reach,
         public ?WearsOut $wears,
         public array $laidOut,
         public bool $wet,
@@ -48,25 +48,25 @@ final readonly class Figures
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
      */
-    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false, array $tools = [], Reach $reach = Reach::Drips, ?WearsOut $wears = null, array $laidOut = [], bool $wet = false): self
+    public static function laying(float $rate, float $laid = 1.0, float $left = 1.0, float $cover = 1.0, float $loss = 0.05, float $holdUp = 8.0, bool $byBrush = false, array $tools = [], Overspray $reach = Overspray::Drips, ?WearsOut $wears = null, array $laidOut = [], bool $wet = false): self
     {
-        return new self(Act::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush, $tools, null, $reach, $wears, $laidOut, $wet);
+        return new self(Effect::Adds, true, $rate, $laid, $left, $cover, $loss, $holdUp, 0.0, $byBrush, $tools, null, $reach, $wears, $laidOut, $wet);
     }
 
     /**
      * @param list<Tool> $tools
      */
-    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
+    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Overspray $reach = Overspray::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, [], false);
+        return new self(Effect::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, [], false);
     }
 
     /**
      * @param list<Tool> $tools
      */
-    public static function altering(float $rate, bool $takesMaterial, array $tools = [], Reach $reach = Reach::Nowhere, ?WearsOut $wears = null): self
+    public static function altering(float $rate, bool $takesMaterial, array $tools = [], Overspray $reach = Overspray::Nowhere, ?WearsOut $wears = null): self
     {
-        return new self(Act::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false, $tools, null, $reach, $wears, [], false);
+        return new self(Effect::Alters, $takesMaterial, $rate, 1.0, 0.0, 1.0, 0.1, 8.0, 0.0, false, $tools, null, $reach, $wears, [], false);
     }
 
     /** The same where it covers another share of the surface. */
@@ -77,6 +77,6 @@ final readonly class Figures
 
     public static function waiting(): self
     {
-        return new self(Act::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Reach::Nowhere, null, [], false);
+        return new self(Effect::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Overspray::Nowhere, null, [], false);
     }
 }

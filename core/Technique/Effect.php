@@ -7,7 +7,7 @@ namespace Inlaid\Core\Technique;
 /**
  * What a step does to the finish: adds a film, takes some away, alters what is there, or only lets time pass.
  */
-enum Act: string
+enum Effect: string
 {
     case Adds = 'adds';
     case TakesAway = 'takes-away';

@@ -12,7 +12,7 @@ use Inlaid\Core\Material\Material;
  * Immutable. `paces` how much longer a technique takes, by its key; `drying` how much longer a material dries, by its id; `amounts` how much more of a
  * material a technique takes, by material id and technique with a slash between. What is not named is as typical.
  */
-final readonly class OwnFigures
+final readonly class PersonalFactors
 {
     /**
      * @param array<string, float> $paces

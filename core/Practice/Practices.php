@@ -9,13 +9,13 @@ namespace Inlaid\Core\Practice;
  *
  * Immutable.
  */
-final readonly class Schools
+final readonly class Practices
 {
-    /** @var array<string, School> */
+    /** @var array<string, Practice> */
     private array $byKey;
 
     /**
-     * @param iterable<School> $schools
+     * @param iterable<Practice> $schools
      */
     public function __construct(iterable $schools)
     {
@@ -28,7 +28,7 @@ final readonly class Schools
     }
 
     /**
-     * @return list<School>
+     * @return list<Practice>
      */
     public function all(): array
     {
@@ -68,9 +68,9 @@ final readonly class Schools
      * @param array<string, string> $studio
      * @param array<string, string> $recipe
      */
-    public function habits(array $studio, array $recipe): Habits
+    public function habits(array $studio, array $recipe): WorkingDefaults
     {
-        $habits = new Habits();
+        $habits = new WorkingDefaults();
         foreach ($this->byKey as $key => $school) {
             $answer = $recipe[$key] ?? $studio[$key] ?? $school->choices()[0]->key;
             $habits = $school->apply($habits, $answer)->holding($key, $answer);

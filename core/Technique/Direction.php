@@ -7,7 +7,7 @@ namespace Inlaid\Core\Technique;
 /**
  * Which way an abrasive is led over wood: its scratches hide among the fibres only where they run with them.
  */
-enum Strokes: string
+enum Direction: string
 {
     case Along = 'along';
     case Across = 'across';

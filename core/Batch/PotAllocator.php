@@ -11,7 +11,7 @@ use Inlaid\Core\Mixing\FlatMix;
 /**
  * The pots on the shelf while steps take from them, one after the other: what one has taken the next does not find. Pots past their day are left alone.
  */
-final class PotsLeft
+final class PotAllocator
 {
     /** @var array<string, BigRational> ml that were taken, by pot */
     private array $taken = [];

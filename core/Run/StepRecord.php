@@ -9,7 +9,7 @@ namespace Inlaid\Core\Run;
  *
  * Immutable. `minutes` of hands and `ml` poured, null where that was not noted; `colours` as they were seen, in order.
  */
-final readonly class StepMade
+final readonly class StepRecord
 {
     /**
      * @param list<string> $colours

@@ -7,7 +7,7 @@ namespace Inlaid\Core\Practice;
 /**
  * A question on which the trade disagrees. One class each; its answer always changes what is worked out.
  */
-interface School
+interface Practice
 {
     /** The name it has in documents: small letters and hyphens. */
     public function key(): string;
@@ -22,5 +22,5 @@ interface School
     /**
      * What the answer changes.
      */
-    public function apply(Habits $habits, string $choice): Habits;
+    public function apply(WorkingDefaults $habits, string $choice): WorkingDefaults;
 }

@@ -13,7 +13,7 @@ use Inlaid\Core\Material\Material;
  * Immutable. `mass` in g, `volume` in ml of true volume, both per ml of yield; the volumes of all leaves sum to exactly 1. `share`
  * is the volume as a float.
  */
-final readonly class Leaf
+final readonly class Component
 {
     public float $share;
     private BigRational $measured;

@@ -16,7 +16,7 @@ use Inlaid\Core\Material\Residue;
  *
  * Immutable. `residue` what a stripper leaves, or what a rinse takes off.
  */
-final readonly class MaterialWanted
+final readonly class MaterialRequirement
 {
     /**
      * @param list<Bleed> $blocks what it has to hold back

@@ -9,7 +9,7 @@ namespace Inlaid\Core\Planning;
  *
  * Immutable.
  */
-final readonly class Rooms
+final readonly class PlaceCapacity
 {
     /**
      * @param array<string, int>    $most     pieces, by place; any number where it is not named

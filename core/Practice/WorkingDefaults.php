@@ -12,7 +12,7 @@ use Inlaid\Core\Film\FilmWeight;
  * Immutable. `brushing` multiplies hands-on time of brushed coats; `lastGrit` is the paper bare wood is left with;
  * `held` every answer by its question, for the rules that judge by it.
  */
-final readonly class Habits
+final readonly class WorkingDefaults
 {
     /**
      * @param array<string, string> $held
@@ -22,7 +22,7 @@ final readonly class Habits
         public float $brushing = 1.0,
         public int $lastGrit = 180,
         public array $held = [],
-        public OwnFigures $own = new OwnFigures(),
+        public PersonalFactors $own = new PersonalFactors(),
     ) {
     }
 
@@ -42,7 +42,7 @@ final readonly class Habits
     }
 
     /** With the painter's own figures. */
-    public function withOwn(OwnFigures $own): self
+    public function withOwn(PersonalFactors $own): self
     {
         return new self($this->weight, $this->brushing, $this->lastGrit, $this->held, $own);
     }

@@ -10,38 +10,38 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Practice\Habits;
+use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Schedule\PlannedAlone;
 use Inlaid\Core\Surface\JointPreview;
 use Inlaid\Core\Surface\StackPreview;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Work\StepWork;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A whole recipe, worked out, as rules look at it; with the questions many of them ask.
  *
  * Immutable.
  */
-final readonly class Whole
+final readonly class RecipeAnalysis
 {
-    /** @var array<string, list<StepWork>> by part */
+    /** @var array<string, list<StepCalculation>> by part */
     private array $on;
     /** @var array<string, array<int, int>> where a step stands among them, by part and number */
     private array $at;
 
     /**
-     * @param list<StepWork>     $works
-     * @param list<StackPreview> $stacks
-     * @param list<JointPreview> $joints
+     * @param list<StepCalculation> $works
+     * @param list<StackPreview>    $stacks
+     * @param list<JointPreview>    $joints
      */
-    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public Habits $habits, public Context $context)
+    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public WorkingDefaults $habits, public Context $context)
     {
         $on = $at = [];
         foreach ($recipe->piece->parts as $part) {
-            $on[$part->id] = array_values(array_filter($works, static fn (StepWork $w): bool => $w->step->touches($part)));
-            $at[$part->id] = array_flip(array_map(static fn (StepWork $w): int => $w->number, $on[$part->id]));
+            $on[$part->id] = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part)));
+            $at[$part->id] = array_flip(array_map(static fn (StepCalculation $w): int => $w->number, $on[$part->id]));
         }
         [$this->on, $this->at] = [$on, $at];
     }
@@ -49,7 +49,7 @@ final readonly class Whole
     /**
      * The steps that touch a part, in order.
      *
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
     public function on(PiecePart $part): array
     {
@@ -59,27 +59,27 @@ final readonly class Whole
     /**
      * Those of them before a step.
      *
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
-    public function before(StepWork $work, PiecePart $part): array
+    public function before(StepCalculation $work, PiecePart $part): array
     {
         $at = $this->at[$part->id][$work->number] ?? null;
 
-        return null === $at ? array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number < $work->number)) : \array_slice($this->on($part), 0, $at);
+        return null === $at ? array_values(array_filter($this->on($part), static fn (StepCalculation $w): bool => $w->number < $work->number)) : \array_slice($this->on($part), 0, $at);
     }
 
     /**
-     * @return list<StepWork>
+     * @return list<StepCalculation>
      */
-    public function after(StepWork $work, PiecePart $part): array
+    public function after(StepCalculation $work, PiecePart $part): array
     {
-        return array_values(array_filter($this->on($part), static fn (StepWork $w): bool => $w->number > $work->number));
+        return array_values(array_filter($this->on($part), static fn (StepCalculation $w): bool => $w->number > $work->number));
     }
 
     /**
      * The id of the step that follows in the recipe, on whatever part; null after the last.
      */
-    public function next(StepWork $work): ?string
+    public function next(StepCalculation $work): ?string
     {
         return $this->works[$work->number]->step->id ?? null;
     }
@@ -87,7 +87,7 @@ final readonly class Whole
     /**
      * Does a step lay a film over most of what it touches?
      */
-    public static function lays(StepWork $work): bool
+    public static function lays(StepCalculation $work): bool
     {
         return $work->lays();
     }
@@ -95,17 +95,17 @@ final readonly class Whole
     /**
      * Does it leave a film that closes the ground, and not just colour in it?
      */
-    public static function seals(StepWork $work): bool
+    public static function seals(StepCalculation $work): bool
     {
         return $work->seals();
     }
 
-    public static function act(StepWork $work): Act
+    public static function act(StepCalculation $work): Effect
     {
         return $work->step->technique->figures()->act;
     }
 
-    public static function is(StepWork $work, string ...$techniques): bool
+    public static function is(StepCalculation $work, string ...$techniques): bool
     {
         return \in_array($work->step->technique->key(), $techniques, true);
     }
@@ -113,7 +113,7 @@ final readonly class Whole
     /**
      * Is anything of this kind in what a step uses?
      */
-    public static function uses(StepWork $work, MaterialKind ...$kinds): bool
+    public static function uses(StepCalculation $work, MaterialKind ...$kinds): bool
     {
         return self::contains($work, static fn (Material $m): bool => \in_array($m->kind, $kinds, true));
     }
@@ -123,7 +123,7 @@ final readonly class Whole
      *
      * @param \Closure(Material): bool $holds
      */
-    public static function contains(StepWork $work, \Closure $holds): bool
+    public static function contains(StepCalculation $work, \Closure $holds): bool
     {
         foreach ($work->mix->leaves ?? [] as $leaf) {
             if ($holds($leaf->material)) {
@@ -137,17 +137,17 @@ final readonly class Whole
     /**
      * Does it colour the wood itself, and not stand on it?
      */
-    public static function dyes(StepWork $work): bool
+    public static function dyes(StepCalculation $work): bool
     {
         return self::contains($work, static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind);
     }
 
-    public static function isOpaque(StepWork $work): bool
+    public static function isOpaque(StepCalculation $work): bool
     {
         return self::contains($work, static fn (Material $m): bool => LookKind::Opaque === $m->look->kind);
     }
 
-    public static function grips(StepWork $work): bool
+    public static function grips(StepCalculation $work): bool
     {
         return self::contains($work, static fn (Material $m): bool => $m->grips);
     }
@@ -155,7 +155,7 @@ final readonly class Whole
     /**
      * Is there more in what it uses than thinner, which dries away?
      */
-    public static function leavesResidue(StepWork $work): bool
+    public static function leavesResidue(StepCalculation $work): bool
     {
         return self::contains($work, static fn (Material $m): bool => MaterialKind::Thinner !== $m->kind);
     }
@@ -163,12 +163,12 @@ final readonly class Whole
     /**
      * Does it lay what protects: a topcoat, a wax or an oil?
      */
-    public static function protects(StepWork $work): bool
+    public static function protects(StepCalculation $work): bool
     {
         return self::lays($work) && self::uses($work, MaterialKind::Topcoat, MaterialKind::Wax, MaterialKind::Oil);
     }
 
-    public static function isCarriedIn(StepWork $work, Carrier $carrier): bool
+    public static function isCarriedIn(StepCalculation $work, Carrier $carrier): bool
     {
         return \in_array($carrier, $work->character->carriers ?? [], true);
     }
@@ -176,18 +176,18 @@ final readonly class Whole
     /**
      * Is the old finish of a part taken off before a step?
      */
-    public function isStripped(PiecePart $part, ?StepWork $before = null): bool
+    public function isStripped(PiecePart $part, ?StepCalculation $before = null): bool
     {
-        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepWork $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim);
+        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepCalculation $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim);
     }
 
     /**
      * The last step that does so, or null.
      *
-     * @param list<StepWork>           $works
-     * @param \Closure(StepWork): bool $does
+     * @param list<StepCalculation>           $works
+     * @param \Closure(StepCalculation): bool $does
      */
-    public static function last(array $works, \Closure $does): ?StepWork
+    public static function last(array $works, \Closure $does): ?StepCalculation
     {
         for ($i = \count($works) - 1; $i >= 0; --$i) {
             if ($does($works[$i])) {
@@ -199,10 +199,10 @@ final readonly class Whole
     }
 
     /**
-     * @param list<StepWork>           $works
-     * @param \Closure(StepWork): bool $does
+     * @param list<StepCalculation>           $works
+     * @param \Closure(StepCalculation): bool $does
      */
-    public static function first(array $works, \Closure $does): ?StepWork
+    public static function first(array $works, \Closure $does): ?StepCalculation
     {
         foreach ($works as $work) {
             if ($does($work)) {
@@ -225,7 +225,7 @@ final readonly class Whole
     /**
      * Minutes from the end of one step's last coat to the start of another's first, as planned; null where not planned.
      */
-    public function minutesBetween(StepWork $one, StepWork $other): ?int
+    public function minutesBetween(StepCalculation $one, StepCalculation $other): ?int
     {
         $end = $this->planned->ends[$one->step->id] ?? null;
         $start = $this->planned->starts[$other->step->id] ?? null;
@@ -236,14 +236,14 @@ final readonly class Whole
     /**
      * What a paper is to do on a part: as its step says, or as its place in the work tells.
      */
-    public function aim(StepWork $work, PiecePart $part): SandingAim
+    public function aim(StepCalculation $work, PiecePart $part): SandingAim
     {
         $bare = $part->finish->isBare() || $this->isStripped($part, $work);
 
         return $work->step->detail->aim ?? match (true) {
             [] !== array_filter($this->before($work, $part), self::lays(...)) => SandingAim::Between,
             self::is($work, 'scuff-sanded') => SandingAim::Key,
-            $bare || [] !== array_filter($this->before($work, $part), static fn (StepWork $w): bool => SandingAim::ToBare === $w->step->detail->aim) => SandingAim::Smooth,
+            $bare || [] !== array_filter($this->before($work, $part), static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim) => SandingAim::Smooth,
             default => SandingAim::Key,
         };
     }
@@ -251,9 +251,9 @@ final readonly class Whole
     /**
      * The parts of a finding, grouped: for each step that shows it, the parts on which it does.
      *
-     * @param \Closure(PiecePart): (StepWork|null) $shows the step at which it shows on a part
+     * @param \Closure(PiecePart): (StepCalculation|null) $shows the step at which it shows on a part
      *
-     * @return list<array{StepWork, non-empty-list<PiecePart>}>
+     * @return list<array{StepCalculation, non-empty-list<PiecePart>}>
      */
     public function byStep(\Closure $shows): array
     {

@@ -7,7 +7,7 @@ namespace Inlaid\Core\Batch;
 /**
  * How much a remark matters.
  */
-enum Gravity: string
+enum Severity: string
 {
     case Stop = 'stop';
     case Warn = 'warn';

@@ -9,7 +9,7 @@ namespace Inlaid\Core\Planning;
  *
  * Immutable. `most` in minutes.
  */
-final readonly class Link
+final readonly class Precedence
 {
     public function __construct(public string $after, public Wait $wait, public ?int $most = null)
     {

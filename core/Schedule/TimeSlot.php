@@ -9,7 +9,7 @@ namespace Inlaid\Core\Schedule;
  *
  * Immutable.
  */
-final readonly class Stretch
+final readonly class TimeSlot
 {
     public function __construct(public string $start, public string $end)
     {

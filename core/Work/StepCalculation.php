@@ -15,11 +15,11 @@ use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
-use Inlaid\Core\Recipe\Course;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Act;
-use Inlaid\Core\Technique\Figures;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\TechniqueProfile;
 
 /**
  * What has been worked out about one step, before it is put into words and pictures.
@@ -27,7 +27,7 @@ use Inlaid\Core\Technique\Figures;
  * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `onlyIfNot` the step that
  * this one stands in for if that is not enough even after its last round. @internal to the preview
  */
-final readonly class StepWork
+final readonly class StepCalculation
 {
     /** @var non-empty-list<BigRational> ml poured for none, one, two … of the coats */
     private array $poured;
@@ -59,9 +59,9 @@ final readonly class StepWork
     }
 
     /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
-    public function rounds(Course $course = Course::Expected): int
+    public function rounds(Scenario $course = Scenario::Expected): int
     {
-        return null !== $this->onlyIfNot && Course::Most !== $course ? 0 : $this->step->rounds($course);
+        return null !== $this->onlyIfNot && Scenario::Most !== $course ? 0 : $this->step->rounds($course);
     }
 
     /** Is it done at all, if all goes as expected? */
@@ -79,13 +79,13 @@ final readonly class StepWork
     /** Does it get to most of what it touches? */
     public function covers(): bool
     {
-        return $this->cover() >= Figures::COVERS;
+        return $this->cover() >= TechniqueProfile::COVERS;
     }
 
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        return Act::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->covers();
+        return Effect::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->covers();
     }
 
     /**
@@ -127,11 +127,11 @@ final readonly class StepWork
     /** Is it open how often it will be done? */
     public function isOpen(): bool
     {
-        return $this->rounds(Course::Least) !== $this->rounds(Course::Most);
+        return $this->rounds(Scenario::Least) !== $this->rounds(Scenario::Most);
     }
 
     /** Hands-on minutes of all of them, and of masking before the first. */
-    public function minutes(Course $course = Course::Expected): int
+    public function minutes(Scenario $course = Scenario::Expected): int
     {
         $rounds = $this->rounds($course);
 
@@ -161,13 +161,13 @@ final readonly class StepWork
     /**
      * @return list<CoatNeed> coat by coat; empty where nothing is poured
      */
-    public function needs(Course $course = Course::Expected): array
+    public function needs(Scenario $course = Scenario::Expected): array
     {
         return \array_slice($this->allNeeds, 0, $this->rounds($course));
     }
 
     /** ml that are poured for all of them. */
-    public function poured(Course $course = Course::Expected): BigRational
+    public function poured(Scenario $course = Scenario::Expected): BigRational
     {
         return $this->poured[\count($this->needs($course))];
     }
@@ -176,7 +176,7 @@ final readonly class StepWork
      * What it takes off, µm: as stated for the rounds expected, or what its technique, paper and tool do in so many. Coarser paper takes
      * more, in proportion to its particles.
      */
-    public function removes(Course $course = Course::Expected): float
+    public function removes(Scenario $course = Scenario::Expected): float
     {
         [$figures, $detail] = [$this->step->technique->figures(), $this->step->detail];
         $paper = null === $figures->atGrit || null === $detail->grit ? 1.0 : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);
@@ -190,7 +190,7 @@ final readonly class StepWork
      *
      * @param float|null $rate money for an hour of work
      */
-    public function cost(?float $rate, Course $course = Course::Expected): Cost
+    public function cost(?float $rate, Scenario $course = Scenario::Expected): Cost
     {
         return $this->costOf($this->needs($course), $this->minutes($course), $rate);
     }

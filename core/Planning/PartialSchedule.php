@@ -9,7 +9,7 @@ namespace Inlaid\Core\Planning;
  *
  * A least fixpoint: where a largest wait is broken, the work before it is put off by just as much and all is laid again, up to three weeks; a wait that is broken even then (every night is longer) is left and told.
  */
-final class Laying
+final class PartialSchedule
 {
     private const LARGEST_PUSH = 21 * 86400;
 
@@ -35,7 +35,7 @@ final class Laying
     /**
      * @param non-empty-list<Calendar> $hands
      */
-    public function __construct(private readonly array $hands, private readonly int $from, private readonly Rooms $rooms)
+    public function __construct(private readonly array $hands, private readonly int $from, private readonly PlaceCapacity $rooms)
     {
         $this->entered = $rooms->standing;
         $this->free = array_fill(0, \count($hands), $from);
@@ -152,7 +152,7 @@ final class Laying
     }
 
     /**
-     * @return array{Link, int}|null the link whose largest wait is broken, and by how many seconds
+     * @return array{Precedence, int}|null the link whose largest wait is broken, and by how many seconds
      */
     private function late(PlacedWork $placed): ?array
     {
@@ -160,7 +160,7 @@ final class Laying
     }
 
     /**
-     * @return array{Link, int}|null
+     * @return array{Precedence, int}|null
      */
     private function lateOf(PlacedWork $placed): ?array
     {
@@ -176,7 +176,7 @@ final class Laying
     /**
      * All that has been laid, laid again with the work before put off; or with the wait given up where that does not help.
      */
-    private function putOff(Work $work, Link $link, int $late): ?self
+    private function putOff(Work $work, Precedence $link, int $late): ?self
     {
         $before = $this->placed[$link->after];
         $again = new self($this->hands, $this->from, $this->rooms);

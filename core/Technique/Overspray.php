@@ -7,7 +7,7 @@ namespace Inlaid\Core\Technique;
 /**
  * How what is laid in a step gets to parts that it is not meant for.
  */
-enum Reach: string
+enum Overspray: string
 {
     case Nowhere = 'nowhere';
     case Creeps = 'creeps';
