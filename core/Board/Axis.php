@@ -28,21 +28,21 @@ final readonly class Axis
     /**
      * @param list<string> $levels
      *
-     * @throws BoardRefusal if the thing does not go with the step, or a level is wrong or there twice
+     * @throws InvalidBoard if the thing does not go with the step, or a level is wrong or there twice
      */
     public static function of(Thing $thing, ?Step $step, array $levels, Choices $choices): self
     {
         if (!$thing->suits($step)) {
-            throw null === $step ? BoardRefusal::needsStep($thing->name()) : BoardRefusal::doesNotSuit($thing->name(), $step->name());
+            throw null === $step ? InvalidBoard::needsStep($thing->name()) : InvalidBoard::doesNotSuit($thing->name(), $step->name());
         }
         if ([] === $levels || \count($levels) > self::MOST) {
-            throw BoardRefusal::levels(self::MOST);
+            throw InvalidBoard::levels(self::MOST);
         }
         $heads = $edits = [];
         foreach ($levels as $level) {
             $head = $thing->inWords($choices, $step, $level);
             if (\in_array($head, $heads, true)) {
-                throw BoardRefusal::sameTwice($head);
+                throw InvalidBoard::sameTwice($head);
             }
             $heads[] = $head;
             $standing = $thing->standing($choices, $step);

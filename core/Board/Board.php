@@ -37,19 +37,19 @@ final readonly class Board
     /**
      * @param non-empty-list<Patch> $patches
      *
-     * @throws BoardRefusal if a size or a time cannot be true, or nothing is laid
+     * @throws InvalidBoard if a size or a time cannot be true, or nothing is laid
      */
     public static function of(string $title, int $width, int $height, Axis $columns, ?Axis $rows, array $patches, Hands $hands = Hands::One, ?int $lay = null, ?int $wipe = null, ?Colour $target = null): self
     {
         self::checkSize($width, $height);
         foreach ([$lay, $wipe] as $seconds) {
             if (null !== $seconds && ($seconds < 1 || $seconds > 3600)) {
-                throw BoardRefusal::badHands();
+                throw InvalidBoard::badHands();
             }
         }
         foreach ($patches as $patch) {
             if ([] === $patch->recipe->steps) {
-                throw BoardRefusal::nothingOnIt();
+                throw InvalidBoard::nothingOnIt();
             }
         }
 
@@ -57,17 +57,17 @@ final readonly class Board
     }
 
     /**
-     * @throws BoardRefusal
+     * @throws InvalidBoard
      */
     public static function checkSize(int $width, int $height): void
     {
         if (min($width, $height) < self::LEAST_SIZE || max($width, $height) > self::MOST_SIZE) {
-            throw BoardRefusal::badSize(self::LEAST_SIZE, self::MOST_SIZE);
+            throw InvalidBoard::badSize(self::LEAST_SIZE, self::MOST_SIZE);
         }
     }
 
     /**
-     * @throws BoardRefusal if it is not there
+     * @throws InvalidBoard if it is not there
      */
     public function patch(string $label): Patch
     {
@@ -77,7 +77,7 @@ final readonly class Board
             }
         }
 
-        throw BoardRefusal::noSuchPatch($label);
+        throw InvalidBoard::noSuchPatch($label);
     }
 
     /** What rows and columns vary in a step of a patch, in words; empty where they do not. */

@@ -19,12 +19,12 @@ final class LayOut
      *
      * @return non-empty-list<Cell> row by row; a control patch of its own last
      *
-     * @throws BoardRefusal if rows and columns vary the same, or something is changed on a patch that is not there
+     * @throws InvalidBoard if rows and columns vary the same, or something is changed on a patch that is not there
      */
     public function cells(Axis $columns, ?Axis $rows, array $own = []): array
     {
         if (null !== $rows && $rows->thing === $columns->thing && $rows->step?->id === $columns->step?->id) {
-            throw BoardRefusal::sameThingBothWays($columns->name());
+            throw InvalidBoard::sameThingBothWays($columns->name());
         }
         $cells = [];
         foreach ($rows->levels ?? [null] as $r => $_) {
@@ -34,7 +34,7 @@ final class LayOut
             }
         }
         foreach ($own as $change) {
-            $cell = $cells[$change->patch] ?? throw BoardRefusal::noSuchPatch($change->patch);
+            $cell = $cells[$change->patch] ?? throw InvalidBoard::noSuchPatch($change->patch);
             $cells[$change->patch] = new Cell($cell->label, $cell->row, $cell->column, [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])], self::inOrder([...$cell->edits, ...$change->axis->edits[0]]));
         }
         $asItStands = array_filter($cells, static fn (Cell $c): bool => [] === $c->edits);

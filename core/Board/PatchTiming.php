@@ -16,11 +16,11 @@ final readonly class PatchTiming
     }
 
     /**
-     * @throws BoardRefusal if a time is less than nothing, or there is nothing to do
+     * @throws InvalidBoard if a time is less than nothing, or there is nothing to do
      */
     public static function of(int $lay, int $dwell, int $wipe): self
     {
-        return $lay < 1 || $dwell < 0 || $wipe < 0 ? throw BoardRefusal::badTiming() : new self($lay, $dwell, $wipe);
+        return $lay < 1 || $dwell < 0 || $wipe < 0 ? throw InvalidBoard::badTiming() : new self($lay, $dwell, $wipe);
     }
 
     /** From the first stroke to the last. */

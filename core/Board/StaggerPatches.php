@@ -22,12 +22,12 @@ final class StaggerPatches
     /**
      * @param list<PatchTiming> $patches
      *
-     * @throws BoardRefusal if there are too many
+     * @throws InvalidBoard if there are too many
      */
     public function stagger(array $patches, Hands $hands = Hands::One): Staggered
     {
         if (\count($patches) > self::MOST) {
-            throw BoardRefusal::tooManyPatches(self::MOST);
+            throw InvalidBoard::tooManyPatches(self::MOST);
         }
         $bound = $this->bound($patches, $hands);
         $search = new StaggerSearch($patches, $hands, self::MOST_NODES, $bound);

@@ -74,14 +74,14 @@ abstract class StepFigure implements Thing
     }
 
     /**
-     * @throws BoardRefusal
+     * @throws InvalidBoard
      */
     private function number(string $level): int
     {
         [$least, $most] = $this->range();
         $text = trim($level);
         if (1 !== preg_match('/^\d{1,5}$/', $text) || (int) $text < $least || (int) $text > $most) {
-            throw BoardRefusal::badLevel($this->name(), $level, \sprintf('a whole number from %d to %d', $least, $most));
+            throw InvalidBoard::badLevel($this->name(), $level, \sprintf('a whole number from %d to %d', $least, $most));
         }
 
         return (int) $text;

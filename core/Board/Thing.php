@@ -43,7 +43,7 @@ interface Thing
     public function standing(Choices $choices, ?Step $step): ?string;
 
     /**
-     * @throws BoardRefusal if there is no such level
+     * @throws InvalidBoard if there is no such level
      */
     public function inWords(Choices $choices, ?Step $step, string $level): string;
 
@@ -52,7 +52,7 @@ interface Thing
      *
      * @return list<Edit>
      *
-     * @throws BoardRefusal if there is no such level
+     * @throws InvalidBoard if there is no such level
      */
     public function edits(Choices $choices, ?Step $step, string $level): array;
 }

@@ -28,11 +28,11 @@ final readonly class Things
     }
 
     /**
-     * @throws BoardRefusal if there is no such thing
+     * @throws InvalidBoard if there is no such thing
      */
     public function named(string $key): Thing
     {
-        return $this->byKey[$key] ?? throw BoardRefusal::noSuchThing($key);
+        return $this->byKey[$key] ?? throw InvalidBoard::noSuchThing($key);
     }
 
     /**

@@ -21,10 +21,10 @@ final readonly class Colour implements \JsonSerializable
     }
 
     /**
-     * @throws ColourRefusal if it is not "#rrggbb"
+     * @throws InvalidColour if it is not "#rrggbb"
      */
     public static function of(string $hex): self
     {
-        return 1 === preg_match('/^#[0-9a-fA-F]{6}$/', $hex) ? new self(strtolower($hex)) : throw ColourRefusal::notOne($hex);
+        return 1 === preg_match('/^#[0-9a-fA-F]{6}$/', $hex) ? new self(strtolower($hex)) : throw InvalidColour::notOne($hex);
     }
 }

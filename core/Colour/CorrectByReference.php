@@ -36,19 +36,19 @@ final class CorrectByReference
     /**
      * @param float $reflects share of the light that the reference reflects
      *
-     * @throws ColourRefusal if the reference is blown out, too dark, or no reference
+     * @throws InvalidColour if the reference is blown out, too dark, or no reference
      */
     public function correct(Spot $patch, Spot $reference, float $reflects): CorrectedColour
     {
         if (!is_finite($reflects) || $reflects < 0.02 || $reflects > 0.98) {
-            throw ColourRefusal::noCard();
+            throw InvalidColour::noCard();
         }
         $shown = $reference->mean->channels();
         if (max($shown) > self::WHITE) {
-            throw ColourRefusal::blownOut();
+            throw InvalidColour::blownOut();
         }
         if (min($shown) < self::BLACK) {
-            throw ColourRefusal::tooDark();
+            throw InvalidColour::tooDark();
         }
         $true = array_map(static fn (float $v, float $ref): float => $v * $reflects / $ref, $patch->mean->channels(), $shown);
         $remarks = array_keys(array_filter([

@@ -19,17 +19,17 @@ final readonly class Climate
     /**
      * @param float|null $surface temperature of the piece itself; the air's where unknown
      *
-     * @throws ClimateRefusal if no workshop has such air
+     * @throws InvalidClimate if no workshop has such air
      */
     public static function of(float $temperature, float $humidity, Air $air = Air::Still, ?float $surface = null): self
     {
         foreach ([$temperature, $surface ?? $temperature] as $t) {
             if (!is_finite($t) || $t < -30.0 || $t > 60.0) {
-                throw ClimateRefusal::temperature();
+                throw InvalidClimate::temperature();
             }
         }
         if (!is_finite($humidity) || $humidity < 1.0 || $humidity > 100.0) {
-            throw ClimateRefusal::humidity();
+            throw InvalidClimate::humidity();
         }
 
         return new self($temperature, $humidity, $air, $surface ?? $temperature);

@@ -31,12 +31,12 @@ final readonly class DayCurve
     /**
      * @param float $humidity % at the mean of both temperatures
      *
-     * @throws ClimateRefusal if no workshop has such air
+     * @throws InvalidClimate if no workshop has such air
      */
     public static function between(float $coldest, float $warmest, float $humidity, Air $air = Air::Still): self
     {
         if ($coldest > $warmest) {
-            throw ClimateRefusal::coldestIsWarmer();
+            throw InvalidClimate::coldestIsWarmer();
         }
         $mean = ($coldest + $warmest) / 2;
         $water = Climate::of($mean, $humidity)->vapourPressure();

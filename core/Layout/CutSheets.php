@@ -17,7 +17,7 @@ final class CutSheets
     /**
      * @param list<Cut> $cuts
      *
-     * @throws LayoutRefusal if one is larger than a sheet
+     * @throws InvalidLayout if one is larger than a sheet
      */
     public function cut(array $cuts, float $length, float $width): SheetsCut
     {
@@ -39,7 +39,7 @@ final class CutSheets
         $left = [];
         foreach ($cuts as $cut) {
             if ($cut->length > $length + 1e-6 || $cut->width > $width + 1e-6) {
-                throw LayoutRefusal::doesNotFit('A cut', max($cut->length, $cut->width), max($length, $width));
+                throw InvalidLayout::doesNotFit('A cut', max($cut->length, $cut->width), max($length, $width));
             }
             $from = self::smallest($left, $cut);
             if (null === $from) {

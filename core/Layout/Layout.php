@@ -15,7 +15,7 @@ interface Layout
     public function inWords(): string;
 
     /**
-     * @throws LayoutRefusal if it does not go on that face
+     * @throws InvalidLayout if it does not go on that face
      */
     public function on(Plane $face): LaidOut;
 }

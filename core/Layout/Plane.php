@@ -16,11 +16,11 @@ final readonly class Plane
     }
 
     /**
-     * @throws LayoutRefusal if it has no size
+     * @throws InvalidLayout if it has no size
      */
     public static function of(float $length, float $width): self
     {
-        return $length > 0.0 && $width > 0.0 && max($length, $width) <= 100_000.0 ? new self($length, $width) : throw LayoutRefusal::outOfRange('A face', 'between 0 and 100000 mm long and wide');
+        return $length > 0.0 && $width > 0.0 && max($length, $width) <= 100_000.0 ? new self($length, $width) : throw InvalidLayout::outOfRange('A face', 'between 0 and 100000 mm long and wide');
     }
 
     /** With length and width exchanged. */

@@ -33,12 +33,12 @@ enum Share: string
      * @param float $each   the width of one, mm
      * @param float $gap    wanted between two, mm
      *
-     * @throws LayoutRefusal if one is wider than the length
+     * @throws InvalidLayout if one is wider than the length
      */
     public function out(float $length, float $each, float $gap): SharedOut
     {
         if ($each > $length + 1e-9) {
-            throw LayoutRefusal::doesNotFit('One of them', $each, $length);
+            throw InvalidLayout::doesNotFit('One of them', $each, $length);
         }
 
         return match ($this) {
@@ -78,7 +78,7 @@ enum Share: string
             }
         }
         if (null === $best) {
-            throw LayoutRefusal::doesNotFit('Two of them', 2 * $each, $length);
+            throw InvalidLayout::doesNotFit('Two of them', 2 * $each, $length);
         }
         $made = $gapOf($best);
         $from = $gapsMore > 0 ? $made : 0.0;

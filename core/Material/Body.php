@@ -31,29 +31,29 @@ final readonly class Body
     }
 
     /**
-     * @throws MaterialRefusal if a figure cannot be true
+     * @throws InvalidMaterial if a figure cannot be true
      */
     public static function of(Carrier $carrier, BigRational $density, ?BigRational $scooped, float $solids, float $build, ?float $spread, ?float $largestThinning, ?int $slake = null): self
     {
         foreach (['Density' => $density, 'Scooped density' => $scooped] as $what => $value) {
             if (null !== $value && ($value->isLessThan('1/20') || $value->isGreaterThan(20))) {
-                throw MaterialRefusal::outOfRange($what, 'between 0.05 and 20 g/ml');
+                throw InvalidMaterial::outOfRange($what, 'between 0.05 and 20 g/ml');
             }
         }
         foreach (['Volume solids' => $solids, 'Build' => $build] as $what => $value) {
             if ($value < 0.0 || $value > 1.0) {
-                throw MaterialRefusal::outOfRange($what, 'between 0 and 1');
+                throw InvalidMaterial::outOfRange($what, 'between 0 and 1');
             }
         }
         if (null !== $spread && ($spread < 0.2 || $spread > 200.0)) {
-            throw MaterialRefusal::outOfRange('Spread rate', 'between 0.2 and 200 m²/L');
+            throw InvalidMaterial::outOfRange('Spread rate', 'between 0.2 and 200 m²/L');
         }
         if (null !== $largestThinning && ($largestThinning < 0.0 || $largestThinning > 1000.0)) {
-            throw MaterialRefusal::outOfRange('Largest thinning', 'between 0 and 1000 volumes');
+            throw InvalidMaterial::outOfRange('Largest thinning', 'between 0 and 1000 volumes');
         }
 
         if (null !== $slake && ($slake < 0 || $slake > 2880)) {
-            throw MaterialRefusal::outOfRange('Slaking', 'between 0 minutes and 2 days');
+            throw InvalidMaterial::outOfRange('Slaking', 'between 0 minutes and 2 days');
         }
 
         return new self($carrier, $density->simplified(), $scooped?->simplified(), $solids, $build, $spread, $largestThinning, $slake);

@@ -28,17 +28,17 @@ final readonly class Handling
     }
 
     /**
-     * @throws MaterialRefusal if a time is negative or the temperature absurd
+     * @throws InvalidMaterial if a time is negative or the temperature absurd
      */
     public static function of(Dries $dries, ?StatedTimes $times, ?int $openTime, ?int $potLife, bool $rewets, float $lowestTemperature): self
     {
         foreach (['Open time' => $openTime, 'Pot life' => $potLife] as $what => $minutes) {
             if (null !== $minutes && $minutes <= 0) {
-                throw MaterialRefusal::outOfRange($what, 'more than 0 minutes');
+                throw InvalidMaterial::outOfRange($what, 'more than 0 minutes');
             }
         }
         if ($lowestTemperature < -30.0 || $lowestTemperature > 40.0) {
-            throw MaterialRefusal::outOfRange('The lowest temperature', 'between -30 and 40 °C');
+            throw InvalidMaterial::outOfRange('The lowest temperature', 'between -30 and 40 °C');
         }
 
         return new self($dries, $times, $openTime, $potLife, $rewets, $lowestTemperature);

@@ -21,14 +21,14 @@ final readonly class Learned
     }
 
     /**
-     * @throws MaterialRefusal if the power cannot be, or it was learned from nothing
+     * @throws InvalidMaterial if the power cannot be, or it was learned from nothing
      */
     public static function of(Colour $colour, float $power, int $patches, bool $use = true): self
     {
         if ($power < self::LEAST_POWER || $power > self::MOST_POWER) {
-            throw MaterialRefusal::outOfRange('How much more it covers', 'a quarter to four times');
+            throw InvalidMaterial::outOfRange('How much more it covers', 'a quarter to four times');
         }
 
-        return $patches < 1 ? throw MaterialRefusal::outOfRange('What it was learned from', 'at least one patch') : new self($colour, $power, $patches, $use);
+        return $patches < 1 ? throw InvalidMaterial::outOfRange('What it was learned from', 'at least one patch') : new self($colour, $power, $patches, $use);
     }
 }

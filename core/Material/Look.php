@@ -26,12 +26,12 @@ final readonly class Look
     }
 
     /**
-     * @throws MaterialRefusal if hiding is out of range
+     * @throws InvalidMaterial if hiding is out of range
      */
     public static function of(LookKind $kind, ?Colour $colour = null, ?float $hiding = null, ?Colour $tint = null, ?Colour $onWood = null, ?Learned $learned = null): self
     {
         if (null !== $hiding && ($hiding < 0.0 || $hiding > 0.999)) {
-            throw MaterialRefusal::outOfRange('Hiding', 'between 0 and 0.999');
+            throw InvalidMaterial::outOfRange('Hiding', 'between 0 and 0.999');
         }
 
         return new self($kind, $colour, $hiding, $tint, $onWood, $learned);

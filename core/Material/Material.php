@@ -58,7 +58,7 @@ final readonly class Material
      * @param list<string> $cautions
      * @param list<Bleed>  $blocks
      *
-     * @throws MaterialRefusal if it has no name
+     * @throws InvalidMaterial if it has no name
      */
     public static function of(
         string $id,
@@ -79,7 +79,7 @@ final readonly class Material
         bool $grips = false,
         ?Residue $residue = null,
     ): self {
-        return '' === trim($name) ? throw MaterialRefusal::outOfRange('A name', 'at least one letter')
+        return '' === trim($name) ? throw InvalidMaterial::outOfRange('A name', 'at least one letter')
             : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips, $residue);
     }
 

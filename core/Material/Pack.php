@@ -18,14 +18,14 @@ final readonly class Pack
     }
 
     /**
-     * @throws MaterialRefusal if the pack is empty or the price negative
+     * @throws InvalidMaterial if the pack is empty or the price negative
      */
     public static function of(Quantity $size, float $price): self
     {
         if (!$size->amount->isPositive()) {
-            throw MaterialRefusal::outOfRange('A pack', 'more than empty');
+            throw InvalidMaterial::outOfRange('A pack', 'more than empty');
         }
 
-        return $price >= 0.0 ? new self($size, $price) : throw MaterialRefusal::outOfRange('A price', '0 or more');
+        return $price >= 0.0 ? new self($size, $price) : throw InvalidMaterial::outOfRange('A price', '0 or more');
     }
 }

@@ -29,23 +29,23 @@ final readonly class StatedTimes
     }
 
     /**
-     * @throws MaterialRefusal if a time is negative or they do not follow one another
+     * @throws InvalidMaterial if a time is negative or they do not follow one another
      */
     public static function of(int $touch, int $recoat, ?int $recoatMost, int $through, int $cure): self
     {
         if ($touch < 0) {
-            throw MaterialRefusal::outOfRange('Touch-dry', '0 minutes or more');
+            throw InvalidMaterial::outOfRange('Touch-dry', '0 minutes or more');
         }
         $order = ['Touch-dry' => $touch, 'recoat' => $recoat, 'through-dry' => $through, 'cure' => $cure];
         $names = array_keys($order);
         $values = array_values($order);
         for ($i = 1; $i < 4; ++$i) {
             if ($values[$i - 1] > $values[$i]) {
-                throw MaterialRefusal::timesOutOfOrder(ucfirst($names[$i - 1]), $names[$i]);
+                throw InvalidMaterial::timesOutOfOrder(ucfirst($names[$i - 1]), $names[$i]);
             }
         }
         if (null !== $recoatMost && $recoatMost < $recoat) {
-            throw MaterialRefusal::timesOutOfOrder('The earliest recoat', 'the latest');
+            throw InvalidMaterial::timesOutOfOrder('The earliest recoat', 'the latest');
         }
 
         return new self($touch, $recoat, $recoatMost, $through, $cure);

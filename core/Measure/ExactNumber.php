@@ -22,17 +22,17 @@ final class ExactNumber
     ];
 
     /**
-     * @throws MeasureRefusal if the text is not a number, or divides by nothing
+     * @throws InvalidMeasure if the text is not a number, or divides by nothing
      */
     public static function parse(string $text): BigRational
     {
         $plain = trim(strtr($text, array_map(static fn (string $f): string => ' '.$f, self::FRACTIONS) + ['⁄' => '/', '−' => '-']));
         if (\strlen($plain) > 24) {
-            throw MeasureRefusal::tooLong();
+            throw InvalidMeasure::tooLong();
         }
         if (1 === preg_match('/^(-?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/', $plain, $m)) {
             if ('' === trim($m[4], '0')) {
-                throw MeasureRefusal::zeroDenominator($text);
+                throw InvalidMeasure::zeroDenominator($text);
             }
             $value = BigRational::nd($m[3], $m[4])->plus('' === $m[2] ? 0 : $m[2]);
 
@@ -42,7 +42,7 @@ final class ExactNumber
             return BigRational::of(str_replace(',', '.', str_starts_with(ltrim($plain, '-'), '.') || str_starts_with(ltrim($plain, '-'), ',') ? preg_replace('/^(-?)/', '${1}0', $plain, 1) ?? $plain : $plain))->simplified();
         }
 
-        throw MeasureRefusal::unreadable($text);
+        throw InvalidMeasure::unreadable($text);
     }
 
     /**

@@ -19,12 +19,12 @@ final readonly class MeasureAtHand
     }
 
     /**
-     * @throws MeasureRefusal if the step is not above zero or the capacity holds less than one step
+     * @throws InvalidMeasure if the step is not above zero or the capacity holds less than one step
      */
     public static function of(string $name, BigRational $step, BigRational $capacity, Dimension $dimension = Dimension::Volume): self
     {
         if (!$step->isPositive() || $capacity->isLessThan($step)) {
-            throw MeasureRefusal::uselessMeasure($name);
+            throw InvalidMeasure::uselessMeasure($name);
         }
 
         return new self($name, $dimension, $step->simplified(), $capacity->simplified());
@@ -35,11 +35,11 @@ final readonly class MeasureAtHand
      *
      * @param BigRational $drop ml of one
      *
-     * @throws MeasureRefusal if a drop is nothing
+     * @throws InvalidMeasure if a drop is nothing
      */
     public static function dropper(BigRational $drop): self
     {
-        return $drop->isPositive() ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops') : throw MeasureRefusal::uselessMeasure('dropper');
+        return $drop->isPositive() ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops') : throw InvalidMeasure::uselessMeasure('dropper');
     }
 
     /**

@@ -18,10 +18,10 @@ final readonly class NamedPart
     }
 
     /**
-     * @throws MeasureRefusal if the share is negative
+     * @throws InvalidMeasure if the share is negative
      */
     public static function of(string $name, BigRational $share): self
     {
-        return $share->isNegative() ? throw MeasureRefusal::negativePart($name) : new self($name, $share->simplified());
+        return $share->isNegative() ? throw InvalidMeasure::negativePart($name) : new self($name, $share->simplified());
     }
 }

@@ -19,20 +19,20 @@ final readonly class Quantity
     }
 
     /**
-     * @throws MeasureRefusal if negative
+     * @throws InvalidMeasure if negative
      */
     public static function of(Dimension $dimension, BigNumber|int|string $amount): self
     {
         $exact = BigRational::of($amount);
         if ($exact->isNegative()) {
-            throw MeasureRefusal::negativeAmount();
+            throw InvalidMeasure::negativeAmount();
         }
 
         return new self($dimension, $exact->simplified());
     }
 
     /**
-     * @throws MeasureRefusal if negative
+     * @throws InvalidMeasure if negative
      */
     public static function millilitres(BigNumber|int|string $ml): self
     {
@@ -40,7 +40,7 @@ final readonly class Quantity
     }
 
     /**
-     * @throws MeasureRefusal if negative
+     * @throws InvalidMeasure if negative
      */
     public static function grams(BigNumber|int|string $g): self
     {

@@ -25,16 +25,16 @@ final readonly class Ratio
      *
      * @param list<NamedPart> $parts
      *
-     * @throws MeasureRefusal if fewer than two parts are above nothing
+     * @throws InvalidMeasure if fewer than two parts are above nothing
      */
     public static function of(array $parts): self
     {
         $real = array_filter($parts, static fn (NamedPart $p): bool => $p->share->isPositive());
         if ([] === $parts || [] === $real) {
-            throw MeasureRefusal::nothingInIt();
+            throw InvalidMeasure::nothingInIt();
         }
         if (\count($real) < 2) {
-            throw MeasureRefusal::oneIngredientLeft(implode(':', array_map(static fn (NamedPart $p): string => ExactNumber::exact($p->share), $parts)));
+            throw InvalidMeasure::oneIngredientLeft(implode(':', array_map(static fn (NamedPart $p): string => ExactNumber::exact($p->share), $parts)));
         }
 
         return new self($parts);

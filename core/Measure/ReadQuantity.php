@@ -19,14 +19,14 @@ final readonly class ReadQuantity
     }
 
     /**
-     * @throws MeasureRefusal if it is no amount, is negative, or names a unit the studio's measures do not have
+     * @throws InvalidMeasure if it is no amount, is negative, or names a unit the studio's measures do not have
      */
     public function read(string $text): Quantity
     {
         if (1 !== preg_match('/^\s*(-?[\d\s.,\/⁄½⅓⅔¼¾⅛⅜⅝⅞⅙⅚⅕−]+?)\s*(\p{L}[\p{L}. ]*)\s*$/u', $text, $m)) {
-            throw MeasureRefusal::unreadable($text);
+            throw InvalidMeasure::unreadable($text);
         }
-        $unit = Unit::named($m[2]) ?? throw MeasureRefusal::unreadable($text);
+        $unit = Unit::named($m[2]) ?? throw InvalidMeasure::unreadable($text);
 
         return Quantity::of($unit->dimension(), ExactNumber::parse($m[1])->multipliedBy($unit->inBase($this->system, $this->drop)));
     }

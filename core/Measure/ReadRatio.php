@@ -20,7 +20,7 @@ final readonly class ReadRatio
      *
      * @return non-empty-list<Reading> the usual reading first
      *
-     * @throws MeasureRefusal if the text is no ratio of these ingredients
+     * @throws InvalidMeasure if the text is no ratio of these ingredients
      */
     public function read(string $text, array $names, string $unit = 'ml'): array
     {
@@ -33,11 +33,11 @@ final readonly class ReadRatio
         }
         $terms = preg_split('/\s*(?::|\bto\b|\+)\s*/u', $text) ?: [];
         if (\count($terms) < 2) {
-            throw MeasureRefusal::unreadableRatio($text);
+            throw InvalidMeasure::unreadableRatio($text);
         }
         $shares = array_map(ExactNumber::parse(...), $terms);
         if (\count($shares) !== \count($names)) {
-            throw MeasureRefusal::partsAndNames(\count($shares), \count($names));
+            throw InvalidMeasure::partsAndNames(\count($shares), \count($names));
         }
 
         return $this->parts($shares, $names, $unit);
@@ -49,7 +49,7 @@ final readonly class ReadRatio
      *
      * @return non-empty-list<Reading>
      *
-     * @throws MeasureRefusal
+     * @throws InvalidMeasure
      */
     private function parts(array $shares, array $names, string $unit): array
     {
@@ -68,18 +68,18 @@ final readonly class ReadRatio
      *
      * @return non-empty-list<Reading>
      *
-     * @throws MeasureRefusal
+     * @throws InvalidMeasure
      */
     private function percent(BigRational $percent, array $names, string $unit): array
     {
         if (2 !== \count($names)) {
-            throw MeasureRefusal::percentNeedsTwo();
+            throw InvalidMeasure::percentNeedsTwo();
         }
         if ($percent->isNegative()) {
-            throw MeasureRefusal::negativePart($names[1]);
+            throw InvalidMeasure::negativePart($names[1]);
         }
         if ($percent->isZero()) {
-            throw MeasureRefusal::percentOutOfRange();
+            throw InvalidMeasure::percentOutOfRange();
         }
         $share = $percent->dividedBy(100);
         $shown = ExactNumber::decimal($percent).' %';
@@ -103,7 +103,7 @@ final readonly class ReadRatio
      * @param non-empty-list<string> $names
      * @param array<BigRational>     $shares
      *
-     * @throws MeasureRefusal
+     * @throws InvalidMeasure
      */
     private function ratio(array $names, array $shares): Ratio
     {

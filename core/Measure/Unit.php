@@ -63,7 +63,7 @@ enum Unit: string
      *
      * @param BigRational $drop the studio's own drop in ml
      *
-     * @throws MeasureRefusal if the system has no such unit
+     * @throws InvalidMeasure if the system has no such unit
      */
     public function inBase(UnitSystem $system, BigRational $drop): BigRational
     {
@@ -99,6 +99,6 @@ enum Unit: string
             return $drop;
         }
 
-        return null === $text ? throw MeasureRefusal::unitNotOfSystem($this->value, $system) : BigRational::of($text);
+        return null === $text ? throw InvalidMeasure::unitNotOfSystem($this->value, $system) : BigRational::of($text);
     }
 }

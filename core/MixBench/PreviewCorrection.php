@@ -18,9 +18,9 @@ use Inlaid\Core\Mixing\CorrectPot;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FindNearestRatio;
 use Inlaid\Core\Mixing\FlatMix;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MeasuredLine;
 use Inlaid\Core\Mixing\MeasureNearest;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\NearestRatio;
 use Inlaid\Core\Mixing\Portion;
 
@@ -46,7 +46,7 @@ final readonly class PreviewCorrection
      * @param BigRational|null           $holds ml the pot holds
      * @param array<string, BigRational> $have  grams there are to add, by material id; as much as is needed of what is not named
      *
-     * @throws MixingRefusal if the pot is empty, holds what is not in the mix, or is fuller than full
+     * @throws InvalidMix if the pot is empty, holds what is not in the mix, or is fuller than full
      */
     public function preview(Contents $pot, FlatMix $wanted, ?BigRational $holds, array $have, Context $context): CorrectionPreview
     {

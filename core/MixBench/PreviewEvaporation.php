@@ -11,7 +11,7 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\FindEvaporated;
-use Inlaid\Core\Mixing\MixingRefusal;
+use Inlaid\Core\Mixing\InvalidMix;
 
 /**
  * Works out what evaporated from a closed pot, and what restores it.
@@ -26,16 +26,16 @@ final readonly class PreviewEvaporation
      * @param BigRational $then grams when it was closed
      * @param BigRational $now  grams today
      *
-     * @throws MixingRefusal if the pot is empty, nothing has evaporated, it is heavier than it was, or has lost more than could evaporate
+     * @throws InvalidMix if the pot is empty, nothing has evaporated, it is heavier than it was, or has lost more than could evaporate
      */
     public function preview(Contents $pot, BigRational $then, BigRational $now, Material $thinner, Context $context): EvaporationPreview
     {
         if ($pot->isEmpty()) {
-            throw MixingRefusal::emptyPot();
+            throw InvalidMix::emptyPot();
         }
         $found = $this->find->find($pot, $then, $now, $thinner);
         $restore = BatchLinePreview::all(Contents::of([$found->restore]), $context->units, $context->measures);
 
-        return new EvaporationPreview($restore[0] ?? throw MixingRefusal::nothingEvaporated(), round($found->thickened->toFloat(), 3), PotPreview::of($pot, $context->units), PotPreview::of($found->left, $context->units));
+        return new EvaporationPreview($restore[0] ?? throw InvalidMix::nothingEvaporated(), round($found->thickened->toFloat(), 3), PotPreview::of($pot, $context->units), PotPreview::of($found->left, $context->units));
     }
 }

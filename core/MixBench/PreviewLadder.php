@@ -11,8 +11,8 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\FlatMix;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeLadder;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Rung;
 
 /**
@@ -27,7 +27,7 @@ final readonly class PreviewLadder
     /**
      * @param BigRational $each ml of every rung
      *
-     * @throws MixingRefusal if there are too few or too many rungs, or nothing is wanted
+     * @throws InvalidMix if there are too few or too many rungs, or nothing is wanted
      */
     public function preview(FlatMix $from, FlatMix $to, int $rungs, BigRational $each, Context $context): LadderPreview
     {

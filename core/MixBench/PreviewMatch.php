@@ -22,8 +22,8 @@ use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\BatchLine;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeBatch;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Recipe\DescribeStep;
@@ -46,17 +46,17 @@ final readonly class PreviewMatch
      * @param BigRational      $amount ml that are wanted of the mix
      * @param \Closure(): bool $isOver whether the time is up
      *
-     * @throws MixingRefusal if there are too many paints, or none that can be matched with
+     * @throws InvalidMix if there are too many paints, or none that can be matched with
      */
     public function preview(array $paints, Colour $target, Sheen $sheen, int $most, BigRational $amount, UnitSystem $units, \Closure $isOver): MatchPreview
     {
         if (\count($paints) > self::MOST) {
-            throw MixingRefusal::tooManyPaints(self::MOST);
+            throw InvalidMix::tooManyPaints(self::MOST);
         }
         $byId = array_column(array_map(static fn (Material $m): array => [$m->id, $m], $paints), 1, 0);
         $optics = array_filter(array_map(fn (Material $m): ?Optics => LookKind::Opaque === $m->look->kind ? $this->optics->derive($m) : null, self::ofOneKind($byId)));
         if ([] === $optics) {
-            throw MixingRefusal::nothingToMatchWith();
+            throw InvalidMix::nothingToMatchWith();
         }
         $found = MatchColour::find($optics, Lab::of($target), FirstSurface::of($sheen), $isOver, $most);
         $describe = fn (MatchedMix $m): MatchFound => $this->describe($m, $byId, $target, $amount, $units);

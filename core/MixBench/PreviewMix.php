@@ -16,8 +16,8 @@ use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Ingredient;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeBatch;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Core\Recipe\DescribeStep;
@@ -40,7 +40,7 @@ final readonly class PreviewMix
     /**
      * @param BigRational $yield ml wanted
      *
-     * @throws MixingRefusal if nothing is wanted
+     * @throws InvalidMix if nothing is wanted
      */
     public function toYield(Mixture|Material $of, BigRational $yield, Context $context): MixPreview
     {
@@ -48,7 +48,7 @@ final readonly class PreviewMix
     }
 
     /**
-     * @throws MixingRefusal if the material is not in the mix or there is none of it
+     * @throws InvalidMix if the material is not in the mix or there is none of it
      */
     public function fromAllOf(Mixture|Material $of, string $materialId, Quantity $have, Context $context): MixPreview
     {

@@ -72,7 +72,7 @@ final readonly class Contents
     /**
      * What it takes to come from another to this.
      *
-     * @throws MixingRefusal if the other holds more of something that is in this
+     * @throws InvalidMix if the other holds more of something that is in this
      */
     public function minus(self $other): self
     {
@@ -90,14 +90,14 @@ final readonly class Contents
     /**
      * What it is as a mix.
      *
-     * @throws MixingRefusal if there is nothing in it
+     * @throws InvalidMix if there is nothing in it
      */
     public function mix(string $name): FlatMix
     {
         $volume = $this->volume();
         $leaves = array_map(static fn (Portion $p): Component => new Component($p->material, $p->grams->dividedBy($volume)->simplified(), $p->volume()->dividedBy($volume)->simplified()), array_values($this->portions));
 
-        return [] === $leaves ? throw MixingRefusal::nothingInIt($name) : new FlatMix($name, $leaves);
+        return [] === $leaves ? throw InvalidMix::nothingInIt($name) : new FlatMix($name, $leaves);
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class CorrectPot
      * @param array<string, BigRational> $have  grams there are to add, by material id; as much as is needed of what is not named
      * @param BigRational|null           $spare ml of the vessel that are to stay free
      *
-     * @throws MixingRefusal if the pot is empty, holds what is not in the mix, or is fuller than full
+     * @throws InvalidMix if the pot is empty, holds what is not in the mix, or is fuller than full
      */
     public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = [], ?BigRational $spare = null): Correction
     {
@@ -57,20 +57,20 @@ final readonly class CorrectPot
     }
 
     /**
-     * @throws MixingRefusal
+     * @throws InvalidMix
      */
     private static function check(Contents $pot, FlatMix $wanted, ?BigRational $holds): void
     {
         if ($pot->isEmpty()) {
-            throw MixingRefusal::emptyPot();
+            throw InvalidMix::emptyPot();
         }
         $known = array_map(static fn (Component $l): string => $l->material->id, $wanted->leaves);
         $strangers = array_filter($pot->portions, static fn (Portion $p): bool => !\in_array($p->material->id, $known, true));
         if ([] !== $strangers) {
-            throw MixingRefusal::strangers(array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)), $wanted->name);
+            throw InvalidMix::strangers(array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)), $wanted->name);
         }
         if (null !== $holds && $pot->volume()->isGreaterThan($holds)) {
-            throw MixingRefusal::fullerThanFull();
+            throw InvalidMix::fullerThanFull();
         }
     }
 }

@@ -21,16 +21,16 @@ final class FindEvaporated
      * @param BigRational $now     grams today, with the same
      * @param Material    $thinner what evaporates
      *
-     * @throws MixingRefusal if it is heavier than it was, or has lost more than could evaporate
+     * @throws InvalidMix if it is heavier than it was, or has lost more than could evaporate
      */
     public function find(Contents $pot, BigRational $then, BigRational $now, Material $thinner): Evaporated
     {
         $lost = $then->minus($now)->simplified();
         if ($lost->isNegative()) {
-            throw MixingRefusal::heavierThanItWas();
+            throw InvalidMix::heavierThanItWas();
         }
         if ($lost->isGreaterThan($this->most($pot, $thinner->body->carrier))) {
-            throw MixingRefusal::lostTooMuch($thinner->name);
+            throw InvalidMix::lostTooMuch($thinner->name);
         }
         $had = $pot->grams($thinner->id);
         $gone = $lost->isGreaterThan($had) ? $had : $lost;

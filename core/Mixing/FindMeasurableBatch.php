@@ -30,12 +30,12 @@ final class FindMeasurableBatch
      *
      * @return MeasuredBatch|null null where these measures cannot make it
      *
-     * @throws MixingRefusal if nothing is wanted
+     * @throws InvalidMix if nothing is wanted
      */
     public function find(FlatMix $mix, BigRational $need, array $measures, BigRational $tolerance): ?MeasuredBatch
     {
         if (!$need->isPositive()) {
-            throw MixingRefusal::noBatchWanted();
+            throw InvalidMix::noBatchWanted();
         }
         $search = new MeasurableSearch($mix, $need, $tolerance);
         $spoons = $this->spoons($mix, $measures);

@@ -18,15 +18,15 @@ final class FollowPour
      * @param BigRational       $yield  ml wanted
      * @param list<BigRational> $poured grams of the first ingredients, in pouring order; the last of them is being poured
      *
-     * @throws MixingRefusal if nothing is wanted, more is poured than the mix has ingredients, or less than nothing
+     * @throws InvalidMix if nothing is wanted, more is poured than the mix has ingredients, or less than nothing
      */
     public function follow(FlatMix $wanted, BigRational $yield, array $poured): Pouring
     {
         if (!$yield->isPositive()) {
-            throw MixingRefusal::noBatchWanted();
+            throw InvalidMix::noBatchWanted();
         }
         if (\count($poured) > \count($wanted->leaves)) {
-            throw MixingRefusal::nothingMoreToPour();
+            throw InvalidMix::nothingMoreToPour();
         }
         $holds = $wanted->leastYield(Contents::of(array_map(static fn (BigRational $grams, Component $l): Portion => Portion::of($l->material, $grams), $poured, \array_slice($wanted->leaves, 0, \count($poured)))));
         $most = $holds->isGreaterThan($yield) ? $holds->simplified() : $yield->simplified();

@@ -16,12 +16,12 @@ final class MakeBatch
     /**
      * @param BigRational $yield in ml
      *
-     * @throws MixingRefusal if nothing is wanted
+     * @throws InvalidMix if nothing is wanted
      */
     public function toYield(FlatMix $mix, BigRational $yield): Batch
     {
         if (!$yield->isPositive()) {
-            throw MixingRefusal::noBatchWanted();
+            throw InvalidMix::noBatchWanted();
         }
 
         return new Batch($yield->simplified(), array_map(static fn (Component $leaf): BatchLine => new BatchLine(
@@ -35,7 +35,7 @@ final class MakeBatch
     /**
      * The batch that uses up all there is of one ingredient.
      *
-     * @throws MixingRefusal if the material is not in the mix or there is none of it
+     * @throws InvalidMix if the material is not in the mix or there is none of it
      */
     public function fromAllOf(FlatMix $mix, string $materialId, Quantity $have): Batch
     {
@@ -47,6 +47,6 @@ final class MakeBatch
             }
         }
 
-        throw MixingRefusal::notInTheMix($materialId);
+        throw InvalidMix::notInTheMix($materialId);
     }
 }

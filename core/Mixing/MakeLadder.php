@@ -20,15 +20,15 @@ final class MakeLadder
      *
      * @return non-empty-list<Rung>
      *
-     * @throws MixingRefusal if there are too few or too many rungs, or nothing is wanted
+     * @throws InvalidMix if there are too few or too many rungs, or nothing is wanted
      */
     public function make(FlatMix $from, FlatMix $to, int $rungs, BigRational $each): array
     {
         if ($rungs < 2 || $rungs > self::MOST_RUNGS) {
-            throw MixingRefusal::badLadder(self::MOST_RUNGS);
+            throw InvalidMix::badLadder(self::MOST_RUNGS);
         }
         if (!$each->isPositive()) {
-            throw MixingRefusal::noBatchWanted();
+            throw InvalidMix::noBatchWanted();
         }
 
         return array_map(static function (int $k) use ($from, $to, $rungs, $each): Rung {

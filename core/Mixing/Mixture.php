@@ -21,12 +21,12 @@ final readonly class Mixture
     /**
      * @param list<Part> $parts
      *
-     * @throws MixingRefusal if no part is more than nothing
+     * @throws InvalidMix if no part is more than nothing
      */
     public static function of(string $name, Basis $basis, array $parts): self
     {
         $real = array_values(array_filter($parts, static fn (Part $p): bool => $p->share->isPositive()));
 
-        return [] === $real ? throw MixingRefusal::nothingInIt($name) : new self($name, $basis, $real);
+        return [] === $real ? throw InvalidMix::nothingInIt($name) : new self($name, $basis, $real);
     }
 }

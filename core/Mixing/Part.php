@@ -19,10 +19,10 @@ final readonly class Part
     }
 
     /**
-     * @throws MixingRefusal if the share is negative
+     * @throws InvalidMix if the share is negative
      */
     public static function of(BigRational $share, Material|Mixture $of): self
     {
-        return $share->isNegative() ? throw MixingRefusal::negativePart($of->name) : new self($share->simplified(), $of);
+        return $share->isNegative() ? throw InvalidMix::negativePart($of->name) : new self($share->simplified(), $of);
     }
 }

@@ -19,11 +19,11 @@ final readonly class Portion
     }
 
     /**
-     * @throws MixingRefusal if negative
+     * @throws InvalidMix if negative
      */
     public static function of(Material $material, BigRational $grams): self
     {
-        return $grams->isNegative() ? throw MixingRefusal::negativePart($material->name) : new self($material, $grams->simplified());
+        return $grams->isNegative() ? throw InvalidMix::negativePart($material->name) : new self($material, $grams->simplified());
     }
 
     /** ml as a spoon or jug measures it: a powder as scooped. */

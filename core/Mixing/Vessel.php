@@ -28,7 +28,7 @@ final readonly class Vessel
     }
 
     /**
-     * @throws MixingRefusal if a length is not above zero or beyond a bucket
+     * @throws InvalidMix if a length is not above zero or beyond a bucket
      */
     public static function cup(string $name, float $bottomDiameter, float $topDiameter, float $height): self
     {
@@ -43,7 +43,7 @@ final readonly class Vessel
      * @param array{float, float} $bottom length and width
      * @param array{float, float} $top
      *
-     * @throws MixingRefusal if a length is not above zero or beyond a bucket
+     * @throws InvalidMix if a length is not above zero or beyond a bucket
      */
     public static function tray(string $name, array $bottom, array $top, float $height): self
     {
@@ -90,13 +90,13 @@ final readonly class Vessel
     }
 
     /**
-     * @throws MixingRefusal
+     * @throws InvalidMix
      */
     private static function check(float ...$lengths): void
     {
         foreach ($lengths as $mm) {
             if (!is_finite($mm) || $mm <= 0.0 || $mm > 2000.0) {
-                throw MixingRefusal::badVessel('A cup or tray has inside lengths above 0 and up to 2000 mm.');
+                throw InvalidMix::badVessel('A cup or tray has inside lengths above 0 and up to 2000 mm.');
             }
         }
     }

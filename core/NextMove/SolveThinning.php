@@ -12,7 +12,7 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Mixing\MixingRefusal;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Piece\PiecePart;
@@ -43,7 +43,7 @@ final readonly class SolveThinning
     /**
      * @param \Closure(): bool $isOver whether the time is up
      *
-     * @throws MixingRefusal if the step has no mix with a thinner in it, does not touch the piece, or not such a zone
+     * @throws InvalidMix if the step has no mix with a thinner in it, does not touch the piece, or not such a zone
      */
     public function solve(Recipe $recipe, Step $step, Zone $zone, Colour $target, Context $context, \Closure $isOver): SolvePreview
     {
@@ -51,10 +51,10 @@ final readonly class SolveThinning
         $thinner = $mix instanceof Mixture ? self::thinner($mix) : null;
         $part = $recipe->piece->largest($step->touches(...));
         if (!$mix instanceof Mixture || null === $thinner || null === $part) {
-            throw MixingRefusal::nothingToThinWith();
+            throw InvalidMix::nothingToThinWith();
         }
         if (!\in_array($zone, LayLook::zones($part->substrate), true)) {
-            throw MixingRefusal::nothingToLookAt($part->name);
+            throw InvalidMix::nothingToLookAt($part->name);
         }
         $rungs = [];
         foreach (self::RUNGS as $ratio) {

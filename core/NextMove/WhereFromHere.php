@@ -16,9 +16,9 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Surface\DescribeLook;
@@ -59,12 +59,12 @@ final readonly class WhereFromHere
      * @param \Closure(): bool $isOver whether the time to search is up
      * @param \Closure(): bool $isLate whether the time to look over what was found is up too; the best is looked over all the same
      *
-     * @throws RecipeRefusal if there is no target, or none for any part
+     * @throws InvalidRecipe if there is no target, or none for any part
      */
     public function find(Recipe $recipe, ?string $done, array $shelf, Context $context, \Closure $isOver, \Closure $isLate): WherePreview
     {
-        $target = $recipe->target ?? throw RecipeRefusal::noTarget();
-        $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw RecipeRefusal::noTarget();
+        $target = $recipe->target ?? throw InvalidRecipe::noTarget();
+        $part = $recipe->piece->largest(static fn (PiecePart $p): bool => $target->isFor($p->id)) ?? throw InvalidRecipe::noTarget();
         $at = null === $done ? -1 : array_search($done, array_map(static fn (Step $s): string => $s->id, $recipe->steps), true);
         $made = $recipe->withSteps(\array_slice($recipe->steps, 0, false === $at ? 0 : $at + 1));
         $here = $this->look->look($part, $this->worksOn($made, $part, $context));

@@ -54,10 +54,10 @@ enum FieldTest: string
     }
 
     /**
-     * @throws PieceRefusal if it cannot have that answer
+     * @throws InvalidPiece if it cannot have that answer
      */
     public function check(string $answer): void
     {
-        isset($this->answers()[$answer]) || throw PieceRefusal::noSuch('answer to the test', $answer);
+        isset($this->answers()[$answer]) || throw InvalidPiece::noSuch('answer to the test', $answer);
     }
 }

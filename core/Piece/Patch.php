@@ -18,10 +18,10 @@ final readonly class Patch
     }
 
     /**
-     * @throws PieceRefusal if the thirst cannot be true
+     * @throws InvalidPiece if the thirst cannot be true
      */
     public static function of(string $name, Colour $colour, float $drinks): self
     {
-        return $drinks < 0.5 || $drinks > 5.0 ? throw PieceRefusal::outOfRange('What a patch drinks', 'between 0.5 and 5 times a sealed ground') : new self($name, $colour, $drinks);
+        return $drinks < 0.5 || $drinks > 5.0 ? throw InvalidPiece::outOfRange('What a patch drinks', 'between 0.5 and 5 times a sealed ground') : new self($name, $colour, $drinks);
     }
 }

@@ -23,25 +23,25 @@ final readonly class Piece
      * @param list<PiecePart> $parts
      * @param list<Joint>     $joints
      *
-     * @throws PieceRefusal if there is no part, something is there twice, a joint names a face that is not finished, or the count cannot be true
+     * @throws InvalidPiece if there is no part, something is there twice, a joint names a face that is not finished, or the count cannot be true
      */
     public static function of(string $name, int $count, array $parts, array $joints = [], PieceUse $use = new PieceUse()): self
     {
         if ($count < 1 || $count > 1000) {
-            throw PieceRefusal::outOfRange('The number of pieces', 'between 1 and 1000');
+            throw InvalidPiece::outOfRange('The number of pieces', 'between 1 and 1000');
         }
         if ([] === $parts) {
-            throw PieceRefusal::outOfRange('A piece', 'made of at least one part');
+            throw InvalidPiece::outOfRange('A piece', 'made of at least one part');
         }
         $byId = [];
         foreach ($parts as $part) {
-            isset($byId[$part->id]) && throw PieceRefusal::twice('The part', $part->id);
+            isset($byId[$part->id]) && throw InvalidPiece::twice('The part', $part->id);
             $byId[$part->id] = $part;
         }
         foreach ($joints as $joint) {
             foreach ([$joint->moving, $joint->fixed] as $side) {
-                $part = $byId[$side->part] ?? throw PieceRefusal::noSuch('part', $side->part);
-                isset($part->surface->faces[$side->face]) || throw PieceRefusal::faceMissing($part->name, $side->face);
+                $part = $byId[$side->part] ?? throw InvalidPiece::noSuch('part', $side->part);
+                isset($part->surface->faces[$side->face]) || throw InvalidPiece::faceMissing($part->name, $side->face);
             }
         }
 
@@ -62,7 +62,7 @@ final readonly class Piece
     }
 
     /**
-     * @throws PieceRefusal
+     * @throws InvalidPiece
      */
     public function part(string $id): PiecePart
     {
@@ -72,6 +72,6 @@ final readonly class Piece
             }
         }
 
-        throw PieceRefusal::noSuch('part', $id);
+        throw InvalidPiece::noSuch('part', $id);
     }
 }

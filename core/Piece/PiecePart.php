@@ -42,7 +42,7 @@ final readonly class PiecePart
      * @param list<Patch>           $patches
      * @param array<string, string> $tests
      *
-     * @throws PieceRefusal if count, absorption or a test's answer cannot be true
+     * @throws InvalidPiece if count, absorption or a test's answer cannot be true
      */
     public static function of(
         string $id,
@@ -60,13 +60,13 @@ final readonly class PiecePart
         WornPlaces $worn = new WornPlaces(),
     ): self {
         if ($count < 1 || $count > 1000) {
-            throw PieceRefusal::outOfRange('A count', 'between 1 and 1000');
+            throw InvalidPiece::outOfRange('A count', 'between 1 and 1000');
         }
         if (null !== $absorption && ($absorption < 0.5 || $absorption > 5.0)) {
-            throw PieceRefusal::outOfRange('What a part drinks', 'between 0.5 and 5 times a sealed ground');
+            throw InvalidPiece::outOfRange('What a part drinks', 'between 0.5 and 5 times a sealed ground');
         }
         foreach ($tests as $test => $answer) {
-            (FieldTest::tryFrom($test) ?? throw PieceRefusal::noSuch('test', $test))->check($answer);
+            (FieldTest::tryFrom($test) ?? throw InvalidPiece::noSuch('test', $test))->check($answer);
         }
 
         return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests, $pulls, $worn);

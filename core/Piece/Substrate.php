@@ -32,15 +32,15 @@ final readonly class Substrate
     /**
      * @param list<Bleed> $bleeds
      *
-     * @throws PieceRefusal if a figure cannot be true
+     * @throws InvalidPiece if a figure cannot be true
      */
     public static function of(SubstrateKind $kind, string $species, Grain $grain, Colour $colour, ?float $veneer = null, array $bleeds = [], ?float $moves = null): self
     {
         if (null !== $veneer && ($veneer < 0.1 || $veneer > 6.0)) {
-            throw PieceRefusal::outOfRange('The thickness of a veneer', 'between 0.1 and 6 mm');
+            throw InvalidPiece::outOfRange('The thickness of a veneer', 'between 0.1 and 6 mm');
         }
         if (null !== $moves && ($moves < 0.0 || $moves > 0.6)) {
-            throw PieceRefusal::outOfRange('Swelling across the grain', 'between 0 and 0.6 % for each % of moisture');
+            throw InvalidPiece::outOfRange('Swelling across the grain', 'between 0 and 0.6 % for each % of moisture');
         }
 
         return new self($kind, $species, $grain, $colour, $veneer, $bleeds, $moves ?? $kind->moves());

@@ -29,12 +29,12 @@ final readonly class Surface
     }
 
     /**
-     * @throws PieceRefusal if the area cannot be true
+     * @throws InvalidPiece if the area cannot be true
      */
     public static function free(float $area): self
     {
         if (!is_finite($area) || $area <= 0.0 || $area > 1000.0) {
-            throw PieceRefusal::outOfRange('An area', 'more than 0 and at most 1000 m²');
+            throw InvalidPiece::outOfRange('An area', 'more than 0 and at most 1000 m²');
         }
 
         return new self([self::WHOLE => [new Face(self::WHOLE, 'The whole of it'), new Measured($area, 'as entered')]], null, Level::Body, 4000 * sqrt($area));
@@ -44,23 +44,23 @@ final readonly class Surface
      * @param array<string, float> $sizes every one the shape asks for, in mm or as a count
      * @param list<string>         $faces those that are finished
      *
-     * @throws PieceRefusal if a size is missing or cannot be true, or no or an unknown face is named
+     * @throws InvalidPiece if a size is missing or cannot be true, or no or an unknown face is named
      */
     public static function of(Shape $shape, array $sizes, array $faces): self
     {
         foreach ($shape->sizes() as $size) {
-            $value = $sizes[$size->key] ?? throw PieceRefusal::outOfRange($size->name, 'stated');
+            $value = $sizes[$size->key] ?? throw InvalidPiece::outOfRange($size->name, 'stated');
             if (!is_finite($value) || ($size->isCount ? $value < 0 || $value > 500 || 0.0 !== fmod($value, 1.0) : $value < 1 || $value > 20_000)) {
-                throw PieceRefusal::outOfRange($size->name, $size->isCount ? 'a whole number up to 500' : 'between 1 and 20000 mm');
+                throw InvalidPiece::outOfRange($size->name, $size->isCount ? 'a whole number up to 500' : 'between 1 and 20000 mm');
             }
         }
         $known = array_column(array_map(static fn (Face $f): array => [$f->key, $f], $shape->faces()), 1, 0);
         $finished = [];
         foreach ($faces as $key) {
-            $finished[$key] = [$known[$key] ?? throw PieceRefusal::noSuch('face', $key), $shape->measure($key, $sizes)];
+            $finished[$key] = [$known[$key] ?? throw InvalidPiece::noSuch('face', $key), $shape->measure($key, $sizes)];
         }
 
-        return [] === $finished ? throw PieceRefusal::noFaces() : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
+        return [] === $finished ? throw InvalidPiece::noFaces() : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
     }
 
     /**

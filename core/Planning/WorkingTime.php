@@ -27,7 +27,7 @@ final readonly class WorkingTime
      * @param array<int, list<array{int, int}>>    $week
      * @param array<string, list<array{int, int}>> $exceptions
      *
-     * @throws PlanningRefusal if the hours overlap or run backwards, there are none, or the zone is unknown
+     * @throws InvalidSchedule if the hours overlap or run backwards, there are none, or the zone is unknown
      */
     public static function of(string $zone, array $week, array $exceptions = []): self
     {
@@ -36,27 +36,27 @@ final readonly class WorkingTime
             $last = 0;
             foreach ($day as [$from, $to]) {
                 if ($from < $last || $to <= $from || $to > 24 * 60) {
-                    throw PlanningRefusal::badHours();
+                    throw InvalidSchedule::badHours();
                 }
                 $last = $to;
             }
         }
         if ([] === array_filter($week)) {
-            throw PlanningRefusal::noHours();
+            throw InvalidSchedule::noHours();
         }
 
         return new self($timeZone, $week, $exceptions);
     }
 
     /**
-     * @throws PlanningRefusal if there is no such zone
+     * @throws InvalidSchedule if there is no such zone
      */
     public static function zone(string $name): \DateTimeZone
     {
         try {
             return new \DateTimeZone($name);
         } catch (\Exception) {
-            throw PlanningRefusal::unknownZone($name);
+            throw InvalidSchedule::unknownZone($name);
         }
     }
 

@@ -36,7 +36,7 @@ final readonly class Practices
     }
 
     /**
-     * @throws PracticeRefusal if the question or the answer is unknown
+     * @throws InvalidPractice if the question or the answer is unknown
      */
     public function check(string $key, string $choice): void
     {
@@ -48,18 +48,18 @@ final readonly class Practices
      *
      * @return array{string, string}
      *
-     * @throws PracticeRefusal if the question or the answer is unknown
+     * @throws InvalidPractice if the question or the answer is unknown
      */
     public function inWords(string $key, string $choice): array
     {
-        $school = $this->byKey[$key] ?? throw PracticeRefusal::unknown($key);
+        $school = $this->byKey[$key] ?? throw InvalidPractice::unknown($key);
         foreach ($school->choices() as $c) {
             if ($c->key === $choice) {
                 return [$school->question(), $c->name];
             }
         }
 
-        throw PracticeRefusal::unknownChoice($key, $choice);
+        throw InvalidPractice::unknownChoice($key, $choice);
     }
 
     /**

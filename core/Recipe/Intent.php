@@ -16,12 +16,12 @@ final readonly class Intent
     }
 
     /**
-     * @throws RecipeRefusal if the share shown is none
+     * @throws InvalidRecipe if the share shown is none
      */
     public static function of(Purpose $purpose, ?float $shows = null): self
     {
         if (null !== $shows && ($shows < 0.0 || $shows > 1.0)) {
-            throw RecipeRefusal::outOfRange('The share of the ground that shows', 'between 0 and 1');
+            throw InvalidRecipe::outOfRange('The share of the ground that shows', 'between 0 and 1');
         }
 
         return new self($purpose, $shows);

@@ -28,7 +28,7 @@ final readonly class Recipe
      * @param array<string, string> $schools
      * @param array<string, string> $accepted
      *
-     * @throws RecipeRefusal if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last resort is missing or comes too early
+     * @throws InvalidRecipe if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last resort is missing or comes too early
      */
     public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = [], CleanUp $cleanUp = new CleanUp(), ?Target $target = null): self
     {
@@ -36,14 +36,14 @@ final readonly class Recipe
         $seen = [];
         foreach ($steps as $step) {
             if (isset($seen[$step->id])) {
-                throw RecipeRefusal::twice('The step', $step->id);
+                throw InvalidRecipe::twice('The step', $step->id);
             }
             $seen[$step->id] = true;
             foreach (array_diff([...$step->parts, ...$step->detail->masks], $parts) as $unknown) {
-                throw RecipeRefusal::missing('part', $unknown);
+                throw InvalidRecipe::missing('part', $unknown);
             }
             foreach (array_filter($piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true) && $step->touches($p)) as $part) {
-                throw RecipeRefusal::masksWhatItWorksOn($part->name);
+                throw InvalidRecipe::masksWhatItWorksOn($part->name);
             }
         }
         foreach ($steps as $i => $step) {
@@ -58,7 +58,7 @@ final readonly class Recipe
      *
      * @param list<Step> $steps
      *
-     * @throws RecipeRefusal as `of` does
+     * @throws InvalidRecipe as `of` does
      */
     public function withSteps(array $steps): self
     {
@@ -104,13 +104,13 @@ final readonly class Recipe
      * @param list<Step>          $later
      * @param array<string, true> $known ids of all steps
      *
-     * @throws RecipeRefusal
+     * @throws InvalidRecipe
      */
     private static function checkOtherwise(Step $step, array $later, array $known): void
     {
         $otherwise = $step->repeat?->otherwise;
         if (null !== $otherwise && !\in_array($otherwise, array_map(static fn (Step $s): string => $s->id, $later), true)) {
-            throw isset($known[$otherwise]) ? RecipeRefusal::comesTooEarly($otherwise) : RecipeRefusal::missing('step', $otherwise);
+            throw isset($known[$otherwise]) ? InvalidRecipe::comesTooEarly($otherwise) : InvalidRecipe::missing('step', $otherwise);
         }
     }
 

@@ -17,12 +17,12 @@ final readonly class Repeat
     }
 
     /**
-     * @throws RecipeRefusal if the rounds are out of order
+     * @throws InvalidRecipe if the rounds are out of order
      */
     public static function of(Criterion $until, int $least, int $most, ?string $otherwise = null): self
     {
         return $least < 1 || $most > Step::MOST_COATS || $least > $most
-            ? throw RecipeRefusal::outOfRange('The rounds', \sprintf('at least 1, at most %d, and the least no more than the most', Step::MOST_COATS))
+            ? throw InvalidRecipe::outOfRange('The rounds', \sprintf('at least 1, at most %d, and the least no more than the most', Step::MOST_COATS))
             : new self($until, $least, $most, $otherwise);
     }
 }

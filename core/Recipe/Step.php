@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Recipe;
 
-use Inlaid\Core\Layout\LayoutRefusal;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
@@ -43,28 +43,28 @@ final readonly class Step
      * @param list<string> $parts
      * @param int          $coats how often it is done, or expected to be where it is repeated until something is so
      *
-     * @throws LayoutRefusal if it is laid out otherwise than its technique can be
-     * @throws RecipeRefusal if coats cannot be true or the technique does not go with the material, the tool or being repeated
+     * @throws InvalidLayout if it is laid out otherwise than its technique can be
+     * @throws InvalidRecipe if coats cannot be true or the technique does not go with the material, the tool or being repeated
      */
     public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = '', ?Repeat $repeat = null): self
     {
         if ($coats < ($repeat->least ?? 1) || $coats > ($repeat->most ?? self::MOST_COATS)) {
-            throw RecipeRefusal::outOfRange(null === $repeat ? 'Coats' : 'The rounds expected', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
+            throw InvalidRecipe::outOfRange(null === $repeat ? 'Coats' : 'The rounds expected', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
         }
         if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
-            throw RecipeRefusal::wrongTool($technique->name(), $detail->tool->inWords());
+            throw InvalidRecipe::wrongTool($technique->name(), $detail->tool->inWords());
         }
         if (null !== $detail->layout && !\in_array($detail->layout->kind(), $technique->figures()->laidOut, true)) {
-            throw LayoutRefusal::notOf($technique->name());
+            throw InvalidLayout::notOf($technique->name());
         }
         if (null !== $repeat && !$repeat->until->suits($technique->figures()->act)) {
-            throw RecipeRefusal::notBroughtAbout($repeat->until, $technique->name());
+            throw InvalidRecipe::notBroughtAbout($repeat->until, $technique->name());
         }
         if ($technique->figures()->takesMaterial && null === $uses) {
-            throw RecipeRefusal::needsMaterial($technique->name());
+            throw InvalidRecipe::needsMaterial($technique->name());
         }
         if (!$technique->figures()->takesMaterial && null !== $uses) {
-            throw RecipeRefusal::takesNoMaterial($technique->name());
+            throw InvalidRecipe::takesNoMaterial($technique->name());
         }
 
         return new self($id, $title, $technique, $intent, $parts, $uses, $coats, $detail, $wait, $note, $repeat);

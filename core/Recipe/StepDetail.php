@@ -42,16 +42,16 @@ final readonly class StepDetail
     /**
      * @param list<string> $masks
      *
-     * @throws RecipeRefusal if a figure cannot be true
+     * @throws InvalidRecipe if a figure cannot be true
      */
     public static function of(?FilmWeight $weight = null, ?float $left = null, ?int $grit = null, ?float $depth = null, ?int $dwell = null, ?int $handsOn = null, ?Tool $tool = null, ?Direction $strokes = null, ?SandingAim $aim = null, array $masks = [], Hand $hand = Hand::Middle, ?Placement $where = null, ?Layout $layout = null): self
     {
         return match (true) {
-            null !== $left && ($left < 0.0 || $left > 1.0) => throw RecipeRefusal::outOfRange('The share left after wiping', 'between 0 and 1'),
-            null !== $grit && ($grit < 24 || $grit > 3000) => throw RecipeRefusal::outOfRange('A grit', 'between 24 and 3000'),
-            null !== $depth && ($depth < 0.0 || $depth > 5000.0) => throw RecipeRefusal::outOfRange('A depth', 'between 0 and 5000 µm'),
-            null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw RecipeRefusal::outOfRange('A dwell', 'between 0 minutes and 2 days'),
-            null !== $handsOn && ($handsOn < 1 || $handsOn > 2880) => throw RecipeRefusal::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
+            null !== $left && ($left < 0.0 || $left > 1.0) => throw InvalidRecipe::outOfRange('The share left after wiping', 'between 0 and 1'),
+            null !== $grit && ($grit < 24 || $grit > 3000) => throw InvalidRecipe::outOfRange('A grit', 'between 24 and 3000'),
+            null !== $depth && ($depth < 0.0 || $depth > 5000.0) => throw InvalidRecipe::outOfRange('A depth', 'between 0 and 5000 µm'),
+            null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw InvalidRecipe::outOfRange('A dwell', 'between 0 minutes and 2 days'),
+            null !== $handsOn && ($handsOn < 1 || $handsOn > 2880) => throw InvalidRecipe::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
             default => new self($weight, $left, $grit, $depth, $dwell, $handsOn, $tool, $strokes, $aim, $masks, $hand, $where, $layout),
         };
     }

@@ -25,11 +25,11 @@ final readonly class Target
      * @param array<string, Colour> $colours by zone
      * @param list<string>          $parts
      *
-     * @throws RecipeRefusal if there is no colour at all
+     * @throws InvalidRecipe if there is no colour at all
      */
     public static function of(string $name, array $colours, array $parts = []): self
     {
-        return [] === $colours ? throw RecipeRefusal::emptyTarget() : new self($name, $colours, $parts);
+        return [] === $colours ? throw InvalidRecipe::emptyTarget() : new self($name, $colours, $parts);
     }
 
     public function isFor(string $part): bool

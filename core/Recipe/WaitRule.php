@@ -16,12 +16,12 @@ final readonly class WaitRule
     }
 
     /**
-     * @throws RecipeRefusal if the minutes are missing or beyond three months
+     * @throws InvalidRecipe if the minutes are missing or beyond three months
      */
     public static function of(WaitUntil $until, ?int $minutes = null): self
     {
         if (WaitUntil::Minutes === $until && (null === $minutes || $minutes < 0 || $minutes > 131400)) {
-            throw RecipeRefusal::outOfRange('A wait', 'between 0 minutes and 3 months');
+            throw InvalidRecipe::outOfRange('A wait', 'between 0 minutes and 3 months');
         }
 
         return new self($until, WaitUntil::Minutes === $until ? (int) $minutes : 0);

@@ -33,19 +33,19 @@ final readonly class Event
     }
 
     /**
-     * @throws BenchRefusal if what its kind needs is missing
+     * @throws InvalidEntry if what its kind needs is missing
      */
     public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null, ?string $of = null, ?string $before = null): self
     {
         return match (true) {
-            $kind->isOfStep() && null === $step => throw BenchRefusal::needs('the step it belongs to'),
-            $coat < 1 || $lay < 1 || $lay > 2 => throw BenchRefusal::needs('a coat from 1 on, and a first or a second lay'),
-            EventKind::Poured === $kind && (null === $ml || $ml <= 0.0 || $ml > 100_000) => throw BenchRefusal::needs('an amount of more than nothing'),
-            EventKind::Note === $kind && (null === $text || '' === trim($text)) => throw BenchRefusal::needs('words'),
-            EventKind::Climate === $kind && null === $climate => throw BenchRefusal::needs('the air'),
-            EventKind::Colour === $kind && null === $colour => throw BenchRefusal::needs('a colour'),
-            EventKind::Mix === $kind && (null === $of || $of === $step) => throw BenchRefusal::needs('another step whose mix is taken'),
-            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw BenchRefusal::needs('another event that it undoes'),
+            $kind->isOfStep() && null === $step => throw InvalidEntry::needs('the step it belongs to'),
+            $coat < 1 || $lay < 1 || $lay > 2 => throw InvalidEntry::needs('a coat from 1 on, and a first or a second lay'),
+            EventKind::Poured === $kind && (null === $ml || $ml <= 0.0 || $ml > 100_000) => throw InvalidEntry::needs('an amount of more than nothing'),
+            EventKind::Note === $kind && (null === $text || '' === trim($text)) => throw InvalidEntry::needs('words'),
+            EventKind::Climate === $kind && null === $climate => throw InvalidEntry::needs('the air'),
+            EventKind::Colour === $kind && null === $colour => throw InvalidEntry::needs('a colour'),
+            EventKind::Mix === $kind && (null === $of || $of === $step) => throw InvalidEntry::needs('another step whose mix is taken'),
+            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('another event that it undoes'),
             default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
         };
     }

@@ -68,7 +68,7 @@ final readonly class Balance
     /**
      * The balance after some moves.
      *
-     * @throws StockRefusal if something is not there
+     * @throws InvalidStock if something is not there
      */
     public function after(Move ...$moves): self
     {
@@ -77,7 +77,7 @@ final readonly class Balance
             $had = $grams[$move->from->key][$move->materialId] ?? BigRational::zero();
             $left = Account::bought()->key === $move->from->key ? $had->plus($move->grams) : $had->minus($move->grams);
             if ($left->isNegative()) {
-                throw StockRefusal::notThere();
+                throw InvalidStock::notThere();
             }
             $grams[$move->from->key][$move->materialId] = $left->simplified();
             $grams[$move->to->key][$move->materialId] = ($grams[$move->to->key][$move->materialId] ?? BigRational::zero())->plus($move->grams)->simplified();
@@ -91,14 +91,14 @@ final readonly class Balance
      *
      * @return list<Move>
      *
-     * @throws StockRefusal if less than nothing was counted
+     * @throws InvalidStock if less than nothing was counted
      */
     public function count(string $materialId, BigRational $grams): array
     {
         $more = Move::onGrid($grams)->minus($this->grams(Account::shelf(), $materialId));
 
         return match (true) {
-            $grams->isNegative() => throw StockRefusal::nothing(),
+            $grams->isNegative() => throw InvalidStock::nothing(),
             $more->isZero() => [],
             $more->isPositive() => [Move::of($materialId, $more, Account::bought(), Account::shelf())],
             default => [Move::of($materialId, $more->negated(), Account::shelf(), Account::used())],
@@ -135,16 +135,16 @@ final readonly class Balance
      *
      * @return list<Move>
      *
-     * @throws StockRefusal if nothing is taken, or more than all
+     * @throws InvalidStock if nothing is taken, or more than all
      */
     public function draw(Account $pot, BigRational $share, Account $to): array
     {
         if ($share->isGreaterThan(1) || [] === $this->all($pot)) {
-            throw StockRefusal::notThere();
+            throw InvalidStock::notThere();
         }
         $taken = array_map(static fn (BigRational $grams): BigRational => Move::onGrid($grams->multipliedBy($share)), $this->all($pot));
         $some = array_filter($taken, static fn (BigRational $grams): bool => $grams->isPositive());
 
-        return [] === $some ? throw StockRefusal::nothing() : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
+        return [] === $some ? throw InvalidStock::nothing() : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
     }
 }

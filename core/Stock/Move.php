@@ -26,15 +26,15 @@ final readonly class Move
     }
 
     /**
-     * @throws StockRefusal if it is nothing or less, or more than anybody has
+     * @throws InvalidStock if it is nothing or less, or more than anybody has
      */
     public static function of(string $materialId, BigRational $grams, Account $from, Account $to): self
     {
         $onGrid = self::onGrid($grams);
 
         return match (true) {
-            !$onGrid->isPositive() => throw StockRefusal::nothing(),
-            $onGrid->isGreaterThan(self::MOST) => throw StockRefusal::tooMuch(),
+            !$onGrid->isPositive() => throw InvalidStock::nothing(),
+            $onGrid->isGreaterThan(self::MOST) => throw InvalidStock::tooMuch(),
             default => new self($materialId, $onGrid, $from, $to),
         };
     }

@@ -24,20 +24,20 @@ final class RoundLedger
      *
      * @return list<Move> those that are more than nothing on the grid
      *
-     * @throws StockRefusal if something is not there
+     * @throws InvalidStock if something is not there
      */
     public function line(array $moves): array
     {
         $onGrid = [];
         foreach ($moves as [$material, $grams, $from, $to]) {
             if (!$grams->isPositive()) {
-                throw StockRefusal::nothing();
+                throw InvalidStock::nothing();
             }
             $out = Move::onGrid($grams);
             if ($from->isOnHand()) {
                 $stays = $this->had($this->true, $from, $material)->minus($grams)->simplified();
                 if ($stays->isNegative()) {
-                    throw StockRefusal::notThere();
+                    throw InvalidStock::notThere();
                 }
                 $this->true[$from->key][$material] = $stays;
                 $out = $this->had($this->kept, $from, $material)->minus(Move::onGrid($stays))->simplified();

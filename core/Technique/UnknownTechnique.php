@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique;
 
-use Inlaid\Core\Refusal;
+use Inlaid\Core\ValidationError;
 
 /**
  * A recipe names a technique nobody has defined.
  */
-final class UnknownTechnique extends Refusal
+final class UnknownTechnique extends ValidationError
 {
     public static function named(string $key): self
     {

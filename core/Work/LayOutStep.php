@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\Core\Work;
 
 use Inlaid\Core\Layout\CutSheets;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Layout\Layout;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\SheetsCut;
 use Inlaid\Core\Recipe\Recipe;
@@ -53,7 +53,7 @@ final readonly class LayOutStep
     {
         try {
             return new FaceLaidOut($part, $face, $count, $plane, $layout->on($plane)->rounded(), null);
-        } catch (LayoutRefusal $refused) {
+        } catch (InvalidLayout $refused) {
             return new FaceLaidOut($part, $face, $count, $plane, null, $refused->getMessage());
         }
     }

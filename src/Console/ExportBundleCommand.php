@@ -26,7 +26,7 @@ final class ExportBundleCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, function () use ($input): void {
+        return ReportError::around($output, function () use ($input): void {
             $file = Arguments::text($input, 'file');
             if (file_exists($file)) {
                 throw new \RuntimeException(\sprintf('There is a file "%s" already; it is left alone.', $file));

@@ -28,7 +28,7 @@ final class ExportRecipeCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, function () use ($input, $output): void {
+        return ReportError::around($output, function () use ($input, $output): void {
             $id = Arguments::text($input, 'id');
             $revision = Arguments::optionOrNull($input, 'revision');
             $text = null === $revision ? $this->book->get($id)->draft->document : $this->book->revision($id, (int) $revision)->document;

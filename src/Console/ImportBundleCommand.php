@@ -31,7 +31,7 @@ final class ImportBundleCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, function () use ($input, $output): void {
+        return ReportError::around($output, function () use ($input, $output): void {
             $zip = ZipIn::open(Arguments::text($input, 'file'), true);
             if (true === $input->getOption('replace') && true !== $input->getOption('look')) {
                 $output->writeln('The former studio is kept in '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.');

@@ -27,7 +27,7 @@ final class ImportRecipeCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, function () use ($input, $output): void {
+        return ReportError::around($output, function () use ($input, $output): void {
             $output->writeln($this->book->add($this->read->document(Arguments::jsonFile(Arguments::text($input, 'file'))))->id);
         });
     }

@@ -31,7 +31,7 @@ final class PreviewCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return TellRefusal::around($output, function () use ($input, $output): void {
+        return ReportError::around($output, function () use ($input, $output): void {
             $recipe = $this->read->read(Arguments::jsonFile(Arguments::text($input, 'file')));
             $stated = Arguments::optionOrNull($input, 'context');
             [$context, $whole] = $this->context->with(null === $stated ? null : Arguments::jsonFile($stated), '');

@@ -6,13 +6,13 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Document\BoardDocument;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\Picture;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredPhoto;
 use Inlaid\App\Store\Entity\StoredReading;
-use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\InvalidBoard;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -39,11 +39,11 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredBoard
     {
-        return $this->em->find(StoredBoard::class, $id) ?? throw NotThere::of('board', $id);
+        return $this->em->find(StoredBoard::class, $id) ?? throw NotFound::of('board', $id);
     }
 
     /**
@@ -59,19 +59,19 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws NotThere
-     * @throws Stale    if it has moved on from the given version
-     * @throws Refused  if it has been laid
+     * @throws NotFound
+     * @throws VersionConflict if it has moved on from the given version
+     * @throws InvalidInput    if it has been laid
      */
     public function save(string $id, int $version, BoardDocument $document): StoredBoard
     {
         return $this->em->wrapInTransaction(function () use ($id, $version, $document): StoredBoard {
             $board = $this->get($id);
             if ($board->version !== $version) {
-                throw new Stale($board->version, $board->document);
+                throw new VersionConflict($board->version, $board->document);
             }
             if (null !== $board->laidAt) {
-                throw Refused::at('', 'This board has been laid: what is on it does not change any more. Begin another one.');
+                throw InvalidInput::at('', 'This board has been laid: what is on it does not change any more. Begin another one.');
             }
             [$board->title, $board->document, $board->card, $board->recipeId, $board->updatedAt] = [$document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, new \DateTimeImmutable()];
             ++$board->version;
@@ -83,15 +83,15 @@ final readonly class BoardBook
     /**
      * Notes that it has been laid, or that it has not after all, as long as nothing has been read of it.
      *
-     * @throws NotThere
-     * @throws Refused  if something has been read of it
+     * @throws NotFound
+     * @throws InvalidInput if something has been read of it
      */
     public function lay(string $id, bool $laid): StoredBoard
     {
         return $this->em->wrapInTransaction(function () use ($id, $laid): StoredBoard {
             $board = $this->get($id);
             if (!$laid && ([] !== $this->readings($board) || [] !== $this->photos($board))) {
-                throw Refused::at('/laid', 'Something has been read of this board: it has been laid.');
+                throw InvalidInput::at('/laid', 'Something has been read of this board: it has been laid.');
             }
             $board->laidAt = $laid ? $board->laidAt ?? new \DateTimeImmutable() : null;
 
@@ -100,7 +100,7 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function archive(string $id, bool $archived): StoredBoard
     {
@@ -125,8 +125,8 @@ final readonly class BoardBook
      *
      * @param array<string, mixed> $reading
      *
-     * @throws NotThere
-     * @throws BoardRefusal if there is no such patch
+     * @throws NotFound
+     * @throws InvalidBoard if there is no such patch
      */
     public function note(string $id, string $patch, array $reading): StoredBoard
     {
@@ -153,24 +153,24 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function photo(string $id): StoredPhoto
     {
-        return $this->em->find(StoredPhoto::class, $id) ?? throw NotThere::of('photo', $id);
+        return $this->em->find(StoredPhoto::class, $id) ?? throw NotFound::of('photo', $id);
     }
 
     /**
-     * @throws NotThere
-     * @throws BoardRefusal if there is no such patch
-     * @throws Refused      if it has as many photos as it may
+     * @throws NotFound
+     * @throws InvalidBoard if there is no such patch
+     * @throws InvalidInput if it has as many photos as it may
      */
     public function addPhoto(string $id, string $patch, Picture $picture): StoredPhoto
     {
         return $this->em->wrapInTransaction(function () use ($id, $patch, $picture): StoredPhoto {
             $board = $this->readable($id, $patch);
             if (self::MOST_PHOTOS <= \count(array_filter($this->photos($board), static fn (PhotoLine $p): bool => $p->patch === $patch))) {
-                throw Refused::at('', \sprintf('A patch has %d photos at most. Put one away first.', self::MOST_PHOTOS));
+                throw InvalidInput::at('', \sprintf('A patch has %d photos at most. Put one away first.', self::MOST_PHOTOS));
             }
             $photo = new StoredPhoto((string) new Ulid(), $board, $patch, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable());
             $this->em->persist($photo);
@@ -180,7 +180,7 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function putAway(string $photo, bool $away): StoredBoard
     {
@@ -200,14 +200,14 @@ final readonly class BoardBook
     }
 
     /**
-     * @throws BoardRefusal if there is no such patch
+     * @throws InvalidBoard if there is no such patch
      */
     public function checkPatch(StoredBoard $board, string $patch): void
     {
         $patches = $this->card($board)->patches;
         $labels = array_map(static fn (mixed $p): mixed => $p instanceof \stdClass ? $p->label : null, \is_array($patches) ? $patches : []);
         if (!\in_array($patch, $labels, true)) {
-            throw BoardRefusal::noSuchPatch(mb_substr($patch, 0, 20));
+            throw InvalidBoard::noSuchPatch(mb_substr($patch, 0, 20));
         }
     }
 

@@ -44,13 +44,13 @@ final readonly class CalendarFeed
     }
 
     /**
-     * @throws NotThere if it is not that secret, or there is none
+     * @throws NotFound if it is not that secret, or there is none
      */
     public function check(string $secret): void
     {
         $feed = $this->em->find(StoredFeed::class, StoredFeed::ID);
         if (null === $feed || !hash_equals($feed->tokenHash, Secret::hash($secret))) {
-            throw NotThere::linkClosed();
+            throw NotFound::linkClosed();
         }
     }
 }

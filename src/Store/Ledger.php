@@ -11,8 +11,8 @@ use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\InvalidStock;
 use Inlaid\Core\Stock\Move;
-use Inlaid\Core\Stock\StockRefusal;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -69,7 +69,7 @@ final readonly class Ledger
     /**
      * @param list<Move> $moves
      *
-     * @throws StockRefusal if something is not there
+     * @throws InvalidStock if something is not there
      */
     public function record(EntryKind $kind, array $moves, ?string $potId = null, string $note = '', ?Booking $booking = null): void
     {

@@ -6,7 +6,7 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Csv;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\Core\Run\Event;
@@ -23,7 +23,7 @@ final readonly class LogTable
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function write(string $id): string
     {
@@ -56,8 +56,8 @@ final readonly class LogTable
      *
      * @return list<TableLine>
      *
-     * @throws NotThere
-     * @throws Refused  with every line that is wrong
+     * @throws NotFound
+     * @throws InvalidInput with every line that is wrong
      */
     public function plan(string $id, string $text): array
     {
@@ -67,8 +67,8 @@ final readonly class LogTable
     /**
      * @return list<TableLine> what it did
      *
-     * @throws NotThere
-     * @throws Refused  with every line that is wrong; nothing is kept then
+     * @throws NotFound
+     * @throws InvalidInput with every line that is wrong; nothing is kept then
      */
     public function take(string $id, string $text): array
     {
@@ -102,12 +102,12 @@ final readonly class LogTable
      * @param list<TableLine>    $lines
      * @param array<int, string> $refused why, by the place of the line
      *
-     * @throws Refused if any is
+     * @throws InvalidInput if any is
      */
     private static function insist(array $lines, array $refused): void
     {
         if ([] !== $refused) {
-            throw new Refused(array_map(static fn (int $i, string $why): Violation => new Violation('/lines/'.$i, \sprintf('Line %d: %s', $lines[$i]->line, $why)), array_keys($refused), $refused));
+            throw new InvalidInput(array_map(static fn (int $i, string $why): Violation => new Violation('/lines/'.$i, \sprintf('Line %d: %s', $lines[$i]->line, $why)), array_keys($refused), $refused));
         }
     }
 

@@ -32,15 +32,15 @@ final readonly class MaterialShelf
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredMaterial
     {
-        return $this->em->find(StoredMaterial::class, $id) ?? throw NotThere::of('material', $id);
+        return $this->em->find(StoredMaterial::class, $id) ?? throw NotFound::of('material', $id);
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function read(string $id): Material
     {
@@ -75,8 +75,8 @@ final readonly class MaterialShelf
     /**
      * @param Material $material with the version the change was made from
      *
-     * @throws NotThere
-     * @throws Stale    if it has been changed since
+     * @throws NotFound
+     * @throws VersionConflict if it has been changed since
      */
     public function change(Material $material): StoredMaterial
     {
@@ -84,7 +84,7 @@ final readonly class MaterialShelf
             $stored = $this->get($material->id);
             $this->em->refresh($stored);
             if ($stored->version !== $material->version) {
-                throw new Stale($stored->version, $stored->document);
+                throw new VersionConflict($stored->version, $stored->document);
             }
             ++$stored->version;
             $stored->name = $material->name;
@@ -97,7 +97,7 @@ final readonly class MaterialShelf
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function archive(string $id, bool $archived): StoredMaterial
     {

@@ -17,8 +17,8 @@ use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\Portion;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\InvalidStock;
 use Inlaid\Core\Stock\Move;
-use Inlaid\Core\Stock\StockRefusal;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -35,11 +35,11 @@ final readonly class PotBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredPot
     {
-        return $this->em->find(StoredPot::class, $id) ?? throw NotThere::of('pot', $id);
+        return $this->em->find(StoredPot::class, $id) ?? throw NotFound::of('pot', $id);
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class PotBook
      *
      * @param \Closure(string): StoredPot $pot a pot with that id
      *
-     * @throws StockRefusal if nothing goes in
+     * @throws InvalidStock if nothing goes in
      */
     public function mix(\Closure $pot, Contents $holds, ?Booking $booking = null): StoredPot
     {
@@ -113,8 +113,8 @@ final readonly class PotBook
     }
 
     /**
-     * @throws NotThere
-     * @throws StockRefusal if nothing is added
+     * @throws NotFound
+     * @throws InvalidStock if nothing is added
      */
     public function add(string $id, Contents $more, ?Booking $booking = null): StoredPot
     {
@@ -132,8 +132,8 @@ final readonly class PotBook
      * @param \Closure(StoredPot, string): StoredPot $off what is poured off, with that id
      * @param BigRational                            $ml  that is poured off
      *
-     * @throws NotThere
-     * @throws StockRefusal if it is not there, or nothing is added
+     * @throws NotFound
+     * @throws InvalidStock if it is not there, or nothing is added
      */
     public function correct(string $id, \Closure $off, BigRational $ml, Contents $more, ?Booking $booking = null): StoredPot
     {
@@ -153,8 +153,8 @@ final readonly class PotBook
      *
      * @param BigRational|null $ml null for all
      *
-     * @throws NotThere
-     * @throws StockRefusal if it is not there
+     * @throws NotFound
+     * @throws InvalidStock if it is not there
      */
     public function take(string $id, ?BigRational $ml, EntryKind $kind, Account $to, string $note = '', ?Booking $booking = null): StoredPot
     {
@@ -169,8 +169,8 @@ final readonly class PotBook
     /**
      * @param BigRational $grams of one of the materials in it
      *
-     * @throws NotThere
-     * @throws StockRefusal if it is not there
+     * @throws NotFound
+     * @throws InvalidStock if it is not there
      */
     public function evaporate(string $id, string $materialId, BigRational $grams, ?Booking $booking = null): StoredPot
     {
@@ -188,8 +188,8 @@ final readonly class PotBook
      * @param \Closure(string): StoredPot     $pot  a pot with that id
      * @param array<string, BigRational|null> $from ml by pot, null for all
      *
-     * @throws NotThere
-     * @throws StockRefusal if something is not there, or nothing goes in
+     * @throws NotFound
+     * @throws InvalidStock if something is not there, or nothing goes in
      */
     public function pool(\Closure $pot, array $from, Contents $more, ?Booking $booking = null): StoredPot
     {
@@ -223,12 +223,12 @@ final readonly class PotBook
     }
 
     /**
-     * @throws StockRefusal if nothing goes in
+     * @throws InvalidStock if nothing goes in
      */
     private function fill(StoredPot $pot, Contents $more, EntryKind $kind, ?Booking $booking = null): void
     {
         if ($more->isEmpty()) {
-            throw StockRefusal::nothing();
+            throw InvalidStock::nothing();
         }
         $this->remember($pot, array_map(static fn (Portion $p): Material => $p->material, $more->portions));
         $this->ledger->record($kind, $this->ledger->balance(Account::shelf())->fill(Account::pot($pot->id), array_map(static fn (Portion $p): BigRational => $p->grams, $more->portions)), $pot->id, booking: $booking);
@@ -237,13 +237,13 @@ final readonly class PotBook
     /**
      * @return list<Move>
      *
-     * @throws StockRefusal if it is not there
+     * @throws InvalidStock if it is not there
      */
     private function draw(StoredPot $pot, ?BigRational $ml, Account $to): array
     {
         $volume = $this->contents($pot)[0]->volume();
         if ($volume->isZero()) {
-            throw StockRefusal::notThere();
+            throw InvalidStock::notThere();
         }
         $account = Account::pot($pot->id);
         $isAll = null === $ml || $ml->minus($volume)->abs()->isLessThan(self::CLINGS);

@@ -6,14 +6,14 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Document\ApplyEdits;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredBoard;
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\EditKind;
 use Inlaid\Core\Mixing\Mixture;
@@ -35,14 +35,14 @@ final readonly class PromotePatch
     /**
      * What would be; nothing is stored.
      *
-     * @throws NotThere     if the board or its recipe is not there
-     * @throws BoardRefusal if there is no such patch
-     * @throws Refused      if the recipe has moved on too far
+     * @throws NotFound     if the board or its recipe is not there
+     * @throws InvalidBoard if there is no such patch
+     * @throws InvalidInput if the recipe has moved on too far
      */
     public function look(string $boardId, string $patch): PatchPromoted
     {
         $board = $this->boards->get($boardId);
-        $recipe = $this->book->get($board->recipeId ?? throw NotThere::of('recipe', 'of this board'));
+        $recipe = $this->book->get($board->recipeId ?? throw NotFound::of('recipe', 'of this board'));
         $read = $this->readBoard->read(Json::decode($board->document));
         $edits = $read->board->patch($patch)->cell->edits;
         $before = $this->readRecipe->document(Json::decode($recipe->draft->document));
@@ -59,17 +59,17 @@ final readonly class PromotePatch
     /**
      * @param int $version of the draft that was looked at
      *
-     * @throws NotThere
-     * @throws BoardRefusal
-     * @throws Refused      if another patch of the board is in the recipe, or the recipe has moved on too far
-     * @throws Stale        if the draft has moved on
+     * @throws NotFound
+     * @throws InvalidBoard
+     * @throws InvalidInput    if another patch of the board is in the recipe, or the recipe has moved on too far
+     * @throws VersionConflict if the draft has moved on
      */
     public function promote(string $boardId, string $patch, string $reason, int $version, ?string $share): PatchPromoted
     {
         return $this->em->wrapInTransaction(function () use ($boardId, $patch, $reason, $version, $share): PatchPromoted {
             $board = $this->boards->get($boardId);
             if (null !== $board->chosen) {
-                throw Refused::at('/patch', 'A patch of this board is in the recipe already. Take it back first.');
+                throw InvalidInput::at('/patch', 'A patch of this board is in the recipe already. Take it back first.');
             }
             $found = $this->look($boardId, $patch);
             $before = $found->recipe->draft->document;
@@ -83,8 +83,8 @@ final readonly class PromotePatch
     }
 
     /**
-     * @throws NotThere
-     * @throws Refused  if nothing was chosen, or the draft is no longer what it was then
+     * @throws NotFound
+     * @throws InvalidInput if nothing was chosen, or the draft is no longer what it was then
      */
     public function takeBack(string $boardId): StoredBoard
     {
@@ -92,12 +92,12 @@ final readonly class PromotePatch
             $board = $this->boards->get($boardId);
             $chosen = null === $board->chosen ? null : Json::decode($board->chosen);
             if (!$chosen instanceof \stdClass || null === $board->draftBefore || null === $board->recipeId) {
-                throw Refused::at('', 'Nothing of this board is in the recipe.');
+                throw InvalidInput::at('', 'Nothing of this board is in the recipe.');
             }
             $draft = $this->book->get($board->recipeId)->draft;
             if ($draft->document !== $board->draftBefore) {
                 if ($draft->version !== $chosen->version) {
-                    throw Refused::at('', 'The recipe has been changed since. Change it in its section, where every edit can be undone.');
+                    throw InvalidInput::at('', 'The recipe has been changed since. Change it in its section, where every edit can be undone.');
                 }
                 $this->book->saveDraft($board->recipeId, $draft->version, $this->readRecipe->document(Json::decode($board->draftBefore)));
             }
@@ -110,18 +110,18 @@ final readonly class PromotePatch
     /**
      * A change of a patch as one of the whole recipe, which has more steps and may have moved on.
      *
-     * @throws Refused if it has no such step, or another mix in it
+     * @throws InvalidInput if it has no such step, or another mix in it
      */
     private function forWhole(Edit $edit, Recipe $whole, Recipe $onBoard): Edit
     {
         [$steps, $own] = [$whole->stepsById(), $onBoard->stepsById()];
         foreach (array_filter([$edit->step, $edit->before]) as $id) {
             if (!isset($steps[$id])) {
-                throw Refused::at('/patch', \sprintf('The recipe no longer has the step "%s".', ($own[$id] ?? null)?->name() ?? $id));
+                throw InvalidInput::at('/patch', \sprintf('The recipe no longer has the step "%s".', ($own[$id] ?? null)?->name() ?? $id));
             }
         }
         if (EditKind::Shares === $edit->do && self::parts($steps[$edit->step ?? ''] ?? null) !== self::parts($own[$edit->step ?? ''] ?? null)) {
-            throw Refused::at('/patch', \sprintf('The mix of "%s" is made of other things by now than on the board.', $steps[$edit->step ?? '']->name()));
+            throw InvalidInput::at('/patch', \sprintf('The mix of "%s" is made of other things by now than on the board.', $steps[$edit->step ?? '']->name()));
         }
         if (EditKind::Move !== $edit->do || null !== $edit->before || null === $edit->step) {
             return $edit;

@@ -6,9 +6,9 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\QueryBuilder;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredDraft;
 use Inlaid\App\Store\Entity\StoredRecipe;
@@ -44,17 +44,17 @@ final readonly class RecipeBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredRecipe
     {
-        return $this->em->find(StoredRecipe::class, $id) ?? throw NotThere::of('recipe', $id);
+        return $this->em->find(StoredRecipe::class, $id) ?? throw NotFound::of('recipe', $id);
     }
 
     /**
      * As it is in the store now, whatever was read of it before.
      *
-     * @throws NotThere
+     * @throws NotFound
      */
     public function reload(string $id): StoredRecipe
     {
@@ -64,16 +64,16 @@ final readonly class RecipeBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function revision(string $id, int $number): StoredRevision
     {
-        return $this->em->getRepository(StoredRevision::class)->findOneBy(['recipe' => $this->get($id), 'number' => $number]) ?? throw NotThere::of('revision', $id.' / '.$number);
+        return $this->em->getRepository(StoredRevision::class)->findOneBy(['recipe' => $this->get($id), 'number' => $number]) ?? throw NotFound::of('revision', $id.' / '.$number);
     }
 
     /**
-     * @throws NotThere
-     * @throws Stale    if the draft has moved on from the given version
+     * @throws NotFound
+     * @throws VersionConflict if the draft has moved on from the given version
      */
     public function saveDraft(string $id, int $version, RecipeDocument $document): StoredRecipe
     {
@@ -91,9 +91,9 @@ final readonly class RecipeBook
     /**
      * Publishes the draft as the next revision.
      *
-     * @throws NotThere
-     * @throws Stale    if the draft has moved on, or another revision was published from it
-     * @throws Refused  if nothing has changed since the last revision
+     * @throws NotFound
+     * @throws VersionConflict if the draft has moved on, or another revision was published from it
+     * @throws InvalidInput    if nothing has changed since the last revision
      */
     public function publish(string $id, int $version, string $reason): StoredRevision
     {
@@ -101,7 +101,7 @@ final readonly class RecipeBook
             $recipe = $this->at($id, $version);
             $head = $recipe->revisions->first();
             if (false !== $head && $head->document === $recipe->draft->document) {
-                throw Refused::at('', \sprintf('Nothing has changed since revision %d.', $head->number));
+                throw InvalidInput::at('', \sprintf('Nothing has changed since revision %d.', $head->number));
             }
             $now = new \DateTimeImmutable();
             $revision = new StoredRevision($recipe, ++$recipe->head, $recipe->draft->document, $reason, $now);
@@ -117,7 +117,7 @@ final readonly class RecipeBook
     /**
      * A new recipe that begins with the draft of another.
      *
-     * @throws NotThere
+     * @throws NotFound
      */
     public function duplicate(string $id): StoredRecipe
     {
@@ -129,7 +129,7 @@ final readonly class RecipeBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function archive(string $id, bool $archived): StoredRecipe
     {
@@ -255,15 +255,15 @@ final readonly class RecipeBook
     }
 
     /**
-     * @throws NotThere
-     * @throws Stale
+     * @throws NotFound
+     * @throws VersionConflict
      */
     private function at(string $id, int $version): StoredRecipe
     {
         $recipe = $this->get($id);
         $this->em->refresh($recipe->draft);
         if ($recipe->draft->version !== $version || $recipe->draft->base !== $recipe->head) {
-            throw new Stale($recipe->draft->version, $recipe->draft->document);
+            throw new VersionConflict($recipe->draft->version, $recipe->draft->document);
         }
 
         return $recipe;

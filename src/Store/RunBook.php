@@ -6,18 +6,18 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Document\ApplyChanges;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadEvent;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Run\BenchRefusal;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
 use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\InvalidEntry;
 use Inlaid\Core\Run\RunState;
 use Symfony\Component\Uid\Ulid;
 
@@ -43,11 +43,11 @@ final readonly class RunBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredRun
     {
-        return $this->em->find(StoredRun::class, $id) ?? throw NotThere::of('run', $id);
+        return $this->em->find(StoredRun::class, $id) ?? throw NotFound::of('run', $id);
     }
 
     /** What is made, as it was put on the bench. */
@@ -73,7 +73,7 @@ final readonly class RunBook
         for ($changes = $state->changes; [] !== $changes; array_pop($changes)) {
             try {
                 return $this->read->document($this->changes->apply($json, $changes));
-            } catch (Refused) {
+            } catch (InvalidInput) {
             }
         }
 
@@ -105,8 +105,8 @@ final readonly class RunBook
     /**
      * Where it stands, from when and by when, and whether it is finished or put away.
      *
-     * @throws NotThere
-     * @throws Stale    if it has moved on from the given version
+     * @throws NotFound
+     * @throws VersionConflict if it has moved on from the given version
      */
     public function change(string $id, int $version, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due, bool $finished, bool $archived): StoredRun
     {
@@ -124,8 +124,8 @@ final readonly class RunBook
     /**
      * What was learned of it, and how it came out, 1 to 5.
      *
-     * @throws NotThere
-     * @throws Stale    if it has moved on from the given version
+     * @throws NotFound
+     * @throws VersionConflict if it has moved on from the given version
      */
     public function learn(string $id, int $version, string $lesson, ?int $rating): StoredRun
     {
@@ -145,7 +145,7 @@ final readonly class RunBook
      *
      * @return array<int, string> why an event was refused, by its place in the list
      *
-     * @throws NotThere
+     * @throws NotFound
      */
     public function note(string $id, array $events): array
     {
@@ -180,14 +180,14 @@ final readonly class RunBook
     }
 
     /**
-     * @throws NotThere
-     * @throws Stale    if it has moved on from the given version
+     * @throws NotFound
+     * @throws VersionConflict if it has moved on from the given version
      */
     private function at(string $id, int $version): StoredRun
     {
         $run = $this->get($id);
 
-        return $run->version === $version ? $run : throw new Stale($run->version, $run->document);
+        return $run->version === $version ? $run : throw new VersionConflict($run->version, $run->document);
     }
 
     /**
@@ -210,7 +210,7 @@ final readonly class RunBook
             try {
                 $event = $this->event->read($sent, time());
                 if ([] !== array_diff(array_filter([$event->step, $event->of, $event->before]), $known)) {
-                    throw BenchRefusal::noSuchStep();
+                    throw InvalidEntry::noSuchStep();
                 }
                 $isNewChange = $event->kind->isChange() && !$this->isThere($run->id, $event);
                 if ($isNewChange) {
@@ -222,7 +222,7 @@ final readonly class RunBook
                     $changes[] = $event;
                     array_push($known, ...$steps($this->changes->apply($json, $changes)));
                 }
-            } catch (Refused|BenchRefusal $none) {
+            } catch (InvalidInput|InvalidEntry $none) {
                 $refused[$i] = $none->getMessage();
             }
         }
@@ -231,30 +231,30 @@ final readonly class RunBook
     }
 
     /**
-     * @throws BenchRefusal if another event has this id
+     * @throws InvalidEntry if another event has this id
      */
     private function isThere(string $run, Event $event): bool
     {
         $there = $this->em->find(StoredEvent::class, $event->id);
         if (null !== $there && ($there->run->id !== $run || Json::encode($this->event->read(Json::decode($there->document), $there->receivedAt->getTimestamp())) !== Json::encode($event))) {
-            throw BenchRefusal::another();
+            throw InvalidEntry::another();
         }
 
         return null !== $there;
     }
 
     /**
-     * @throws BenchRefusal if another event has this id
+     * @throws InvalidEntry if another event has this id
      */
     private function keep(string $run, Event $event, string $text): void
     {
         // Not thrown inside: a transaction that ends with an exception closes what it was in.
-        $another = $this->em->wrapInTransaction(function () use ($run, $event, $text): ?BenchRefusal {
+        $another = $this->em->wrapInTransaction(function () use ($run, $event, $text): ?InvalidEntry {
             try {
                 $this->isThere($run, $event) || $this->em->persist(new StoredEvent($event->id, $this->get($run), new \DateTimeImmutable('@'.$event->at), new \DateTimeImmutable(), $text));
 
                 return null;
-            } catch (BenchRefusal $another) {
+            } catch (InvalidEntry $another) {
                 return $another;
             }
         });

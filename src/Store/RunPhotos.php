@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Picture\Picture;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\Entity\StoredRunPhoto;
@@ -34,28 +34,28 @@ final readonly class RunPhotos
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function get(string $id): StoredRunPhoto
     {
-        return $this->em->find(StoredRunPhoto::class, $id) ?? throw NotThere::of('photo', $id);
+        return $this->em->find(StoredRunPhoto::class, $id) ?? throw NotFound::of('photo', $id);
     }
 
     /**
-     * @throws Refused if the run has as many photos as it may
+     * @throws InvalidInput if the run has as many photos as it may
      */
     public function add(StoredRun $run, ?string $step, Picture $picture): void
     {
         $this->em->wrapInTransaction(function () use ($run, $step, $picture): void {
             if (self::MOST <= \count($this->of($run))) {
-                throw Refused::at('', \sprintf('A run has %d photos at most. Put one away first.', self::MOST));
+                throw InvalidInput::at('', \sprintf('A run has %d photos at most. Put one away first.', self::MOST));
             }
             $this->em->persist(new StoredRunPhoto((string) new Ulid(), $run, $step, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable()));
         });
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function putAway(string $id, bool $away): StoredRun
     {

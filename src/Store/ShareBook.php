@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredShare;
-use Inlaid\Core\Board\BoardRefusal;
+use Inlaid\Core\Board\InvalidBoard;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -36,20 +36,20 @@ final readonly class ShareBook
     /**
      * @return array{StoredShare, string} the link and its secret, which is not kept
      *
-     * @throws NotThere
-     * @throws Refused  if it is to last too long, or too many are open
+     * @throws NotFound
+     * @throws InvalidInput if it is to last too long, or too many are open
      */
     public function share(string $boardId, int $days): array
     {
         if ($days < 1 || $days > self::MOST_DAYS) {
-            throw Refused::at('/days', \sprintf('A link is open for 1 to %d days.', self::MOST_DAYS));
+            throw InvalidInput::at('/days', \sprintf('A link is open for 1 to %d days.', self::MOST_DAYS));
         }
 
         return $this->em->wrapInTransaction(function () use ($boardId, $days): array {
             $board = $this->boards->get($boardId);
             $now = new \DateTimeImmutable();
             if (self::MOST_OPEN <= \count(array_filter($this->of($board), static fn (StoredShare $s): bool => $s->isOpen($now)))) {
-                throw Refused::at('', \sprintf('%d links to this board are open. Close one first.', self::MOST_OPEN));
+                throw InvalidInput::at('', \sprintf('%d links to this board are open. Close one first.', self::MOST_OPEN));
             }
             $secret = Secret::make();
             $share = new StoredShare((string) new Ulid(), $board, Secret::hash($secret), $now, $now->modify("+$days days"));
@@ -60,14 +60,14 @@ final readonly class ShareBook
     }
 
     /**
-     * @throws NotThere
+     * @throws NotFound
      */
     public function revoke(string $boardId, string $shareId): StoredBoard
     {
         return $this->em->wrapInTransaction(function () use ($boardId, $shareId): StoredBoard {
             $share = $this->em->find(StoredShare::class, $shareId);
             if (null === $share || $share->board->id !== $boardId) {
-                throw NotThere::of('link', $shareId);
+                throw NotFound::of('link', $shareId);
             }
             $share->revokedAt ??= new \DateTimeImmutable();
 
@@ -76,13 +76,13 @@ final readonly class ShareBook
     }
 
     /**
-     * @throws NotThere if the link is wrong, over or revoked
+     * @throws NotFound if the link is wrong, over or revoked
      */
     public function open(string $secret): StoredShare
     {
         $share = $this->em->getRepository(StoredShare::class)->findOneBy(['tokenHash' => Secret::hash($secret)]);
         if (null === $share || !$share->isOpen(new \DateTimeImmutable())) {
-            throw NotThere::linkClosed();
+            throw NotFound::linkClosed();
         }
 
         return $share;
@@ -91,9 +91,9 @@ final readonly class ShareBook
     /**
      * The one choice of a link.
      *
-     * @throws NotThere     if the link is wrong, over or revoked
-     * @throws BoardRefusal if there is no such patch
-     * @throws Refused      if it was made already
+     * @throws NotFound     if the link is wrong, over or revoked
+     * @throws InvalidBoard if there is no such patch
+     * @throws InvalidInput if it was made already
      */
     public function choose(string $secret, string $patch, string $comment): StoredShare
     {
@@ -101,7 +101,7 @@ final readonly class ShareBook
             $share = $this->open($secret);
             $this->boards->checkPatch($share->board, $patch);
             if (null !== $share->chosenAt) {
-                throw Refused::at('/patch', \sprintf('Patch %s has been chosen by this link already. Ask the studio for a new one to choose again.', $share->patch ?? ''));
+                throw InvalidInput::at('/patch', \sprintf('Patch %s has been chosen by this link already. Ask the studio for a new one to choose again.', $share->patch ?? ''));
             }
             [$share->patch, $share->comment, $share->chosenAt] = [$patch, $comment, new \DateTimeImmutable()];
 

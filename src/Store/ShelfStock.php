@@ -41,7 +41,7 @@ final readonly class ShelfStock
      *
      * @param Quantity|null $left null where nothing is left
      *
-     * @throws NotThere if there is no such material
+     * @throws NotFound if there is no such material
      */
     public function count(string $materialId, ?Quantity $left, ?\DateTimeImmutable $openedOn = null, ?\DateTimeImmutable $useBy = null): void
     {
@@ -58,8 +58,8 @@ final readonly class ShelfStock
      *
      * @param non-empty-list<Quantity> $packs
      *
-     * @throws NotThere                        if there is no such material
-     * @throws \Inlaid\Core\Stock\StockRefusal if it is nothing
+     * @throws NotFound                        if there is no such material
+     * @throws \Inlaid\Core\Stock\InvalidStock if it is nothing
      */
     public function buy(string $materialId, array $packs, ?Booking $booking = null): void
     {

@@ -6,9 +6,9 @@ namespace Inlaid\App\Store;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Csv;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadLeft;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
@@ -38,7 +38,7 @@ final readonly class ShelfTable
      *
      * @return list<TableLine>
      *
-     * @throws Refused with every line that is wrong
+     * @throws InvalidInput with every line that is wrong
      */
     public function plan(string $text): array
     {
@@ -55,7 +55,7 @@ final readonly class ShelfTable
     /**
      * @return list<TableLine> what it did
      *
-     * @throws Refused with every line that is wrong; nothing is kept then
+     * @throws InvalidInput with every line that is wrong; nothing is kept then
      */
     public function take(string $text): array
     {
@@ -86,7 +86,7 @@ final readonly class ShelfTable
             $material = $byId[$id] ?? $byName[mb_strtolower($name)] ?? $l->refuseHere(\sprintf('There is no material "%s" on the shelf.', '' === $id ? $name : $id));
             isset($seen[$material->id]) && $l->refuseHere(\sprintf('"%s" is in the table twice.', $material->name));
             $seen[$material->id] = true;
-            $said = '' === $amount ? null : Refused::around($l->pointer, fn (): Quantity => Node::read((object) ['amount' => $amount, 'unit' => '' === $l->text('Unit') ? '?' : $l->text('Unit')], $this->left->read(...), $l->pointer));
+            $said = '' === $amount ? null : InvalidInput::around($l->pointer, fn (): Quantity => Node::read((object) ['amount' => $amount, 'unit' => '' === $l->text('Unit') ? '?' : $l->text('Unit')], $this->left->read(...), $l->pointer));
             $left = null === $said || $said->amount->isZero() ? null : $said;
             $days = array_map(static fn (string $f): string => '' === $l->text($f) ? '' : $l->dayOrNull($f)?->format(self::DAY) ?? '', ['Opened on', 'Use by']);
 
@@ -96,9 +96,9 @@ final readonly class ShelfTable
         $lines = array_keys($rows);
         try {
             return Node::read((object) ['lines' => array_map(static fn (int $line, array $row): \stdClass => (object) (['line' => $line] + $row), $lines, $rows)], $read);
-        } catch (Refused $refused) {
+        } catch (InvalidInput $refused) {
             // Whoever looks at a table thinks of its lines.
-            throw new Refused(array_map(static fn (Violation $v): Violation => new Violation($v->pointer, \sprintf('Line %d: %s', $lines[(int) (explode('/', $v->pointer)[2] ?? 0)] ?? 0, $v->message)), $refused->violations));
+            throw new InvalidInput(array_map(static fn (Violation $v): Violation => new Violation($v->pointer, \sprintf('Line %d: %s', $lines[(int) (explode('/', $v->pointer)[2] ?? 0)] ?? 0, $v->message)), $refused->violations));
         }
     }
 

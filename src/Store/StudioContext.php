@@ -6,8 +6,8 @@ namespace Inlaid\App\Store;
 
 use Brick\Math\BigRational;
 use Inlaid\App\Device\Hygrometer;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadSettings;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\Core\Context\Context;
@@ -58,13 +58,13 @@ final readonly class StudioContext
      *
      * @return array{Context, RawJson} the context, and the whole of it as a document
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function with(mixed $stated, string $pointer = '/context'): array
     {
         $settings = Json::object($this->settings->get()->document);
         if (null !== $stated && !$stated instanceof \stdClass) {
-            throw Refused::at($pointer, 'This must be an object.');
+            throw InvalidInput::at($pointer, 'This must be an object.');
         }
         $stated = null === $stated ? [] : get_object_vars($stated);
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';

@@ -36,14 +36,14 @@ final readonly class StudioSettings
     /**
      * @param string $document checked before
      *
-     * @throws Stale if they have been changed since
+     * @throws VersionConflict if they have been changed since
      */
     public function save(int $version, string $document): StoredSettings
     {
         return $this->em->wrapInTransaction(function () use ($version, $document): StoredSettings {
             $stored = $this->get();
             if ($stored->version !== $version) {
-                throw new Stale($stored->version, $stored->document);
+                throw new VersionConflict($stored->version, $stored->document);
             }
             $stored->document = $document;
             ++$stored->version;

@@ -28,7 +28,7 @@ final class Rooms
      */
     public function testARoomUsesOnlyThoseBeforeIt(): iterable
     {
-        $may = [Selector::inNamespace('Brick\\Math'), Selector::classname(self::CORE.'Refusal')];
+        $may = [Selector::inNamespace('Brick\\Math'), Selector::classname(self::CORE.'ValidationError')];
         foreach (array_merge(...array_values(self::FLOORS)) as $room) {
             $may[] = Selector::inNamespace(self::CORE.$room);
             yield $room => PHPat::rule()

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Exchange;
 
 use Inlaid\App\Exchange\Document\ApplyEdits;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Edit\Edit;
@@ -74,7 +74,7 @@ final class ApplyEditsTest extends TestCase
 
     public function testWhatTheShelfHasNotIsSaid(): void
     {
-        $this->expectException(Refused::class);
+        $this->expectException(InvalidInput::class);
         $this->apply(Edit::insert(new NewStep('Prime', 'brushed', [], MaterialRequirement::gripPrimer()), null));
     }
 

@@ -6,10 +6,10 @@ namespace Inlaid\Tests\Exchange;
 
 use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Catalogue\LoadSpecies;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Document\ReadPiece;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
@@ -57,7 +57,7 @@ final class FormatTest extends TestCase
         $painted->piece->parts[0]->substrate->ground = 'painted';
         self::assertSame(FinishKind::Paint, $this->reader()->read($painted)->piece->parts[0]->finish->kind);
         $painted->piece->parts[0]->substrate->ground = 'muddy';
-        $this->expectException(Refused::class);
+        $this->expectException(InvalidInput::class);
         $this->reader()->read($painted);
     }
 
@@ -88,7 +88,7 @@ final class FormatTest extends TestCase
                 try {
                     $reader->read($spoilt);
                     $byReader = true;
-                } catch (Refused) {
+                } catch (InvalidInput) {
                     $byReader = false;
                 }
                 ++$tried;

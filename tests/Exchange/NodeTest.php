@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Exchange;
 
 use Brick\Math\BigRational;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Colour\Sheen;
-use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Measure\InvalidMeasure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -81,7 +81,7 @@ final class NodeTest extends TestCase
         yield 'a list for an object' => [static fn (Node $n): mixed => $n->child('a')->string('b'), '[]', '/a', 'must be an object'];
         yield 'missing deep down' => [static fn (Node $n): mixed => $n->child('a')->child('b')->string('c'), '{"b": {}}', '/a/b/c', 'missing'];
         yield 'a name with a slash and a tilde' => [static fn (Node $n): mixed => $n->child('a')->fields('b'), '{"x/y~z": 1}', '/a/x~1y~0z', 'There is no field "x/y~z" here.'];
-        yield 'what the core refuses' => [static fn (Node $n): mixed => $n->make(static fn () => throw MeasureRefusal::negativeAmount(), 'a'), '1', '/a', 'cannot be negative'];
+        yield 'what the core refuses' => [static fn (Node $n): mixed => $n->make(static fn () => throw InvalidMeasure::negativeAmount(), 'a'), '1', '/a', 'cannot be negative'];
     }
 
     /**
@@ -114,7 +114,7 @@ final class NodeTest extends TestCase
     {
         try {
             Node::read(Json::decode($json), $read);
-        } catch (Refused $refused) {
+        } catch (InvalidInput $refused) {
             return array_column($refused->violations, 'message', 'pointer');
         }
         self::fail('It was taken.');

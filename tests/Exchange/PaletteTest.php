@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Exchange;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Palette\Chip;
 use Inlaid\App\Exchange\Palette\ReadPalette;
 use Inlaid\App\Exchange\Palette\WritePalette;
@@ -38,7 +38,7 @@ final class PaletteTest extends TestCase
     #[TestWith(["\xff\xfe\x00", 'UTF-8'])]
     public function testWhatIsNoPaletteIsRefused(string $text, string $says): void
     {
-        $this->expectException(Refused::class);
+        $this->expectException(InvalidInput::class);
         $this->expectExceptionMessageMatches("~$says~");
         (new ReadPalette())->read($text);
     }

@@ -14,7 +14,7 @@ use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Mixing\Contents;
 use Inlaid\Core\Mixing\Portion;
 use Inlaid\Core\Stock\Account;
-use Inlaid\Core\Stock\StockRefusal;
+use Inlaid\Core\Stock\InvalidStock;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +54,7 @@ final class LedgerTest extends TestCase
                 try {
                     $this->something($pots, $stock, $materials, $ids);
                     ++$done;
-                } catch (StockRefusal) {
+                } catch (InvalidStock) {
                     ++$refused;
                     $doctrine->resetManager(); // as after a request
                 }
@@ -150,7 +150,7 @@ final class LedgerTest extends TestCase
      * @param array<string, \Inlaid\Core\Material\Material> $materials
      * @param list<string>                                  $ids
      *
-     * @throws StockRefusal
+     * @throws InvalidStock
      */
     private function something(PotBook $pots, ShelfStock $stock, array $materials, array $ids): void
     {

@@ -6,14 +6,14 @@ namespace Inlaid\Core\Board\Kind;
 
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Measure\InvalidMeasure;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Recipe\Step;
@@ -83,17 +83,17 @@ final class ColourFraction implements Thing
     /**
      * @return list<BigRational> whole parts, the fewest
      *
-     * @throws BoardRefusal if there is no such share
+     * @throws InvalidBoard if there is no such share
      */
     private function shares(Mixture $mix, string $level): array
     {
         try {
             $fraction = ExactNumber::parse($level)->simplified();
-        } catch (MeasureRefusal) {
+        } catch (InvalidMeasure) {
             $fraction = BigRational::zero();
         }
         if (!$fraction->isPositive() || !$fraction->isLessThan(1) || $fraction->getDenominator()->isGreaterThan(1000)) {
-            throw BoardRefusal::badLevel($this->name(), $level, 'a share such as 1/4, more than nothing and less than all');
+            throw InvalidBoard::badLevel($this->name(), $level, 'a share such as 1/4, more than nothing and less than all');
         }
         $colour = self::colour($mix);
         $others = ExactNumber::sum(array_map(static fn (Part $p, int $i): BigRational => $i === $colour ? BigRational::zero() : $p->share, $mix->parts, array_keys($mix->parts)));
@@ -123,6 +123,6 @@ final class ColourFraction implements Thing
 
     private function mix(?Step $step): Mixture
     {
-        return $step?->uses instanceof Mixture ? $step->uses : throw BoardRefusal::needsStep($this->name());
+        return $step?->uses instanceof Mixture ? $step->uses : throw InvalidBoard::needsStep($this->name());
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
@@ -65,7 +65,7 @@ final class DoneOrLeftOut implements Thing
         return match ($level) {
             'done' => true,
             'left-out' => false,
-            default => throw BoardRefusal::badLevel($this->name(), $level, '"done" or "left-out"'),
+            default => throw InvalidBoard::badLevel($this->name(), $level, '"done" or "left-out"'),
         };
     }
 }

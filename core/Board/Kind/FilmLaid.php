@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Film\FilmWeight;
@@ -64,6 +64,6 @@ final class FilmLaid implements Thing
 
     private function weight(string $level): FilmWeight
     {
-        return FilmWeight::tryFrom($level) ?? throw BoardRefusal::badLevel($this->name(), $level, 'thin, normal or heavy');
+        return FilmWeight::tryFrom($level) ?? throw InvalidBoard::badLevel($this->name(), $level, 'thin, normal or heavy');
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Material;
@@ -67,6 +67,6 @@ final class Laid implements Thing
 
     private function material(Choices $choices, string $level): Material
     {
-        return $choices->materials[$level] ?? throw BoardRefusal::badLevel($this->name(), $level, 'among the materials of the board');
+        return $choices->materials[$level] ?? throw InvalidBoard::badLevel($this->name(), $level, 'among the materials of the board');
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
@@ -64,7 +64,7 @@ final class Order implements Thing
         }
         $before = array_values(array_filter($choices->recipe->steps, static fn (Step $s): bool => $s->id === $level));
         if ([] === $before || $level === $step?->id) {
-            throw BoardRefusal::badLevel($this->name(), $level, 'another step of the board');
+            throw InvalidBoard::badLevel($this->name(), $level, 'another step of the board');
         }
 
         return \sprintf('before "%s"', $before[0]->name());

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
@@ -73,6 +73,6 @@ final class TechniqueUsed implements Thing
             }
         }
 
-        throw BoardRefusal::badLevel($this->name(), $level, 'a way of laying something');
+        throw InvalidBoard::badLevel($this->name(), $level, 'a way of laying something');
     }
 }

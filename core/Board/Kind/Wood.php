@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Board\Kind;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Bleed;
@@ -68,6 +68,6 @@ final class Wood implements Thing
 
     private function wood(Choices $choices, string $level): Species
     {
-        return $choices->woods[$level] ?? throw BoardRefusal::badLevel($this->name(), $level, 'a wood that is known here');
+        return $choices->woods[$level] ?? throw InvalidBoard::badLevel($this->name(), $level, 'a wood that is known here');
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Layout\Kind;
 
 use Inlaid\Core\Layout\Block;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Millimetres;
 use Inlaid\Core\Layout\Plane;
 
@@ -31,21 +31,21 @@ final readonly class Border implements Layout
     /**
      * @param list<array{float, float}> $lines
      *
-     * @throws LayoutRefusal if there is none, one cannot be true, or two lie over one another
+     * @throws InvalidLayout if there is none, one cannot be true, or two lie over one another
      */
     public static function of(array $lines): self
     {
         if ([] === $lines || \count($lines) > self::MOST) {
-            throw LayoutRefusal::outOfRange('The lines of a border', \sprintf('between one and %d', self::MOST));
+            throw InvalidLayout::outOfRange('The lines of a border', \sprintf('between one and %d', self::MOST));
         }
         sort($lines);
         $end = 0.0;
         foreach ($lines as [$in, $width]) {
             if ($in < 0.0 || $width < 0.5 || $in + $width > 5000.0) {
-                throw LayoutRefusal::outOfRange('A line', 'at least ½ mm wide and within 5000 mm of the edge');
+                throw InvalidLayout::outOfRange('A line', 'at least ½ mm wide and within 5000 mm of the edge');
             }
             if ($in < $end - 1e-9) {
-                throw LayoutRefusal::linesMeet();
+                throw InvalidLayout::linesMeet();
             }
             $end = $in + $width;
         }
@@ -70,7 +70,7 @@ final readonly class Border implements Layout
         foreach ($this->lines as [$in, $width]) {
             $needs = 2 * ($in + $width);
             if ($needs > min($face->length, $face->width) + 1e-9) {
-                throw LayoutRefusal::doesNotFit('The border', $needs, min($face->length, $face->width));
+                throw InvalidLayout::doesNotFit('The border', $needs, min($face->length, $face->width));
             }
             [$l, $w] = [$face->length - 2 * $in, $face->width - 2 * $in];
             // Long sides whole, short sides between them.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Layout\Kind;
 
 use Inlaid\Core\Layout\Block;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Millimetres;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\Share;
@@ -26,15 +26,15 @@ final readonly class Motifs implements Layout
     }
 
     /**
-     * @throws LayoutRefusal if a size cannot be true
+     * @throws InvalidLayout if a size cannot be true
      */
     public static function of(float $length, float $width, float $gap, ?int $rows, float $open, Share $share): self
     {
         return match (true) {
-            min($length, $width) < 2.0 || max($length, $width) > 5000.0 => throw LayoutRefusal::outOfRange('A stencil', 'between 2 and 5000 mm long and wide'),
-            $gap < 0.0 || $gap > 5000.0 => throw LayoutRefusal::outOfRange('A gap', 'between 0 and 5000 mm'),
-            null !== $rows && ($rows < 1 || $rows > 200) => throw LayoutRefusal::outOfRange('Rows', 'between 1 and 200'),
-            $open <= 0.0 || $open > 1.0 => throw LayoutRefusal::outOfRange('What is open of a stencil', 'more than nothing and at most all of it'),
+            min($length, $width) < 2.0 || max($length, $width) > 5000.0 => throw InvalidLayout::outOfRange('A stencil', 'between 2 and 5000 mm long and wide'),
+            $gap < 0.0 || $gap > 5000.0 => throw InvalidLayout::outOfRange('A gap', 'between 0 and 5000 mm'),
+            null !== $rows && ($rows < 1 || $rows > 200) => throw InvalidLayout::outOfRange('Rows', 'between 1 and 200'),
+            $open <= 0.0 || $open > 1.0 => throw InvalidLayout::outOfRange('What is open of a stencil', 'more than nothing and at most all of it'),
             default => new self($length, $width, $gap, $rows, $open, $share),
         };
     }
@@ -79,7 +79,7 @@ final readonly class Motifs implements Layout
     {
         $needs = $rows * $this->width + ($rows - 1) * $this->gap;
         if ($needs > $width + 1e-9) {
-            throw LayoutRefusal::doesNotFit(1 === $rows ? 'The row' : "$rows rows", $needs, $width);
+            throw InvalidLayout::doesNotFit(1 === $rows ? 'The row' : "$rows rows", $needs, $width);
         }
         $from = ($width - $needs) / 2;
 

@@ -7,10 +7,10 @@ namespace Inlaid\Core\Layout\Kind;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Layout\Block;
 use Inlaid\Core\Layout\Cut;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Millimetres;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\Seams;
@@ -28,15 +28,15 @@ final readonly class Sheets implements Layout
     }
 
     /**
-     * @throws LayoutRefusal if a size cannot be true
+     * @throws InvalidLayout if a size cannot be true
      */
     public static function of(float $length, float $width, float $lap, ?float $repeat, bool $alongLength, Seams $seams, float $thickness = 100.0, ?Colour $colour = null): self
     {
         return match (true) {
-            min($length, $width) < 20.0 || max($length, $width) > 20_000.0 => throw LayoutRefusal::outOfRange('A sheet', 'between 20 and 20000 mm long and wide'),
-            $lap < 0.0 || 2 * $lap > min($length, $width) => throw LayoutRefusal::outOfRange('A lap', 'at most half a sheet'),
-            null !== $repeat && ($repeat < 1.0 || $repeat > $length) => throw LayoutRefusal::outOfRange('A repeat', 'between 1 mm and the length of a sheet'),
-            $thickness < 0.0 || $thickness > 2000.0 => throw LayoutRefusal::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
+            min($length, $width) < 20.0 || max($length, $width) > 20_000.0 => throw InvalidLayout::outOfRange('A sheet', 'between 20 and 20000 mm long and wide'),
+            $lap < 0.0 || 2 * $lap > min($length, $width) => throw InvalidLayout::outOfRange('A lap', 'at most half a sheet'),
+            null !== $repeat && ($repeat < 1.0 || $repeat > $length) => throw InvalidLayout::outOfRange('A repeat', 'between 1 mm and the length of a sheet'),
+            $thickness < 0.0 || $thickness > 2000.0 => throw InvalidLayout::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
             default => new self($length, $width, $lap, $repeat, $alongLength, $seams, $thickness, $colour),
         };
     }
@@ -61,7 +61,7 @@ final readonly class Sheets implements Layout
         // With a pattern a sheet serves only whole repeats before the next one begins.
         $serves = null === $this->repeat ? $this->length : $this->repeat * floor(($this->length - $this->lap) / $this->repeat) + $this->lap;
         if ($serves - $this->lap < 1.0) {
-            throw LayoutRefusal::outOfRange('A repeat and a lap together', 'within the length of a sheet');
+            throw InvalidLayout::outOfRange('A repeat and a lap together', 'within the length of a sheet');
         }
         $columns = $this->seams->over($face->length, $serves, $this->lap, null !== $this->repeat);
         $rows = $this->seams->over($face->width, $this->width, $this->lap, false);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Layout\Kind;
 
 use Inlaid\Core\Layout\Block;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Layout;
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Millimetres;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\Share;
@@ -25,11 +25,11 @@ final readonly class Stripes implements Layout
     }
 
     /**
-     * @throws LayoutRefusal if a width cannot be true
+     * @throws InvalidLayout if a width cannot be true
      */
     public static function of(float $width, float $gap, bool $alongLength, Share $share): self
     {
-        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw LayoutRefusal::outOfRange('A stripe, and a gap,', 'between 1 and 5000 mm wide');
+        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw InvalidLayout::outOfRange('A stripe, and a gap,', 'between 1 and 5000 mm wide');
     }
 
     public function kind(): LayoutKind

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Piece\Shape;
 
-use Inlaid\Core\Piece\PieceRefusal;
+use Inlaid\Core\Piece\InvalidPiece;
 
 /**
  * All shapes there are, by name.
@@ -30,11 +30,11 @@ final readonly class Shapes
     }
 
     /**
-     * @throws PieceRefusal
+     * @throws InvalidPiece
      */
     public function named(string $key): Shape
     {
-        return $this->byKey[$key] ?? throw PieceRefusal::noSuch('shape', $key);
+        return $this->byKey[$key] ?? throw InvalidPiece::noSuch('shape', $key);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Console\Demo;
 
-use Inlaid\App\Console\TellRefusal;
+use Inlaid\App\Console\ReportError;
 use Inlaid\App\Exchange\Catalogue\LoadMaterials;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadLeft;
@@ -48,7 +48,7 @@ final class LoadDemoCommand extends Command
             return self::SUCCESS;
         }
 
-        return TellRefusal::around($output, function () use ($output): void {
+        return ReportError::around($output, function () use ($output): void {
             $this->set($this->projectDir.'/data/demo/settings.yaml');
             $catalogue = $this->materials->catalogue();
             $all = $this->materials->with($this->projectDir.'/data/demo/shelf.yaml');

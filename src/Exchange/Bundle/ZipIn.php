@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Bundle;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 
 /**
  * A zip file that somebody brought: looked over before anything in it is unpacked, and nothing of it ever put on the disk.
@@ -32,39 +32,39 @@ final readonly class ZipIn
      * @param string $path         of a file
      * @param bool   $atTheMachine brought by whom the machine belongs to, and not over the net
      *
-     * @throws Refused if it is none, or holds what no bundle holds
+     * @throws InvalidInput if it is none, or holds what no bundle holds
      */
     public static function open(string $path, bool $atTheMachine = false): self
     {
         $zip = new \ZipArchive();
         $times = $atTheMachine ? self::AT_THE_MACHINE : 1;
         if ((int) @filesize($path) > $times * self::MOST_BYTES) {
-            throw Refused::at('', \sprintf('This file is larger than %d MB.', $times * self::MOST_BYTES / 1024 / 1024));
+            throw InvalidInput::at('', \sprintf('This file is larger than %d MB.', $times * self::MOST_BYTES / 1024 / 1024));
         }
         if (true !== $zip->open($path, \ZipArchive::RDONLY | \ZipArchive::CHECKCONS)) {
-            throw Refused::at('', 'This is no bundle: it is not a whole zip file.');
+            throw InvalidInput::at('', 'This is no bundle: it is not a whole zip file.');
         }
         if ($zip->numFiles > $times * self::MOST_FILES) {
-            throw Refused::at('', \sprintf('There are %d files in it; more than %d are not taken.', $zip->numFiles, $times * self::MOST_FILES));
+            throw InvalidInput::at('', \sprintf('There are %d files in it; more than %d are not taken.', $zip->numFiles, $times * self::MOST_FILES));
         }
         $sizes = [];
         for ($i = 0; $i < $zip->numFiles; ++$i) {
-            $stat = $zip->statIndex($i) ?: throw Refused::at('', 'This zip file cannot be read.');
+            $stat = $zip->statIndex($i) ?: throw InvalidInput::at('', 'This zip file cannot be read.');
             $name = $stat['name'];
             $shown = mb_substr(mb_scrub($name), 0, 60);
             if (1 !== preg_match(self::NAME, $name)) {
-                throw Refused::at('', \sprintf('There is no place for "%s" in a bundle.', $shown));
+                throw InvalidInput::at('', \sprintf('There is no place for "%s" in a bundle.', $shown));
             }
             if (isset($sizes[$name])) {
-                throw Refused::at('', \sprintf('"%s" is in it twice.', $shown));
+                throw InvalidInput::at('', \sprintf('"%s" is in it twice.', $shown));
             }
             if (\ZipArchive::EM_NONE !== $stat['encryption_method']) {
-                throw Refused::at('', \sprintf('"%s" is locked with a password.', $shown));
+                throw InvalidInput::at('', \sprintf('"%s" is locked with a password.', $shown));
             }
             $sizes[$name] = $stat['size'];
         }
         if (array_sum($sizes) > $times * self::MOST_UNPACKED) {
-            throw Refused::at('', \sprintf('Unpacked it would be %d MB; more than %d are not taken.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
+            throw InvalidInput::at('', \sprintf('Unpacked it would be %d MB; more than %d are not taken.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
         }
 
         return new self($zip, $sizes);
@@ -78,19 +78,19 @@ final readonly class ZipIn
     /**
      * @param int $most bytes
      *
-     * @throws Refused if it is not there, larger, or broken
+     * @throws InvalidInput if it is not there, larger, or broken
      */
     public function read(string $name, int $most): string
     {
         if (!$this->has($name)) {
-            throw Refused::at('', \sprintf('The bundle has no "%s".', $name));
+            throw InvalidInput::at('', \sprintf('The bundle has no "%s".', $name));
         }
         if ($this->sizes[$name] > $most) {
-            throw Refused::at('', \sprintf('"%s" is larger than it may be.', $name));
+            throw InvalidInput::at('', \sprintf('"%s" is larger than it may be.', $name));
         }
         $bytes = $this->zip->getFromName($name, $most);
 
-        return false !== $bytes && \strlen($bytes) === $this->sizes[$name] ? $bytes : throw Refused::at('', \sprintf('"%s" is broken.', $name));
+        return false !== $bytes && \strlen($bytes) === $this->sizes[$name] ? $bytes : throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
     }
 
     /**
@@ -98,25 +98,25 @@ final readonly class ZipIn
      *
      * @return iterable<int, string> by number, from 1
      *
-     * @throws Refused if it is broken, or a line is longer than any document
+     * @throws InvalidInput if it is broken, or a line is longer than any document
      */
     public function lines(string $name): iterable
     {
         if (!$this->has($name)) {
             return;
         }
-        $stream = $this->zip->getStream($name) ?: throw Refused::at('', \sprintf('"%s" is broken.', $name));
+        $stream = $this->zip->getStream($name) ?: throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
         $read = 0;
         for ($number = 1; false !== $line = stream_get_line($stream, self::LONGEST_LINE, "\n"); ++$number) {
             $read += \strlen($line) + 1;
             if (\strlen($line) >= self::LONGEST_LINE || $read > $this->sizes[$name] + 1) {
-                throw Refused::at('', \sprintf('Line %d of "%s" is longer than any document.', $number, $name));
+                throw InvalidInput::at('', \sprintf('Line %d of "%s" is longer than any document.', $number, $name));
             }
             yield $number => $line;
         }
         fclose($stream);
         if (abs($read - $this->sizes[$name]) > 1) {
-            throw Refused::at('', \sprintf('"%s" is broken.', $name));
+            throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
         }
     }
 }

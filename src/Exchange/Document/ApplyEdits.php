@@ -26,7 +26,7 @@ final readonly class ApplyEdits
      * @param list<Edit>                     $edits
      * @param \Closure(): iterable<Material> $shelf    what could be taken, the one to prefer first
      *
-     * @throws Refused if the shelf has nothing of the kind a new step needs
+     * @throws InvalidInput if the shelf has nothing of the kind a new step needs
      */
     public function apply(\stdClass $document, array $edits, \Closure $shelf): \stdClass
     {
@@ -144,7 +144,7 @@ final readonly class ApplyEdits
             }
         }
 
-        throw Refused::at('', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
+        throw InvalidInput::at('', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
     }
 
     private static function cleanUp(\stdClass $doc, Edit $edit): void

@@ -27,20 +27,20 @@ final readonly class BeginBoard
      * @param list<string>          $steps ids of those that are laid on it
      * @param array{string, string} $from  id and title of the recipe
      *
-     * @throws Refused if the part is missing, no step is left, or the size cannot be true
+     * @throws InvalidInput if the part is missing, no step is left, or the size cannot be true
      */
     public function begin(RecipeDocument $recipe, array $from, string $part, array $steps, int $width, int $height, ?string $vary): \stdClass
     {
-        Refused::around('/width', static fn () => Board::checkSize($width, $height));
+        InvalidInput::around('/width', static fn () => Board::checkSize($width, $height));
         $document = Json::object($recipe->text);
         \assert($document->piece instanceof \stdClass);
         $parts = array_values(array_filter(Json::objects($document->piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
         if ([] === $parts) {
-            throw Refused::at('/part', 'The recipe has no such part.');
+            throw InvalidInput::at('/part', 'The recipe has no such part.');
         }
         $kept = array_values(array_filter(Json::objects($document, 'steps'), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
         if ([] === $kept) {
-            throw Refused::at('/steps', 'Choose at least one step to lay on the board.');
+            throw InvalidInput::at('/steps', 'Choose at least one step to lay on the board.');
         }
         foreach ($kept as $step) {
             foreach (self::WHOLE_PIECE as $field) {

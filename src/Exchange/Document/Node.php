@@ -6,7 +6,7 @@ namespace Inlaid\App\Exchange\Document;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Refusal;
+use Inlaid\Core\ValidationError;
 
 /**
  * A place in a JSON document: takes fields one by one, knows its pointer, refuses what it was not told of.
@@ -32,7 +32,7 @@ final class Node
      *
      * @return T
      *
-     * @throws Refused with every violation found
+     * @throws InvalidInput with every violation found
      */
     public static function read(mixed $json, \Closure $read, string $pointer = ''): mixed
     {
@@ -296,7 +296,7 @@ final class Node
     {
         try {
             return $make();
-        } catch (Refusal $refusal) {
+        } catch (ValidationError $refusal) {
             null === $name ? $this->refuseHere($refusal->getMessage()) : $this->refuse($name, $refusal->getMessage());
         }
     }

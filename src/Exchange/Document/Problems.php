@@ -21,12 +21,12 @@ final class Problems
     }
 
     /**
-     * @throws Refused if anything was found
+     * @throws InvalidInput if anything was found
      */
     public function throwIfAny(): void
     {
         if ([] !== $this->found) {
-            throw new Refused($this->found);
+            throw new InvalidInput($this->found);
         }
     }
 }

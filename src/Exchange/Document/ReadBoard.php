@@ -8,10 +8,10 @@ use Inlaid\App\Exchange\Catalogue\LoadSpecies;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Board\Axis;
 use Inlaid\Core\Board\Board;
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Cell;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Hands;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\LayOut;
 use Inlaid\Core\Board\OwnChange;
 use Inlaid\Core\Board\Patch;
@@ -19,8 +19,8 @@ use Inlaid\Core\Board\Things;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\Species;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Techniques;
 
@@ -41,7 +41,7 @@ final readonly class ReadBoard
     /**
      * @param mixed $json as json_decode gives it, objects as objects
      *
-     * @throws Refused with every violation found
+     * @throws InvalidInput with every violation found
      */
     public function read(mixed $json, string $pointer = ''): BoardDocument
     {
@@ -80,7 +80,7 @@ final readonly class ReadBoard
      *
      * @param mixed $recipe a recipe document
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function choices(mixed $recipe, Material ...$shelf): Choices
     {
@@ -126,7 +126,7 @@ final readonly class ReadBoard
             return null;
         }
 
-        return $choices->recipe->stepsById()[$n->id('step')] ?? $n->refuse('step', RecipeRefusal::missing('step', $n->id('step'))->getMessage());
+        return $choices->recipe->stepsById()[$n->id('step')] ?? $n->refuse('step', InvalidRecipe::missing('step', $n->id('step'))->getMessage());
     }
 
     /**
@@ -137,8 +137,8 @@ final readonly class ReadBoard
         try {
             $recipe = $this->recipe->read($this->apply->apply($base, $cell->edits, static fn (): array => []));
 
-            return [] === $recipe->steps ? throw BoardRefusal::nothingOnIt() : $recipe;
-        } catch (Refused|BoardRefusal $refused) {
+            return [] === $recipe->steps ? throw InvalidBoard::nothingOnIt() : $recipe;
+        } catch (InvalidInput|InvalidBoard $refused) {
             $n->refuse('columns', \sprintf('Patch %s: %s', $cell->label, $refused->getMessage()));
         }
     }

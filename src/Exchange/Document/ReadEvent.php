@@ -22,7 +22,7 @@ final class ReadEvent
      * @param mixed $json an object
      * @param int   $now  seconds since 1970
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function read(mixed $json, int $now, string $pointer = ''): Event
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Colour\ColourRefusal;
+use Inlaid\Core\Colour\InvalidColour;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Bleed;
@@ -110,7 +110,7 @@ final class ReadMaterial
             $n->floatOrNull('hiding'),
             $colour($n, 'tint'),
             $colour($n, 'onWood'),
-            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw ColourRefusal::notOne(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
+            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw InvalidColour::notOne(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
         ));
     }
 

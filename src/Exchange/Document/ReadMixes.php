@@ -8,7 +8,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
-use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\InvalidRecipe;
 
 /**
  * Reads the mixes of a document, which name materials and one another, into trees. A mix in itself is refused.
@@ -26,7 +26,7 @@ final class ReadMixes
     {
         $nodes = [];
         foreach ($document->list($field, static fn (Node $n): array => [$n->fields('id', 'name', 'basis', 'parts', 'written')->id('id'), $n], 100) as [$id, $node]) {
-            isset($nodes[$id]) ? $node->refuse('id', RecipeRefusal::twice('The mix', $id)->getMessage()) : $nodes[$id] = $node;
+            isset($nodes[$id]) ? $node->refuse('id', InvalidRecipe::twice('The mix', $id)->getMessage()) : $nodes[$id] = $node;
         }
         $made = [];
         foreach ($nodes as $id => $node) {
@@ -52,7 +52,7 @@ final class ReadMixes
         }
         $node = $nodes[$id];
         if (\in_array($id, $above, true)) {
-            $node->refuseHere(RecipeRefusal::mixInItself($node->string('name'))->getMessage());
+            $node->refuseHere(InvalidRecipe::mixInItself($node->string('name'))->getMessage());
         }
         if (\count($above) >= self::DEEPEST) {
             $node->refuseHere(\sprintf('Mixes within mixes go %d deep and no deeper.', self::DEEPEST));
@@ -83,10 +83,10 @@ final class ReadMixes
             $of->refuseHere('Name either a material or a mix.');
         }
         if ($of->has('mix')) {
-            return $mix($of->id('mix')) ?? $of->refuse('mix', RecipeRefusal::missing('mix', $of->id('mix'))->getMessage());
+            return $mix($of->id('mix')) ?? $of->refuse('mix', InvalidRecipe::missing('mix', $of->id('mix'))->getMessage());
         }
 
-        return $materials[$of->id('material')] ?? $of->refuse('material', RecipeRefusal::missing('material', $of->id('material'))->getMessage());
+        return $materials[$of->id('material')] ?? $of->refuse('material', InvalidRecipe::missing('material', $of->id('material'))->getMessage());
     }
 
     /** How the painter wrote the ratio, and which reading was chosen: kept, never computed with. */

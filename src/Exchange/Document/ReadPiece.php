@@ -11,6 +11,7 @@ use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\FinishState;
 use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\InvalidPiece;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\JointSide;
@@ -18,7 +19,6 @@ use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Piece\PieceRefusal;
 use Inlaid\Core\Piece\PieceUse;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Pulls;
@@ -125,7 +125,7 @@ final readonly class ReadPiece
     /** The answer to one field test; the key names the test. */
     private function answer(Node $n): string
     {
-        $test = FieldTest::tryFrom($n->name()) ?? $n->refuseHere(PieceRefusal::noSuch('test', $n->name())->getMessage());
+        $test = FieldTest::tryFrom($n->name()) ?? $n->refuseHere(InvalidPiece::noSuch('test', $n->name())->getMessage());
         $answer = $n->asString(40);
         $n->make(static fn () => $test->check($answer));
 

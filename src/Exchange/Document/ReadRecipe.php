@@ -13,10 +13,10 @@ use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\CleanUp;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\Step;
@@ -53,7 +53,7 @@ final readonly class ReadRecipe
     /**
      * @param mixed $json as json_decode gives it, objects as objects
      *
-     * @throws Refused with every violation found
+     * @throws InvalidInput with every violation found
      */
     public function read(mixed $json, string $pointer = ''): Recipe
     {
@@ -63,7 +63,7 @@ final readonly class ReadRecipe
     /**
      * Reads a document and keeps its text beside what it says.
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function document(mixed $json, string $pointer = ''): RecipeDocument
     {
@@ -90,7 +90,7 @@ final readonly class ReadRecipe
         $seen = [];
         $steps = $n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): Step {
             $step = $this->step($s, $materials, $mixes, $parts);
-            isset($seen[$step->id]) ? $s->refuse('id', RecipeRefusal::twice('The step', $step->id)->getMessage()) : $seen[$step->id] = true;
+            isset($seen[$step->id]) ? $s->refuse('id', InvalidRecipe::twice('The step', $step->id)->getMessage()) : $seen[$step->id] = true;
 
             return $step;
         }, self::MOST_STEPS);
@@ -106,7 +106,7 @@ final readonly class ReadRecipe
         $byId = [];
         $n->list('materials', function (Node $m) use (&$byId): void {
             $material = $this->material->read($m);
-            isset($byId[$material->id]) ? $m->refuse('id', RecipeRefusal::twice('The material', $material->id)->getMessage()) : $byId[$material->id] = $material;
+            isset($byId[$material->id]) ? $m->refuse('id', InvalidRecipe::twice('The material', $material->id)->getMessage()) : $byId[$material->id] = $material;
         });
 
         return $byId;
@@ -162,7 +162,7 @@ final readonly class ReadRecipe
      */
     private function places(Node $n, string $field, array $known): array
     {
-        return $n->has($field) ? $n->list($field, static fn (Node $p): string => \in_array($p->asString(120), $known, true) ? $p->asString() : $p->refuseHere(RecipeRefusal::missing('part', $p->asString())->getMessage()), 100) : [];
+        return $n->has($field) ? $n->list($field, static fn (Node $p): string => \in_array($p->asString(120), $known, true) ? $p->asString() : $p->refuseHere(InvalidRecipe::missing('part', $p->asString())->getMessage()), 100) : [];
     }
 
     /** Where what a step is refused for stands, most likely. */
@@ -194,7 +194,7 @@ final readonly class ReadRecipe
 
         return null === $c ? new CleanUp() : new CleanUp(
             $c->enumOrNull('rags', Rags::class),
-            $c->has('with') ? $c->list('with', static fn (Node $m): Material => $materials[$m->asString(64)] ?? $m->refuseHere(RecipeRefusal::missing('material', $m->asString())->getMessage()), 20) : [],
+            $c->has('with') ? $c->list('with', static fn (Node $m): Material => $materials[$m->asString(64)] ?? $m->refuseHere(InvalidRecipe::missing('material', $m->asString())->getMessage()), 20) : [],
         );
     }
 

@@ -35,7 +35,7 @@ final readonly class ReadSettings
     /**
      * @param mixed $json settings, objects as objects
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function check(mixed $json, string $pointer = ''): void
     {
@@ -45,7 +45,7 @@ final readonly class ReadSettings
     /**
      * @param mixed $json settings and `now`, objects as objects
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function read(mixed $json, string $pointer = ''): Context
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Palette;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\Core\Colour\Colour;
 
 /**
@@ -18,15 +18,15 @@ final class ReadPalette
     /**
      * @return list<Chip>
      *
-     * @throws Refused if it is neither, too large, or a line cannot be true; the pointer names the line
+     * @throws InvalidInput if it is neither, too large, or a line cannot be true; the pointer names the line
      */
     public function read(string $text): array
     {
         if (\strlen($text) > self::MOST_BYTES) {
-            throw Refused::at('/text', 'This palette is too large: half a megabyte at most.');
+            throw InvalidInput::at('/text', 'This palette is too large: half a megabyte at most.');
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw Refused::at('/text', 'This is no text that can be read as UTF-8.');
+            throw InvalidInput::at('/text', 'This is no text that can be read as UTF-8.');
         }
         $lines = preg_split('~\r\n|\r|\n~', (string) preg_replace('~^\x{FEFF}~u', '', $text)) ?: [];
         $gimp = str_starts_with(trim($lines[0] ?? ''), 'GIMP Palette');
@@ -39,13 +39,13 @@ final class ReadPalette
             if (null === $chip && !$gimp && [] === $chips && 0 === $i) {
                 continue; // the head of a table
             }
-            $chips[] = $chip ?? throw Refused::at('/text', \sprintf('Line %d is no colour: "%s".', $i + 1, mb_substr(trim($line), 0, 60)));
+            $chips[] = $chip ?? throw InvalidInput::at('/text', \sprintf('Line %d is no colour: "%s".', $i + 1, mb_substr(trim($line), 0, 60)));
             if (\count($chips) > self::MOST) {
-                throw Refused::at('/text', \sprintf('More than %d colours are not taken.', self::MOST));
+                throw InvalidInput::at('/text', \sprintf('More than %d colours are not taken.', self::MOST));
             }
         }
 
-        return [] === $chips ? throw Refused::at('/text', 'There is no colour in it.') : $chips;
+        return [] === $chips ? throw InvalidInput::at('/text', 'There is no colour in it.') : $chips;
     }
 
     private static function gimp(string $line): ?Chip

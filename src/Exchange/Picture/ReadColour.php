@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Picture;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\Core\Colour\CorrectByReference;
 use Inlaid\Core\Colour\CorrectedColour;
 use Inlaid\Core\Colour\ReferenceCard;
@@ -27,7 +27,7 @@ final readonly class ReadColour
      *
      * @return \Closure(): CorrectedColour to be asked once all has been read
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function read(Node $n, string $picture): \Closure
     {
@@ -39,7 +39,7 @@ final readonly class ReadColour
         $spot = $this->spot($reference, $picture);
         $reflects = $n->floatOrNull('reflects') ?? $n->enum('card', ReferenceCard::class)->reflects();
 
-        return fn (): CorrectedColour => Refused::around('/reference', fn (): CorrectedColour => $this->correct->correct($patch, $spot, $reflects));
+        return fn (): CorrectedColour => InvalidInput::around('/reference', fn (): CorrectedColour => $this->correct->correct($patch, $spot, $reflects));
     }
 
     private function spot(Node $n, string $picture): Spot

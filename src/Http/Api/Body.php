@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Api;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 
 /**
  * The JSON body of a request, not yet read.
@@ -23,7 +23,7 @@ final readonly class Body
      *
      * @return T
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function read(\Closure $read): mixed
     {
@@ -33,7 +33,7 @@ final readonly class Body
     /**
      * A part of the body that is a document of its own; missing ones are refused.
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function part(string $name): mixed
     {

@@ -12,14 +12,14 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards', methods: 'POST')]
-#[Describe('Keep a sample board', takes: BoardToKeep::class, gives: BoardOpened::class, status: 201)]
+#[Describe('Keep a sample board', takes: AddBoardRequest::class, gives: BoardResponse::class, status: 201)]
 final readonly class AddBoard
 {
     public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(Body $body): BoardOpened
+    public function __invoke(Body $body): BoardResponse
     {
         $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
 

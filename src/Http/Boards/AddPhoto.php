@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
@@ -13,17 +13,17 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/photos', methods: 'POST')]
-#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it', takes: Describe::PICTURE, gives: BoardOpened::class, status: 201)]
+#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it', takes: Describe::PICTURE, gives: BoardResponse::class, status: 201)]
 final readonly class AddPhoto
 {
     public function __construct(private BoardBook $boards, private TakePicture $take, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(string $id, string $patch, Request $request): BoardOpened
+    public function __invoke(string $id, string $patch, Request $request): BoardResponse
     {
         $picture = $this->take->take($request->getContent());
 
-        return $this->describe->one(Refused::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board);
+        return $this->describe->one(InvalidInput::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board);
     }
 }

@@ -11,14 +11,14 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/archived', methods: 'PUT')]
-#[Describe('Put a board away, or back', takes: BoardArchived::class, gives: BoardOpened::class)]
+#[Describe('Put a board away, or back', takes: BoardArchived::class, gives: BoardResponse::class)]
 final readonly class ArchiveBoard
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): BoardOpened
+    public function __invoke(string $id, Body $body): BoardResponse
     {
         $archived = $body->read(static fn (Node $n): bool => $n->fields('archived')->bool('archived'));
 

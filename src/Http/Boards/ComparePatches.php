@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
@@ -27,7 +27,7 @@ final readonly class ComparePatches
     {
         $stored = $this->boards->get($id);
         $board = $this->read->read(Json::decode($stored->document))->board;
-        [$one, $other] = Refused::around('', static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))]);
+        [$one, $other] = InvalidInput::around('', static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))]);
         $readings = $this->describe->readings($stored);
         [$read, $readOther] = [$readings[$one->cell->label] ?? null, $readings[$other->cell->label] ?? null];
         [$colour, $otherColour] = [$read?->colour, $readOther?->colour];

@@ -24,9 +24,9 @@ final readonly class DescribeBoards
     {
     }
 
-    public function one(StoredBoard $board): BoardOpened
+    public function one(StoredBoard $board): BoardResponse
     {
-        return new BoardOpened($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, array_values($this->readings($board)), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
+        return new BoardResponse($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, array_values($this->readings($board)), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
     }
 
     public function summary(StoredBoard $board): BoardSummary

@@ -11,14 +11,14 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/laid', methods: 'PUT')]
-#[Describe('Note that a board has been laid, or has not', takes: BoardLaid::class, gives: BoardOpened::class)]
+#[Describe('Note that a board has been laid, or has not', takes: BoardLaid::class, gives: BoardResponse::class)]
 final readonly class LayBoard
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): BoardOpened
+    public function __invoke(string $id, Body $body): BoardResponse
     {
         $laid = $body->read(static fn (Node $n): bool => $n->fields('laid')->bool('laid'));
 

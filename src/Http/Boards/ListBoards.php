@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,7 +20,7 @@ final readonly class ListBoards
 
     public function __invoke(Request $request): BoardList
     {
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         [$total, $boards] = $this->boards->page($page, $request->query->getBoolean('archived'));
 
         return new BoardList($total, $page, BoardBook::PAGE, array_map($this->describe->summary(...), $boards));

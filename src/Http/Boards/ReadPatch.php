@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadReading;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
@@ -14,14 +14,14 @@ use Inlaid\App\Store\Entity\StoredBoard;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/reading', methods: 'PUT')]
-#[Describe('Keep what was read of a patch', takes: PatchRead::class, gives: BoardOpened::class)]
+#[Describe('Keep what was read of a patch', takes: PatchRead::class, gives: BoardResponse::class)]
 final readonly class ReadPatch
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe, private ReadReading $read = new ReadReading())
     {
     }
 
-    public function __invoke(string $id, string $patch, Body $body): BoardOpened
+    public function __invoke(string $id, string $patch, Body $body): BoardResponse
     {
         $board = $this->boards->get($id);
         $reading = $body->read(function (Node $n) use ($board): array {
@@ -33,6 +33,6 @@ final readonly class ReadPatch
             return $reading;
         });
 
-        return $this->describe->one(Refused::around('/patch', fn (): StoredBoard => $this->boards->note($id, $patch, $reading)));
+        return $this->describe->one(InvalidInput::around('/patch', fn (): StoredBoard => $this->boards->note($id, $patch, $reading)));
     }
 }

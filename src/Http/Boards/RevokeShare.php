@@ -9,14 +9,14 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/shares/{share}/revoked', methods: 'POST')]
-#[Describe('Close a link', gives: BoardOpened::class)]
+#[Describe('Close a link', gives: BoardResponse::class)]
 final readonly class RevokeShare
 {
     public function __construct(private ShareBook $shares, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(string $id, string $share): BoardOpened
+    public function __invoke(string $id, string $share): BoardResponse
     {
         return $this->describe->one($this->shares->revoke($id, $share));
     }

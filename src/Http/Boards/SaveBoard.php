@@ -12,14 +12,14 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}', methods: 'PUT')]
-#[Describe('Save a sample board; 409 with the newer one if somebody else was first', takes: BoardToSave::class, gives: BoardOpened::class)]
+#[Describe('Save a sample board; 409 with the newer one if somebody else was first', takes: SaveBoardRequest::class, gives: BoardResponse::class)]
 final readonly class SaveBoard
 {
     public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): BoardOpened
+    public function __invoke(string $id, Body $body): BoardResponse
     {
         [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'document')->int('version'), $n->child('document')->raw()]);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\PatchPromoted;
 use Inlaid\App\Store\PromotePatch;
@@ -20,6 +20,6 @@ final readonly class ShowPromotion
 
     public function __invoke(string $id, string $patch): Promotion
     {
-        return Promotion::of(Refused::around('/patch', fn (): PatchPromoted => $this->promote->look($id, $patch)));
+        return Promotion::of(InvalidInput::around('/patch', fn (): PatchPromoted => $this->promote->look($id, $patch)));
     }
 }

@@ -23,7 +23,7 @@ final class BundleSent
      *
      * @return T
      *
-     * @throws \Inlaid\App\Exchange\Document\Refused
+     * @throws \Inlaid\App\Exchange\Document\InvalidInput
      */
     public static function with(Request $request, \Closure $do): mixed
     {

@@ -13,25 +13,25 @@ use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/drying', methods: 'POST')]
-#[Describe('Predict how a coat dries in this air', takes: DryingAsked::class, gives: DryingFound::class)]
+#[Describe('Predict how a coat dries in this air', takes: DryingRequest::class, gives: DryingResponse::class)]
 final readonly class ComputeDrying
 {
-    public function __construct(private ContextAsked $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
+    public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
     {
     }
 
-    public function __invoke(Body $body): DryingFound
+    public function __invoke(Body $body): DryingResponse
     {
         $context = $this->context->of($body);
 
-        return $body->read(function (Node $n) use ($context): DryingFound {
+        return $body->read(function (Node $n) use ($context): DryingResponse {
             $n->fields('materials', 'mixes', 'of', 'ofNormal', 'context');
             $ofNormal = $n->floatOrNull('ofNormal') ?? 1.0;
             if ($ofNormal < 0.0 || $ofNormal > 10.0) {
                 $n->refuse('ofNormal', 'This lies between 0 and 10.');
             }
 
-            return new DryingFound($this->predict->predict($this->derive->derive($this->flatten->flatten(MixAsked::read($n)))->handling, $context->climate, $ofNormal));
+            return new DryingResponse($this->predict->predict($this->derive->derive($this->flatten->flatten(MixRequest::read($n)))->handling, $context->climate, $ofNormal));
         });
     }
 }

@@ -13,7 +13,7 @@ use Inlaid\Core\Mixing\MarkCup;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/marks', methods: 'POST')]
-#[Describe('Work out the marks on a cup', takes: MarksAsked::class, gives: CupPreview::class)]
+#[Describe('Work out the marks on a cup', takes: MarksRequest::class, gives: CupPreview::class)]
 final readonly class ComputeMarks
 {
     public function __construct(private MarkCup $mark = new MarkCup())

@@ -12,19 +12,19 @@ use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/measures', methods: 'POST')]
-#[Describe('Find the smallest batch that can be measured with the measures at hand', takes: MeasuresAsked::class, gives: MeasuresFound::class)]
+#[Describe('Find the smallest batch that can be measured with the measures at hand', takes: MeasuresRequest::class, gives: MeasuresResponse::class)]
 final readonly class ComputeMeasures
 {
-    public function __construct(private ContextAsked $context, private FlattenMix $flatten = new FlattenMix(), private PourBatch $pour = new PourBatch())
+    public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private PourBatch $pour = new PourBatch())
     {
     }
 
-    public function __invoke(Body $body): MeasuresFound
+    public function __invoke(Body $body): MeasuresResponse
     {
         $context = $this->context->of($body);
 
-        return $body->read(fn (Node $n): MeasuresFound => $n->fields('materials', 'mixes', 'of', 'need', 'context')->make(
-            fn (): MeasuresFound => new MeasuresFound($this->pour->measured($this->flatten->flatten(MixAsked::read($n)), AmountAsked::read($n, 'need', $context)->amount, $context)),
+        return $body->read(fn (Node $n): MeasuresResponse => $n->fields('materials', 'mixes', 'of', 'need', 'context')->make(
+            fn (): MeasuresResponse => new MeasuresResponse($this->pour->measured($this->flatten->flatten(MixRequest::read($n)), AmountRequest::read($n, 'need', $context)->amount, $context)),
             'need',
         ));
     }

@@ -9,7 +9,7 @@ use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Context\MeasuredBy;
 use Inlaid\Core\Measure\Dimension;
-use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Measure\InvalidMeasure;
 use Inlaid\Core\MixBench\MixPreview;
 use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,7 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Work a mix out for an amount, or for all there is of one ingredient', takes: MixToWorkOut::class, gives: MixPreview::class)]
 final readonly class ComputeMix
 {
-    public function __construct(private ContextAsked $context, private PreviewMix $preview)
+    public function __construct(private ContextRequest $context, private PreviewMix $preview)
     {
     }
 
@@ -28,16 +28,16 @@ final readonly class ComputeMix
 
         return $body->read(function (Node $n) use ($context): MixPreview {
             $context = $context->measuring($n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'by', 'context')->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything);
-            $of = MixAsked::read($n);
+            $of = MixRequest::read($n);
             $all = $n->childOrNull('allOf')?->fields('material', 'have');
             if (null !== $all) {
-                return $all->make(fn (): MixPreview => $this->preview->fromAllOf($of, $all->id('material'), AmountAsked::read($all, 'have', $context), $context), 'have');
+                return $all->make(fn (): MixPreview => $this->preview->fromAllOf($of, $all->id('material'), AmountRequest::read($all, 'have', $context), $context), 'have');
             }
 
             return $n->make(function () use ($n, $of, $context): MixPreview {
-                $amount = AmountAsked::read($n, 'amount', $context);
+                $amount = AmountRequest::read($n, 'amount', $context);
 
-                return Dimension::Volume === $amount->dimension ? $this->preview->toYield($of, $amount->amount, $context) : throw MeasureRefusal::wrongDimension(Dimension::Volume);
+                return Dimension::Volume === $amount->dimension ? $this->preview->toYield($of, $amount->amount, $context) : throw InvalidMeasure::wrongDimension(Dimension::Volume);
             }, 'amount');
         });
     }

@@ -11,7 +11,7 @@ use Inlaid\App\Http\Api\Describe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/palette', methods: 'POST')]
-#[Describe('Read the colours of a palette file: GIMP palette or CSV', takes: PaletteAsked::class, gives: PaletteRead::class)]
+#[Describe('Read the colours of a palette file: GIMP palette or CSV', takes: PaletteRequest::class, gives: PaletteRead::class)]
 final readonly class ComputePalette
 {
     public function __construct(private ReadPalette $read)

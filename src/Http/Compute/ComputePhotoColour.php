@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\ReadColour;
 use Inlaid\App\Exchange\Picture\TakePicture;
@@ -28,7 +28,7 @@ final readonly class ComputePhotoColour
             $picture = $this->take->take($request->getContent());
             $asked = Json::decode($request->query->getString('asked', '{}'));
         } catch (\JsonException) {
-            throw Refused::at('/asked', 'This is no JSON.');
+            throw InvalidInput::at('/asked', 'This is no JSON.');
         }
 
         return Node::read($asked, fn (Node $n): \Closure => $this->read->read($n, $picture->jpeg), '/asked')();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
@@ -19,7 +19,7 @@ use Symfony\Component\Routing\Attribute\Route;
  * Takes what is proposed, line by line or whole: each line goes where its work belongs.
  */
 #[Route('/api/compute/prep', methods: 'POST')]
-#[Describe('Take lines of the proposed preparation into a recipe', takes: PrepAsked::class, gives: Remedied::class)]
+#[Describe('Take lines of the proposed preparation into a recipe', takes: PrepRequest::class, gives: Remedied::class)]
 final readonly class ComputePrep
 {
     public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
@@ -42,16 +42,16 @@ final readonly class ComputePrep
      *
      * @return non-empty-list<PrepLine> in the order of the work, whatever that of the keys
      *
-     * @throws Refused if a key names no line, or there is none
+     * @throws InvalidInput if a key names no line, or there is none
      */
     private function lines(array $proposed, array $keys): array
     {
         $known = array_map(static fn (PrepLine $l): string => $l->key, $proposed);
         foreach ($keys as $i => $key) {
-            \in_array($key, $known, true) || throw Refused::at("/take/$i", 'This is no longer proposed: the recipe has changed.');
+            \in_array($key, $known, true) || throw InvalidInput::at("/take/$i", 'This is no longer proposed: the recipe has changed.');
         }
         $taken = array_values(array_filter($proposed, static fn (PrepLine $l): bool => \in_array($l->key, $keys, true)));
 
-        return [] === $taken ? throw Refused::at('/take', 'Say which lines to take.') : $taken;
+        return [] === $taken ? throw InvalidInput::at('/take', 'Say which lines to take.') : $taken;
     }
 }

@@ -12,7 +12,7 @@ use Inlaid\Core\Mixing\Basis;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/ratio', methods: 'POST')]
-#[Describe('Work out what a written ratio can mean', takes: RatioAsked::class, gives: RatioRead::class)]
+#[Describe('Work out what a written ratio can mean', takes: RatioRequest::class, gives: RatioRead::class)]
 final readonly class ComputeRatio
 {
     public function __construct(private ReadRatio $read = new ReadRatio())

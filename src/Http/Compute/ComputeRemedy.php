@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
@@ -18,7 +18,7 @@ use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/remedy', methods: 'POST')]
-#[Describe('Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one', takes: RemedyAsked::class, gives: Remedied::class)]
+#[Describe('Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one', takes: RemedyRequest::class, gives: Remedied::class)]
 final readonly class ComputeRemedy
 {
     public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
@@ -39,7 +39,7 @@ final readonly class ComputeRemedy
     }
 
     /**
-     * @throws Refused if there is no such finding or remedy
+     * @throws InvalidInput if there is no such finding or remedy
      */
     private function remedy(Preview $preview, string $finding, string $remedy): Remedy
     {
@@ -51,7 +51,7 @@ final readonly class ComputeRemedy
             }
         }
 
-        throw Refused::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'This is no longer offered: the recipe has changed.');
+        throw InvalidInput::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'This is no longer offered: the recipe has changed.');
     }
 
     /**

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\NextMove\SolvePreview;
 use Inlaid\Core\NextMove\SolveThinning;
-use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Technique\Zone;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/thinning', methods: 'POST')]
-#[Describe('Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour', takes: ThinningAsked::class, gives: SolvePreview::class)]
+#[Describe('Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour', takes: ThinningRequest::class, gives: SolvePreview::class)]
 final readonly class ComputeThinning
 {
     private const SECONDS = 6;
@@ -38,10 +38,10 @@ final readonly class ComputeThinning
         ]);
         $recipe = $this->read->document($json, '/document')->recipe;
         [$context] = $this->context->with($stated);
-        $found = $recipe->stepsById()[$step] ?? throw Refused::at('/step', RecipeRefusal::missing('step', $step)->getMessage());
+        $found = $recipe->stepsById()[$step] ?? throw InvalidInput::at('/step', InvalidRecipe::missing('step', $step)->getMessage());
 
         $end = hrtime(true) + self::SECONDS * 1_000_000_000;
 
-        return Refused::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, static fn (): bool => hrtime(true) > $end));
+        return InvalidInput::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, static fn (): bool => hrtime(true) > $end));
     }
 }

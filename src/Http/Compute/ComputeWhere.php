@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\NextMove\WhereFromHere;
 use Inlaid\Core\NextMove\WherePreview;
-use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/where', methods: 'POST')]
-#[Describe('Find the next moves that lead a half-done finish to its target, with what is on the shelf', takes: WhereAsked::class, gives: WherePreview::class)]
+#[Describe('Find the next moves that lead a half-done finish to its target, with what is on the shelf', takes: WhereRequest::class, gives: WherePreview::class)]
 final readonly class ComputeWhere
 {
     /** php -S does not notice that nobody waits any more. */
@@ -34,11 +34,11 @@ final readonly class ComputeWhere
         $recipe = $this->read->document($json, '/document')->recipe;
         [$context] = $this->context->with($stated);
         if (null !== $done && !isset($recipe->stepsById()[$done])) {
-            throw Refused::at('/done', RecipeRefusal::missing('step', $done)->getMessage());
+            throw InvalidInput::at('/done', InvalidRecipe::missing('step', $done)->getMessage());
         }
         $begun = hrtime(true);
         $isPast = static fn (int $seconds): \Closure => static fn (): bool => hrtime(true) > $begun + $seconds * 1_000_000_000;
 
-        return Refused::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, $isPast(self::SECONDS), $isPast(self::AT_LAST)));
+        return InvalidInput::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, $isPast(self::SECONDS), $isPast(self::AT_LAST)));
     }
 }

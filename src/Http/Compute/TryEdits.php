@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\ApplyEdits;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Document\RecipeDocument;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\MaterialShelf;
@@ -28,7 +28,7 @@ final readonly class TryEdits
     /**
      * @param list<Edit> $edits
      *
-     * @throws Refused if the shelf has nothing that a new step needs
+     * @throws InvalidInput if the shelf has nothing that a new step needs
      */
     public function on(RecipeDocument $before, array $edits, Context $context): Remedied
     {

@@ -7,17 +7,17 @@ namespace Inlaid\App\Http\Days;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Schedule\DaysPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/days', methods: 'POST')]
-#[Describe('Plan all pieces on the bench over the days to come; with another context it is what would be', takes: DaysAsked::class, gives: DaysPreview::class)]
+#[Describe('Plan all pieces on the bench over the days to come; with another context it is what would be', takes: DaysRequest::class, gives: DaysPreview::class)]
 final readonly class ShowDays
 {
-    public function __construct(private ContextAsked $context, private PlanBench $plan)
+    public function __construct(private ContextRequest $context, private PlanBench $plan)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Ledger;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\App\Store\Ledger;
 use Inlaid\App\Store\StudioContext;
@@ -26,7 +26,7 @@ final readonly class ShowLedger
     public function __invoke(Request $request): LedgerPage
     {
         $context = $this->context->own();
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         $pot = $request->query->getString('pot');
         [$total, $entries] = $this->ledger->entries('' === $pot ? null : $pot, $page);
         $balance = $this->ledger->balance();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Lock;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Lock\KeyHolder;
@@ -30,7 +30,7 @@ final readonly class ChangePassphrase
         try {
             $this->lock->set($next);
         } catch (\DomainException $error) {
-            throw Refused::at('/next', $error->getMessage());
+            throw InvalidInput::at('/next', $error->getMessage());
         }
 
         return $this->tell->withCookie($this->lock->key(KeyHolder::Device), $request);

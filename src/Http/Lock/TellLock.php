@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Lock;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\Lock\KeyHolder;
@@ -62,7 +62,7 @@ final readonly class TellLock
             throw new Problem(429, 'too-many-tries', $error->getMessage(), retryAfter: $error->seconds);
         }
         if (!$right) {
-            throw Refused::at('/passphrase', 'That is not the passphrase.');
+            throw InvalidInput::at('/passphrase', 'That is not the passphrase.');
         }
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Looks;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Entity\StoredShare;
@@ -25,6 +25,6 @@ final readonly class ChooseLook
         $this->shares->open($secret); // whoever has no link learns nothing of what one takes
         [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), trim($n->text('comment', 1000))]);
 
-        return $this->describe->describe(Refused::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));
+        return $this->describe->describe(InvalidInput::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));
     }
 }

@@ -6,7 +6,7 @@ namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
-use Inlaid\App\Store\NotThere;
+use Inlaid\App\Store\NotFound;
 use Inlaid\App\Store\PhotoLine;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,6 +24,6 @@ final readonly class ShowLookPhoto
     {
         $photos = array_values(array_filter($this->boards->photos($this->shares->open($secret)->board), static fn (PhotoLine $p): bool => $p->patch === $patch));
 
-        return new Response($this->boards->photo(($photos[$number] ?? throw NotThere::of('photo', (string) $number))->id)->bytes(), 200, ['Content-Type' => 'image/jpeg']);
+        return new Response($this->boards->photo(($photos[$number] ?? throw NotFound::of('photo', (string) $number))->id)->bytes(), 200, ['Content-Type' => 'image/jpeg']);
     }
 }

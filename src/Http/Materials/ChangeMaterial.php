@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Materials;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadMaterial;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}', methods: 'PUT')]
-#[Describe('Change a material; 409 with the newer one if somebody else was first', takes: MaterialToKeep::class, gives: MaterialOnShelf::class)]
+#[Describe('Change a material; 409 with the newer one if somebody else was first', takes: MaterialRequest::class, gives: MaterialOnShelf::class)]
 final readonly class ChangeMaterial
 {
     public function __construct(private MaterialShelf $shelf, private ReadMaterial $read)
@@ -24,6 +24,6 @@ final readonly class ChangeMaterial
     {
         $material = $body->read(fn (Node $n) => $this->read->read($n->fields('material')->child('material')));
 
-        return $material->id === $id ? MaterialOnShelf::of($this->shelf->change($material)) : throw Refused::at('/material/id', 'This is another material than the address names.');
+        return $material->id === $id ? MaterialOnShelf::of($this->shelf->change($material)) : throw InvalidInput::at('/material/id', 'This is another material than the address names.');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Material\MaterialKind;
@@ -24,7 +24,7 @@ final readonly class ListMaterials
 
     public function __invoke(Request $request): MaterialList
     {
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         $named = $request->query->getString('kind');
         $kind = '' === $named ? null : MaterialKind::tryFrom($named) ?? throw new Problem(400, 'which-kind', \sprintf('Materials are of one of these kinds: %s.', implode(', ', array_column(MaterialKind::cases(), 'value'))));
         [$total, $found] = $this->shelf->search($request->query->getString('query'), $kind, 'true' === $request->query->getString('archived'), $page, self::PAGE);

@@ -7,16 +7,16 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\CorrectionPreview;
 use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/correct', methods: 'POST')]
-#[Describe('Find what puts a pot right', takes: CorrectionAsked::class, gives: CorrectionPreview::class)]
+#[Describe('Find what puts a pot right', takes: CorrectionRequest::class, gives: CorrectionPreview::class)]
 final readonly class ComputeCorrection
 {
-    public function __construct(private ContextAsked $context, private PreviewCorrection $preview)
+    public function __construct(private ContextRequest $context, private PreviewCorrection $preview)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class ComputeCorrection
         $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): CorrectionPreview {
-            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'pot', 'holds', 'have', 'context'), $context);
+            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'pot', 'holds', 'have', 'context'), $context);
             [$wanted, $pot, $have] = [$bench->mix($n, 'of'), $bench->contents($n, 'pot'), $bench->have($n)];
             $holds = $n->has('holds') ? $bench->volume($n, 'holds') : null;
 

@@ -7,16 +7,16 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\EvaporationPreview;
 use Inlaid\Core\MixBench\PreviewEvaporation;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/evaporation', methods: 'POST')]
-#[Describe('Find what evaporated from a closed pot', takes: EvaporationAsked::class, gives: EvaporationPreview::class)]
+#[Describe('Find what evaporated from a closed pot', takes: EvaporationRequest::class, gives: EvaporationPreview::class)]
 final readonly class ComputeEvaporation
 {
-    public function __construct(private ContextAsked $context, private PreviewEvaporation $preview)
+    public function __construct(private ContextRequest $context, private PreviewEvaporation $preview)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class ComputeEvaporation
         $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): EvaporationPreview {
-            $bench = BenchAsked::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);
+            $bench = BenchRequest::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);
             [$pot, $then, $now, $thinner] = [$bench->contents($n, 'pot'), $bench->grams($n, 'then'), $bench->grams($n, 'now'), $bench->material($n, 'thinner')];
 
             return $n->make(fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context), 'now');

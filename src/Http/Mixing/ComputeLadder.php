@@ -7,16 +7,16 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\LadderPreview;
 use Inlaid\Core\MixBench\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/ladder', methods: 'POST')]
-#[Describe('Grade a series between two mixes', takes: LadderAsked::class, gives: LadderPreview::class)]
+#[Describe('Grade a series between two mixes', takes: LadderRequest::class, gives: LadderPreview::class)]
 final readonly class ComputeLadder
 {
-    public function __construct(private ContextAsked $context, private PreviewLadder $preview)
+    public function __construct(private ContextRequest $context, private PreviewLadder $preview)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class ComputeLadder
         $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): LadderPreview {
-            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'from', 'to', 'rungs', 'each', 'context'), $context);
+            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'from', 'to', 'rungs', 'each', 'context'), $context);
             [$from, $to, $each, $rungs] = [$bench->mix($n, 'from'), $bench->mix($n, 'to'), $bench->volume($n, 'each'), $n->int('rungs')];
 
             return $n->make(fn (): LadderPreview => $this->preview->preview($from, $to, $rungs, $each, $context), 'rungs');

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Brick\Math\BigRational;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\MatchColour;
@@ -17,11 +17,11 @@ use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\MixBench\MatchPreview;
 use Inlaid\Core\MixBench\PreviewMatch;
-use Inlaid\Core\Recipe\RecipeRefusal;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/match', methods: 'POST')]
-#[Describe('Find the mix of some paints nearest a colour', takes: MatchAsked::class, gives: MatchPreview::class)]
+#[Describe('Find the mix of some paints nearest a colour', takes: MatchRequest::class, gives: MatchPreview::class)]
 final readonly class ComputeMatch
 {
     /** php -S does not notice that nobody waits any more. */
@@ -29,7 +29,7 @@ final readonly class ComputeMatch
     /** ml, where it is not said how much is wanted. */
     private const USUAL = 100;
 
-    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview, private ContextAsked $context)
+    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview, private ContextRequest $context)
     {
     }
 
@@ -39,13 +39,13 @@ final readonly class ComputeMatch
         $context = $this->context->of($body);
         [$target, $paints, $most, $sheen, $amount] = $body->read(static fn (Node $n): array => [
             $n->fields('target', 'paints', 'most', 'sheen', 'amount', 'context')->make(static fn (): Colour => Colour::of($n->string('target')), 'target'),
-            $n->list('paints', static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(RecipeRefusal::missing('material', $p->asString())->getMessage()), 40),
+            $n->list('paints', static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(InvalidRecipe::missing('material', $p->asString())->getMessage()), 40),
             ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS ? $n->refuse('most', \sprintf('One to %d paints go into a mix.', MatchColour::MOST_PAINTS)) : $most,
             $n->enumOrNull('sheen', Sheen::class) ?? Sheen::Matt,
-            $n->has('amount') ? BenchAsked::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
+            $n->has('amount') ? BenchRequest::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
         ]);
         $end = hrtime(true) + self::SECONDS * 1_000_000_000;
 
-        return Refused::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, static fn (): bool => hrtime(true) > $end));
+        return InvalidInput::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, static fn (): bool => hrtime(true) > $end));
     }
 }

@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextAsked;
+use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\MixBench\PouringPreview;
@@ -16,10 +16,10 @@ use Inlaid\Core\Mixing\FollowPour;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pour', methods: 'POST')]
-#[Describe('Up to how much of everything is to be poured on the scale', takes: PourAsked::class, gives: PouringPreview::class)]
+#[Describe('Up to how much of everything is to be poured on the scale', takes: PourRequest::class, gives: PouringPreview::class)]
 final readonly class ComputePour
 {
-    public function __construct(private ContextAsked $context, private FollowPour $follow)
+    public function __construct(private ContextRequest $context, private FollowPour $follow)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class ComputePour
         $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): PouringPreview {
-            $bench = BenchAsked::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);
+            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);
             [$wanted, $yield] = [$bench->mix($n, 'of'), $bench->volume($n, 'amount')];
             $poured = $n->has('poured') ? $n->list('poured', static fn (Node $p): BigRational => BigRational::of(\sprintf('%.3F', $p->asFloat())), 40) : [];
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -29,9 +29,9 @@ final readonly class AddToPot
     {
         $context = $this->context->own();
         $pot = $this->pots->get($id);
-        $bench = BenchAsked::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
+        $bench = BenchRequest::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
         $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
-        $pot = Refused::around('/add', fn (): StoredPot => $this->pots->add($id, $more, $booking));
+        $pot = InvalidInput::around('/add', fn (): StoredPot => $this->pots->add($id, $more, $booking));
 
         return $this->describe->one($pot, $context);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -27,10 +27,10 @@ final readonly class CorrectPot
     public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
-        $bench = BenchAsked::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
+        $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
         [$ml, $name, $add] = $body->read(static fn (Node $n): array => [$bench->volume($n->fields('pourOff', 'name', 'add'), 'pourOff'), $n->string('name', 120), $bench->contents($n, 'add')]);
         $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot($id, $name, $of->document, new \DateTimeImmutable(), $of->place, $of->useBy, $of->recipeId, $of->stepId);
-        $pot = Refused::around('/pourOff', fn (): StoredPot => $this->pots->correct($id, $off, $ml, $add, $booking));
+        $pot = InvalidInput::around('/pourOff', fn (): StoredPot => $this->pots->correct($id, $off, $ml, $add, $booking));
 
         return $this->describe->one($pot, $context);
     }

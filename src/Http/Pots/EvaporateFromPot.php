@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
@@ -26,9 +26,9 @@ final readonly class EvaporateFromPot
     public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
-        $bench = BenchAsked::of($this->pots->materials($this->pots->get($id)), $context);
+        $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)), $context);
         [$material, $grams] = $body->read(static fn (Node $n): array => [$bench->material($n->fields('material', 'grams'), 'material'), $bench->grams($n, 'grams')]);
-        $pot = Refused::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams, $booking));
+        $pot = InvalidInput::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams, $booking));
 
         return $this->describe->one($pot, $context);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,7 +21,7 @@ final readonly class ListPots
 
     public function __invoke(Request $request): PotList
     {
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         [$total, $pots] = $this->pots->page($page);
 
         return new PotList($total, $page, PotBook::PAGE, $this->describe->all($pots, $this->context->own()));

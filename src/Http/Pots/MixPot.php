@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
@@ -30,7 +30,7 @@ final readonly class MixPot
         $context = $this->context->own();
 
         [$make, $holds] = $body->read(function (Node $n) use ($context): array {
-            $bench = BenchAsked::read($n->fields('name', 'place', 'useBy', 'recipe', 'step', 'materials', 'mixes', 'of', 'holds'), $context);
+            $bench = BenchRequest::read($n->fields('name', 'place', 'useBy', 'recipe', 'step', 'materials', 'mixes', 'of', 'holds'), $context);
             [$wanted, $holds, $name, $place] = [$bench->mix($n, 'of'), $bench->contents($n, 'holds'), $n->string('name', 120), $n->text('place', 120)];
             [$useBy, $recipe, $step] = [$n->dayOrNull('useBy'), $n->has('recipe') ? $n->id('recipe') : null, $n->has('step') ? $n->id('step') : null];
             $document = Json::encode(['materials' => $n->child('materials')->raw(), 'mixes' => $n->childOrNull('mixes')?->raw() ?? [], 'of' => $n->child('of')->raw()]);
@@ -41,6 +41,6 @@ final readonly class MixPot
             return [static fn (string $id): StoredPot => new StoredPot($id, $name, $document, $now, $place, $useBy, $recipe, $step), $holds];
         });
 
-        return $this->describe->one(Refused::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds, $booking)), $context);
+        return $this->describe->one(InvalidInput::around('/holds', fn (): StoredPot => $this->pots->mix($make, $holds, $booking)), $context);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchAsked;
+use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -32,7 +32,7 @@ final readonly class PoolPots
         $context = $this->context->own();
 
         [$make, $from, $add] = $body->read(function (Node $n) use ($context): array {
-            $bench = BenchAsked::of($this->shelf->byId(), $context);
+            $bench = BenchRequest::of($this->shelf->byId(), $context);
             [$name, $place, $useBy] = [$n->fields('name', 'place', 'useBy', 'from', 'add')->string('name', 120), $n->text('place', 120), $n->dayOrNull('useBy')];
             $from = [];
             foreach ($n->list('from', static fn (Node $p): array => [$p->fields('pot', 'amount')->id('pot'), $p->has('amount') ? $bench->volume($p, 'amount') : null], self::MOST) as [$id, $ml]) {
@@ -48,6 +48,6 @@ final readonly class PoolPots
             return [$make, $from, $add];
         });
 
-        return $this->describe->one(Refused::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)), $context);
+        return $this->describe->one(InvalidInput::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)), $context);
     }
 }

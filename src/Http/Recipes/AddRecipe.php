@@ -12,17 +12,17 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'POST')]
-#[Describe('Keep a new recipe', takes: NewRecipe::class, gives: RecipeOpened::class, status: 201)]
+#[Describe('Keep a new recipe', takes: NewRecipe::class, gives: RecipeResponse::class, status: 201)]
 final readonly class AddRecipe
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read)
     {
     }
 
-    public function __invoke(Body $body): RecipeOpened
+    public function __invoke(Body $body): RecipeResponse
     {
         $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
 
-        return RecipeOpened::of($this->book->add($this->read->document($json, '/document')));
+        return RecipeResponse::of($this->book->add($this->read->document($json, '/document')));
     }
 }

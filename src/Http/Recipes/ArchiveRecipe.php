@@ -9,15 +9,15 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/archive', methods: 'POST')]
-#[Describe('Put a recipe away', gives: RecipeOpened::class, status: 200)]
+#[Describe('Put a recipe away', gives: RecipeResponse::class, status: 200)]
 final readonly class ArchiveRecipe
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id): RecipeOpened
+    public function __invoke(string $id): RecipeResponse
     {
-        return RecipeOpened::of($this->book->archive($id, true));
+        return RecipeResponse::of($this->book->archive($id, true));
     }
 }

@@ -9,15 +9,15 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/duplicate', methods: 'POST')]
-#[Describe('Begin a new recipe from the draft of this one', gives: RecipeOpened::class, status: 201)]
+#[Describe('Begin a new recipe from the draft of this one', gives: RecipeResponse::class, status: 201)]
 final readonly class DuplicateRecipe
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id): RecipeOpened
+    public function __invoke(string $id): RecipeResponse
     {
-        return RecipeOpened::of($this->book->duplicate($id));
+        return RecipeResponse::of($this->book->duplicate($id));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\Core\Colour\Colour;
@@ -24,9 +24,9 @@ final readonly class ListRecipes
 
     public function __invoke(Request $request): RecipeList
     {
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         $near = $request->query->getString('near');
-        [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page, '' === $near ? null : Refused::around('/near', static fn (): Lab => Lab::of(Colour::of($near))));
+        [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page, '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))));
 
         $kept = $this->book->kept($found);
 

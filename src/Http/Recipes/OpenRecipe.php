@@ -9,15 +9,15 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}', methods: 'GET')]
-#[Describe('Read a recipe with its draft', gives: RecipeOpened::class)]
+#[Describe('Read a recipe with its draft', gives: RecipeResponse::class)]
 final readonly class OpenRecipe
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id): RecipeOpened
+    public function __invoke(string $id): RecipeResponse
     {
-        return RecipeOpened::of($this->book->get($id));
+        return RecipeResponse::of($this->book->get($id));
     }
 }

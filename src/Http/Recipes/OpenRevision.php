@@ -10,17 +10,17 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/revisions/{number}', methods: 'GET', requirements: ['number' => '\d{1,9}'])]
-#[Describe('Read a revision', gives: RevisionOpened::class)]
+#[Describe('Read a revision', gives: RevisionResponse::class)]
 final readonly class OpenRevision
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id, int $number): RevisionOpened
+    public function __invoke(string $id, int $number): RevisionResponse
     {
         $revision = $this->book->revision($id, $number);
 
-        return new RevisionOpened(RevisionSummary::of($revision), new RawJson($revision->document));
+        return new RevisionResponse(RevisionSummary::of($revision), new RawJson($revision->document));
     }
 }

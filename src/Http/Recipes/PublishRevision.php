@@ -11,18 +11,18 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/revisions', methods: 'POST')]
-#[Describe('Publish the draft as the next revision', takes: RevisionToPublish::class, gives: RecipeOpened::class, status: 201)]
+#[Describe('Publish the draft as the next revision', takes: RevisionToPublish::class, gives: RecipeResponse::class, status: 201)]
 final readonly class PublishRevision
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id, Body $body): RecipeOpened
+    public function __invoke(string $id, Body $body): RecipeResponse
     {
         [$version, $reason] = $body->read(static fn (Node $n): array => [$n->fields('version', 'reason')->int('version'), $n->string('reason', 300)]);
         $this->book->publish($id, $version, trim($reason));
 
-        return RecipeOpened::of($this->book->reload($id));
+        return RecipeResponse::of($this->book->reload($id));
     }
 }

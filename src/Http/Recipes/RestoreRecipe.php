@@ -9,15 +9,15 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/restore', methods: 'POST')]
-#[Describe('Take a recipe out again', gives: RecipeOpened::class, status: 200)]
+#[Describe('Take a recipe out again', gives: RecipeResponse::class, status: 200)]
 final readonly class RestoreRecipe
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id): RecipeOpened
+    public function __invoke(string $id): RecipeResponse
     {
-        return RecipeOpened::of($this->book->archive($id, false));
+        return RecipeResponse::of($this->book->archive($id, false));
     }
 }

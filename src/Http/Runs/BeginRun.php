@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
@@ -15,14 +15,14 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs', methods: 'POST')]
-#[Describe('Put a recipe on the bench, as it is now', takes: RunToBegin::class, gives: RunOpened::class, status: 201)]
+#[Describe('Put a recipe on the bench, as it is now', takes: RunToBegin::class, gives: RunResponse::class, status: 201)]
 final readonly class BeginRun
 {
     public function __construct(private RunBook $runs, private RecipeBook $recipes, private ReadRecipe $read, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(Body $body): RunOpened
+    public function __invoke(Body $body): RunResponse
     {
         [$id, $revision, $place, $notBefore, $due, $count] = $body->read(static fn (Node $n): array => [
             $n->fields('recipe', 'revision', 'place', 'notBefore', 'due', 'count')->id('recipe'),
@@ -39,11 +39,11 @@ final readonly class BeginRun
         }
         try {
             $document = $this->read->document($json);
-        } catch (Refused $refused) {
-            throw null === $count ? $refused : Refused::at('/count', $refused->getMessage());
+        } catch (InvalidInput $refused) {
+            throw null === $count ? $refused : InvalidInput::at('/count', $refused->getMessage());
         }
         if ([] === $document->recipe->steps) {
-            throw Refused::at('/recipe', 'There is nothing to do yet: this recipe has no steps.');
+            throw InvalidInput::at('/recipe', 'There is nothing to do yet: this recipe has no steps.');
         }
 
         return $this->describe->one($this->runs->begin($document, $id, $revision, $place, $notBefore, $due));

@@ -11,14 +11,14 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}', methods: 'PUT')]
-#[Describe('Change where a piece stands, its days, or whether it is finished or put away', takes: RunToChange::class, gives: RunOpened::class)]
+#[Describe('Change where a piece stands, its days, or whether it is finished or put away', takes: RunToChange::class, gives: RunResponse::class)]
 final readonly class ChangeRun
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): RunOpened
+    public function __invoke(string $id, Body $body): RunResponse
     {
         [$version, $place, $notBefore, $due, $finished, $archived] = $body->read(static fn (Node $n): array => [
             $n->fields('version', 'place', 'notBefore', 'due', 'finished', 'archived')->int('version'),

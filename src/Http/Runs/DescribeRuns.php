@@ -24,14 +24,14 @@ final readonly class DescribeRuns
     {
     }
 
-    public function one(StoredRun $run): RunOpened
+    public function one(StoredRun $run): RunResponse
     {
         $events = $this->runs->events($run);
         $state = $this->fold->fold($events);
         $context = $this->context->own();
         $iso = $context->working->iso(...);
 
-        return new RunOpened(
+        return new RunResponse(
             $run->id,
             $run->version,
             $run->title,

@@ -12,7 +12,7 @@ final readonly class EventsNoted
     /**
      * @param list<EventRefused> $refused
      */
-    public function __construct(public array $refused, public RunOpened $run)
+    public function __construct(public array $refused, public RunResponse $run)
     {
     }
 }

@@ -11,14 +11,14 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/lesson', methods: 'PUT')]
-#[Describe('Keep what was learned of a run', takes: LessonToKeep::class, gives: RunOpened::class)]
+#[Describe('Keep what was learned of a run', takes: LessonRequest::class, gives: RunResponse::class)]
 final readonly class KeepLesson
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): RunOpened
+    public function __invoke(string $id, Body $body): RunResponse
     {
         [$version, $lesson, $rating] = $body->read(static fn (Node $n): array => [
             $n->fields('version', 'lesson', 'rating')->int('version'),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Api\PageAsked;
+use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,7 +20,7 @@ final readonly class ListRuns
 
     public function __invoke(Request $request): RunList
     {
-        $page = PageAsked::of($request);
+        $page = PageRequest::of($request);
         $recipe = $request->query->getString('recipe');
         if ($request->query->getBoolean('bench')) {
             $runs = $this->runs->onBench();

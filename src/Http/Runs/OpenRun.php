@@ -9,14 +9,14 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}', methods: 'GET')]
-#[Describe('Open a run', gives: RunOpened::class)]
+#[Describe('Open a run', gives: RunResponse::class)]
 final readonly class OpenRun
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(string $id): RunOpened
+    public function __invoke(string $id): RunResponse
     {
         return $this->describe->one($this->runs->get($id));
     }

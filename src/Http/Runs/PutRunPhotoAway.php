@@ -12,14 +12,14 @@ use Inlaid\App\Store\RunPhotos;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/run-photos/{id}/away', methods: 'PUT')]
-#[Describe('Put a photo taken at the bench away, or back', takes: PhotoPutAway::class, gives: RunOpened::class)]
+#[Describe('Put a photo taken at the bench away, or back', takes: PhotoPutAway::class, gives: RunResponse::class)]
 final readonly class PutRunPhotoAway
 {
     public function __construct(private RunPhotos $photos, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): RunOpened
+    public function __invoke(string $id, Body $body): RunResponse
     {
         return $this->describe->one($this->photos->putAway($id, $body->read(static fn (Node $n): bool => $n->fields('away')->bool('away'))));
     }

@@ -11,7 +11,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\MaterialShelf;
-use Inlaid\App\Store\NotThere;
+use Inlaid\App\Store\NotFound;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\ReckonLook;
 use Inlaid\App\Store\RunBook;
@@ -67,7 +67,7 @@ final readonly class ShowAgain
     {
         try {
             return null === $run->recipeId ? null : $this->read->read(Json::decode($this->recipes->get($run->recipeId)->draft->document));
-        } catch (NotThere) {
+        } catch (NotFound) {
             return null;
         }
     }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\Document\ApplyEdits;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\NotThere;
+use Inlaid\App\Store\NotFound;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\RunBook;
-use Inlaid\App\Store\Stale;
+use Inlaid\App\Store\VersionConflict;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Run\Deviation;
@@ -32,13 +32,13 @@ final readonly class TakeMade
     {
         [$keys, $version] = $body->read(static fn (Node $n): array => [$n->fields('deviations', 'version')->list('deviations', static fn (Node $k): string => $k->asString(90), 200), $n->int('version')]);
         $run = $this->runs->get($id);
-        $recipe = $this->recipes->get($run->recipeId ?? throw NotThere::of('recipe', 'of this run'));
+        $recipe = $this->recipes->get($run->recipeId ?? throw NotFound::of('recipe', 'of this run'));
         $before = $this->read->document(Json::decode($recipe->draft->document));
         $document = Json::object($before->text);
         $after = $this->read->document($this->apply->apply($document, $this->edits($this->made->compare($run)->deviations, $keys, array_keys($before->recipe->stepsById())), static fn (): array => []));
         $changes = $this->compare->compare($before->recipe, $after->recipe);
         if ($recipe->draft->version !== $version) {
-            throw new Stale($recipe->draft->version, $recipe->draft->document);
+            throw new VersionConflict($recipe->draft->version, $recipe->draft->document);
         }
 
         return new MadeTaken($recipe->id, [] === $changes ? $version : $this->recipes->saveDraft($recipe->id, $version, $after)->draft->version, $changes);
@@ -57,11 +57,11 @@ final readonly class TakeMade
         foreach ($keys as $key) {
             $found = array_values(array_filter($deviations, static fn (Deviation $d): bool => $d->key === $key && $d->takes));
             if ([] === $found) {
-                throw Refused::at('/deviations', 'This is not in the run, or the recipe cannot say it.');
+                throw InvalidInput::at('/deviations', 'This is not in the run, or the recipe cannot say it.');
             }
             foreach ($found[0]->edits() as $edit) {
                 foreach (array_filter([$edit->step, $edit->before]) as $step) {
-                    \in_array($step, $steps, true) || throw Refused::at('/deviations', \sprintf('The recipe no longer has the step "%s".', $found[0]->name));
+                    \in_array($step, $steps, true) || throw InvalidInput::at('/deviations', \sprintf('The recipe no longer has the step "%s".', $found[0]->name));
                 }
                 $edits[] = $edit;
             }

@@ -13,7 +13,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List what is to be bought for some recipes, one after the other', gives: ShoppingList::class, query: ['recipes' => 'string'])]
 final readonly class ShowShopping
 {
-    public function __construct(private RecipesAsked $asked)
+    public function __construct(private RecipesRequest $asked)
     {
     }
 

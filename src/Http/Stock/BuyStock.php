@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Stock;
 
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\AmountAsked;
+use Inlaid\App\Http\Compute\AmountRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Store\StudioContext;
@@ -27,12 +27,12 @@ final readonly class BuyStock
     {
         $context = $this->context->own();
         $read = static function (Node $n) use ($context): Quantity {
-            $pack = AmountAsked::read($n, 'amount', $context);
+            $pack = AmountRequest::read($n, 'amount', $context);
 
             return Quantity::of($pack->dimension, $pack->amount->multipliedBy($n->int('count', 1)));
         };
         $packs = $body->read(static fn (Node $n): array => [$read($n->fields('amount', 'count', 'more')), ...($n->has('more') ? $n->list('more', static fn (Node $p): Quantity => $read($p->fields('amount', 'count'))) : [])]);
-        Refused::around('/amount', fn () => $this->stock->buy($id, $packs, $booking));
+        InvalidInput::around('/amount', fn () => $this->stock->buy($id, $packs, $booking));
 
         return Stock::of($this->stock);
     }

@@ -20,7 +20,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Stock\Account;
-use Inlaid\Core\Stock\StockRefusal;
+use Inlaid\Core\Stock\InvalidStock;
 
 /**
  * Reads a line of a bundle with the same readers as whatever is typed in: what comes in this way is checked no less.
@@ -41,7 +41,7 @@ final readonly class CheckRow
      *
      * @return array<string, mixed> by field, ready to be kept but for what stands elsewhere
      *
-     * @throws \Inlaid\App\Exchange\Document\Refused
+     * @throws \Inlaid\App\Exchange\Document\InvalidInput
      */
     public function check(Kind $kind, mixed $json, string $pointer): array
     {
@@ -67,7 +67,7 @@ final readonly class CheckRow
         $grams = static function (Node $m): BigRational {
             $text = $m->string('grams', self::DIGITS);
 
-            return 1 === preg_match('/^\d+(\.\d+|\/0*[1-9]\d*)?$/', $text) && !ExactNumber::stored($text)->isZero() ? ExactNumber::stored($text) : $m->refuse('grams', StockRefusal::nothing()->getMessage());
+            return 1 === preg_match('/^\d+(\.\d+|\/0*[1-9]\d*)?$/', $text) && !ExactNumber::stored($text)->isZero() ? ExactNumber::stored($text) : $m->refuse('grams', InvalidStock::nothing()->getMessage());
         };
         $move = static fn (Node $m): array => [$m->fields('material', 'grams', 'from', 'to')->id('material'), $grams($m), self::account($m, 'from'), self::account($m, 'to')];
 

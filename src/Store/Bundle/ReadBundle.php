@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Store\Bundle;
 
 use Inlaid\App\Exchange\Bundle\ZipIn;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Document\Refused;
 use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\NoPicture;
@@ -32,7 +32,7 @@ final readonly class ReadBundle
     /**
      * @return array{bool, string} whether it is a whole studio, and when it was made
      *
-     * @throws Refused
+     * @throws InvalidInput
      */
     public function head(ZipIn $zip): array
     {
@@ -47,7 +47,7 @@ final readonly class ReadBundle
     /**
      * @return iterable<array<string, mixed>> the rows of a kind, checked
      *
-     * @throws Refused at the first that is wrong
+     * @throws InvalidInput at the first that is wrong
      */
     public function rows(ZipIn $zip, Kind $kind): iterable
     {
@@ -58,14 +58,14 @@ final readonly class ReadBundle
     }
 
     /**
-     * @throws Refused if it is not there, or no photo
+     * @throws InvalidInput if it is not there, or no photo
      */
     public function photo(ZipIn $zip, string $id): Picture
     {
         try {
             return $this->picture->again($zip->read("photos/$id.jpg", self::LARGEST_PHOTO));
         } catch (NoPicture $none) {
-            throw Refused::at("/photos/$id", $none->getMessage());
+            throw InvalidInput::at("/photos/$id", $none->getMessage());
         }
     }
 
@@ -74,7 +74,7 @@ final readonly class ReadBundle
      *
      * @return array<string, array<string, array<string, mixed>>> what is told of each recipe, board and so on, by kind and id
      *
-     * @throws Refused with every place that is wrong, up to a number
+     * @throws InvalidInput with every place that is wrong, up to a number
      */
     public function survey(ZipIn $zip): array
     {
@@ -83,17 +83,17 @@ final readonly class ReadBundle
             $seen[$kind->value] = [];
             foreach ($zip->lines($kind->file()) as $number => $line) {
                 $at = "/{$kind->value}/$number";
-                $number <= self::MOST_ROWS || throw Refused::at($at, \sprintf('More than %d lines are not taken.', self::MOST_ROWS));
+                $number <= self::MOST_ROWS || throw InvalidInput::at($at, \sprintf('More than %d lines are not taken.', self::MOST_ROWS));
                 try {
                     $row = $this->check->check($kind, self::json($line, $at), $at);
                     $id = self::id($kind, $row);
-                    isset($seen[$kind->value][$id]) && throw Refused::at($at, 'This is in the bundle twice.');
+                    isset($seen[$kind->value][$id]) && throw InvalidInput::at($at, 'This is in the bundle twice.');
                     $this->belongs($kind, $row, $seen, $at);
                     $kind->isPhoto() && $this->photo($zip, $id);
                     $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['print' => self::print($row['document'])] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
-                } catch (Refused $refused) {
+                } catch (InvalidInput $refused) {
                     array_push($wrong, ...$refused->violations);
-                    \count($wrong) < self::MOST_WRONG || throw new Refused($wrong);
+                    \count($wrong) < self::MOST_WRONG || throw new InvalidInput($wrong);
                 }
             }
         }
@@ -101,7 +101,7 @@ final readonly class ReadBundle
             isset($seen[Kind::Drafts->value][$id]) || $wrong[] = new Violation("/recipes/$id", 'This recipe has no draft.');
         }
         if ([] !== $wrong) {
-            throw new Refused($wrong);
+            throw new InvalidInput($wrong);
         }
 
         return $seen;
@@ -111,17 +111,17 @@ final readonly class ReadBundle
      * @param array<string, mixed>                               $row
      * @param array<string, array<string, array<string, mixed>>> $seen
      *
-     * @throws Refused if what it belongs to is not there
+     * @throws InvalidInput if what it belongs to is not there
      */
     private function belongs(Kind $kind, array $row, array $seen, string $at): void
     {
         foreach (['recipe' => Kind::Recipes, 'board' => Kind::Boards, 'run' => Kind::Runs] as $field => $owner) {
             if (\is_string($row[$field] ?? null) && !isset($seen[$owner->value][$row[$field]])) {
-                throw Refused::at("$at/$field", 'What this belongs to is not in the bundle.');
+                throw InvalidInput::at("$at/$field", 'What this belongs to is not in the bundle.');
             }
         }
         if (Kind::Revisions === $kind && \is_string($row['recipe']) && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])) {
-            throw Refused::at("$at/number", 'The recipe knows of no such revision.');
+            throw InvalidInput::at("$at/number", 'The recipe knows of no such revision.');
         }
     }
 
@@ -151,7 +151,7 @@ final readonly class ReadBundle
         try {
             return Json::decode($text);
         } catch (\JsonException) {
-            throw Refused::at($pointer, 'This is not JSON.');
+            throw InvalidInput::at($pointer, 'This is not JSON.');
         }
     }
 }

@@ -6,7 +6,7 @@ namespace Inlaid\App\Store\Bundle;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Exchange\Bundle\ZipIn;
-use Inlaid\App\Exchange\Document\Refused;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredBalance;
 use Inlaid\App\Store\Entity\StoredBoard;
@@ -32,7 +32,7 @@ final readonly class TakeBundle
     /**
      * What it would do; nothing is kept.
      *
-     * @throws Refused with every place that is wrong
+     * @throws InvalidInput with every place that is wrong
      */
     public function plan(ZipIn $zip): BundlePlan
     {
@@ -58,7 +58,7 @@ final readonly class TakeBundle
     /**
      * Adds recipes and boards that are not here yet. Materials that the shelf does not know come with a whole studio; its runs, pots and settings do not.
      *
-     * @throws Refused with every place that is wrong; nothing is kept then
+     * @throws InvalidInput with every place that is wrong; nothing is kept then
      */
     public function add(ZipIn $zip): BundlePlan
     {
@@ -95,14 +95,14 @@ final readonly class TakeBundle
      *
      * @return string where that copy is
      *
-     * @throws Refused   with every place that is wrong; nothing is kept then
-     * @throws HoldsLess if it holds far less than is here, unless that is wanted
+     * @throws InvalidInput with every place that is wrong; nothing is kept then
+     * @throws HoldsLess    if it holds far less than is here, unless that is wanted
      */
     public function replace(ZipIn $zip, bool $evenIfLess = false): string
     {
         $plan = $this->plan($zip);
         if (!$plan->whole) {
-            throw Refused::at('', 'These are recipes, not a whole studio: they can be added.');
+            throw InvalidInput::at('', 'These are recipes, not a whole studio: they can be added.');
         }
         if ($plan->farLess && !$evenIfLess) {
             throw new HoldsLess();
@@ -202,7 +202,7 @@ final readonly class TakeBundle
      */
     private function onGrid(array $row, RoundLedger $ledger): array
     {
-        $moves = Refused::around('/ledger', fn (): array => $ledger->line($this->check->moves($row['moves'])));
+        $moves = InvalidInput::around('/ledger', fn (): array => $ledger->line($this->check->moves($row['moves'])));
 
         return ['moves' => array_map(static fn (Move $m): array => $m->written(), $moves)] + $row;
     }

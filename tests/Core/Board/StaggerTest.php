@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Board;
 
-use Inlaid\Core\Board\BoardRefusal;
 use Inlaid\Core\Board\Hands;
+use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\PatchTiming;
 use Inlaid\Core\Board\Staggered;
 use Inlaid\Core\Board\StaggerPatches;
@@ -74,7 +74,7 @@ final class StaggerTest extends TestCase
             $this->isSound($patches, $found, Hands::One);
             self::assertLessThan(1.6 * $found->atLeast, $found->length);
         });
-        $this->expectException(BoardRefusal::class);
+        $this->expectException(InvalidBoard::class);
         (new StaggerPatches())->stagger(array_fill(0, StaggerPatches::MOST + 1, PatchTiming::of(1, 1, 1)));
     }
 

@@ -6,8 +6,8 @@ namespace Inlaid\Tests\Core\Colour;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
-use Inlaid\Core\Colour\ColourRefusal;
 use Inlaid\Core\Colour\CorrectByReference;
+use Inlaid\Core\Colour\InvalidColour;
 use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Colour\ReferenceCard;
 use Inlaid\Core\Colour\Spot;
@@ -60,7 +60,7 @@ final class CorrectByReferenceTest extends TestCase
             try {
                 (new CorrectByReference())->correct($grey, new Spot($shows, 0.0), $reflects);
                 self::fail("no refusal: $message");
-            } catch (ColourRefusal $refusal) {
+            } catch (InvalidColour $refusal) {
                 self::assertStringContainsString($message, $refusal->getMessage());
             }
         }

@@ -6,8 +6,8 @@ namespace Inlaid\Tests\Core\Drying;
 
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Drying\ClimateRefusal;
 use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Drying\InvalidClimate;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
@@ -101,7 +101,7 @@ final class DryingTest extends TestCase
     #[TestWith([20.0, 101.0])]
     public function testRefusesAirNoWorkshopHas(float $t, float $rh): void
     {
-        $this->expectException(ClimateRefusal::class);
+        $this->expectException(InvalidClimate::class);
         Climate::of($t, $rh);
     }
 

@@ -7,12 +7,12 @@ namespace Inlaid\Tests\Core\Layout;
 use Inlaid\Core\Layout\Block;
 use Inlaid\Core\Layout\Cut;
 use Inlaid\Core\Layout\CutSheets;
+use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Layout\Kind\Border;
 use Inlaid\Core\Layout\Kind\Motifs;
 use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Layout\Kind\Stripes;
 use Inlaid\Core\Layout\Layout;
-use Inlaid\Core\Layout\LayoutRefusal;
 use Inlaid\Core\Layout\Plane;
 use Inlaid\Core\Layout\Seams;
 use Inlaid\Core\Layout\Share;
@@ -173,7 +173,7 @@ final class LayoutTest extends TestCase
             try {
                 $make();
                 self::fail("Refused: $says");
-            } catch (LayoutRefusal $refused) {
+            } catch (InvalidLayout $refused) {
                 self::assertStringContainsString($says, $refused->getMessage());
             }
         }

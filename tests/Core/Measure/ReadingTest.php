@@ -6,7 +6,7 @@ namespace Inlaid\Tests\Core\Measure;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Measure\MeasureRefusal;
+use Inlaid\Core\Measure\InvalidMeasure;
 use Inlaid\Core\Measure\PrintQuantity;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Measure\Reading;
@@ -58,7 +58,7 @@ final class ReadingTest extends TestCase
     #[TestWith(['1..2 ml', 'not an amount'])]
     public function testRefusesNonsense(string $text, string $says): void
     {
-        $this->expectException(MeasureRefusal::class);
+        $this->expectException(InvalidMeasure::class);
         $this->expectExceptionMessage($says);
         (new ReadQuantity())->read($text);
     }
@@ -112,7 +112,7 @@ final class ReadingTest extends TestCase
     #[TestWith(['1:x', ['a', 'b'], 'not an amount'])]
     public function testRefusesRatiosThatAreNone(string $text, array $names, string $says): void
     {
-        $this->expectException(MeasureRefusal::class);
+        $this->expectException(InvalidMeasure::class);
         $this->expectExceptionMessage($says);
         (new ReadRatio())->read($text, $names);
     }

@@ -7,8 +7,8 @@ namespace Inlaid\Tests\Core\Measure;
 use Brick\Math\BigRational;
 use Inlaid\Core\Measure\Dimension;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Measure\InvalidMeasure;
 use Inlaid\Core\Measure\MeasureAtHand;
-use Inlaid\Core\Measure\MeasureRefusal;
 use Inlaid\Core\Measure\NamedPart;
 use Inlaid\Core\Measure\PrintQuantity;
 use Inlaid\Core\Measure\Quantity;
@@ -68,7 +68,7 @@ final class UnitsTest extends TestCase
                         $read = (new ReadQuantity($system, BigRational::nd(1, 16)))->read($text);
                         self::assertTrue($read->amount->isEqualTo($unit->inBase($system, BigRational::nd(1, 16))->multipliedBy(3)), $text);
                         self::assertSame($unit->dimension(), $read->dimension);
-                    } catch (MeasureRefusal $refusal) {
+                    } catch (InvalidMeasure $refusal) {
                         self::assertSame(UnitSystem::Metric, $system, $text);
                         self::assertStringContainsString('Metric measures have no "'.$unit->value.'"', $refusal->getMessage());
                     }
@@ -189,7 +189,7 @@ final class UnitsTest extends TestCase
         $syringe = MeasureAtHand::of('20 ml syringe', BigRational::one(), BigRational::of(20));
         self::assertSame(['20 ml in the 20 ml syringe', '21 ml in the 20 ml syringe (2 fills)'], [$syringe->inWords(BigRational::of(20)), $syringe->inWords(BigRational::of(21))]);
         self::assertSame('12.5 g on the scale', MeasureAtHand::of('scale', BigRational::of('0.5'), BigRational::of(500), Dimension::Mass)->inWords(BigRational::of('12.5')));
-        $this->expectException(MeasureRefusal::class);
+        $this->expectException(InvalidMeasure::class);
         MeasureAtHand::of('broken spoon', BigRational::of(15), BigRational::of(5));
     }
 }

@@ -12,9 +12,9 @@ use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\FindMeasurableBatch;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\MarkCup;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Mixing\Vessel;
@@ -99,7 +99,7 @@ final class MixingPropertiesTest extends TestCase
             try {
                 $nonsense();
                 self::fail('Nonsense was accepted.');
-            } catch (MixingRefusal $refusal) {
+            } catch (InvalidMix $refusal) {
                 self::assertNotSame('', $refusal->getMessage());
             }
         }

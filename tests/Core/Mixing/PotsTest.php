@@ -14,8 +14,8 @@ use Inlaid\Core\Mixing\FindEvaporated;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\FollowPour;
+use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeLadder;
-use Inlaid\Core\Mixing\MixingRefusal;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Mixing\PoolLeftovers;
@@ -102,7 +102,7 @@ final class PotsTest extends TestCase
     #[DataProvider('nonsense')]
     public function testNonsenseIsRefused(\Closure $does, string $says): void
     {
-        $this->expectException(MixingRefusal::class);
+        $this->expectException(InvalidMix::class);
         $this->expectExceptionMessage($says);
         $does($this);
     }

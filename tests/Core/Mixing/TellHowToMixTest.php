@@ -9,11 +9,11 @@ use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\InvalidMaterial;
 use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Material\MaterialRefusal;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
@@ -53,7 +53,7 @@ final class TellHowToMixTest extends TestCase
         self::assertSame(['Stir Milk into Paint, little by little, until no lump is left.'], self::told(self::powder('Milk', 0), Given::paint()), 'there is nothing thinner');
         self::assertSame(['Stir Milk and Red together dry, with a mask on.'], self::told(self::powder('Milk', 15), self::powder('Red', 15)));
         self::assertSame([[], []], [self::told(Given::paint(), Given::water()), self::told(self::powder('Milk', 15))], 'nothing to say');
-        $this->expectException(MaterialRefusal::class);
+        $this->expectException(InvalidMaterial::class);
         self::powder('Milk', -1);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Piece;
 
-use Inlaid\Core\Piece\PieceRefusal;
+use Inlaid\Core\Piece\InvalidPiece;
 use Inlaid\Core\Piece\Shape\Face;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Size;
@@ -130,7 +130,7 @@ final class ShapesTest extends TestCase
             try {
                 $nonsense();
                 self::fail('Nonsense was accepted.');
-            } catch (PieceRefusal $refusal) {
+            } catch (InvalidPiece $refusal) {
                 self::assertNotSame('', $refusal->getMessage());
             }
         }

@@ -12,10 +12,10 @@ use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\InvalidPiece;
 use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Piece\PieceRefusal;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
@@ -176,7 +176,7 @@ final class SurveyTest extends TestCase
             try {
                 self::part(new OldFinish(), $tests);
                 self::fail('Nonsense was accepted.');
-            } catch (PieceRefusal $refusal) {
+            } catch (InvalidPiece $refusal) {
                 self::assertStringContainsString('There is no', $refusal->getMessage());
             }
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Planning;
 
+use Inlaid\Core\Planning\InvalidSchedule;
 use Inlaid\Core\Planning\Operation;
 use Inlaid\Core\Planning\Placed;
 use Inlaid\Core\Planning\PlanInOrder;
-use Inlaid\Core\Planning\PlanningRefusal;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -130,7 +130,7 @@ final class PlanInOrderTest extends TestCase
             try {
                 WorkingTime::of($zone, $week);
                 self::fail('Nonsense was accepted.');
-            } catch (PlanningRefusal $refusal) {
+            } catch (InvalidSchedule $refusal) {
                 self::assertNotSame('', $refusal->getMessage());
             }
         }

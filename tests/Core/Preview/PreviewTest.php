@@ -28,9 +28,9 @@ use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
@@ -164,7 +164,7 @@ final class PreviewTest extends TestCase
             try {
                 $nonsense();
                 self::fail('Nonsense was accepted.');
-            } catch (RecipeRefusal $refusal) {
+            } catch (InvalidRecipe $refusal) {
                 self::assertNotSame('', $refusal->getMessage());
             }
         }

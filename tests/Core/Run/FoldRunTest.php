@@ -6,10 +6,10 @@ namespace Inlaid\Tests\Core\Run;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Run\BenchRefusal;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
 use Inlaid\Core\Run\FoldRun;
+use Inlaid\Core\Run\InvalidEntry;
 use Inlaid\Core\Run\WorkDone;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -71,7 +71,7 @@ final class FoldRunTest extends TestCase
             try {
                 $nonsense();
                 self::fail('It says too little.');
-            } catch (BenchRefusal $refused) {
+            } catch (InvalidEntry $refused) {
                 self::assertStringStartsWith('It needs ', $refused->getMessage());
             }
         }

@@ -7,8 +7,8 @@ namespace Inlaid\Tests\Core\Stock;
 use Brick\Math\BigRational;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
+use Inlaid\Core\Stock\InvalidStock;
 use Inlaid\Core\Stock\Move;
-use Inlaid\Core\Stock\StockRefusal;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +34,7 @@ final class BalanceTest extends TestCase
             for ($i = 0; $i < 40; ++$i) {
                 try {
                     $balance = $balance->after(...$this->something($balance));
-                } catch (StockRefusal) {
+                } catch (InvalidStock) {
                     ++$refused;
                 }
                 $this->isSound($balance);
@@ -62,7 +62,7 @@ final class BalanceTest extends TestCase
     /**
      * @return list<Move>
      *
-     * @throws StockRefusal
+     * @throws InvalidStock
      */
     private function something(Balance $balance): array
     {

@@ -10,12 +10,12 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\InvalidPiece;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\JointSide;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Piece\PieceRefusal;
 use Inlaid\Core\Piece\PieceUse;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Substrate;
@@ -150,7 +150,7 @@ final class FitTest extends TestCase
             try {
                 $nonsense();
                 self::fail('Nonsense was accepted.');
-            } catch (PieceRefusal $refusal) {
+            } catch (InvalidPiece $refusal) {
                 self::assertNotSame('', $refusal->getMessage());
             }
         }

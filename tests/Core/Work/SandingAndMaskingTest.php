@@ -22,9 +22,9 @@ use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
+use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Recipe\RecipeRefusal;
 use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\StepDetail;
@@ -143,7 +143,7 @@ final class SandingAndMaskingTest extends TestCase
     #[DataProvider('nonsense')]
     public function testNonsenseIsRefusedInWords(\Closure $do, string $words): void
     {
-        $this->expectException(RecipeRefusal::class);
+        $this->expectException(InvalidRecipe::class);
         $this->expectExceptionMessage($words);
         $do();
     }

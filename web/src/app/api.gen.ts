@@ -1810,6 +1810,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A board to be kept. */
+        AddBoardRequest: {
+            document: components["schemas"]["Board"];
+        };
         /** @description What goes into a pot: materials that are in it already, or of the shelf. */
         AddedToPot: {
             add: components["schemas"]["InPot"][];
@@ -1920,11 +1924,6 @@ export interface components {
         BoardArchived: {
             archived: boolean;
         };
-        /** @description A board to be worked out; where the context does not say, the studio's settings and the clock hold. */
-        BoardAsked: {
-            document: components["schemas"]["Board"];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description A board to go on with; nothing is stored yet. */
         BoardBegun: {
             document: components["schemas"]["Board"];
@@ -1958,19 +1957,6 @@ export interface components {
             openUntil: string;
             chosen: string | null;
             comment: string;
-        };
-        /** @description A board with all that was read of it. */
-        BoardOpened: {
-            id: string;
-            version: number;
-            document: components["schemas"]["Board"];
-            recipe: string | null;
-            /** Format: date-time */
-            laidAt: string | null;
-            archived: boolean;
-            readings: components["schemas"]["PatchReading"][];
-            shares: components["schemas"]["ShareSummary"][];
-            chosen: components["schemas"]["Chosen"] | null;
         };
         /** @description A pot that several patches share. Immutable. `batch` null where it comes straight from the tin, or from what is left of another pot: then `fromPot` is its number, `fromAmount` what is poured over and `add` what is added; `left` when all patches are laid. */
         BoardPot: {
@@ -2008,6 +1994,24 @@ export interface components {
             gravity: components["schemas"]["Severity"];
             patches: string[];
             text: string;
+        };
+        /** @description A board to be worked out; where the context does not say, the studio's settings and the clock hold. */
+        BoardRequest: {
+            document: components["schemas"]["Board"];
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description A board with all that was read of it. */
+        BoardResponse: {
+            id: string;
+            version: number;
+            document: components["schemas"]["Board"];
+            recipe: string | null;
+            /** Format: date-time */
+            laidAt: string | null;
+            archived: boolean;
+            readings: components["schemas"]["PatchReading"][];
+            shares: components["schemas"]["ShareSummary"][];
+            chosen: components["schemas"]["Chosen"] | null;
         };
         /** @description One go over the board: the same step on every patch whose turn it is. Immutable. `length` in s, no plan is shorter than `atLeast`; `withHelper` the same if somebody else wipes, null where that gains nothing; `cannot` why it cannot be done so; `start` and `end` in ISO 8601, null where no promise can be made; `wait` the longest of its patches, in minutes. */
         BoardRound: {
@@ -2052,15 +2056,6 @@ export interface components {
             width: number;
             height: number;
             vary?: string | null;
-        };
-        /** @description A board to be kept. */
-        BoardToKeep: {
-            document: components["schemas"]["Board"];
-        };
-        /** @description A board to be saved in the place of the given version. */
-        BoardToSave: {
-            version: number;
-            document: components["schemas"]["Board"];
         };
         /** @description What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and `gone` what of this studio would go then; `farLess` says that it holds nothing, or less than half of what is here of something. Immutable. */
         BundlePlan: {
@@ -2199,16 +2194,6 @@ export interface components {
             remarks: string[];
             cannot: string[];
         };
-        /** @description A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is needed of what `have` does not name. */
-        CorrectionAsked: {
-            materials: components["schemas"]["Material"][];
-            mixes: components["schemas"]["Mix"][];
-            of: components["schemas"]["Named"];
-            pot: components["schemas"]["InPot"][];
-            holds?: string | null;
-            have?: components["schemas"]["InPot"][];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description How a pot is put right: what it is now, what to pour off first, what to add, and what it is then. Immutable. `reached` whether the ratio can be had at all; `pourOff` null where nothing is; `error` the ratio error when what is added is measured as the lines say, null where the measures at hand do not do; `pouredOffNeeds` what the part poured off takes to become the same; `short` the names of what runs out. */
         CorrectionPreview: {
             now: components["schemas"]["PotPreview"];
@@ -2222,6 +2207,16 @@ export interface components {
             short: string[];
             nearest: components["schemas"]["NearestPreview"] | null;
             cup: components["schemas"]["CupPreview"] | null;
+        };
+        /** @description A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is needed of what `have` does not name. */
+        CorrectionRequest: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            pot: components["schemas"]["InPot"][];
+            holds?: string | null;
+            have?: components["schemas"]["InPot"][];
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
         Cost: {
@@ -2289,13 +2284,6 @@ export interface components {
             over: string;
             tooLong: number;
         };
-        /** @description What is other than usual, to see what would be: other hours, a helper; heated to so many °C, a fan; one more coat of a step of a piece. */
-        DaysAsked: {
-            context?: components["schemas"]["Context"] | null;
-            heat?: number | null;
-            fan?: boolean;
-            coat?: components["schemas"]["CoatMore"] | null;
-        };
         /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted. */
         DaysPreview: {
             now: string;
@@ -2307,6 +2295,13 @@ export interface components {
             bound: string | null;
             complete: boolean;
             handsOn: number;
+        };
+        /** @description What is other than usual, to see what would be: other hours, a helper; heated to so many °C, a fan; one more coat of a step of a piece. */
+        DaysRequest: {
+            context?: components["schemas"]["Context"] | null;
+            heat?: number | null;
+            fan?: boolean;
+            coat?: components["schemas"]["CoatMore"] | null;
         };
         /** @description Something that was made otherwise than planned. Immutable. `takes` whether the recipe can be changed so that it is planned as it was made. */
         Deviation: {
@@ -2334,13 +2329,8 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
-        /** @description A draft, and the version it was made from. */
-        DraftToSave: {
-            version: number;
-            document: components["schemas"]["Recipe"];
-        };
         /** @description A mix, and the wet film that stays against one normal coat; the air is the context's. */
-        DryingAsked: {
+        DryingRequest: {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
@@ -2348,7 +2338,7 @@ export interface components {
             context?: components["schemas"]["Context"] | null;
         };
         /** @description The forecast; null for what does not dry. */
-        DryingFound: {
+        DryingResponse: {
             drying: components["schemas"]["Forecast"] | null;
         };
         /** @description One change of a recipe document that a remedy makes, or that a patch of a board tries. The last step is meant by a null `before`. Immutable. */
@@ -2374,21 +2364,21 @@ export interface components {
             material: string;
             grams: string;
         };
-        /** @description A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates. */
-        EvaporationAsked: {
-            materials: components["schemas"]["Material"][];
-            pot: components["schemas"]["InPot"][];
-            then: string;
-            now: string;
-            thinner: string;
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description What two weighings of a closed pot tell: what evaporated, what the pot truly is now, and what restores it. Immutable. `thickened` g that were lost beyond the thinner that had been added: the body itself has thickened. */
         EvaporationPreview: {
             restore: components["schemas"]["BatchLinePreview"];
             thickened: number;
             was: components["schemas"]["PotPreview"];
             now: components["schemas"]["PotPreview"];
+        };
+        /** @description A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates. */
+        EvaporationRequest: {
+            materials: components["schemas"]["Material"][];
+            pot: components["schemas"]["InPot"][];
+            then: string;
+            now: string;
+            thinner: string;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @enum {string} */
         EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
@@ -2401,7 +2391,7 @@ export interface components {
         /** @description What became of each: those that are refused are named by their place in the list; all others are kept. And the run as it is then. */
         EventsNoted: {
             refused: components["schemas"]["EventRefused"][];
-            run: components["schemas"]["RunOpened"];
+            run: components["schemas"]["RunResponse"];
         };
         /** @description What was noted at the bench, in any order; the same again changes nothing. */
         EventsToNote: {
@@ -2438,8 +2428,17 @@ export interface components {
         };
         /** @enum {string} */
         FieldTest: "water" | "spirit" | "alcohol" | "thinner" | "rag" | "edge" | "tape" | "age" | "lead";
+        /** @description The film of a step, in µm: `wet`, `stays` and `dry` of one coat where it lies, `total` dry of all coats. Immutable. `cover` is the share of the surface that gets any. */
+        FilmPreview: {
+            wet: number;
+            stays: number;
+            dry: number;
+            total: number;
+            cover: number;
+            weight: components["schemas"]["FilmWeight"];
+        };
         /** @description A mix, how it is laid and on how much: `area` in m², `absorption` of the first coat against a sealed ground. */
-        FilmAsked: {
+        FilmRequest: {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
@@ -2451,18 +2450,9 @@ export interface components {
             absorption?: number | null;
         };
         /** @description The film of one coat, null where nothing makes one, and what each coat takes. */
-        FilmFound: {
+        FilmResponse: {
             film: components["schemas"]["CoatFilm"] | null;
             needs: components["schemas"]["CoatNeed"][];
-        };
-        /** @description The film of a step, in µm: `wet`, `stays` and `dry` of one coat where it lies, `total` dry of all coats. Immutable. `cover` is the share of the surface that gets any. */
-        FilmPreview: {
-            wet: number;
-            stays: number;
-            dry: number;
-            total: number;
-            cover: number;
-            weight: components["schemas"]["FilmWeight"];
         };
         /** @enum {string} */
         FilmWeight: "thin" | "normal" | "heavy";
@@ -2545,8 +2535,14 @@ export interface components {
             remedies: components["schemas"]["FitRemedy"][];
             apartUntil: string | null;
         };
+        /** @description A graded series between two mixes: how much of each end is wanted for all, and the rungs. Immutable. */
+        LadderPreview: {
+            first: components["schemas"]["Amount"];
+            second: components["schemas"]["Amount"];
+            rungs: components["schemas"]["RungPreview"][];
+        };
         /** @description A graded series between two mixes: so many rungs, and how much of each such as "20 ml". */
-        LadderAsked: {
+        LadderRequest: {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             from: components["schemas"]["Named"];
@@ -2554,12 +2550,6 @@ export interface components {
             rungs: number;
             each: string;
             context?: components["schemas"]["Context"] | null;
-        };
-        /** @description A graded series between two mixes: how much of each end is wanted for all, and the rungs. Immutable. */
-        LadderPreview: {
-            first: components["schemas"]["Amount"];
-            second: components["schemas"]["Amount"];
-            rungs: components["schemas"]["RungPreview"][];
         };
         /** @description A layout on one face, to be marked and done. Immutable. In mm from a corner of the face: `along` and `across` where to mark its length and its width; `tape` m of tape along what is painted; `covers` the share of the face that is painted or pasted; `cuts` what is cut of sheets for it. */
         LaidOut: {
@@ -2583,12 +2573,6 @@ export interface components {
             depth: number | null;
             reaches: string | null;
         };
-        /** @description A layout, and the length and width of a flat face in mm. */
-        LayoutAsked: {
-            layout: components["schemas"]["Layout"];
-            length: number;
-            width: number;
-        };
         /** @enum {string} */
         LayoutKind: "stripes" | "border" | "motifs" | "sheets";
         /** @description How a step is laid out on all its faces. Immutable. `tape` m for all of them; `covers` the share of them that is painted or pasted; `sheets` where it is done in sheets. */
@@ -2599,6 +2583,12 @@ export interface components {
             tape: number;
             covers: number | null;
             sheets: components["schemas"]["SheetsCut"] | null;
+        };
+        /** @description A layout, and the length and width of a flat face in mm. */
+        LayoutRequest: {
+            layout: components["schemas"]["Layout"];
+            length: number;
+            width: number;
         };
         /** @description What a painter's own patches say of how a material looks. What the label states stays beside it. Immutable. `colour` at full strength, or of a stain on pale wood; `power` how much more it colours and hides than stated, as a factor; `patches` how many it was learned from; `use` whether it is reckoned with. */
         Learned: {
@@ -2679,7 +2669,7 @@ export interface components {
             holds: components["schemas"]["InPot"][];
         };
         /** @description What was learned of a run, and how it came out, 1 to 5; of this version. */
-        LessonToKeep: {
+        LessonRequest: {
             version: number;
             lesson: string;
             rating?: number | null;
@@ -2809,7 +2799,7 @@ export interface components {
             height: number | null;
         };
         /** @description A cup, and what is poured into it one after the other. */
-        MarksAsked: {
+        MarksRequest: {
             cup: components["schemas"]["Vessel"];
             pours: components["schemas"]["Pour"][];
         };
@@ -2821,15 +2811,6 @@ export interface components {
             stays: boolean;
             pullFrom: string | null;
             pullBy: string | null;
-        };
-        /** @description A colour to be mixed from paints of the shelf, up to so many in one mix; `amount` how much of it is wanted, 100 ml where it is not said. */
-        MatchAsked: {
-            target: string;
-            paints: string[];
-            most?: number;
-            sheen?: components["schemas"]["Sheen"] | null;
-            amount?: string;
-            context?: components["schemas"]["Context"] | null;
         };
         /** @description A mix near a target: its parts in small whole numbers, what it looks like at full strength, and how it differs from the target. Immutable. `price` of as much of it as was asked for, null where one is not known. */
         MatchFound: {
@@ -2852,6 +2833,15 @@ export interface components {
             others: components["schemas"]["MatchFound"][];
             complete: boolean;
             without: string[];
+        };
+        /** @description A colour to be mixed from paints of the shelf, up to so many in one mix; `amount` how much of it is wanted, 100 ml where it is not said. */
+        MatchRequest: {
+            target: string;
+            paints: string[];
+            most?: number;
+            sheen?: components["schemas"]["Sheen"] | null;
+            amount?: string;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @enum {string} */
         MaterialKind: "cleaner" | "stripper" | "neutraliser" | "filler" | "bleach" | "conditioner" | "primer" | "paint" | "stain" | "glazing-medium" | "resist" | "wax" | "oil" | "topcoat" | "thinner" | "plaster";
@@ -2883,6 +2873,10 @@ export interface components {
             material: components["schemas"]["Material"];
             archived: boolean;
         };
+        /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
+        MaterialRequest: {
+            material: components["schemas"]["Material"];
+        };
         /** @description What kind of material a remedy needs; which one it is, the shelf decides. Immutable. `residue` what a stripper leaves, or what a rinse takes off. */
         MaterialRequirement: {
             kind: components["schemas"]["MaterialKind"];
@@ -2893,14 +2887,10 @@ export interface components {
             outdoors: boolean;
             residue: components["schemas"]["Residue"] | null;
         };
-        /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
-        MaterialToKeep: {
-            material: components["schemas"]["Material"];
-        };
         /** @enum {string} */
         MeasuredBy: "anything" | "drops" | "weight";
         /** @description A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's. */
-        MeasuresAsked: {
+        MeasuresRequest: {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
@@ -2908,7 +2898,7 @@ export interface components {
             context?: components["schemas"]["Context"] | null;
         };
         /** @description The smallest batch in whole measures; null where the measures cannot make it. */
-        MeasuresFound: {
+        MeasuresResponse: {
             batch: components["schemas"]["BatchPreview"] | null;
         };
         /** @description A mix by itself, worked out for a wanted amount. Immutable. `exact` is the batch to the last digit, `measured` the one in whole measures where these allow it; the cup's marks are of the measured one if there is one. `solids` is a share; `wet` and `dry` µm of one normal coat and `spread` m²/L, null where nothing in it makes a film; times in minutes as stated; `pricePerMl` null where a price is not known. */
@@ -3038,13 +3028,13 @@ export interface components {
             exact: string;
             price: number;
         };
-        /** @description A palette file as text. */
-        PaletteAsked: {
-            text: string;
-        };
         /** @description The colours of a palette. Immutable. */
         PaletteRead: {
             chips: components["schemas"]["Chip"][];
+        };
+        /** @description A palette file as text. */
+        PaletteRequest: {
+            text: string;
         };
         /** @description A part as surveyed, worked out. Immutable. `area` in m² of all finished faces of all such parts of all pieces; `drinks` what the first film takes against one on a sealed ground; `outline` in mm as it is seen from the front, null where no shape is known. */
         PartPreview: {
@@ -3063,7 +3053,7 @@ export interface components {
             next: string;
         };
         /** @description The passphrase of the studio. */
-        PassphraseGiven: {
+        PassphraseRequest: {
             passphrase: string;
         };
         /** @description A patch of a board, in words. Immutable. */
@@ -3176,16 +3166,6 @@ export interface components {
             revisions: number;
             becomes: string;
         };
-        /** @description Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name. */
-        PoolAsked: {
-            materials: components["schemas"]["Material"][];
-            mixes: components["schemas"]["Mix"][];
-            of: components["schemas"]["Named"];
-            pots: components["schemas"]["Leftover"][];
-            amount?: string | null;
-            have?: components["schemas"]["InPot"][];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description How leftovers become a mix: how much it makes, what is taken of each pot and what is added. Immutable. `taken` by pot, as they were given; `used` the share of the yield that comes from leftovers; `left` what stays in each pot. */
         PoolPreview: {
             yield: components["schemas"]["Amount"];
@@ -3194,6 +3174,16 @@ export interface components {
             add: components["schemas"]["BatchLinePreview"][];
             used: number;
             cup: components["schemas"]["CupPreview"] | null;
+        };
+        /** @description Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name. */
+        PoolRequest: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            pots: components["schemas"]["Leftover"][];
+            amount?: string | null;
+            have?: components["schemas"]["InPot"][];
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest. */
         PotCorrected: {
@@ -3276,15 +3266,6 @@ export interface components {
             name: string;
             volume: number;
         };
-        /** @description A mix being poured on the scale: how much is wanted such as "150 ml", and g of what has been poured, in pouring order; the last is being poured. */
-        PourAsked: {
-            materials: components["schemas"]["Material"][];
-            mixes: components["schemas"]["Mix"][];
-            of: components["schemas"]["Named"];
-            amount: string;
-            poured?: number[];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description What goes into the cup for a step: the mix, how much is needed, the batch and its marks. Immutable. `need` is for all coats; where the pot does not keep that long (`eachCoat`) the batch is for one coat. `thinning` in volumes of thinner to one of body. */
         PourPreview: {
             name: string;
@@ -3301,17 +3282,20 @@ export interface components {
             making: string[];
             pots: components["schemas"]["PotOffered"][];
         };
+        /** @description A mix being poured on the scale: how much is wanted such as "150 ml", and g of what has been poured, in pouring order; the last is being poured. */
+        PourRequest: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            amount: string;
+            poured?: number[];
+            context?: components["schemas"]["Context"] | null;
+        };
         /** @description Up to how much of everything is to be poured on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
         PouringPreview: {
             yield: components["schemas"]["Amount"];
             targets: components["schemas"]["BatchLinePreview"][];
             more: number;
-        };
-        /** @description Lines of the proposed preparation to be taken into a recipe, by their keys. */
-        PrepAsked: {
-            document: components["schemas"]["Recipe"];
-            take: string[];
-            context?: components["schemas"]["Context"] | null;
         };
         /** @description One line of a proposed preparation: the step, why, and before which step of the recipe it belongs (the end where null). Immutable. `key` tells it from the other lines of one proposal. */
         PrepLine: {
@@ -3319,6 +3303,12 @@ export interface components {
             reason: string;
             step: components["schemas"]["NewStep"];
             before: string | null;
+        };
+        /** @description Lines of the proposed preparation to be taken into a recipe, by their keys. */
+        PrepRequest: {
+            document: components["schemas"]["Recipe"];
+            take: string[];
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description A recipe, worked out. Immutable. `area` in m² over all parts and pieces, `cost` of the material used and the work, `mostCost` if all that is repeated takes its most rounds, null where nothing is; `bought` of whole packs of all that has to be bought, null where something has no pack. */
         Preview: {
@@ -3368,15 +3358,15 @@ export interface components {
         Ratio: {
             parts: components["schemas"]["NamedPart"][];
         };
-        /** @description A ratio as it was written, and the ingredients it is of, in pouring order. */
-        RatioAsked: {
-            text: string;
-            names: string[];
-            basis?: components["schemas"]["Basis"];
-        };
         /** @description Every sensible reading, the usual one first. */
         RatioRead: {
             readings: components["schemas"]["Reading"][];
+        };
+        /** @description A ratio as it was written, and the ingredients it is of, in pouring order. */
+        RatioRequest: {
+            text: string;
+            names: string[];
+            basis?: components["schemas"]["Basis"];
         };
         /** @description A part that a step gets to without being meant for it: how, whether it would be seen there, and whether it is masked. Immutable. */
         Reached: {
@@ -3404,7 +3394,7 @@ export interface components {
             document: components["schemas"]["Recipe"];
         };
         /** @description A recipe with its draft and the list of its revisions, the newest first. */
-        RecipeOpened: {
+        RecipeResponse: {
             id: string;
             document: components["schemas"]["Recipe"];
             version: number;
@@ -3450,7 +3440,7 @@ export interface components {
             text: string;
         };
         /** @description A remedy to be applied to a recipe: the keys of the finding and of one of its remedies. */
-        RemedyAsked: {
+        RemedyRequest: {
             document: components["schemas"]["Recipe"];
             finding: string;
             remedy: string;
@@ -3466,7 +3456,7 @@ export interface components {
         /** @enum {string} */
         Residue: "water" | "spirit" | "alcohol" | "acid" | "alkali";
         /** @description A revision with its document. */
-        RevisionOpened: {
+        RevisionResponse: {
             revision: components["schemas"]["RevisionSummary"];
             document: components["schemas"]["Recipe"];
         };
@@ -3533,8 +3523,17 @@ export interface components {
             text: string | null;
             colour: string | null;
         };
+        /** @description A photo of a run without its points; `step` at which it was taken. Immutable. */
+        RunPhotoLine: {
+            id: string;
+            step: string | null;
+            width: number;
+            height: number;
+            /** Format: date-time */
+            addedAt: string;
+        };
         /** @description A piece on the bench, with what was noted of it. */
-        RunOpened: {
+        RunResponse: {
             id: string;
             version: number;
             title: string;
@@ -3566,15 +3565,6 @@ export interface components {
             events: components["schemas"]["RunEvent"][];
             lesson: string;
             rating: number | null;
-        };
-        /** @description A photo of a run without its points; `step` at which it was taken. Immutable. */
-        RunPhotoLine: {
-            id: string;
-            step: string | null;
-            width: number;
-            height: number;
-            /** Format: date-time */
-            addedAt: string;
         };
         /** @description A piece on the bench, in short. */
         RunSummary: {
@@ -3637,6 +3627,16 @@ export interface components {
             veneer: number | null;
             ofWood: number;
             mostOfWood: number;
+        };
+        /** @description A board to be saved in the place of the given version. */
+        SaveBoardRequest: {
+            version: number;
+            document: components["schemas"]["Board"];
+        };
+        /** @description A draft, and the version it was made from. */
+        SaveDraftRequest: {
+            version: number;
+            document: components["schemas"]["Recipe"];
         };
         /** @description A question on which schools differ; the usual answer comes first. */
         SchoolWord: {
@@ -3920,7 +3920,7 @@ export interface components {
             things: components["schemas"]["ThingToVary"][];
         };
         /** @description A recipe, the step whose thinning is to be found, and the colour a zone is to have in the end: the flat where none is named. */
-        ThinningAsked: {
+        ThinningRequest: {
             document: components["schemas"]["Recipe"];
             step: string;
             target: string;
@@ -3974,12 +3974,6 @@ export interface components {
             grams: number;
             settled: boolean;
         };
-        /** @description A recipe with a target, and the last of its steps that has been done: null where none has. */
-        WhereAsked: {
-            document: components["schemas"]["Recipe"];
-            done?: string | null;
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it. Immutable. `buries` names of steps whose effect is lost by it; `handsOn` in minutes. */
         WhereMove: {
             steps: components["schemas"]["WhereStep"][];
@@ -3995,6 +3989,12 @@ export interface components {
             now: components["schemas"]["LookTarget"][];
             moves: components["schemas"]["WhereMove"][];
             complete: boolean;
+        };
+        /** @description A recipe with a target, and the last of its steps that has been done: null where none has. */
+        WhereRequest: {
+            document: components["schemas"]["Recipe"];
+            done?: string | null;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description One step of a move: what is laid how, how much of it, and how long it dries before more can follow. Immutable. `parts` the materials by id with their shares, one where it is laid as it comes; `recoat` in minutes, null where the air allows no promise. */
         WhereStep: {
@@ -4875,7 +4875,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardToKeep"];
+                "application/json": components["schemas"]["AddBoardRequest"];
             };
         };
         responses: {
@@ -4885,7 +4885,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -4916,7 +4916,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -4941,7 +4941,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardToSave"];
+                "application/json": components["schemas"]["SaveBoardRequest"];
             };
         };
         responses: {
@@ -4951,7 +4951,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -4986,7 +4986,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5021,7 +5021,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5090,7 +5090,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5126,7 +5126,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5194,7 +5194,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5230,7 +5230,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5301,7 +5301,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5460,7 +5460,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardAsked"];
+                "application/json": components["schemas"]["BoardRequest"];
             };
         };
         responses: {
@@ -5592,7 +5592,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CorrectionAsked"];
+                "application/json": components["schemas"]["CorrectionRequest"];
             };
         };
         responses: {
@@ -5625,7 +5625,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DaysAsked"];
+                "application/json": components["schemas"]["DaysRequest"];
             };
         };
         responses: {
@@ -5658,7 +5658,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DryingAsked"];
+                "application/json": components["schemas"]["DryingRequest"];
             };
         };
         responses: {
@@ -5668,7 +5668,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DryingFound"];
+                    "application/json": components["schemas"]["DryingResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5691,7 +5691,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EvaporationAsked"];
+                "application/json": components["schemas"]["EvaporationRequest"];
             };
         };
         responses: {
@@ -5724,7 +5724,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FilmAsked"];
+                "application/json": components["schemas"]["FilmRequest"];
             };
         };
         responses: {
@@ -5734,7 +5734,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FilmFound"];
+                    "application/json": components["schemas"]["FilmResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5757,7 +5757,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LadderAsked"];
+                "application/json": components["schemas"]["LadderRequest"];
             };
         };
         responses: {
@@ -5790,7 +5790,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LayoutAsked"];
+                "application/json": components["schemas"]["LayoutRequest"];
             };
         };
         responses: {
@@ -5823,7 +5823,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MarksAsked"];
+                "application/json": components["schemas"]["MarksRequest"];
             };
         };
         responses: {
@@ -5856,7 +5856,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MatchAsked"];
+                "application/json": components["schemas"]["MatchRequest"];
             };
         };
         responses: {
@@ -5889,7 +5889,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MeasuresAsked"];
+                "application/json": components["schemas"]["MeasuresRequest"];
             };
         };
         responses: {
@@ -5899,7 +5899,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MeasuresFound"];
+                    "application/json": components["schemas"]["MeasuresResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -5955,7 +5955,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PaletteAsked"];
+                "application/json": components["schemas"]["PaletteRequest"];
             };
         };
         responses: {
@@ -6021,7 +6021,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PoolAsked"];
+                "application/json": components["schemas"]["PoolRequest"];
             };
         };
         responses: {
@@ -6054,7 +6054,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PourAsked"];
+                "application/json": components["schemas"]["PourRequest"];
             };
         };
         responses: {
@@ -6087,7 +6087,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PrepAsked"];
+                "application/json": components["schemas"]["PrepRequest"];
             };
         };
         responses: {
@@ -6120,7 +6120,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RatioAsked"];
+                "application/json": components["schemas"]["RatioRequest"];
             };
         };
         responses: {
@@ -6153,7 +6153,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RemedyAsked"];
+                "application/json": components["schemas"]["RemedyRequest"];
             };
         };
         responses: {
@@ -6186,7 +6186,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ThinningAsked"];
+                "application/json": components["schemas"]["ThinningRequest"];
             };
         };
         responses: {
@@ -6219,7 +6219,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WhereAsked"];
+                "application/json": components["schemas"]["WhereRequest"];
             };
         };
         responses: {
@@ -6563,7 +6563,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PassphraseGiven"];
+                "application/json": components["schemas"]["PassphraseRequest"];
             };
         };
         responses: {
@@ -6828,7 +6828,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MaterialToKeep"];
+                "application/json": components["schemas"]["MaterialRequest"];
             };
         };
         responses: {
@@ -6863,7 +6863,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MaterialToKeep"];
+                "application/json": components["schemas"]["MaterialRequest"];
             };
         };
         responses: {
@@ -7129,7 +7129,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardOpened"];
+                    "application/json": components["schemas"]["BoardResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7588,7 +7588,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7619,7 +7619,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7654,7 +7654,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7744,7 +7744,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftToSave"];
+                "application/json": components["schemas"]["SaveDraftRequest"];
             };
         };
         responses: {
@@ -7789,7 +7789,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7824,7 +7824,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7859,7 +7859,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecipeOpened"];
+                    "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7891,7 +7891,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RevisionOpened"];
+                    "application/json": components["schemas"]["RevisionResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -7957,7 +7957,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -8024,7 +8024,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -8055,7 +8055,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -8090,7 +8090,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -8244,7 +8244,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LessonToKeep"];
+                "application/json": components["schemas"]["LessonRequest"];
             };
         };
         responses: {
@@ -8254,7 +8254,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */
@@ -8423,7 +8423,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunOpened"];
+                    "application/json": components["schemas"]["RunResponse"];
                 };
             };
             /** @description What is wrong, and where */

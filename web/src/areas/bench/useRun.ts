@@ -5,7 +5,7 @@ import type { components } from '../../app/api.gen';
 import { deliver } from './deliver';
 import { discardRefused, type Event, enqueue, isKept, onChange, waiting } from './queue';
 
-export type Run = components['schemas']['RunOpened'];
+export type Run = components['schemas']['RunResponse'];
 
 /** Milliseconds until the next try, longer while there is no answer. */
 const soonest = 2000;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, type BoardOpened } from '../../app/api';
+import { answer, api, type BoardResponse } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
 import { type BoardProps, readingOf } from './board';
@@ -81,7 +81,7 @@ export function CompareView({ board, document, worked }: BoardProps) {
 }
 
 /** The colour that was read, over the photo if there is one. */
-function Large({ board, patch }: { board: BoardOpened; patch: string }) {
+function Large({ board, patch }: { board: BoardResponse; patch: string }) {
   const reading = readingOf(board, patch);
   const photo = reading?.photos.at(-1);
   return (

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { answer, api, type BoardOpened, type PatchPreview, wrongIn } from '../../app/api';
+import { answer, api, type BoardResponse, type PatchPreview, wrongIn } from '../../app/api';
 import type { components } from '../../app/api.gen';
 import { bench } from '../../app/theme';
 import { ColourEntry } from '../../shared/ColourEntry';
@@ -14,7 +14,7 @@ import { PickColour } from './PickColour';
 import { ReadColour } from './ReadColour';
 import { useBoardWork } from './useBoards';
 
-type Props = { board: BoardOpened; patch: PatchPreview; target: { colour: string; name?: string } | null };
+type Props = { board: BoardResponse; patch: PatchPreview; target: { colour: string; name?: string } | null };
 
 /** What is read of one patch. Everything is kept as it is entered. */
 export function PatchReader({ board, patch, target }: Props) {

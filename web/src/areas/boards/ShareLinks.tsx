@@ -6,14 +6,14 @@ import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
-import { answer, api, type BoardOpened, wrongIn } from '../../app/api';
+import { answer, api, type BoardResponse, wrongIn } from '../../app/api';
 import { bench } from '../../app/theme';
 import { NumberEntry } from '../../shared/Field';
 import { day } from '../../shared/words';
 import { useBoardWork } from './useBoards';
 
 /** Links for clients: made, shown once, closed; and what was chosen by them. */
-export function ShareLinks({ board, onFollow }: { board: BoardOpened; onFollow: (patch: string, share: string) => void }) {
+export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow: (patch: string, share: string) => void }) {
   const queries = useQueryClient();
   const [days, setDays] = useState(14);
   const { close } = useBoardWork(board.id);

@@ -1,9 +1,9 @@
-import type { BoardDocument, BoardOpened, BoardPreview, PatchReading } from '../../app/api';
+import type { BoardDocument, BoardPreview, BoardResponse, PatchReading } from '../../app/api';
 import type { Cell } from './BoardGrid';
 
 /** What every view of a board is given. */
 export type BoardProps = {
-  board: BoardOpened;
+  board: BoardResponse;
   document: BoardDocument;
   worked: BoardPreview;
   said: (at: string) => string | undefined;
@@ -15,12 +15,12 @@ export function woodOf(document: BoardDocument): string {
   return document.recipe.piece.parts[0]?.substrate.colour ?? '#DCC59D';
 }
 
-export function readingOf(board: BoardOpened, patch: string): PatchReading | undefined {
+export function readingOf(board: BoardResponse, patch: string): PatchReading | undefined {
   return board.readings.find((r) => r.patch === patch);
 }
 
 /** The patches with the colours that were read of them. */
-export function cellsOf(board: BoardOpened, worked: BoardPreview, mark?: (patch: string) => string | undefined): Cell[] {
+export function cellsOf(board: BoardResponse, worked: BoardPreview, mark?: (patch: string) => string | undefined): Cell[] {
   return worked.patches.map((p) => {
     const said = mark ? mark(p.label) : p.control ? 'control' : undefined;
     return { ...p, colour: readingOf(board, p.label)?.colour ?? null, ...(said === undefined ? {} : { mark: said }) };

@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
-import type { BoardDocument, BoardOpened } from '../../app/api';
+import type { BoardDocument, BoardResponse } from '../../app/api';
 import { useDraft } from '../../shared/useDraft';
 import { useBoardWork } from './useBoards';
 
 /** The plan of a board while it is edited; what is done with the board besides (laid, read, photographed) moves its version on. */
-export function useBoardDraft(board: BoardOpened) {
+export function useBoardDraft(board: BoardResponse) {
   const { save } = useBoardWork(board.id);
   const draft = useDraft<BoardDocument>({
     key: `board-${board.id}`,

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type BoardDocument, type BoardOpened, nothing, sendBytes } from '../../app/api';
+import { answer, api, type BoardDocument, type BoardResponse, nothing, sendBytes } from '../../app/api';
 import type { components } from '../../app/api.gen';
 import { everyPage } from '../../shared/everyPage';
 
@@ -30,7 +30,7 @@ type Reading = components['schemas']['PatchRead'];
 export function useBoardWork(id: string) {
   const queries = useQueryClient();
   const path = { id };
-  const onSuccess = (board: BoardOpened) => {
+  const onSuccess = (board: BoardResponse) => {
     queries.setQueryData(['boards', id], board);
     void queries.invalidateQueries({ queryKey: ['boards', 'all'] });
   };
@@ -62,16 +62,16 @@ export function useBoardWork(id: string) {
     promote: useMutation({
       mutationFn: ({ patch, ...body }: { patch: string } & components['schemas']['PatchToPromote']) =>
         answer(api.POST('/api/boards/{id}/patches/{patch}/promotion', { params: { path: { id, patch } }, body })),
-      onSuccess: (board: BoardOpened) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
+      onSuccess: (board: BoardResponse) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
     }),
     takeBack: useMutation({
       mutationFn: () => answer(api.DELETE('/api/boards/{id}/chosen', { params: { path }, ...nothing })),
-      onSuccess: (board: BoardOpened) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
+      onSuccess: (board: BoardResponse) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
     }),
   };
 }
 
 /** A photo goes as it is; the program looks itself what it is, whatever it calls itself. */
-function sendPhoto(id: string, patch: string, file: Blob): Promise<BoardOpened> {
+function sendPhoto(id: string, patch: string, file: Blob): Promise<BoardResponse> {
   return sendBytes(`/api/boards/${id}/patches/${encodeURIComponent(patch)}/photos`, 'image/jpeg', file);
 }

@@ -16,7 +16,7 @@ const words: [Exclude<Would, `coat ${string}`>, string][] = [
 ];
 
 /** What is asked where something is other than usual. */
-export function askedOf(would: readonly Would[], settings: Settings): components['schemas']['DaysAsked'] {
+export function askedOf(would: readonly Would[], settings: Settings): components['schemas']['DaysRequest'] {
   const hours = would.includes('saturday')
     ? { ...settings.hours, sat: settings.hours.sat?.length ? settings.hours.sat : (settings.hours.fri ?? []) }
     : settings.hours;

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { answer, api, type RunSummary } from '../../app/api';
 import type { components } from '../../app/api.gen';
 
-type Asked = components['schemas']['DaysAsked'];
+type Asked = components['schemas']['DaysRequest'];
 type Changed = Partial<Pick<RunSummary, 'place' | 'notBefore' | 'due' | 'archived'>> & { finished?: boolean };
 
 /** All pieces on the bench planned from now on; with something other than usual it is what would be. */

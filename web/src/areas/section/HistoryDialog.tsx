@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, type Recipe, type RecipeOpened } from '../../app/api';
+import { answer, api, type Recipe, type RecipeResponse } from '../../app/api';
 import { Choice } from '../../shared/Field';
 import { day } from '../../shared/words';
 import { ChangeList } from './ChangeList';
@@ -17,7 +17,7 @@ export function HistoryDialog({
   onClose,
   onTake,
 }: {
-  opened: RecipeOpened;
+  opened: RecipeResponse;
   onClose: () => void;
   onTake: (document: Recipe) => void;
 }) {

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { answer, api, type Material, Problem, type Recipe, type RecipeOpened, type Vocabulary } from '../../app/api';
+import { answer, api, type Material, Problem, type Recipe, type RecipeResponse, type Vocabulary } from '../../app/api';
 import { useOffer } from '../../app/commands';
 import { bench } from '../../app/theme';
 import { Choice } from '../../shared/Field';
@@ -23,7 +23,7 @@ import { StepTools } from './StepTools';
 import { usePreview } from './usePreview';
 import { useStepEdits } from './useStepEdits';
 
-type Props = { opened: RecipeOpened; vocabulary: Vocabulary; shelf: Material[]; currency: string; room: 'section' | 'piece' };
+type Props = { opened: RecipeResponse; vocabulary: Vocabulary; shelf: Material[]; currency: string; room: 'section' | 'piece' };
 type Open = 'publish' | 'history' | 'needs' | 'findings' | null;
 
 /** A recipe, in its cut or in the survey of its piece: all from one document worked out once. */

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Run;
+
+use Inlaid\Core\ValidationError;
+
+/**
+ * An event that says too little to be kept.
+ */
+final class InvalidEntry extends ValidationError
+{
+    public static function needs(string $what): self
+    {
+        return new self(\sprintf('It needs %s.', $what));
+    }
+
+    public static function another(): self
+    {
+        return new self('Another event has been kept under this id.');
+    }
+
+    public static function noSuchStep(): self
+    {
+        return new self('The recipe of this run has no such step.');
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Mixing;
+
+use Inlaid\App\Exchange\RawJson;
+
+/**
+ * A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates.
+ */
+final readonly class EvaporationRequest
+{
+    /**
+     * @param list<RawJson> $materials schema material
+     * @param list<InPot>   $pot       what was in it when it was closed
+     * @param RawJson|null  $context   schema context
+     */
+    public function __construct(public array $materials, public array $pot, public string $then, public string $now, public string $thinner, public ?RawJson $context = null)
+    {
+    }
+}
