@@ -95,7 +95,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The worked examples of the model pages, reckoned anew: page and code cannot drift apart.
+ * The worked examples of the model pages, calculated again: page and code cannot drift apart.
  */
 final class ModelPagesTest extends TestCase
 {
@@ -122,7 +122,7 @@ final class ModelPagesTest extends TestCase
 
         yield 'drying' => ['drying', 'At 12 °C and 70 %% RH a normal water-based coat takes %.3f ÷ %.3f = %.2f times its label time.', [Climate::reference()->vapourPressureDeficit(), Climate::of(12.0, 70.0)->vapourPressureDeficit(), (new PredictDrying())->factor(Dries::LosingWater, Climate::of(12.0, 70.0), 1.0)]];
         [$first, $second] = (new WorkOutNeed())->need([[2.0, 1.2]], 100.0, 2, (new BrushedFull())->figures());
-        yield 'film' => ['film', '%.0f ml laid, %.1f taken; the second coat %.0f laid, %.1f taken.', [$first->laid, $first->poured->toFloat(), $second->laid, $second->poured->toFloat()]];
+        yield 'film' => ['film', '%.0f ml applied, %.1f poured; the second coat %.0f applied, %.1f poured.', [$first->laid, $first->poured->toFloat(), $second->laid, $second->poured->toFloat()]];
         yield 'measure' => ['measure', '`1½ cup` in US measures = 3/2 × 236.5882365 = %s ml.', [(string) (new ReadQuantity(UnitSystem::US))->read('1½ cup')->amount->toScale(8)]];
         $leaves = (new FlattenMix())->flatten(Mixture::of('M', Basis::ByVolume, [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())]))->leaves;
         yield 'mixing' => ['mixing', '0.8 g fill %s ml, so %s ml come of 2', [(string) BigRational::of('0.8')->dividedBy('2.4')->simplified(), (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified()]];
@@ -130,7 +130,7 @@ final class ModelPagesTest extends TestCase
         [$patches] = (new WorkOutNeed())->need([[0.01, 1.2], [0.01, 1.2]], 100.0, 1, $wash);
         yield 'boards, a pot' => ['boards', 'drinking 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so', [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4]];
         $sections = (new ShareIntoSections())->share(1.0, 30, 0, 8);
-        yield 'film, sections' => ['film', '20 min to lay, so %d sections; %d with a helper.', [(string) $sections->count, (string) $sections->withHelper]];
+        yield 'film, sections' => ['film', '20 min to apply, so %d sections; %d with a helper.', [(string) $sections->count, (string) $sections->withHelper]];
         yield 'film, sanding' => ['film', '2 × 40 + 2 × 40 × 82 ÷ 125 = %.1f µm,', [self::sanded()]];
         yield 'look, learned' => ['look', '6 × 5² ÷ (5² + 2.5²) = %.1f, give or take', [self::learned()]];
         $corrected = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
