@@ -8,72 +8,69 @@ export const stops: readonly Stop[] = [
     to: () => '/',
     at: 'main ul',
     title: 'The book',
-    words:
-      'Every recipe is a chip, painted as it will look in the end: flat, edges and pores. Nothing is typed in to have it so; it is reckoned from the layers.',
+    words: 'Each card shows a recipe as the finished piece: flat areas, edges and pores. The look is calculated from the layers.',
   },
   {
     to: ({ recipe }) => recipe && `/recipes/${recipe}`,
     at: '[role=listbox]',
-    title: 'A recipe is a cut',
+    title: 'A recipe in cross-section',
     words:
-      'Bare wood lies below, the last coat on top, each as thick as it really is. Press a step to change it; amounts, drying, days and cost follow at once.',
+      'Bare wood is at the bottom, the last coat on top, each in its true thickness. Select a step to edit it. Amounts, drying, schedule and cost follow at once.',
   },
   {
     to: ({ recipe }) => recipe && `/recipes/${recipe}`,
     at: 'main canvas',
     title: 'How it will look',
     words:
-      'Beside the cut is the face. Go back and on through the coats with [ and ], and see what each adds, and what a later one buries.',
+      'The preview shows the look after each step. Move through the coats with [ and ]. You see what each step adds, and which later step buries it.',
   },
   {
     to: ({ recipe }) => recipe && `/recipes/${recipe}/piece`,
     at: 'main svg',
     title: 'The piece',
     words:
-      'Measures give areas, tests tell an old finish, and every moving joint keeps account of its gap. From all of it comes the preparation, with reasons.',
+      'Measurements give areas, field tests identify an old finish, and clearance is tracked at every moving joint. The preparation follows from all of it, with reasons.',
   },
   {
     to: () => '/mix',
     at: 'main svg',
     title: 'The cup',
     words:
-      'Any mixture for what you want or have, in measures you own. Pour to the marks. What cannot be measured that exactly is said, and by how much.',
+      'Any mix for the amount you want or have, in measures you own. Pour to the marks. If a measure can’t be that exact, you see the difference.',
   },
   {
     to: () => '/boards',
     title: 'Sample boards',
     words:
-      'Before the piece, the board: one thing varied along, one down. Read the colours, compare, and the patch you choose goes into the recipe.',
+      'Try variants before you work on the piece: one variable for the columns, one for the rows. Read the colours, compare, and add the chosen patch to the recipe.',
   },
   {
     to: () => '/days',
     at: '[data-testid=next]',
     title: 'The days',
     words:
-      'All pieces together over your hours: what to do now, what dries meanwhile, when each is ready, and what a fan or a Saturday would change.',
+      'All jobs together over your hours: what to do now, what is drying, when each is ready, and what a fan or a Saturday would change.',
   },
   {
     to: ({ run }) => run && `/bench/${run}`,
     at: '[data-testid=act]',
     title: 'At the bench',
-    words:
-      'One step at a time, for wet gloves: space begins it and says it is done. Whatever is noted can be undone, and is kept even without a connection.',
+    words: 'One step at a time, for wet gloves. Space starts a step and marks it done. You can undo any entry. It works offline.',
   },
   {
     to: () => '/logbook',
     title: 'The logbook',
-    words:
-      'What was made against what was planned. The lesson goes into the next revision, and your own pace and drying into the next plan.',
+    words: 'As made against as planned. Use the lesson in the next revision, and your own pace and drying times in the next schedule.',
   },
   {
     to: () => '/shelf',
     title: 'The shelf',
-    words: 'The figures are typical of their class. Put in what your labels say: the label always decides.',
+    words: 'Figures are typical of their class. Enter those of your labels: the label always decides.',
   },
   {
     to: () => '/settings',
     title: 'Make it yours',
     words:
-      'Your hours, your measures and cups, and the schools you hold to. h tells what a room is for, ? shows all keys. That was the tour.',
+      'Your hours, your measuring tools and cups, and your practices. Press h for help on a page and ? for all shortcuts. That was the tour.',
   },
 ];
