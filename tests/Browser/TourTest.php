@@ -14,7 +14,7 @@ final class TourTest extends Rooms
     public function testTheTourLeadsThroughAllRoomsAndCanBeLeft(): void
     {
         $this->go('/');
-        $this->button('Show me round')->click();
+        $this->button('Start tour')->click();
         $seen = [];
         for ($stop = 1; $stop <= 11; ++$stop) {
             $this->until(fn (): bool => str_contains($this->text('aside'), "$stop of 11"), "stop $stop");
@@ -22,18 +22,18 @@ final class TourTest extends Rooms
             $stop < 11 && $this->button('Next')->click();
         }
         self::assertSame(['', 'recipes', 'recipes', 'recipes', 'mix', 'boards', 'days', 'bench', 'logbook', 'shelf', 'settings'], $seen);
-        $this->button('To work')->click();
+        $this->button('Finish')->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('aside')), 'it is over');
 
         $this->press('h');
-        $this->button('Show me round the rooms')->click();
+        $this->button('Start tour')->click();
         $this->until(fn (): bool => str_contains($this->text('aside'), '1 of 11'), 'once more, from the help');
         $this->button('Next')->click();
         $this->until(fn (): bool => str_contains($this->browser->getCurrentURL(), '/recipes/'), 'on it goes');
         $this->go('/shelf');
         $this->until(fn (): bool => str_contains($this->text('aside'), '2 of 11'), 'a reload takes nobody away');
         self::assertStringEndsWith('/shelf', $this->browser->getCurrentURL());
-        $this->button('Leave it')->click();
+        $this->button('End tour')->click();
         $this->go('/');
         $this->until(fn (): bool => str_contains($this->main(), 'Ticket rack'), 'the book');
         self::assertStringNotContainsString('New here?', $this->main(), 'it is offered once');

@@ -37,7 +37,7 @@ export default function HelpDialog({ onClose }: { onClose: () => void }) {
             begin();
           }}
         >
-          Show me round the rooms
+          Start tour
         </Button>
         <Button variant="contained" onClick={onClose}>
           Close

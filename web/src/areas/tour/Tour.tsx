@@ -89,7 +89,7 @@ export default function Tour({ at }: { at: number }) {
         </Box>
         {!isLast && (
           <Button color="inherit" onClick={leave}>
-            Leave it
+            End tour
           </Button>
         )}
         {at > 0 && (
@@ -102,7 +102,7 @@ export default function Tour({ at }: { at: number }) {
           onClick={() => (isLast ? leave() : goTo(at + 1))}
           sx={{ bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
         >
-          {isLast ? 'To work' : 'Next'}
+          {isLast ? 'Finish' : 'Next'}
         </Button>
       </Box>
     </Box>

@@ -14,9 +14,9 @@ export function TourOffer() {
       aria-label="A tour"
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', borderLeft: `6px solid ${bench.ochre}`, pl: 2, mb: 2.5 }}
     >
-      <Box sx={{ flex: '1 1 320px' }}>New here? A tour of the rooms takes three minutes, and can be left at any time.</Box>
+      <Box sx={{ flex: '1 1 320px' }}>New here? The tour takes three minutes. You can end it any time.</Box>
       <Button variant="outlined" onClick={begin}>
-        Show me round
+        Start tour
       </Button>
       <Button color="inherit" onClick={leave}>
         Not now
