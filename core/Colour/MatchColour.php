@@ -53,10 +53,6 @@ final class MatchColour
     private array $alone = [];
     /** @var list<float> what each of the brightest bands adds to Y */
     private readonly array $bright;
-    /** From the surface alone; of what comes out beside it; and below which sum neither holds (`FirstSurface`). */
-    private readonly float $share;
-    private readonly float $through;
-    private readonly float $least;
     private int $looked = 0;
     private bool $over = false;
 
@@ -73,9 +69,6 @@ final class MatchColour
         [$x, $y, $z] = Observer::relative();
         $this->eye = [$this->brightFirst($x), $this->brightFirst($y), $this->brightFirst($z)];
         $this->bright = \array_slice($this->eye[1], 0, self::BRIGHT);
-        $this->share = $surface->share;
-        $this->through = 1 - $surface->share;
-        $this->least = 2 * $surface->share;
         foreach (array_values($paints) as $i => $optics) {
             for ($part = 1; $part <= self::MOST_PARTS; ++$part) {
                 $this->absorption[$i][$part] = $this->brightFirst($optics->times($part)->absorption);
@@ -168,7 +161,7 @@ final class MatchColour
             }
         }
         if ([] !== $last) {
-            $this->share($set, [], self::MOST_PARTS, array_fill(0, Observer::BANDS, 0.0), 0.0, $last);
+            $this->divide($set, [], self::MOST_PARTS, array_fill(0, Observer::BANDS, 0.0), 0.0, $last);
         }
     }
 
@@ -206,13 +199,13 @@ final class MatchColour
      * @param float                           $s     and its scattering
      * @param array<int, array{float, float}> $last  what the dim bands add, by the last paint
      */
-    private function share(array $set, array $parts, int $left, array $k, float $s, array $last): void
+    private function divide(array $set, array $parts, int $left, array $k, float $s, array $last): void
     {
         $more = \count($set) - \count($parts);
         if ($more > 0) {
             $paint = $set[\count($parts)];
             for ($part = 1; $part <= $left - $more; ++$part) {
-                $this->share($set, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint], $last);
+                $this->divide($set, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint], $last);
             }
 
             return;
@@ -236,6 +229,8 @@ final class MatchColour
     private function look(array $parts, int $paint, int $part, array $k, float $s, array $dim): void
     {
         $this->lookAtTheTime();
+        $share = $this->surface->share;
+        [$through, $faint] = [1 - $share, 2 * $share];
         $more = $this->absorption[$paint][$part];
         $s += $part * $this->scattering[$paint];
         $per = $s > 0.0 ? 1 / $s : self::BLACK;
@@ -246,8 +241,8 @@ final class MatchColour
             $q = ($k[$i] + $more[$i]) * $per;
             $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
             $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
-            $seen = $this->share + $this->through * $q;
-            $bright += $w * ($seen < $this->least ? 2.0 * $q / (1.0 + $q) : $seen);
+            $seen = $share + $through * $q;
+            $bright += $w * ($seen < $faint ? 2.0 * $q / (1.0 + $q) : $seen);
         }
         if ($bright < $least || $bright > $most) {
             return;
@@ -258,8 +253,8 @@ final class MatchColour
             $q = ($k[$i] + $more[$i]) * $per;
             $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
             $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
-            $seen = $this->share + $this->through * $q;
-            if ($seen < $this->least) {
+            $seen = $share + $through * $q;
+            if ($seen < $faint) {
                 $seen = 2.0 * $q / (1.0 + $q);
             }
             $x += $w * $seen;

@@ -28,8 +28,6 @@ final readonly class RecipeAnalysis
 {
     /** @var array<string, list<StepCalculation>> by part */
     private array $on;
-    /** @var array<string, array<int, int>> where a step stands among them, by part and number */
-    private array $at;
 
     /**
      * @param list<StepCalculation> $works
@@ -38,12 +36,11 @@ final readonly class RecipeAnalysis
      */
     public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public WorkingDefaults $habits, public Context $context)
     {
-        $on = $at = [];
+        $on = [];
         foreach ($recipe->piece->parts as $part) {
             $on[$part->id] = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part)));
-            $at[$part->id] = array_flip(array_map(static fn (StepCalculation $w): int => $w->number, $on[$part->id]));
         }
-        [$this->on, $this->at] = [$on, $at];
+        $this->on = $on;
     }
 
     /**
@@ -63,9 +60,15 @@ final readonly class RecipeAnalysis
      */
     public function before(StepCalculation $work, PiecePart $part): array
     {
-        $at = $this->at[$part->id][$work->number] ?? null;
+        $before = [];
+        foreach ($this->on($part) as $earlier) {
+            if ($earlier->number >= $work->number) {
+                break;
+            }
+            $before[] = $earlier;
+        }
 
-        return null === $at ? array_values(array_filter($this->on($part), static fn (StepCalculation $w): bool => $w->number < $work->number)) : \array_slice($this->on($part), 0, $at);
+        return $before;
     }
 
     /**

@@ -178,10 +178,17 @@ final readonly class WhereFromHere
      */
     private function remaining(Recipe $made, StackLook $here): array
     {
-        $steps = $made->stepsById();
-        $seen = array_filter($here->doings, static fn (Doing $d): bool => Purpose::Functional !== $steps[$d->id]->intent->purpose);
+        return $this->effects($here, array_map(static fn (Step $s): string => $s->id, array_filter($made->steps, static fn (Step $s): bool => Purpose::Functional !== $s->intent->purpose)));
+    }
 
-        return $this->judge->effects($here, array_map(static fn (): float => JudgeLook::BURIED, $seen));
+    /**
+     * @param array<string> $ids
+     *
+     * @return list<LookEffect> of these steps, as far as there is room to judge them
+     */
+    private function effects(StackLook $look, array $ids): array
+    {
+        return $this->judge->effects($look, array_map(static fn (): float => JudgeLook::BURIED, array_filter($look->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true))));
     }
 
     /**
@@ -193,8 +200,7 @@ final readonly class WhereFromHere
      */
     private function buried(Recipe $made, array $was, StackLook $after): array
     {
-        $ids = array_map(static fn (LookEffect $e): string => $e->stepId, $was);
-        $now = $this->judge->effects($after, array_map(static fn (): float => JudgeLook::BURIED, array_filter($after->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true))));
+        $now = $this->effects($after, array_map(static fn (LookEffect $e): string => $e->stepId, $was));
         $now = array_column(array_map(static fn (LookEffect $e): array => [$e->stepId, $e], $now), 1, 0);
         $buried = [];
         foreach ($was as $before) {

@@ -46,10 +46,15 @@ final readonly class CompareRun
         $costPlanned = $costMade = 0.0;
         $planned = $timed = $minutesPlanned = $minutesMade = 0;
         $mlPlanned = $mlPoured = 0.0;
+        $minutes = [];
+        foreach ($acts as $act) {
+            $key = WorkKey::of($act);
+            $minutes[$key->step][(string) $key] = $act->minutes;
+        }
         foreach ($works as $work) {
             $id = $work->step->id;
             $done = array_values(array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $id && null !== $w->finished));
-            $own = array_column(array_map(static fn (Work $w): array => [(string) WorkKey::of($w), $w->minutes], array_values(array_filter($acts, static fn (Work $w): bool => WorkKey::of($w)->step === $id))), 1, 0);
+            $own = $minutes[$id] ?? [];
             $with = array_values(array_filter($done, static fn (WorkDone $w): bool => null !== $w->started && isset($own[$w->key()])));
             $should = array_sum(array_map(static fn (WorkDone $w): int => $own[$w->key()], $with));
             $took = array_sum(array_map(self::minutes(...), $with));

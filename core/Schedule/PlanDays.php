@@ -63,7 +63,6 @@ final readonly class PlanDays
             $isLate() => null,
             default => $this->course($pieces, $works, $calendars, $context, $course, static fn (): bool => true, $isLate)[0],
         };
-        // Laid in a hurry, fewer rounds can end later than more did: what goes with more goes with fewer.
         [$least, $most] = [$otherwise(Scenario::Least), $otherwise(Scenario::Most)];
         $iso = $context->working->iso(...);
         $byStep = array_map(static fn (array $own): array => array_column(array_map(static fn (StepCalculation $w): array => [$w->step->id, $w], $own), 1, 0), $works);
@@ -80,6 +79,7 @@ final readonly class PlanDays
                 $p->id,
                 $p->recipe->title,
                 isset($expected->ready[$p->id]) ? $iso($expected->ready[$p->id]) : null,
+                // Laid in a hurry, fewer rounds can end later than more did: what goes with more goes with fewer.
                 isset($least->ready[$p->id]) ? $iso(min($least->ready[$p->id], $expected->ready[$p->id] ?? \PHP_INT_MAX)) : null,
                 isset($most->ready[$p->id]) ? $iso(max($most->ready[$p->id], $expected->ready[$p->id] ?? 0)) : null,
                 null === $p->due ? null : $iso($p->due),
@@ -182,7 +182,8 @@ final readonly class PlanDays
     {
         $standing = [];
         foreach ($pieces as $piece) {
-            $laid = array_filter($works[$piece->id], static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act && [] !== array_filter(array_keys($piece->done), static fn (string $key): bool => WorkKey::read($key)->step === $w->step->id));
+            $begun = array_map(static fn (string $key): string => WorkKey::read($key)->step, array_keys($piece->done));
+            $laid = array_filter($works[$piece->id], static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act && \in_array($w->step->id, $begun, true));
             if (null !== $piece->place && [] !== $laid) {
                 $standing[$piece->id] = $piece->place;
             }

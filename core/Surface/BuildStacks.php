@@ -131,7 +131,7 @@ final readonly class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...null === $share ? $this->look->end($first, $works, $recipe->target) : $this->look->work($first, $works, $recipe->target, $share),
+            ...$this->look->work($first, $works, $recipe->target, $share),
         );
     }
 

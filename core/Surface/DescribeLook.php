@@ -47,7 +47,7 @@ final readonly class DescribeLook
 
         return new LookPreview(
             [
-                new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones())),
+                $this->begin($look),
                 ...array_map(fn (StepCalculation $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
             ],
             $this->judge->effects($look, $buried),
@@ -66,12 +66,17 @@ final readonly class DescribeLook
      */
     public function end(StackLook $look, ?StepCalculation $last, ?Target $target = null): LookPreview
     {
-        $after = [new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones()))];
+        $after = [$this->begin($look)];
         if (null !== $last) {
             $after[] = new LookAfter($last->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->end($z), $look->before($z)), $look->zones()));
         }
 
         return new LookPreview($after, [], [], [], [], null === $target ? [] : $this->target($look, $target), [], false);
+    }
+
+    private function begin(StackLook $look): LookAfter
+    {
+        return new LookAfter(null, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->before($z), null), $look->zones()));
     }
 
     private function zone(Zone $zone, ZoneState $state, ?ZoneState $before): ZoneLook

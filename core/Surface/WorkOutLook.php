@@ -35,31 +35,17 @@ final readonly class WorkOutLook
 
     /**
      * @param list<StepCalculation> $works those that touch the face, in order
-     * @param float                 $share of the room, where many looks must share it
+     * @param float|null            $share of the room, where many looks must share it; null where there is none: then only how it ends, roughly
      *
-     * @return array{LookPreview, StackLook} in words, and itself
+     * @return array{LookPreview, StackLook} in words, and itself; where there is no room only its ground
      */
-    public function work(PiecePart $part, array $works, ?Target $target = null, float $share = 1.0): array
+    public function work(PiecePart $part, array $works, ?Target $target = null, ?float $share = 1.0): array
     {
         $done = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone()));
-        $look = $this->look($part, $done, $share);
+        $look = $this->look($part, $done, $share ?? 0.0);
+        $target = true === $target?->isFor($part->id) ? $target : null;
 
-        return [$this->describe->describe($look, $done, true === $target?->isFor($part->id) ? $target : null), $look];
-    }
-
-    /**
-     * Only how it ends, roughly: for who has no room for more.
-     *
-     * @param list<StepCalculation> $works those that touch the face, in order
-     *
-     * @return array{LookPreview, StackLook} in words, and its ground
-     */
-    public function end(PiecePart $part, array $works, ?Target $target = null): array
-    {
-        $done = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone()));
-        $look = $this->look($part, $done, 0.0);
-
-        return [$this->describe->end($look, $done[\count($done) - 1] ?? null, true === $target?->isFor($part->id) ? $target : null), $look->ground()];
+        return null === $share ? [$this->describe->end($look, $done[\count($done) - 1] ?? null, $target), $look->ground()] : [$this->describe->describe($look, $done, $target), $look];
     }
 
     /**

@@ -194,9 +194,7 @@ final readonly class BoardBook
 
     public function card(StoredBoard $board): \stdClass
     {
-        $card = Json::object($board->card);
-
-        return $card;
+        return Json::object($board->card);
     }
 
     /**

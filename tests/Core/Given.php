@@ -8,6 +8,8 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Board\Thing;
 use Inlaid\Core\Board\Things;
 use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
@@ -17,8 +19,10 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\StatedTimes;
+use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\Shape\Shape;
 use Inlaid\Core\Piece\Shape\Shapes;
+use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Practice\Practice;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Technique\Technique;
@@ -42,6 +46,12 @@ final class Given
     public static function powder(string $density = '2.4', string $scooped = '0.8'): Material
     {
         return Material::of('powder', 1, 'Powder', MaterialKind::Paint, true, Body::of(Carrier::Dry, BigRational::of($density), BigRational::of($scooped), 1.0, 1.0, 9.0, 2.0), Handling::of(Dries::LosingWater, StatedTimes::of(30, 60, null, 240, 43200), 10, 480, true, 8.0), Look::of(LookKind::Opaque, Colour::of('#a2452b'), 0.9));
+    }
+
+    /** A studio that works on weekdays from eight till five, with nothing on its shelf. */
+    public static function context(?WorkingTime $time = null, int $now = 1_764_054_000, ?float $rate = null): Context
+    {
+        return new Context($now, $time ?? WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'), rate: $rate);
     }
 
     public static function techniques(): Techniques

@@ -114,8 +114,7 @@ final class FormatTest extends TestCase
     {
         $validator = new Validator();
         foreach (glob(\dirname(__DIR__, 2).'/docs/formats/*.schema.json') ?: [] as $file) {
-            $schema = Json::decode((string) file_get_contents($file));
-            \assert($schema instanceof \stdClass);
+            $schema = Json::object((string) file_get_contents($file));
             $schema->{'$id'} = 'https://inlaid.invalid/'.basename($file);
             $validator->resolver()?->registerRaw($schema);
         }
@@ -135,8 +134,7 @@ final class FormatTest extends TestCase
 
     private function golden(int $version = UpcastRecipe::VERSION, string $format = 'recipe'): \stdClass
     {
-        $json = Json::decode((string) file_get_contents(__DIR__."/golden/$format-$version.json"));
-        \assert($json instanceof \stdClass);
+        $json = Json::object((string) file_get_contents(__DIR__."/golden/$format-$version.json"));
 
         return $json;
     }

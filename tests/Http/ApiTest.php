@@ -112,8 +112,7 @@ final class ApiTest extends TestCase
         $document->steps = array_map(static fn (int $i): array => ['id' => "q$i", 'coats' => 50, 'handsOn' => 2880] + $step, range(1, 200));
         $part = Json::encode($document->piece->parts[0]);
         foreach (range(1, 12) as $i) {
-            $document->piece->parts[$i - 1] = $other = Json::decode($part);
-            \assert($other instanceof \stdClass);
+            $document->piece->parts[$i - 1] = $other = Json::object($part);
             [$other->id, $other->name, $other->substrate->colour] = ["p$i", "Part $i", \sprintf('#%02xd3b3', 0x60 + $i)];
         }
         $document->piece->joints = [];

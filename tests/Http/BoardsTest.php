@@ -31,8 +31,7 @@ final class BoardsTest extends TestCase
 
     private static function sent(string $path, string $picture): \stdClass
     {
-        $json = Json::decode((string) self::$studio->ask('POST', $path, $picture, ['Content-Type' => 'image/jpeg'])->getContent());
-        \assert($json instanceof \stdClass);
+        $json = Json::object((string) self::$studio->ask('POST', $path, $picture, ['Content-Type' => 'image/jpeg'])->getContent());
 
         return $json;
     }
@@ -281,8 +280,7 @@ final class BoardsTest extends TestCase
     {
         $board = $this->board();
         $answer = self::$studio->ask('POST', "/api/boards/$board->id/patches/A1/photos", $bytes, ['Content-Type' => $type]);
-        $problem = Json::decode((string) $answer->getContent());
-        \assert($problem instanceof \stdClass);
+        $problem = Json::object((string) $answer->getContent());
         self::assertSame($status, $answer->getStatusCode(), (string) $answer->getContent());
         self::assertStringContainsString($says, $problem->detail);
         self::assertSame([null, []], [($after = self::$studio->json('GET', "/api/boards/$board->id"))->laidAt, $after->readings], 'nothing was stored');
@@ -347,8 +345,7 @@ final class BoardsTest extends TestCase
         $done = self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => 'The client likes it dark', 'version' => $would->version]);
         self::assertSame(['C1', 'The client likes it dark', array_column($would->changes, 'text')], [$done->chosen->patch, $done->chosen->reason, $done->chosen->changes]);
 
-        $expected = Json::decode(Json::encode($recipe->document));
-        \assert($expected instanceof \stdClass);
+        $expected = Json::object(Json::encode($recipe->document));
         $expected->steps[0]->grit = 120;
         $expected->steps[3]->dwell = 8;
         self::assertEquals($expected, self::$studio->recipe()->document, 'exactly those changes');
@@ -367,10 +364,8 @@ final class BoardsTest extends TestCase
     public function testWhatIsTakenOverIsThatAndNoMore(): void
     {
         $recipe = self::$studio->recipe();
-        $document = Json::decode(Json::encode($recipe->document));
-        \assert($document instanceof \stdClass);
-        $twin = Json::decode(Json::encode($document->steps[3]));
-        \assert($twin instanceof \stdClass);
+        $document = Json::object(Json::encode($recipe->document));
+        $twin = Json::object(Json::encode($document->steps[3]));
         [$twin->id, $twin->title] = ['s4b', 'Second wash'];
         array_splice($document->steps, 4, 0, [$twin]);
         $document->title = 'Rack with two washes';
@@ -396,8 +391,7 @@ final class BoardsTest extends TestCase
     {
         $answer = self::$studio->ask('POST', "/api/boards/$board->id/patches/$patch/photos", $bytes, ['Content-Type' => 'image/jpeg']);
         self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
-        $opened = Json::decode((string) $answer->getContent());
-        \assert($opened instanceof \stdClass);
+        $opened = Json::object((string) $answer->getContent());
         $photos = array_column($opened->readings, null, 'patch')[$patch]->photos;
 
         return $photos[\count($photos) - 1];

@@ -226,8 +226,7 @@ final class ComputeTest extends TestCase
             self::assertTrue($rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->thinner] >= [$solved->best->coats, $solved->best->thinner]);
         }
         foreach ([$solved->best, $solved->rungs[7], $solved->rungs[59]] as $rung) {
-            $taken = Json::decode(Json::encode($document));
-            \assert($taken instanceof \stdClass);
+            $taken = Json::copy($document);
             foreach ($taken->mixes[0]->parts as $k => $part) {
                 $part->share = $rung->shares[$k];
             }
@@ -282,8 +281,7 @@ final class ComputeTest extends TestCase
         foreach ($where->moves as $move) {
             self::assertLessThan($mean($where->now), $mean($move->off));
             self::assertGreaterThanOrEqual($before - 1e-9, $before = $mean($move->off));
-            $taken = Json::decode(Json::encode($document));
-            \assert($taken instanceof \stdClass);
+            $taken = Json::copy($document);
             $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
             $taken->steps = \array_slice($taken->steps, 0, 3);
             foreach ($move->steps as $k => $step) {

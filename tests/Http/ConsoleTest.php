@@ -81,8 +81,7 @@ final class ConsoleTest extends TestCase
         $context = $this->file('{"now": "2026-12-01T06:00:00Z", "climate": {"temperature": 15, "humidity": 60, "air": "moving"}}');
         [$code, $text] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $context]);
         self::assertSame(0, $code);
-        $worked = Json::decode($text);
-        \assert($worked instanceof \stdClass);
+        $worked = Json::object($text);
         self::assertSame(['2026-12-01T06:00:00Z', 15, 'metric'], [$worked->context->now, $worked->context->climate->temperature, $worked->context->units]);
         self::assertSame('2026-12-01T08:00:00+01:00', $worked->preview->plan->coats[0]->stretches[0]->start, 'work begins at eight in the studio');
         [$code, $said] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $this->file('{"now": "soon"}')]);

@@ -188,8 +188,7 @@ final class FindingsTest extends TestCase
                     $response = self::$studio->ask('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $finding, 'remedy' => $remedy]);
                     self::assertContains($response->getStatusCode(), [200, 422]);
                     if (200 === $response->getStatusCode()) {
-                        $mended = Json::decode((string) $response->getContent());
-                        \assert($mended instanceof \stdClass);
+                        $mended = Json::object((string) $response->getContent());
                         $document = $mended->document;
                         continue 2;
                     }
@@ -229,8 +228,7 @@ final class FindingsTest extends TestCase
                 self::assertSame([], array_diff($finding->steps, $ids), $finding->why);
                 foreach ($finding->remedies as $remedy) {
                     $response = self::$studio->ask('POST', '/api/compute/remedy', ['document' => $document, 'context' => self::CONTEXT, 'finding' => $finding->key, 'remedy' => $remedy->key]);
-                    $answer = Json::decode((string) $response->getContent());
-                    \assert($answer instanceof \stdClass);
+                    $answer = Json::object((string) $response->getContent());
                     if (200 === $response->getStatusCode()) {
                         self::assertNotContains($finding->key, array_map(static fn (\stdClass $f): string => $f->key, $answer->preview->findings));
                     } else {

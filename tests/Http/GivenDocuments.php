@@ -55,8 +55,7 @@ final readonly class GivenDocuments
             $piece['joints'] = [['id' => 'j', 'name' => 'Panel in its frame', 'kind' => 'door', 'moving' => $side('whole'), 'fixed' => $side('other'), 'clearance' => $recipe['joint'], 'least' => 0.25]];
         }
         $used = [...$used, ...$recipe['cleanUp']['with'] ?? []];
-        $document = Json::decode(Json::encode(['format' => 'inlaid-recipe', 'version' => 3, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + array_intersect_key($recipe, ['schools' => 1, 'cleanUp' => 1, 'target' => 1])));
-        \assert($document instanceof \stdClass);
+        $document = Json::object(Json::encode(['format' => 'inlaid-recipe', 'version' => 3, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + array_intersect_key($recipe, ['schools' => 1, 'cleanUp' => 1, 'target' => 1])));
 
         return $document;
     }

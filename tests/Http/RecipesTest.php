@@ -228,14 +228,12 @@ final class RecipesTest extends TestCase
     {
         $opened = $this->studio->recipe();
         $before = Json::encode($opened);
-        $document = Json::decode(Json::encode($opened->document));
-        \assert($document instanceof \stdClass);
+        $document = Json::object(Json::encode($opened->document));
         $spoil($document);
         foreach ([['PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]], ['POST', '/api/preview', ['document' => $document]], ['POST', '/api/recipes', ['document' => $document]]] as [$method, $path, $body]) {
             $response = $this->studio->ask($method, $path, $body);
             self::assertSame([422, 'application/problem+json'], [$response->getStatusCode(), $response->headers->get('Content-Type')]);
-            $problem = Json::decode((string) $response->getContent());
-            \assert($problem instanceof \stdClass);
+            $problem = Json::object((string) $response->getContent());
             $messages = array_column($problem->violations, 'message', 'pointer');
             self::assertArrayHasKey($pointer, $messages, (string) $response->getContent());
             self::assertStringContainsString($says, $messages[$pointer]);

@@ -74,8 +74,7 @@ final class Studio
         if ($response->getStatusCode() !== $status) {
             throw new \PHPUnit\Framework\AssertionFailedError("$method $path answered {$response->getStatusCode()}: $text");
         }
-        $json = Json::decode($text);
-        \assert($json instanceof \stdClass);
+        $json = Json::object($text);
 
         return $json;
     }

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Deadline;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Colour\Colour;
@@ -40,8 +41,6 @@ final readonly class ComputeThinning
         [$context] = $this->context->with($stated);
         $found = $recipe->stepsById()[$step] ?? throw InvalidInput::at('/step', InvalidRecipe::missing('step', $step)->getMessage());
 
-        $end = hrtime(true) + self::SECONDS * 1_000_000_000;
-
-        return InvalidInput::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, static fn (): bool => hrtime(true) > $end));
+        return InvalidInput::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, Deadline::in(self::SECONDS)));
     }
 }

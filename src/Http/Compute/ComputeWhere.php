@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Deadline;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\StudioContext;
@@ -20,7 +21,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find the next moves that lead a half-done finish to its target, with what is on the shelf', takes: WhereRequest::class, gives: WherePreview::class)]
 final readonly class ComputeWhere
 {
-    /** php -S does not notice that nobody waits any more. */
     private const SECONDS = 3;
     private const AT_LAST = 5;
 
@@ -36,9 +36,7 @@ final readonly class ComputeWhere
         if (null !== $done && !isset($recipe->stepsById()[$done])) {
             throw InvalidInput::at('/done', InvalidRecipe::missing('step', $done)->getMessage());
         }
-        $begun = hrtime(true);
-        $isPast = static fn (int $seconds): \Closure => static fn (): bool => hrtime(true) > $begun + $seconds * 1_000_000_000;
 
-        return InvalidInput::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, $isPast(self::SECONDS), $isPast(self::AT_LAST)));
+        return InvalidInput::around('/document/target', fn (): WherePreview => $this->where->find($recipe, $done, array_values($this->shelf->byId()), $context, Deadline::in(self::SECONDS), Deadline::in(self::AT_LAST)));
     }
 }

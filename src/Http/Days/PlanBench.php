@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Device\Hygrometer;
+use Inlaid\App\Http\Api\Deadline;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\Core\Context\Context;
@@ -20,7 +21,7 @@ use Inlaid\Core\Schedule\PlanDays;
  */
 final readonly class PlanBench
 {
-    /** However slow the machine: php -S does not notice that nobody waits any more. */
+    /** However slow the machine. */
     private const SECONDS = 3.0;
     /** By then there is an answer, however much there is to do: works in the order of their recipes. */
     private const AT_LAST = 3.5;
@@ -34,10 +35,10 @@ final readonly class PlanBench
      */
     public function plan(Context $context, ?array $coat = null): DaysPreview
     {
-        [$end, $last] = [hrtime(true) + (int) (1e9 * self::SECONDS), hrtime(true) + (int) (1e9 * self::AT_LAST)];
+        [$isOver, $isLate] = [Deadline::in(self::SECONDS), Deadline::in(self::AT_LAST)];
         $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $context->own->paces), $this->runs->onBench()), $context, $hands, static fn (): bool => hrtime(true) > $end, static fn (): bool => hrtime(true) > $last);
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $context->own->paces), $this->runs->onBench()), $context, $hands, $isOver, $isLate);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Hygrometer;
 
-use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\OneEvent;
 use Inlaid\App\Store\StudioContext;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,6 +29,6 @@ final readonly class StreamAir
         $place = $request->query->getString('place');
         $shown = $this->read->read('' === $place ? null : $place, $this->context->own());
 
-        return new Response(\sprintf("retry: %d\ndata: %s\n\n", self::AGAIN, Json::encode($shown)), 200, ['Content-Type' => 'text/event-stream']);
+        return new OneEvent($shown, self::AGAIN);
     }
 }

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Deadline;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\App\Store\MaterialShelf;
@@ -24,7 +25,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find the mix of some paints nearest a colour', takes: MatchRequest::class, gives: MatchPreview::class)]
 final readonly class ComputeMatch
 {
-    /** php -S does not notice that nobody waits any more. */
     private const SECONDS = 6;
     /** ml, where it is not said how much is wanted. */
     private const USUAL = 100;
@@ -44,8 +44,7 @@ final readonly class ComputeMatch
             $n->enumOrNull('sheen', Sheen::class) ?? Sheen::Matt,
             $n->has('amount') ? BenchRequest::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
         ]);
-        $end = hrtime(true) + self::SECONDS * 1_000_000_000;
 
-        return InvalidInput::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, static fn (): bool => hrtime(true) > $end));
+        return InvalidInput::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, Deadline::in(self::SECONDS)));
     }
 }

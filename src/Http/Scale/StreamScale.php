@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Scale;
 
 use Inlaid\App\Device\BenchScale;
-use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\OneEvent;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -25,6 +25,6 @@ final readonly class StreamScale
 
     public function __invoke(): Response
     {
-        return new Response(\sprintf("retry: %d\ndata: %s\n\n", self::AGAIN, Json::encode($this->scale->read())), 200, ['Content-Type' => 'text/event-stream']);
+        return new OneEvent($this->scale->read(), self::AGAIN);
     }
 }

@@ -6,12 +6,9 @@ namespace Inlaid\Tests\Core\NextMove;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Context\Context;
-use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
@@ -24,7 +21,6 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
-use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -34,6 +30,7 @@ use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Zone;
+use Inlaid\Tests\Core\CutsShort;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -43,12 +40,13 @@ use PHPUnit\Framework\TestCase;
  */
 final class OutOfTimeTest extends TestCase
 {
+    use CutsShort;
     use Randomly;
 
     /** Every thinning that is told is as it is with all the time there is; of those told the best is taken. */
     public function testThinnings(): void
     {
-        $solve = static fn (int $looks) => (new SolveThinning(Given::schools()))->solve(self::recipe(), self::recipe()->steps[1], Zone::Field, Colour::of('#93a09f'), self::context(), self::over($looks));
+        $solve = static fn (int $looks) => (new SolveThinning(Given::schools()))->solve(self::recipe(), self::recipe()->steps[1], Zone::Field, Colour::of('#93a09f'), Given::context(), self::over($looks));
         $all = $solve(\PHP_INT_MAX);
         self::assertTrue($all->complete);
         $this->manyTimes(8, function () use ($solve, $all): void {
@@ -65,7 +63,7 @@ final class OutOfTimeTest extends TestCase
     public function testNextMoves(): void
     {
         $shelf = [Given::water(), Given::paint(), ...array_map(static fn (string $hex): Material => self::paint($hex), ['#efe6cc', '#b5402f', '#2f5a45'])];
-        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::schools()))->find(self::recipe(), 's1', $shelf, self::context(), self::over($looks), self::over($told));
+        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::schools()))->find(self::recipe(), 's1', $shelf, Given::context(), self::over($looks), self::over($told));
         $all = $find(\PHP_INT_MAX, \PHP_INT_MAX);
         self::assertTrue($all->complete);
         for ($asked = 1; !$find($asked, \PHP_INT_MAX)->complete; ++$asked) {
@@ -88,14 +86,6 @@ final class OutOfTimeTest extends TestCase
         self::assertSame([$ends($all->moves[0])], array_map($ends, $first->moves));
     }
 
-    /** @return \Closure(): bool true after so many looks */
-    private static function over(int $looks): \Closure
-    {
-        return static function () use (&$looks): bool {
-            return --$looks < 0;
-        };
-    }
-
     private static function recipe(): Recipe
     {
         $wash = Mixture::of('Wash', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of(2), Given::water())]);
@@ -110,10 +100,5 @@ final class OutOfTimeTest extends TestCase
         $like = Given::paint();
 
         return Material::of(substr($hex, 1), 1, $hex, $like->kind, true, $like->body, $like->handling, Look::of(LookKind::Opaque, Colour::of($hex), 0.97));
-    }
-
-    private static function context(): Context
-    {
-        return new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
     }
 }

@@ -15,6 +15,7 @@ use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkPlan;
+use Inlaid\Tests\Core\CutsShort;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 
@@ -23,6 +24,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class PlanWorksTest extends TestCase
 {
+    use CutsShort;
     use Randomly;
 
     private const ZONE = 'Europe/Zurich';
@@ -178,11 +180,7 @@ final class PlanWorksTest extends TestCase
      */
     private function plan(array $works, array $hands, int $from, array $due, int $looks, int $laid = \PHP_INT_MAX): WorkPlan
     {
-        $plan = (new PlanWorks())->plan($works, $hands, $from, $due, static function () use (&$looks): bool {
-            return --$looks < 0;
-        }, null, static function () use (&$laid): bool {
-            return --$laid < 0;
-        });
+        $plan = (new PlanWorks())->plan($works, $hands, $from, $due, self::over($looks), null, self::over($laid));
         self::assertNotNull($plan);
 
         return $plan;

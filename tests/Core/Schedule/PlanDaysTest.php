@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Schedule;
 
-use Brick\Math\BigRational;
 use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
-use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
@@ -32,6 +29,7 @@ use Inlaid\Core\Schedule\DayWork;
 use Inlaid\Core\Schedule\PieceToDo;
 use Inlaid\Core\Schedule\PlanDays;
 use Inlaid\Core\Schedule\TimeSlot;
+use Inlaid\Tests\Core\CutsShort;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -41,6 +39,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class PlanDaysTest extends TestCase
 {
+    use CutsShort;
     use Randomly;
 
     private const ZONE = 'Europe/Zurich';
@@ -147,12 +146,8 @@ final class PlanDaysTest extends TestCase
     private function plan(array $pieces, array $week, int $now, int $looks, int $late = \PHP_INT_MAX): DaysPreview
     {
         $time = WorkingTime::of(self::ZONE, $week);
-        $context = new Context($now, $time, Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
-        $over = static fn (int $after): \Closure => static function () use (&$after): bool {
-            return --$after < 0;
-        };
 
-        return (new PlanDays(Given::schools()))->plan($pieces, $context, [$time], $over($looks), $over($late));
+        return (new PlanDays(Given::schools()))->plan($pieces, Given::context($time, $now), [$time], self::over($looks), self::over($late));
     }
 
     private function now(): int

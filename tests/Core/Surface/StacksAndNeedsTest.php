@@ -7,8 +7,6 @@ namespace Inlaid\Tests\Core\Surface;
 use Brick\Math\BigRational;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
-use Inlaid\Core\Context\Context;
-use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
@@ -21,14 +19,12 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\Pack;
 use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\Quantity;
-use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
-use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Preview\StepPreview;
@@ -257,10 +253,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     private function preview(array $steps, ?array $parts = null, ?float $rate = null): Preview
     {
-        $week = array_fill(1, 5, [[480, 1020]]);
-        $context = new Context(1_764_054_000, WorkingTime::of('UTC', $week), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'), rate: $rate);
-
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]), $steps), $context);
+        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]), $steps), Given::context(rate: $rate));
     }
 
     private static function ground(Grain $grain): Substrate

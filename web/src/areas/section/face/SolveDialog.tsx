@@ -9,6 +9,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, Problem, type Recipe, type Step } from '../../../app/api';
 import type { components } from '../../../app/api.gen';
+import { BestSoFar } from '../../../shared/BestSoFar';
 import { Swatch } from '../../../shared/Swatch';
 import { SolveChart } from './SolveChart';
 
@@ -34,9 +35,7 @@ export function SolveDialog({ document, step, target, onTake, onClose }: Props) 
         {solved.isPending && <Box aria-busy="true">Working through the ladder …</Box>}
         {solved.data && rung && (
           <>
-            {!solved.data.complete && (
-              <Alert severity="warning">There was not the time to try everything: these are the best so far.</Alert>
-            )}
+            <BestSoFar complete={solved.data.complete} />
             <SolveChart rungs={solved.data.rungs} chosen={rung} onChoose={setChosen} />
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', fontSize: 18 }} data-testid="rung">
               <Swatch colour={target} size={44} title="wanted" />

@@ -8,6 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { answer, api, Problem, type Recipe } from '../../../app/api';
 import type { components } from '../../../app/api.gen';
+import { BestSoFar } from '../../../shared/BestSoFar';
 import { Swatch } from '../../../shared/Swatch';
 import { minutes } from '../../../shared/words';
 
@@ -42,7 +43,7 @@ export function WhereDialog({ document, done, doneName, onTake, onClose }: Props
         )}
         {where?.stop && <Alert severity="success">Stop here: every zone is on target.</Alert>}
         {where && !where.stop && where.moves.length === 0 && <Alert severity="info">Nothing on the shelf leads nearer than this.</Alert>}
-        {where && !where.complete && <Alert severity="warning">There was not the time to try everything: these are the best so far.</Alert>}
+        {where && <BestSoFar complete={where.complete} />}
         {where?.moves.map((move, i) => (
           <Box
             key={i}
