@@ -84,7 +84,7 @@ final class OpenWorkTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'Open flame'), 'the settings are there');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//label[contains(., 'Open flame')]")));
         $this->button('Save')->click();
-        $this->until(fn (): bool => true === $this->studio->json('GET', '/api/settings')->settings->flame, 'it is kept');
+        $this->until(fn (): bool => true === ($this->studio->json('GET', '/api/settings')->settings->flame ?? null), 'it is kept');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'to mind'), 'worked out');
         $this->step('Hooks black');
