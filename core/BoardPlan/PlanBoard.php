@@ -12,8 +12,8 @@ use Inlaid\Core\Board\Staggered;
 use Inlaid\Core\Board\StaggerPatches;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Planning\Operation;
-use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -25,7 +25,7 @@ final readonly class PlanBoard
     private const LARGEST_PUSH = 21 * 24 * 3600;
     private const MOST_PUSHES = 60;
 
-    public function __construct(private StaggerPatches $stagger = new StaggerPatches(), private TimePatch $time = new TimePatch(), private PlanInOrder $planner = new PlanInOrder())
+    public function __construct(private StaggerPatches $stagger = new StaggerPatches(), private TimePatch $time = new TimePatch())
     {
     }
 
@@ -76,18 +76,19 @@ final readonly class PlanBoard
     private function place(array $rounds, array $timed, array $notBefore, Context $context): PlacedRounds
     {
         $placed = new PlacedRounds($context->now);
+        $calendar = new Calendar($context->working, $context->now);
         foreach ($rounds as $r => $acts) {
             $from = $placed->from(self::labels($acts), $notBefore[$r]);
             if (null === $from) {
                 break;
             }
-            $operation = new Operation($acts[0]->work->step->id, 1, (int) ceil($timed[$r]->length / 60), 0);
-            $found = $this->planner->plan([$operation], $context->working, $from)[0] ?? null;
-            if (null === $found) {
-                $placed->stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $acts[0]->work->step->name(), PlanInOrder::MOST_YEARS);
+            $minutes = (int) ceil($timed[$r]->length / 60);
+            $stretches = 0 === $minutes ? [new Interval($from, $from)] : $calendar->fit($minutes, $from);
+            if (null === $stretches) {
+                $placed->stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $acts[0]->work->step->name(), Calendar::MOST_YEARS);
                 break;
             }
-            $placed->add($r, $acts, $found->start(), $found->end(), $context->working);
+            $placed->add($r, $acts, $stretches[0]->start, $stretches[\count($stretches) - 1]->end, $context->working);
         }
 
         return $placed;

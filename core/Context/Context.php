@@ -55,6 +55,16 @@ final readonly class Context
     ) {
     }
 
+    /**
+     * When there are hands: the painter's first, then a helper's.
+     *
+     * @return non-empty-list<WorkingTime>
+     */
+    public function hands(): array
+    {
+        return null === $this->helper ? [$this->working] : [$this->working, $this->helper];
+    }
+
     /** How this painter works where a step of the recipe does not say. */
     public function habits(Practices $schools, Recipe $recipe): WorkingDefaults
     {

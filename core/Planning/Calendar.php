@@ -9,6 +9,9 @@ namespace Inlaid\Core\Planning;
  */
 final class Calendar
 {
+    /** Nobody plans further ahead than so many years. */
+    public const MOST_YEARS = 10;
+
     /** @var list<int> */
     private array $starts = [];
     /** @var list<int> */
@@ -17,10 +20,12 @@ final class Calendar
     private array $midnights = [];
     /** @var \Generator<int, Interval> */
     private \Generator $more;
+    private readonly int $until;
 
     public function __construct(private readonly WorkingTime $time, int $from)
     {
         $this->more = $time->from($from);
+        $this->until = $from + self::MOST_YEARS * 365 * 86400;
     }
 
     /**
@@ -36,9 +41,6 @@ final class Calendar
             $start = max($from, $this->starts[$i]);
             $room = intdiv($this->ends[$i] - $start, 60);
             if ($room < 1 || (!$split && $room < $minutes)) {
-                if ($this->starts[$i] - $from > PlanInOrder::MOST_YEARS * 365 * 86400) {
-                    return null;
-                }
                 continue;
             }
             $now = min($minutes, $room);
@@ -100,6 +102,9 @@ final class Calendar
     {
         while (\count($this->starts) <= $i && $this->more->valid()) {
             $interval = $this->more->current();
+            if ($interval->start > $this->until) {
+                return false;
+            }
             $this->starts[] = $interval->start;
             $this->ends[] = $interval->end;
             $this->more->next();

@@ -50,7 +50,7 @@ final class PlanWorks
         $this->search($begin, $due, $isOver);
         if (null === $this->best) {
             $this->over = true;
-            $this->take($this->asGiven($begin), $due);
+            $this->asGiven($begin, $due);
         }
         if (null === $this->best) {
             return null;
@@ -161,13 +161,37 @@ final class PlanWorks
         return $laying;
     }
 
-    /** One after the other as they are given, each after those it links to. */
-    private function asGiven(PartialSchedule $laying): ?PartialSchedule
+    /**
+     * One after the other as they are given, each after those it links to. A job that does not fit into the years that are planned comes after all others, as far as it fits.
+     *
+     * @param array<string, int> $due
+     */
+    private function asGiven(PartialSchedule $begin, array $due): void
     {
-        $laying = clone $laying;
+        $beyond = [];
+        while (null === ($laying = $this->without(clone $begin, $beyond))) {
+        }
+        $left = array_filter($this->works, static fn (Work $w): bool => isset($beyond[$w->job]));
+        foreach ($left as $work) {
+            $next = $beyond[$work->job] ? $laying->with($work) : $laying;
+            $beyond[$work->job] = $beyond[$work->job] && null !== $next;
+            $laying = $next ?? $laying;
+        }
+        $this->take($laying, $due, array_keys($beyond));
+    }
+
+    /**
+     * All works but those of some jobs, as they are given; null where one does not fit, and its job is then among those.
+     *
+     * @param array<string, bool> $beyond by job
+     */
+    private function without(PartialSchedule $laying, array &$beyond): ?PartialSchedule
+    {
         foreach ($this->works as $work) {
-            $laying = $laying->add($work);
+            $laying = isset($beyond[$work->job]) ? $laying : $laying->add($work);
             if (null === $laying) {
+                $beyond[$work->job] = true;
+
                 return null;
             }
         }
@@ -269,8 +293,9 @@ final class PlanWorks
 
     /**
      * @param array<string, int> $due
+     * @param list<string>       $beyond jobs that are not laid to their end
      */
-    private function take(?PartialSchedule $laying, array $due): ?WorkPlan
+    private function take(?PartialSchedule $laying, array $due, array $beyond = []): ?WorkPlan
     {
         if (null === $laying) {
             return null;
@@ -280,6 +305,7 @@ final class PlanWorks
         foreach ($placed as $p) {
             $ready[$p->work->job] = max($ready[$p->work->job] ?? 0, $p->over);
         }
+        $ready = array_diff_key($ready, array_flip($beyond));
         $late = 0;
         foreach ($due as $job => $by) {
             $late = max($late, (int) ceil((($ready[$job] ?? 0) - $by) / 60));

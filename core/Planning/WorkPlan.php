@@ -7,7 +7,7 @@ namespace Inlaid\Core\Planning;
 /**
  * A plan of several pieces.
  *
- * Immutable. `placed` in order of beginning; `ready` the instant at which each piece is, by job; `late` minutes by which the latest misses its day, 0 where none does; `tooLong` minutes by which a largest wait is broken, by work, where no plan keeps it;
+ * Immutable. `placed` in order of beginning; `ready` the instant at which each piece is, by job, but for one that does not fit into the years that are planned; `late` minutes by which the latest misses its day, 0 where none does; `tooLong` minutes by which a largest wait is broken, by work, where no plan keeps it;
  * `bound` an instant before which no plan can have all ready; `complete` whether no better plan exists.
  */
 final readonly class WorkPlan

@@ -69,7 +69,7 @@ final readonly class PreviewRecipe
             $area += $part->totalArea() * $recipe->piece->count;
         }
 
-        $planned = $this->plan->plan($works, $context);
+        $planned = $this->plan->plan($recipe, $works, $context);
         $stacks = $this->stacks->build($recipe, $works);
         $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
 

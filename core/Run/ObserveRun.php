@@ -9,8 +9,9 @@ use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Practice\PersonalFactors;
+use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Schedule\PieceToDo;
-use Inlaid\Core\Schedule\WorksOfPiece;
+use Inlaid\Core\Schedule\StepWaits;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -20,10 +21,6 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class ObserveRun
 {
-    public function __construct(private WorksOfPiece $works = new WorksOfPiece())
-    {
-    }
-
     /**
      * @param list<StepCalculation> $works with typical figures
      * @param list<Work>            $acts  all there was to do
@@ -47,7 +44,8 @@ final readonly class ObserveRun
                     $paces[] = [$step->technique->key(), ($done->finished - $done->started) / 60 / $minutes[$key]];
                 }
                 if (null !== $main && null !== $done->dried) {
-                    $until = $this->works->recoatable($work, new PieceToDo($piece->id, $piece->recipe, $this->air($piece->air, $state, $done->finished), 0), $done->finished, $calendar, $zone);
+                    $waits = StepWaits::of($work, $this->air($piece->air, $state, $done->finished), $zone);
+                    $until = $waits->until(WaitUntil::Recoat)->over($done->finished, $calendar);
                     $until > $done->finished && $drying[] = [$main, ($done->dried - $done->finished) / ($until - $done->finished)];
                 }
             }

@@ -8,8 +8,8 @@ namespace Inlaid\Core\Schedule;
  * When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset.
  *
  * Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before
- * `nextFrom`; `tooLate` by how many minutes the latest recoat is missed; `lay` 2 for the
- * other side of parts that were turned.
+ * `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` 2 for the
+ * other side of parts that were turned, or where what was laid is wiped.
  */
 final readonly class CoatPlan
 {
@@ -26,6 +26,7 @@ final readonly class CoatPlan
         public int $leastWait,
         public bool $overnight,
         public int $tooLate,
+        public ?string $closed,
         public int $lay,
     ) {
     }

@@ -15,10 +15,27 @@ use Inlaid\Core\Recipe\Recipe;
 final readonly class PieceToDo
 {
     /**
-     * @param array<string, int>   $done
-     * @param array<string, float> $paces of the painter, by technique: how much longer it takes than is typical
+     * @param array<string, int> $done
      */
-    public function __construct(public string $id, public Recipe $recipe, public DayCurve $air, public int $notBefore, public ?int $due = null, public array $done = [], public array $paces = [], public ?string $place = null)
+    public function __construct(public string $id, public Recipe $recipe, public DayCurve $air, public int $notBefore, public ?int $due = null, public array $done = [], public ?string $place = null)
     {
+    }
+
+    /** The same, not begun before an instant. */
+    public function notBefore(int $instant): self
+    {
+        return new self($this->id, $this->recipe, $this->air, $instant, $this->due, $this->done, $this->place);
+    }
+
+    /** The same in other air. */
+    public function inAir(DayCurve $air): self
+    {
+        return new self($this->id, $this->recipe, $air, $this->notBefore, $this->due, $this->done, $this->place);
+    }
+
+    /** The same with nothing done yet, whenever it is begun. */
+    public function fromTheBeginning(): self
+    {
+        return new self($this->id, $this->recipe, $this->air, 0, null, [], $this->place);
     }
 }

@@ -5,140 +5,144 @@ declare(strict_types=1);
 namespace Inlaid\Core\Schedule;
 
 use Inlaid\Core\Context\Context;
-use Inlaid\Core\Drying\Forecast;
+use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
-use Inlaid\Core\Planning\Operation;
-use Inlaid\Core\Planning\Placed;
-use Inlaid\Core\Planning\PlanInOrder;
-use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Planning\PlacedWork;
+use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Planning\WorkKey;
+use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Plans a recipe by itself over the working days: every coat an operation, with the waits the recipe asks for.
+ * Plans a recipe by itself over the working days: a bench with this one piece on it.
  */
 final readonly class PlanAlone
 {
-    public function __construct(private PlanInOrder $planner = new PlanInOrder())
+    private const PIECE = 'piece';
+
+    public function __construct(private PlanScenarios $scenarios = new PlanScenarios(), private WorksOfPiece $works = new WorksOfPiece())
     {
     }
 
     /**
      * @param list<StepCalculation> $works
      */
-    public function plan(array $works, Context $context): PlannedAlone
+    public function plan(Recipe $recipe, array $works, Context $context): PlannedAlone
     {
-        $iso = $context->working->iso(...);
-        $expected = $this->course($works, $context, Scenario::Expected);
-        $open = [] !== array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen());
-        $starts = $ends = [];
-        foreach ($expected->placed as $p) {
-            $starts[$p->operation->stepId] ??= $p->start();
-            $ends[$p->operation->stepId] = $p->end();
-        }
-        [$first, $last] = [$expected->placed[0] ?? null, $expected->placed[\count($expected->placed) - 1] ?? null];
+        $piece = CalculatedPiece::of(new PieceToDo(self::PIECE, $recipe, DayCurve::steady($context->climate), 0), $works, $context->working->zone);
+        $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $context->hands());
+        $never = static fn (): bool => false;
+        $planned = $this->scenarios->plan([$piece], $calendars, $context, $never, $never);
+        $placed = $planned->expected->placed ?? [];
+        $steps = $piece->byStep();
 
-        return new PlannedAlone($starts, $ends, $expected->curedBy(), new PlanPreview(
+        $starts = $ends = $cured = $coats = [];
+        $longest = [null, 0];
+        $followed = $this->followed($placed);
+        $closed = $this->closed($placed);
+        foreach ($placed as $p) {
+            $key = WorkKey::of($p->work);
+            $step = $steps[$key->step];
+            $starts[$key->step] ??= $p->start();
+            $ends[$key->step] = max($ends[$key->step] ?? 0, $p->end());
+            $cured[$key->step] = max($cured[$key->step] ?? 0, $piece->waits[$key->step]->until(WaitUntil::Cure)->over($p->end(), $calendars[0]));
+            $coats[] = [$coat, $next] = $this->coat($p, $key, $step, $piece->waits[$key->step], $closed[$p->work->id] ?? null, $calendars[0], $context);
+            if (isset($followed[$p->work->id]) && $next - $p->end() > $longest[1]) {
+                $longest = [$key->step, $next - $p->end()];
+            }
+        }
+        $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
+        $ready = [] === $works ? $context->now : $planned->ready(self::PIECE);
+        $begin = [] === $placed ? 0 : $placed[0]->start();
+
+        return new PlannedAlone($starts, $ends, $cured, new PlanPreview(
             true,
-            $iso($context->now),
-            array_map(fn (Placed $p): CoatPlan => $this->coat($p, $iso), $expected->placed),
-            null === $expected->stuck ? $iso($expected->ready()) : null,
-            null === $expected->stuck ? $iso($expected->cured()) : null,
-            $expected->handsOn,
-            null === $first || null === $last ? 0 : intdiv($last->end() - $first->start(), 60) - $expected->handsOn,
-            $expected->longestWait(),
-            $expected->stuck,
-            $open ? $this->end($this->course($works, $context, Scenario::Least), $iso) : null,
-            $open ? $this->end($this->course($works, $context, Scenario::Most), $iso) : null,
+            $context->working->iso($context->now),
+            array_column($coats, 0),
+            $iso($ready),
+            $iso(null === $ready ? null : max([$ready, ...array_values($cured)])),
+            $planned->handsOn(),
+            [] === $placed ? 0 : max(0, intdiv(max($ends) - $begin, 60) - $planned->handsOn()),
+            $longest[0],
+            $planned->stuck[self::PIECE] ?? null,
+            $planned->isOpen ? $iso($planned->soonest(self::PIECE)) : null,
+            $planned->isOpen ? $iso($planned->latest(self::PIECE)) : null,
         ));
     }
 
     /**
-     * @param \Closure(int): string $iso
-     */
-    private function end(PlacedCourse $course, \Closure $iso): PlanEnd
-    {
-        return new PlanEnd(null === $course->stuck ? $iso($course->ready()) : null, null === $course->stuck ? $iso($course->cured()) : null, $course->handsOn);
-    }
-
-    /**
-     * @param list<StepCalculation> $works
-     */
-    private function course(array $works, Context $context, Scenario $course): PlacedCourse
-    {
-        [$operations, $forecasts, $stuck] = $this->operations($works, $course);
-        $placed = $this->planner->plan($operations, $context->working, $context->now);
-        if (\count($placed) < \count($operations)) {
-            $stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $this->nameOf($operations[\count($placed)], $works), PlanInOrder::MOST_YEARS);
-        }
-
-        return new PlacedCourse($placed, $forecasts, $stuck, array_sum(array_map(static fn (Operation $o): int => $o->handsOn, $operations)), $context->now);
-    }
-
-    /**
-     * @param list<StepCalculation> $works
+     * @param array{string, int}|null $closed the step whose recoat window it misses, and by how many minutes
      *
-     * @return array{list<Operation>, list<Forecast|null>, string|null} the operations up to the first without a promise, and why it ends there
+     * @return array{CoatPlan, int} and the instant from which what comes next may begin
      */
-    private function operations(array $works, Scenario $course): array
+    private function coat(PlacedWork $placed, WorkKey $key, StepCalculation $step, StepWaits $waits, ?array $closed, Calendar $calendar, Context $context): array
     {
-        $operations = $forecasts = [];
-        $works = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->rounds($course) > 0));
-        foreach ($works as $w => $work) {
-            $coats = $work->rounds($course);
-            for ($coat = 1; $coat <= $coats; ++$coat) {
-                $between = $coat < $coats;
-                $rule = $between ? WaitUntil::Recoat : $work->step->wait->until;
-                $wait = $work->leastWait($rule);
-                $recoats = $between || Effect::Adds === ($works[$w + 1] ?? null)?->step->technique->figures()->act;
-                $after = $work->otherSide();
-                $before = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
-                if ($after > 0) {
-                    $operations[] = new Operation($work->step->id, $coat, $before + $work->handsOn - $after, $work->drying->touch->planned ?? 0);
-                    $forecasts[] = $work->drying;
-                }
-                $operations[] = new Operation($work->step->id, $coat, $after > 0 ? $after : $before + $work->handsOn, $wait ?? 0, WaitUntil::Overnight === $rule, $recoats ? $work->drying?->recoatMost?->planned : null, $after > 0 ? 2 : 1);
-                $forecasts[] = $work->drying;
-                if (null === $wait) {
-                    return [$operations, $forecasts, \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? '')];
+        $iso = $context->working->iso(...);
+        $rule = $waits->rule($key->coat, $step->rounds());
+        $split = $this->works->split($step, $waits);
+        $between = null === $split || $key->lay > 1 ? null : $split[1];
+        $next = ($between ?? $waits->until($rule))->over($placed->end(), $calendar);
+        $overnight = null === $between && WaitUntil::Overnight === $rule;
+        $least = ($between ?? $waits->until($overnight ? WaitUntil::Recoat : $rule))->over($placed->end(), $calendar) - $placed->end();
+
+        return [new CoatPlan(
+            $key->step,
+            $key->coat,
+            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
+            $iso($placed->end()),
+            $iso($next),
+            $placed->work->minutes,
+            (int) ceil($least / 60),
+            $overnight,
+            $closed[1] ?? 0,
+            $closed[0] ?? null,
+            $key->lay,
+        ), $next];
+    }
+
+    /**
+     * What something else comes after.
+     *
+     * @param list<PlacedWork> $placed
+     *
+     * @return array<string, true> by work
+     */
+    private function followed(array $placed): array
+    {
+        $followed = [];
+        foreach ($placed as $p) {
+            foreach ($p->work->links as $link) {
+                $followed[$link->after] = true;
+            }
+        }
+
+        return $followed;
+    }
+
+    /**
+     * Coats that come when the window of the one before has closed.
+     *
+     * @param list<PlacedWork> $placed
+     *
+     * @return array<string, array{string, int}> by work the step before, and by how many minutes
+     */
+    private function closed(array $placed): array
+    {
+        $ends = $closed = [];
+        foreach ($placed as $p) {
+            $ends[$p->work->id] = $p;
+        }
+        foreach ($placed as $p) {
+            foreach ($p->work->links as $link) {
+                $late = null === $link->most ? 0 : intdiv($p->start() - $ends[$link->after]->end() - 60 * $link->most, 60);
+                if ($late > ($closed[$p->work->id][1] ?? 0)) {
+                    $closed[$p->work->id] = [WorkKey::of($ends[$link->after]->work)->step, $late];
                 }
             }
         }
 
-        return [$operations, $forecasts, null];
-    }
-
-    /**
-     * @param list<StepCalculation> $works
-     */
-    private function nameOf(Operation $operation, array $works): string
-    {
-        foreach ($works as $work) {
-            if ($work->step->id === $operation->stepId) {
-                return $work->step->name();
-            }
-        }
-
-        return '';
-    }
-
-    /**
-     * @param \Closure(int): string $iso
-     */
-    private function coat(Placed $p, \Closure $iso): CoatPlan
-    {
-        return new CoatPlan(
-            $p->operation->stepId,
-            $p->operation->coat,
-            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $p->stretches),
-            $iso($p->end()),
-            $iso($p->nextFrom),
-            $p->operation->handsOn,
-            $p->operation->leastWait,
-            $p->operation->overnight,
-            $p->tooLate,
-            $p->operation->lay,
-        );
+        return $closed;
     }
 }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Schedule;
 
-use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Planning\Both;
 use Inlaid\Core\Planning\Calendar;
-use Inlaid\Core\Planning\Drying;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Wait;
@@ -22,7 +20,7 @@ use Inlaid\Core\Work\StepCalculation;
 /**
  * What there is to do on a piece, as works that may be planned among those of others.
  *
- * A work comes after the last one on each of its parts, so parts that share no step do not wait for one another. A coat on parts that are turned is two works. Where a coat is left to dwell for long and can be wiped in one, laying and wiping are two works, and hands are free between. What dries, dries by the air of its place, hour by hour. Opening, stirring
+ * A work comes after the last one on each of its parts, so parts that share no step do not wait for one another; but no part is sanded while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned is two works. Where a coat is left to dwell for long and can be wiped in one, laying and wiping are two works, and hands are free between. What dries, dries by the air of its place, hour by hour. Opening, stirring
  * and cleaning take five minutes a pot, once where the same pot goes on (typical).
  */
 final readonly class WorksOfPiece
@@ -33,63 +31,41 @@ final readonly class WorksOfPiece
     /** Of a coat that is wiped, so much of the time is laying; typical. */
     private const LAYING = 2 / 3;
 
-    public function __construct(private PredictDrying $predict = new PredictDrying())
-    {
-    }
-
     /**
-     * @param list<StepCalculation> $works
-     *
      * @return list<Work> those that are not done, each after those it links to
      */
-    public function works(PieceToDo $piece, array $works, \DateTimeZone $zone, Calendar $calendar, Scenario $course = Scenario::Expected): array
+    public function works(CalculatedPiece $piece, Calendar $calendar, Scenario $course = Scenario::Expected): array
     {
         $made = $last = [];
-        foreach ($works as $work) {
+        $dust = null;
+        foreach ($piece->steps as $work) {
+            $adds = Effect::Adds === $work->step->technique->figures()->act;
+            $dusty = $work->step->technique->figures()->dusty;
+            $parts = $piece->piece->recipe->partsOf($work->step);
             $coats = $work->rounds($course);
-            $waits = $this->waits($work, $piece, $zone);
+            $waits = $piece->waits[$work->step->id];
             for ($coat = 1; $coat <= $coats; ++$coat) {
-                $before = [];
-                foreach ($piece->recipe->partsOf($work->step) as $part) {
+                $links = [];
+                foreach ($dusty ? $piece->piece->recipe->piece->parts : $parts as $part) {
                     if (isset($last[$part->id])) {
-                        $before[$last[$part->id][0]] = $last[$part->id];
+                        [$end, $wait, $most] = $last[$part->id];
+                        $links[$end] = new Precedence($end, $wait, $adds ? $most : null);
                     }
                 }
-                $links = array_values(array_map(static fn (array $l): Precedence => new Precedence($l[0], $l[1], Effect::Adds === $work->step->technique->figures()->act ? $l[2] : null), $before));
-                $wait = $waits[$coat < $coats ? WaitUntil::Recoat->value : $work->step->wait->until->value];
-                [$own, $end] = $this->coat($work, $piece, $coat, $links, new Both($wait, $waits[WaitUntil::Through->value]));
+                if (null !== $dust && $adds) {
+                    $links[$dust] ??= new Precedence($dust, new Minutes(0));
+                }
+                $wait = $waits->until($waits->rule($coat, $coats));
+                [$own, $end] = $this->coat($work, $waits, $piece->piece, $coat, array_values($links), new Both($wait, $waits->until(WaitUntil::Through)));
                 array_push($made, ...$own);
-                foreach ($piece->recipe->partsOf($work->step) as $part) {
+                foreach ($parts as $part) {
                     $last[$part->id] = [$end, $wait, $work->drying?->recoatMost?->planned];
                 }
+                $dust = $dusty ? $end : $dust;
             }
         }
 
-        return $this->left($made, $piece, $calendar);
-    }
-
-    /**
-     * Is there for everything an hour of the day in which it dries?
-     *
-     * @param list<StepCalculation> $works
-     */
-    public function allDry(PieceToDo $piece, array $works): bool
-    {
-        foreach ($works as $work) {
-            foreach ($this->waits($work, $piece, new \DateTimeZone('UTC')) as $wait) {
-                if ($wait instanceof Drying && !$wait->everDries()) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
-    }
-
-    /** When a coat that ended then may be laid over, by the air where the piece stands. */
-    public function recoatable(StepCalculation $work, PieceToDo $piece, int $ended, Calendar $calendar, \DateTimeZone $zone): int
-    {
-        return $this->waits($work, $piece, $zone)[WaitUntil::Recoat->value]->over($ended, $calendar);
+        return $this->left($made, $piece->piece, $calendar);
     }
 
     /**
@@ -97,7 +73,7 @@ final readonly class WorksOfPiece
      *
      * @return array{list<Work>, string} and the id of the last of them
      */
-    private function coat(StepCalculation $work, PieceToDo $piece, int $coat, array $links, Wait $last): array
+    private function coat(StepCalculation $work, StepWaits $waits, PieceToDo $piece, int $coat, array $links, Wait $last): array
     {
         $id = static fn (int $lay): string => (new WorkKey($work->step->id, $coat, $lay))->in($piece->id);
         [$pot, $setUp, $life] = null === $work->mix ? [null, 0, null] : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
@@ -105,32 +81,25 @@ final readonly class WorksOfPiece
         // What has been laid must not be moved until it is dry.
         $room = Effect::Adds === $work->step->technique->figures()->act ? $piece->place : null;
         $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore, room: $room);
-        $split = $this->split($work);
+        $split = $this->split($work, $waits);
         if (null === $split) {
-            return [[$one(1, $masking + $this->paced($work->handsOn, $work, $piece), $last, ...$links)], $id(1)];
+            return [[$one(1, $masking + $work->handsOn, $last, ...$links)], $id(1)];
         }
         [$first, $between, $most, $second] = $split;
 
-        return [[$one(1, $masking + $this->paced($first, $work, $piece), new Minutes(0), ...$links), $one(2, $this->paced($second, $work, $piece), $last, new Precedence($id(1), $between, $most))], $id(2)];
-    }
-
-    /** In the painter's own time, unless the step states one; the dwell takes as long as ever. */
-    private function paced(int $minutes, StepCalculation $work, PieceToDo $piece): int
-    {
-        $pace = null === $work->step->detail->handsOn ? $piece->paces[$work->step->technique->key()] ?? 1.0 : 1.0;
-        $dwell = min($minutes, $work->step->detail->dwell ?? 0);
-
-        return 1.0 === $pace || $minutes < 1 ? $minutes : (int) max(1, round($dwell + $pace * ($minutes - $dwell)));
+        return [[$one(1, $masking + $first, new Minutes(0), ...$links), $one(2, $second, $last, new Precedence($id(1), $between, $most))], $id(2)];
     }
 
     /**
-     * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between
+     * What is done in two goes: the parts are turned between two sides, or a long dwell leaves the hands free.
+     *
+     * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between at least and at most; null where it is done in one
      */
-    private function split(StepCalculation $work): ?array
+    public function split(StepCalculation $work, StepWaits $waits): ?array
     {
         $other = $work->otherSide();
         if ($other > 0) {
-            return [$work->handsOn - $other, new Minutes($work->drying->touch->planned ?? 0), null, $other];
+            return [$work->handsOn - $other, $waits->until(WaitUntil::Touch), null, $other];
         }
         $dwell = $work->step->detail->dwell ?? 0;
         $hands = $work->handsOn - $dwell;
@@ -140,30 +109,6 @@ final readonly class WorksOfPiece
         $laying = max(1, (int) round(self::LAYING * $hands));
 
         return [$laying, new Minutes($dwell), max($dwell, $work->drying?->openTime->planned ?? $dwell), max(1, $hands - $laying)];
-    }
-
-    /**
-     * @return array<string, Wait> by what it is waited for
-     */
-    private function waits(StepCalculation $work, PieceToDo $piece, \DateTimeZone $zone): array
-    {
-        $none = new Minutes(0);
-        $waits = array_fill_keys(array_map(static fn (WaitUntil $u): string => $u->value, WaitUntil::cases()), $none);
-        $waits[WaitUntil::Minutes->value] = new Minutes((int) $work->step->wait->minutes);
-        $waits[WaitUntil::Overnight->value] = new Minutes(0, true);
-        $handling = $work->character?->handling;
-        $times = $handling?->times;
-        if (null === $handling || null === $times || null === $work->drying) {
-            return $waits;
-        }
-        [$drying, $cure] = $this->predict->hourly($handling, $piece->air, $work->film->ofNormal ?? 1.0);
-        $waits[WaitUntil::Touch->value] = new Drying($times->touch, $drying, $zone);
-        $waits[WaitUntil::Recoat->value] = new Drying($times->recoat, $drying, $zone);
-        $waits[WaitUntil::Overnight->value] = new Drying($times->recoat, $drying, $zone, true);
-        $waits[WaitUntil::Through->value] = new Drying($times->through, $drying, $zone);
-        $waits[WaitUntil::Cure->value] = new Drying($times->cure, $cure, $zone);
-
-        return $waits;
     }
 
     /**

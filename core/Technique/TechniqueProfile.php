@@ -13,7 +13,7 @@ use Inlaid\Core\Layout\LayoutKind;
  * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
  * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
  * typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual
- * one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes.
+ * one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it.
  */
 final readonly class TechniqueProfile
 {
@@ -41,6 +41,7 @@ final readonly class TechniqueProfile
         public ?WearsOut $wears,
         public array $laidOut,
         public bool $wet,
+        public bool $dusty = false,
     ) {
     }
 
@@ -56,9 +57,9 @@ final readonly class TechniqueProfile
     /**
      * @param list<Tool> $tools
      */
-    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Overspray $reach = Overspray::Nowhere, ?WearsOut $wears = null): self
+    public static function takingAway(float $rate, float $removes, float $cover = 1.0, bool $takesMaterial = false, array $tools = [], ?int $atGrit = null, Overspray $reach = Overspray::Nowhere, ?WearsOut $wears = null, bool $dusty = false): self
     {
-        return new self(Effect::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, [], false);
+        return new self(Effect::TakesAway, $takesMaterial, $rate, 1.0, 0.0, $cover, 0.05, 8.0, $removes, false, $tools, $atGrit, $reach, $wears, [], false, $dusty);
     }
 
     /**
@@ -72,7 +73,7 @@ final readonly class TechniqueProfile
     /** The same where it covers another share of the surface. */
     public function covering(float $share): self
     {
-        return new self($this->act, $this->takesMaterial, $this->rate, $this->laid, $this->left, $share, $this->loss, $this->holdUp, $this->removes, $this->byBrush, $this->tools, $this->atGrit, $this->reach, $this->wears, $this->laidOut, $this->wet);
+        return new self($this->act, $this->takesMaterial, $this->rate, $this->laid, $this->left, $share, $this->loss, $this->holdUp, $this->removes, $this->byBrush, $this->tools, $this->atGrit, $this->reach, $this->wears, $this->laidOut, $this->wet, $this->dusty);
     }
 
     public static function waiting(): self

@@ -132,7 +132,7 @@ final readonly class WorkOutSteps
     }
 
     /**
-     * Minutes for one coat: what the step states, else area ÷ rate, and the dwell, which somebody has to stand by.
+     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace, and the dwell, which somebody has to stand by.
      */
     private function handsOn(Step $step, float $area, WorkingDefaults $habits): int
     {
@@ -140,8 +140,9 @@ final readonly class WorkOutSteps
         if (Effect::Waits === $figures->act) {
             return 0;
         }
-        $work = $step->detail->handsOn ?? (int) max(2, ceil($area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0) - 1e-9));
+        $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
+        $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical;
 
-        return $work + ($step->detail->dwell ?? 0);
+        return ($step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9))) + ($step->detail->dwell ?? 0);
     }
 }

@@ -64,9 +64,11 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Drying;
-use Inlaid\Core\Planning\Operation;
-use Inlaid\Core\Planning\Placed;
-use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\PlacedWork;
+use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Precedence;
+use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
@@ -142,7 +144,7 @@ final class ModelPagesTest extends TestCase
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
         yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
         $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
-        yield 'planning, pace' => ['planning', 'one work that took twice as long: %.2f times, nine times in ten %.2f to %.2f.', [$pace->factor, $pace->low, $pace->high]];
+        yield 'planning, pace' => ['planning', 'one task that took twice as long: %.2f times, nine times in ten %.2f to %.2f.', [$pace->factor, $pace->low, $pace->high]];
         $noon = (new \DateTimeImmutable('2026-11-23 12:00', new \DateTimeZone('UTC')))->getTimestamp();
         $dried = (new Drying(360, [...array_fill(0, 8, null), ...array_fill(0, 12, 1.0), ...array_fill(0, 4, null)], new \DateTimeZone('UTC')))->over($noon, new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $noon));
         yield 'planning, by day' => ['planning', "at the label's pace and not at night: over at %s.", [gmdate('H:i', $dried)]];
@@ -224,9 +226,12 @@ final class ModelPagesTest extends TestCase
     private static function twoCoats(): array
     {
         $monday = new \DateTimeImmutable('2026-11-23 08:00', new \DateTimeZone('UTC'));
-        $placed = (new PlanInOrder())->plan([new Operation('c', 1, 17, 120), new Operation('c', 2, 17, 480)], WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $monday->getTimestamp());
+        $first = new Work('p/1', 'p', 17, pot: 'paint', setUp: 5);
+        $second = new Work('p/2', 'p', 17, [new Precedence('p/1', new Minutes(120))], pot: 'paint', setUp: 5);
+        $calendar = new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $monday->getTimestamp());
+        $plan = (new PlanWorks())->plan([$first, $second], [$calendar], $monday->getTimestamp(), [], static fn (): bool => false);
 
-        return array_map(static fn (Placed $p): string => gmdate('H:i', $p->start()), $placed);
+        return array_map(static fn (PlacedWork $p): string => gmdate('H:i', $p->start()), $plan->placed ?? []);
     }
 
     /** Between which ratio of particles and which a gap begins, to hundredths: of all pairs of papers the largest that is none. */

@@ -33,7 +33,7 @@ final class DemoTest extends TestCase
                 $this->checkSteps($worked->preview);
                 $this->checkMaterials($worked->preview);
                 $this->checkStacks($worked->preview);
-                $this->checkPlan($worked->preview, $context['now']);
+                $this->checkPlan($worked->preview, $recipe->document, $context['now']);
             }
         });
         $studio->close();
@@ -86,19 +86,25 @@ final class DemoTest extends TestCase
         }
     }
 
-    private function checkPlan(\stdClass $preview, string $now): void
+    private function checkPlan(\stdClass $preview, \stdClass $document, string $now): void
     {
-        $free = $now;
-        $handsOn = 0;
+        $all = array_column($document->piece->parts, 'id');
+        $parts = array_column(array_map(static fn (\stdClass $s): array => [$s->id, $s->parts ?? []], $document->steps), 1, 0);
+        $free = array_fill_keys($all, strtotime($now));
+        $handsOn = $done = 0;
         foreach ($preview->plan->coats as $coat) {
-            self::assertGreaterThanOrEqual(strtotime($free), strtotime($coat->stretches[0]->start));
+            self::assertGreaterThanOrEqual($done, strtotime($coat->stretches[0]->start), 'one thing at a time');
             self::assertSame(0, $coat->tooLate);
             $handsOn += $coat->handsOn;
-            $free = $coat->nextFrom;
+            $done = strtotime($coat->end);
+            foreach ([] === $parts[$coat->stepId] ? $all : $parts[$coat->stepId] as $part) {
+                self::assertGreaterThanOrEqual($free[$part], strtotime($coat->stretches[0]->start));
+                $free[$part] = strtotime($coat->nextFrom);
+            }
         }
         self::assertSame($handsOn, $preview->plan->handsOn);
         if (null === $preview->plan->stuck) {
-            self::assertGreaterThanOrEqual(strtotime($free), strtotime($preview->plan->readyOn));
+            self::assertGreaterThanOrEqual(max(0, ...array_values($free)), strtotime($preview->plan->readyOn));
             self::assertGreaterThanOrEqual(strtotime($preview->plan->readyOn), strtotime($preview->plan->curedOn));
         }
     }

@@ -55,6 +55,33 @@ final class RunsTest extends TestCase
         self::assertNotContains('s1', $this->steps($this->days($context), $rack->id));
     }
 
+    /** Section, Days and the bench say the same minute: a recipe alone is the days with one piece, for every recipe, in any air, with a helper and without. */
+    public function testARecipeAloneIsTheDaysWithOnePiece(): void
+    {
+        $hours = $this->studio->json('GET', '/api/settings')->settings->hours;
+        $spans = 0;
+        foreach ([['now' => '2026-11-30T07:30:00+01:00'], ['now' => '2026-12-03T15:10:00+01:00', 'climate' => ['temperature' => 17, 'humidity' => 62, 'air' => 'still'], 'helper' => $hours]] as $context) {
+            foreach ($this->studio->json('GET', '/api/recipes')->recipes as $recipe) {
+                $this->clear();
+                $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
+                $alone = $this->studio->json('POST', '/api/preview', ['document' => $run->document, 'context' => $context])->preview->plan;
+                $days = $this->days($context);
+                self::assertSame($alone->readyOn, $days->pieces[0]->ready, $recipe->title);
+                self::assertSame([$alone->soonest ?? $alone->readyOn, $alone->latest ?? $alone->readyOn], [$days->pieces[0]->soonest, $days->pieces[0]->latest]);
+                self::assertLessThanOrEqual($alone->readyOn, $days->pieces[0]->soonest);
+                self::assertLessThanOrEqual($days->pieces[0]->latest, $alone->readyOn);
+                $spans += null === $alone->soonest ? 0 : 1;
+                $of = static fn (string $step, \stdClass $w): array => [$step, $w->coat, $w->lay, $w->stretches];
+                self::assertEquals(array_map(static fn (\stdClass $c): array => $of($c->stepId, $c), $alone->coats), array_map(static fn (\stdClass $w): array => $of($w->step, $w), $days->works));
+                $minutes = array_map(static fn (\stdClass $c): int => $c->handsOn, $alone->coats);
+                $onBench = array_map(static fn (\stdClass $a): int => $a->minutes, $this->studio->json('GET', "/api/runs/$run->id")->acts);
+                self::assertSame(array_sum($minutes), $days->handsOn);
+                self::assertSame($days->handsOn, array_sum($onBench));
+            }
+        }
+        self::assertGreaterThan(3, $spans, 'with something repeated');
+    }
+
     /** What would be with a helper, on a Saturday, in a warmer room: nothing is kept, and none of them is later. */
     public function testWhatWouldBe(): void
     {

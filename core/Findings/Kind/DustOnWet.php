@@ -40,7 +40,7 @@ final class DustOnWet implements Rule
     {
         foreach ($whole->works as $work) {
             $starts = $whole->planned->starts[$work->step->id] ?? null;
-            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded', 'distressed-dry') || null === $starts) {
+            if (!$work->step->technique->figures()->dusty || null === $starts) {
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {

@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A coat comes after its recoat window.
@@ -40,13 +41,13 @@ final class RecoatTooLate implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->planned->plan->coats as $i => $coat) {
-            $next = $whole->planned->plan->coats[$i + 1] ?? null;
-            if ($coat->tooLate <= 0 || null === $next || $next->stepId === $coat->stepId) {
+        $names = array_column(array_map(static fn (StepCalculation $w): array => [$w->step->id, $w->step->name()], $whole->works), 1, 0);
+        foreach ($whole->planned->plan->coats as $coat) {
+            if (null === $coat->closed || $coat->closed === $coat->stepId) {
                 continue;
             }
-            yield Finding::of($this, Severity::Warn, [$next->stepId, $coat->stepId], \sprintf('It comes %s h too late for the coat before, which has closed by then.', ExactNumber::plain($coat->tooLate / 60, 1)), [
-                new Remedy('scuff', 'Scuff-sand before it', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', grit: 320), $next->stepId), Edit::insert(new NewStep('Dust off', 'dusted'), $next->stepId)),
+            yield Finding::of($this, Severity::Warn, [$coat->stepId, $coat->closed], \sprintf('“%s” comes %s h after the recoat window of “%s”. Scuff-sand first.', $names[$coat->stepId], ExactNumber::plain($coat->tooLate / 60, 1), $names[$coat->closed]), [
+                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', grit: 320), $coat->stepId), Edit::insert(new NewStep('Remove dust', 'dusted'), $coat->stepId)),
             ]);
         }
     }

@@ -36,9 +36,8 @@ final readonly class PlanBench
     public function plan(Context $context, ?array $coat = null): DaysPreview
     {
         [$isOver, $isLate] = [Deadline::in(self::SECONDS), Deadline::in(self::AT_LAST)];
-        $hands = null === $context->helper ? [$context->working] : [$context->working, $context->helper];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat, $context->own->paces), $this->runs->onBench()), $context, $hands, $isOver, $isLate);
+        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat), $this->runs->onBench()), $context, $isOver, $isLate);
     }
 
     /**
@@ -53,9 +52,8 @@ final readonly class PlanBench
      * A run as a piece to be done, with what has been done of it and where it stands.
      *
      * @param array{string, string}|null $coat
-     * @param array<string, float>       $paces
      */
-    public function piece(StoredRun $run, RunState $state, Context $context, ?array $coat = null, array $paces = []): PieceToDo
+    public function piece(StoredRun $run, RunState $state, Context $context, ?array $coat = null): PieceToDo
     {
         $recipe = $this->runs->recipe($run, $state);
         $left = array_values(array_filter($recipe->steps, static fn (Step $s): bool => !isset($state->skipped[$s->id])));
@@ -64,7 +62,7 @@ final readonly class PlanBench
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 
-        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $paces, $run->place);
+        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $run->place);
     }
 
     /** The beginning of a day in the studio. */

@@ -174,13 +174,13 @@ final class PreviewPropertiesTest extends TestCase
             $open = $this->preview($parts, [$again($rounds[1], Repeat::of(Criterion::Bare, $rounds[0], $rounds[2], 'resort')), $resort, $paint]);
             [$least, $expected] = [$this->preview($parts, [$again($rounds[0], null), $paint]), $this->preview($parts, [$again($rounds[1], null), $paint])];
             $most = $this->preview($parts, [$again($rounds[2], null), $resort, $paint]);
-            self::assertSame([$least->plan->readyOn, $expected->plan->readyOn, $most->plan->readyOn], [$open->plan->least?->readyOn, $open->plan->readyOn, $open->plan->most?->readyOn]);
-            self::assertSame([$least->plan->handsOn, $expected->plan->handsOn, $most->plan->handsOn], [$open->plan->least?->handsOn, $open->plan->handsOn, $open->plan->most?->handsOn]);
+            self::assertSame([$least->plan->readyOn, $expected->plan->readyOn, $most->plan->readyOn], [$open->plan->soonest, $open->plan->readyOn, $open->plan->latest]);
+            self::assertSame($expected->plan->handsOn, $open->plan->handsOn);
             self::assertSame([$least->materials[0]->amount->ml, $expected->materials[0]->amount->ml, $most->materials[0]->amount->ml], [$open->materials[0]->least?->ml, $open->materials[0]->amount->ml, $open->materials[0]->most?->ml]);
             self::assertEquals($most->consumables, $open->consumables, 'enough is at hand for the last round');
             self::assertSame($expected->cost->minutes, $open->cost->minutes);
             self::assertSame($most->cost->minutes, $open->mostCost?->minutes);
-            self::assertSame([null, null], [$expected->mostCost, $expected->plan->most], 'what is not open has no span');
+            self::assertSame([null, null], [$expected->mostCost, $expected->plan->latest], 'what is not open has no span');
         });
     }
 

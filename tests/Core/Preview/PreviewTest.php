@@ -124,13 +124,13 @@ final class PreviewTest extends TestCase
     }
 
     /**
-     * Coats of 17 minutes at 08:00, recoat after 120: 08:00, 10:17; through-dry 8 h after 10:34; cured 21 days later.
+     * Coats of 17 minutes at 08:00, 5 to begin with the pot, recoat after 120: 08:00, 10:22; through-dry 8 h after 10:39; cured 21 days later.
      */
     public function testThePlanFollowsTheDrying(): void
     {
         $plan = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)])->plan;
-        self::assertSame(['2026-11-23T08:00:00+01:00', '2026-11-23T10:17:00+01:00'], array_map(static fn ($c) => $c->stretches[0]->start, $plan->coats));
-        self::assertSame(['2026-11-23T18:34:00+01:00', '2026-12-14T10:34:00+01:00'], [$plan->readyOn, $plan->curedOn]);
+        self::assertSame(['2026-11-23T08:00:00+01:00', '2026-11-23T10:22:00+01:00'], array_map(static fn ($c) => $c->stretches[0]->start, $plan->coats));
+        self::assertSame(['2026-11-23T18:39:00+01:00', '2026-12-14T10:39:00+01:00'], [$plan->readyOn, $plan->curedOn]);
         $cold = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)], climate: Climate::of(4, 50))->plan;
         self::assertNull($cold->readyOn);
         self::assertStringContainsString('Step 1: 4 °C is colder', (string) $cold->stuck);

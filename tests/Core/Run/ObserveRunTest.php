@@ -28,7 +28,9 @@ use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
 use Inlaid\Core\Run\FoldRun;
 use Inlaid\Core\Run\ObserveRun;
+use Inlaid\Core\Schedule\CalculatedPiece;
 use Inlaid\Core\Schedule\PieceToDo;
+use Inlaid\Core\Schedule\StepWaits;
 use Inlaid\Core\Schedule\WorksOfPiece;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
@@ -77,7 +79,7 @@ final class ObserveRunTest extends TestCase
             self::assertSame($typical->film?->wet, $with->film?->wet, 'the film is what it is');
             self::assertEqualsWithDelta($times * 120, $with->character->handling->times->recoat ?? 0, 0.5);
             self::assertSame($typical->character?->handling->times?->cure, $with->character?->handling->times?->cure);
-            $dry = (new WorksOfPiece())->recoatable($with, $this->piece(), 0, $this->calendar(), new \DateTimeZone('UTC'));
+            $dry = StepWaits::of($with, $this->piece()->air, new \DateTimeZone('UTC'))->until(WaitUntil::Recoat)->over(0, $this->calendar());
             $drying = $this->observe([Event::of('b', 0, EventKind::Finished, 's'), Event::of('c', $dry, EventKind::Dried, 's')], 1)[1];
             self::assertEqualsWithDelta($times, $drying[0][1], 0.006);
         });
@@ -91,7 +93,7 @@ final class ObserveRunTest extends TestCase
     private function observe(array $events, int $coats): array
     {
         $works = $this->works(new PersonalFactors(), $coats);
-        $acts = (new WorksOfPiece())->works($this->piece($coats), $works, new \DateTimeZone('UTC'), $this->calendar());
+        $acts = (new WorksOfPiece())->works(CalculatedPiece::of($this->piece($coats), $works, new \DateTimeZone('UTC')), $this->calendar());
 
         return (new ObserveRun())->observe($this->piece($coats), $works, $acts, (new FoldRun())->fold($events), $this->calendar(), new \DateTimeZone('UTC'));
     }

@@ -117,6 +117,32 @@ final class PlanDaysTest extends TestCase
         self::assertGreaterThan(5, $left);
     }
 
+    /** Whatever part comes next: nothing is sanded while an earlier coat on another part is wet, and no coat comes before a sanding that is earlier in the recipe. */
+    public function testNothingIsSandedBesideWetPaint(): void
+    {
+        $beside = 0;
+        $this->manyTimes(40, function () use (&$beside): void {
+            $part = static fn (string $id): PiecePart => PiecePart::of($id, $id, Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
+            $steps = array_map(fn (int $i): Step => $this->step("s$i", 0 === $this->int(0, 1) ? 'sanded' : 'brushed', 1, null, [['door', 'case'][$this->int(0, 1)]]), range(0, 5));
+            $now = $this->now();
+            $recipe = Recipe::of('Two parts', Piece::of('Case', 1, [$part('door'), $part('case')]), $steps);
+            $works = array_column(array_map(static fn (DayWork $w): array => [$w->step, $w], $this->plan([new PieceToDo('p', $recipe, DayCurve::steady(Climate::reference()), $now)], $this->week(), $now, 30)->works), 1, 0);
+            foreach ($steps as $i => $step) {
+                foreach (\array_slice($steps, 0, $i) as $before) {
+                    [$one, $other] = [$works[$before->id], $works[$step->id]];
+                    if ('sanded' === $step->technique->key() && 'brushed' === $before->technique->key()) {
+                        self::assertGreaterThanOrEqual((int) strtotime($one->stretches[0]->end) + 3600, strtotime($other->stretches[0]->start));
+                        ++$beside;
+                    }
+                    if ('brushed' === $step->technique->key() && 'sanded' === $before->technique->key()) {
+                        self::assertGreaterThanOrEqual(strtotime($one->stretches[\count($one->stretches) - 1]->end), strtotime($other->stretches[0]->start));
+                    }
+                }
+            }
+        });
+        self::assertGreaterThan(50, $beside);
+    }
+
     /** Begun on the day by which it must be begun, a piece is ready in time; on the next working day it is not. */
     public function testBegunByThatDayItIsReadyInTime(): void
     {
@@ -132,7 +158,7 @@ final class PlanDaysTest extends TestCase
             }
             ++$told;
             $begin = WorkingTime::of(self::ZONE, $week)->nextMidnight((int) strtotime($by)) - 86400;
-            $readyFrom = fn (int $from): int => (int) strtotime((string) $this->plan([new PieceToDo($piece->id, $piece->recipe, $piece->air, $from, $due)], $week, $now, 0)->pieces[0]->ready);
+            $readyFrom = fn (int $from): int => (int) strtotime((string) $this->plan([$piece->notBefore($from)], $week, $now, 0)->pieces[0]->ready);
             self::assertLessThanOrEqual($due, $readyFrom(max($now, $begin)));
             self::assertGreaterThan($due, $readyFrom($begin + 86400));
         });
@@ -147,7 +173,7 @@ final class PlanDaysTest extends TestCase
     {
         $time = WorkingTime::of(self::ZONE, $week);
 
-        return (new PlanDays(Given::schools()))->plan($pieces, Given::context($time, $now), [$time], self::over($looks), self::over($late));
+        return (new PlanDays(Given::schools()))->plan($pieces, Given::context($time, $now), self::over($looks), self::over($late));
     }
 
     private function now(): int
@@ -178,10 +204,13 @@ final class PlanDaysTest extends TestCase
         }, range(1, $this->int(1, $most)));
     }
 
-    private function step(string $id, string $technique, int $coats, ?Repeat $repeat): Step
+    /**
+     * @param list<string> $parts
+     */
+    private function step(string $id, string $technique, int $coats, ?Repeat $repeat, array $parts = []): Step
     {
         $technique = Given::techniques()->named($technique);
 
-        return Step::of($id, $id, $technique, Intent::of(Purpose::Hide), [], $technique->figures()->takesMaterial ? Given::paint() : null, $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat), '', $repeat);
+        return Step::of($id, $id, $technique, Intent::of(Purpose::Hide), $parts, $technique->figures()->takesMaterial ? Given::paint() : null, $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat), '', $repeat);
     }
 }

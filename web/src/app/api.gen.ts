@@ -2146,7 +2146,7 @@ export interface components {
             laid: number;
             taken: number;
         };
-        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes the latest recoat is missed; `lay` 2 for the other side of parts that were turned. */
+        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` 2 for the other side of parts that were turned, or where what was laid is wiped. */
         CoatPlan: {
             stepId: string;
             coat: number;
@@ -2157,6 +2157,7 @@ export interface components {
             leastWait: number;
             overnight: boolean;
             tooLate: number;
+            closed: string | null;
             lay: number;
         };
         /** @description How one colour differs from another: in ΔE (CIEDE2000), and in words. Immutable. */
@@ -3134,13 +3135,7 @@ export interface components {
         PhotoPutAway: {
             away: boolean;
         };
-        /** @description When a plan is over, and the hands-on minutes it takes. Immutable. As in the plan, null where no promise can be made. */
-        PlanEnd: {
-            readyOn: string | null;
-            curedOn: string | null;
-            handsOn: number;
-        };
-        /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. `least` and `most` how it ends with the fewest and the most rounds of what is repeated, null where nothing is. Minutes for `handsOn` and `waiting`. */
+        /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. `soonest` and `latest` when it is ready with the fewest and the most rounds of what is repeated, null where nothing is. Minutes for `handsOn` and `waiting`. */
         PlanPreview: {
             alone: boolean;
             from: string;
@@ -3151,8 +3146,8 @@ export interface components {
             waiting: number;
             longestWait: string | null;
             stuck: string | null;
-            least: components["schemas"]["PlanEnd"] | null;
-            most: components["schemas"]["PlanEnd"] | null;
+            soonest: string | null;
+            latest: string | null;
         };
         /** @description A flat face with square corners, in mm, as its shape has it: measured from one corner, along its length and along its width. Immutable. */
         Plane: {
@@ -3870,7 +3865,7 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it. */
         TechniqueProfile: {
             act: components["schemas"]["Effect"];
             takesMaterial: boolean;
@@ -3888,6 +3883,7 @@ export interface components {
             wears: components["schemas"]["WearsOut"] | null;
             laidOut: components["schemas"]["LayoutKind"][];
             wet: boolean;
+            dusty?: boolean;
         };
         /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
         TechniqueWord: {

@@ -62,13 +62,15 @@ export default function Days() {
             <WhatIf would={would} onChange={setWould} usual={usual.data} tried={would.length > 0 ? tried.data : undefined} />
             {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
             <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
-              <Typography variant="h2">All ready {moment(plan.end)}</Typography>
+              <Typography variant="h2">{plan.end === null ? 'Not everything can be finished' : `All ready ${moment(plan.end)}`}</Typography>
               <span>{minutes(plan.handsOn)} of work</span>
               {own.length > 0 && <span>Planned with your own {own.join(' and ')}.</span>}
               <span>
-                {plan.complete
-                  ? 'No order of work has them ready sooner.'
-                  : `At the very best ${plan.bound ? day(plan.bound) : ''}: more orders were not tried.`}
+                {plan.end === null
+                  ? ''
+                  : plan.complete
+                    ? 'No order of work has them ready sooner.'
+                    : `At the very best ${plan.bound ? day(plan.bound) : ''}: more orders were not tried.`}
               </span>
             </Box>
             {days.map((date) => (

@@ -85,7 +85,7 @@ export function Days({
                       )}
                       <button
                         type="button"
-                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}${a.lay > 1 ? ', other side' : ''}`}
+                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}${a.lay > 1 ? ', second go' : ''}`}
                         onClick={() => onSelect(a.stepId)}
                         style={{
                           position: 'absolute',
@@ -116,26 +116,26 @@ export function Days({
             </Box>
           </Box>
         ))}
-        {acts.length === 0 && <Box sx={{ m: 'auto', color: 'text.secondary' }}>No step yet, so nothing to plan.</Box>}
+        {acts.length === 0 && <Box sx={{ m: 'auto', color: 'text.secondary' }}>Add a step to see the schedule.</Box>}
       </Box>
       <Box sx={{ minWidth: 250, borderLeft: `3px solid ${plan.stuck ? bench.oxide : bench.verdigris}`, pl: 1.5, alignSelf: 'center' }}>
-        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>Ready on, if done alone</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>Ready (this piece only)</Box>
         <Box data-testid="ready-on" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 20, lineHeight: 1.2 }}>
-          {plan.stuck ? 'no promise' : moment(plan.readyOn)}
+          {plan.stuck ? 'not known' : moment(plan.readyOn)}
         </Box>
         <Box sx={{ fontSize: 14 }}>{plan.stuck ?? `cured on ${day(plan.curedOn ?? '')}`}</Box>
-        {plan.least && plan.most && !plan.stuck && (
+        {plan.soonest && plan.latest && !plan.stuck && (
           <Box data-testid="span" sx={{ fontSize: 14 }}>
-            {day(plan.least.readyOn ?? '')} at best, {plan.most.readyOn ? day(plan.most.readyOn) : 'no promise'} with every round
+            {day(plan.soonest)} at the earliest, {day(plan.latest)} with all repeats
           </Box>
         )}
         <Box sx={{ fontSize: 14 }}>
           {minutes(preview.cost.minutes)} hands-on · {money(preview.cost.whole, currency)}{' '}
-          {preview.cost.labour === null ? 'of material' : 'in all'}
+          {preview.cost.labour === null ? 'material' : 'in total'}
           {preview.mostCost && `, at most ${money(preview.mostCost.whole, currency)}`}
         </Box>
         {acts.some((a) => a.tooLate > 0) && (
-          <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>A latest recoat is missed: see the steps.</Box>
+          <Box sx={{ fontSize: 14, color: 'secondary.main', fontWeight: 650 }}>Recoat window missed: see findings.</Box>
         )}
       </Box>
     </Box>

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Planning;
 
+use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\InvalidSchedule;
-use Inlaid\Core\Planning\Operation;
-use Inlaid\Core\Planning\Placed;
-use Inlaid\Core\Planning\PlanInOrder;
+use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\PlacedWork;
+use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Precedence;
+use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
+use Inlaid\Core\Planning\WorkPlan;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 
 /**
  * A chain of steps over working days.
  */
-final class PlanInOrderTest extends TestCase
+final class PlanChainTest extends TestCase
 {
     use Randomly;
 
@@ -23,7 +27,7 @@ final class PlanInOrderTest extends TestCase
 
     public function testAWashAndTwoCoatsOfWaxOverTheWeekend(): void
     {
-        $plan = $this->plan([new Operation('wash', 1, 60, 120), new Operation('coat', 1, 150, 60, overnight: true), new Operation('wax', 1, 30, 0)], 'Fri 2026-11-27 08:00');
+        $plan = $this->plan([[60, 120], [150, 60, true], [30, 0]], 'Fri 2026-11-27 08:00');
         self::assertSame(['Fri 08:00-09:00', 'Fri 13:00-15:30', 'Mon 08:00-08:30'], $this->words($plan));
     }
 
@@ -32,15 +36,15 @@ final class PlanInOrderTest extends TestCase
      */
     public function testALargestWaitPushesTheOneBefore(): void
     {
-        $plan = $this->plan([new Operation('prep', 1, 450, 0), new Operation('oil', 1, 30, 120, mostWait: 180), new Operation('oil', 2, 30, 0)], 'Mon 2026-11-23 08:00');
+        $plan = $this->plan([[450, 0], [30, 120, false, 180], [30, 0]], 'Mon 2026-11-23 08:00');
         self::assertSame(['Mon 08:00-12:00 Mon 13:00-16:30', 'Tue 08:00-08:30', 'Tue 10:30-11:00'], $this->words($plan));
     }
 
     public function testALargestWaitThatANightAlwaysBreaksIsReportedAndNotChased(): void
     {
-        $plan = $this->plan([new Operation('a', 1, 30, 0, overnight: true, mostWait: 240), new Operation('b', 1, 30, 0)], 'Mon 2026-11-23 08:00');
+        $plan = $this->plan([[30, 0, true, 240], [30, 0]], 'Mon 2026-11-23 08:00');
         self::assertSame(['Mon 08:00-08:30', 'Tue 08:00-08:30'], $this->words($plan));
-        self::assertSame(23 * 60 + 30 - 240, $plan[0]->tooLate);
+        self::assertSame(['piece/1' => 23 * 60 + 30 - 240], $plan->tooLong);
     }
 
     /**
@@ -49,38 +53,39 @@ final class PlanInOrderTest extends TestCase
     public function testWaitsAreRealHoursAcrossDaylightSaving(): void
     {
         $time = WorkingTime::of('Europe/Zurich', [6 => [[1020, 1080]], 7 => [[0, 1440]]]);
-        $plan = (new PlanInOrder())->plan([new Operation('a', 1, 60, 9 * 60), new Operation('b', 1, 10, 0)], $time, $this->at('2026-10-24 17:00'));
-        self::assertSame('2026-10-25 01:00', gmdate('Y-m-d H:i', $plan[1]->start()), 'nine hours after 16:00 UTC');
-        self::assertSame('02:00 +01:00', (new \DateTimeImmutable('@'.$plan[1]->start()))->setTimezone($time->zone)->format('H:i P'));
+        $plan = self::chain([[60, 9 * 60], [10, 0]], $time, $this->at('2026-10-24 17:00'));
+        self::assertSame('2026-10-25 01:00', gmdate('Y-m-d H:i', $plan->placed[1]->start()), 'nine hours after 16:00 UTC');
+        self::assertSame('02:00 +01:00', (new \DateTimeImmutable('@'.$plan->placed[1]->start()))->setTimezone($time->zone)->format('H:i P'));
     }
 
     public function testExceptionsOfTheCalendar(): void
     {
         $time = WorkingTime::of('Europe/Zurich', [1 => [[480, 720]]], ['2026-11-23' => [], '2026-11-25' => [[600, 660]]]);
-        $plan = (new PlanInOrder())->plan([new Operation('a', 1, 30, 0), new Operation('b', 1, 120, 0)], $time, $this->at('2026-11-23 08:00'));
+        $plan = self::chain([[30, 0], [120, 0]], $time, $this->at('2026-11-23 08:00'));
         self::assertSame(['Wed 10:00-10:30', 'Mon 08:00-10:00'], $this->words($plan));
     }
 
     public function testEveryPlanKeepsOrderWaitsAndHoursAndIsTheEarliest(): void
     {
         $this->manyTimes(150, function (): void {
-            $operations = array_map(fn (int $i): Operation => new Operation("s$i", 1, $this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)), range(1, $this->int(1, 8)));
+            $operations = array_map(fn (): array => [$this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)], range(1, $this->int(1, 8)));
             $start = $this->at('2026-11-23 06:00') + 60 * $this->int(0, 10000);
             $plan = $this->plan($operations, '@'.$start);
             $free = $start;
-            foreach ($plan as $p) {
+            foreach ($plan->placed as $i => $p) {
                 $worked = 0;
                 foreach ($p->stretches as $s) {
                     $worked += $s->minutes();
                     self::assertTrue($this->isWorking($s->start, $s->end));
                 }
-                self::assertSame($p->operation->handsOn, $worked);
+                self::assertSame($p->work->minutes, $worked);
                 self::assertGreaterThanOrEqual($free, $p->start());
                 for ($earlier = $free; 1 === \count($p->stretches) && $earlier < $p->start(); $earlier += 60) {
-                    self::assertFalse($this->isWorking($earlier, $earlier + $p->operation->handsOn * 60), 'It could have begun earlier.');
+                    self::assertFalse($this->isWorking($earlier, $earlier + $p->work->minutes * 60), 'It could have begun earlier.');
                 }
-                $free = $p->nextFrom;
-                self::assertGreaterThanOrEqual($p->end() + 60 * $p->operation->leastWait, $free);
+                $free = $p->end() + 60 * $operations[$i][1];
+                $free = $operations[$i][2] ? max($free, $this->midnight($p->end())) : $free;
+                self::assertSame($free, $p->over);
             }
         });
     }
@@ -93,35 +98,35 @@ final class PlanInOrderTest extends TestCase
     {
         $kept = 0;
         $this->manyTimes(60, function () use (&$kept): void {
-            $operations = array_map(function (int $i): Operation {
+            $operations = array_map(function (): array {
                 $least = 30 * $this->int(0, 8);
 
-                return new Operation("s$i", 1, 30 * $this->int(1, 6), $least, false, 0 === $this->int(0, 1) ? $least + 30 * $this->int(0, 6) : null);
+                return [30 * $this->int(1, 6), $least, false, 0 === $this->int(0, 1) ? $least + 30 * $this->int(0, 6) : null];
             }, range(1, 3));
             $start = $this->at('Mon 2026-11-23 08:00') + 1800 * $this->int(0, 15);
             $best = $this->earliestEnd($operations, $start, $start);
             $plan = $this->plan($operations, '@'.$start);
             if (null !== $best) {
                 ++$kept;
-                self::assertSame([0, 0, 0], array_map(static fn (Placed $p): int => $p->tooLate, $plan));
-                self::assertSame($best, $plan[2]->end());
+                self::assertSame([], $plan->tooLong);
+                self::assertSame($best, $plan->placed[2]->end());
             }
         });
         self::assertGreaterThan(30, $kept);
     }
 
     /**
-     * A minute a week: two days of work are never done, a quarter of an hour is after 15 Mondays; what is placed is kept.
+     * A minute a week: a quarter of an hour is done after 15 Mondays, two days of work are never done, and what comes before them is still planned.
      */
     public function testWhatLiesTooFarAheadIsNotPlanned(): void
     {
         $mondays = WorkingTime::of('UTC', [1 => [[480, 481]]]);
         $start = $this->at('Mon 2026-11-23 08:00');
-        $plan = (new PlanInOrder())->plan([new Operation('short', 1, 15, 60), new Operation('long', 1, 2880, 0), new Operation('after', 1, 5, 0)], $mondays, $start);
-        self::assertSame(['short'], array_map(static fn (Placed $p): string => $p->operation->stepId, $plan));
-        self::assertCount(15, $plan[0]->stretches);
-        self::assertSame([], (new PlanInOrder())->plan([new Operation('long', 1, 2880, 0)], $mondays, $start));
-        self::assertCount(1, (new PlanInOrder())->plan([new Operation('wait', 1, 15, 11 * 525_600), new Operation('after', 1, 5, 0)], $mondays, $start));
+        self::assertCount(15, self::chain([[15, 60]], $mondays, $start)->placed[0]->stretches);
+        foreach ([[['piece/0'], [[15, 60], [2880, 0], [5, 0]]], [[], [[2880, 0]]]] as [$fits, $tooLong]) {
+            $plan = (new PlanWorks())->plan(self::works($tooLong), [new Calendar($mondays, $start)], $start, [], static fn (): bool => false);
+            self::assertSame([$fits, [], false], [array_map(static fn (PlacedWork $p): string => $p->work->id, $plan->placed ?? []), $plan?->ready, $plan?->complete]);
+        }
     }
 
     public function testRefusesHoursNobodyCanWork(): void
@@ -137,21 +142,22 @@ final class PlanInOrderTest extends TestCase
     }
 
     /**
-     * @param list<Operation> $operations
+     * @param list<array{int, int, 2?: bool, 3?: int|null}> $operations
      */
     private function earliestEnd(array $operations, int $from, int $start, ?int $latest = null): ?int
     {
         $operation = array_shift($operations);
+        [$minutes, $least, $most] = [$operation[0] ?? 0, $operation[1] ?? 0, $operation[3] ?? null];
         if (null === $operation) {
             return $from;
         }
         $best = null;
         for ($at = $from; $at < $start + 4 * 86400 && $at <= ($latest ?? \PHP_INT_MAX); $at += 1800) {
-            $end = $at + 60 * $operation->handsOn;
+            $end = $at + 60 * $minutes;
             if (!$this->isWorking($at, $end) || (null !== $best && $end >= $best)) {
                 continue;
             }
-            $then = [] === $operations ? $end : $this->earliestEnd($operations, $end + 60 * $operation->leastWait, $start, null === $operation->mostWait ? null : $end + 60 * $operation->mostWait);
+            $then = [] === $operations ? $end : $this->earliestEnd($operations, $end + 60 * $least, $start, null === $most ? null : $end + 60 * $most);
             $best = null === $then ? $best : min($best ?? \PHP_INT_MAX, $then);
         }
 
@@ -159,13 +165,45 @@ final class PlanInOrderTest extends TestCase
     }
 
     /**
-     * @param list<Operation> $operations
-     *
-     * @return list<Placed>
+     * @param list<array{int, int, 2?: bool, 3?: int|null}> $operations
      */
-    private function plan(array $operations, string $from): array
+    private function plan(array $operations, string $from): WorkPlan
     {
-        return (new PlanInOrder())->plan($operations, WorkingTime::of('Europe/Zurich', array_fill(1, 5, self::WEEK[0])), $this->at($from));
+        return self::chain($operations, WorkingTime::of('Europe/Zurich', array_fill(1, 5, self::WEEK[0])), $this->at($from));
+    }
+
+    /**
+     * @param list<array{int, int, 2?: bool, 3?: int|null}> $operations minutes, the wait after it, whether overnight too, and the most
+     */
+    private static function chain(array $operations, WorkingTime $time, int $from): WorkPlan
+    {
+        $plan = (new PlanWorks())->plan(self::works($operations), [new Calendar($time, $from)], $from, [], static fn (): bool => false);
+        self::assertNotNull($plan);
+        self::assertTrue($plan->complete);
+
+        return $plan;
+    }
+
+    /**
+     * @param list<array{int, int, 2?: bool, 3?: int|null}> $operations
+     *
+     * @return list<Work>
+     */
+    private static function works(array $operations): array
+    {
+        $works = $links = [];
+        foreach ($operations as $i => $o) {
+            $wait = new Minutes($o[1], $o[2] ?? false);
+            $works[] = new Work("piece/$i", 'piece', $o[0], $links, $wait);
+            $links = [new Precedence("piece/$i", $wait, $o[3] ?? null)];
+        }
+
+        return $works;
+    }
+
+    private function midnight(int $instant): int
+    {
+        return (new \DateTimeImmutable('@'.$instant))->setTimezone(new \DateTimeZone('Europe/Zurich'))->modify('tomorrow')->getTimestamp();
     }
 
     private function at(string $local): int
@@ -183,15 +221,13 @@ final class PlanInOrderTest extends TestCase
     }
 
     /**
-     * @param list<Placed> $plan
-     *
      * @return list<string>
      */
-    private function words(array $plan): array
+    private function words(WorkPlan $plan): array
     {
         $zone = new \DateTimeZone('Europe/Zurich');
         $at = static fn (int $t, string $format): string => (new \DateTimeImmutable('@'.$t))->setTimezone($zone)->format($format);
 
-        return array_map(static fn (Placed $p): string => implode(' ', array_map(static fn ($s): string => $at($s->start, 'D H:i').'-'.$at($s->end, 'H:i'), $p->stretches)), $plan);
+        return array_map(static fn (PlacedWork $p): string => implode(' ', array_map(static fn ($s): string => $at($s->start, 'D H:i').'-'.$at($s->end, 'H:i'), $p->stretches)), $plan->placed);
     }
 }
