@@ -2,7 +2,7 @@
 // What the studio holds is kept only while it is unlocked on this device: at the first answer that says it is locked, all of it goes.
 const pages = 'inlaid-pages-2';
 const studio = 'inlaid-studio-2';
-const asked = /^\/api\/(runs\/[^/]+(\/worked)?|vocabulary)$/;
+const asked = /^\/api\/(runs\/[^/]+(\/calculation)?|vocabulary)$/;
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(Promise.all([dropOlder(), self.clients.claim()])));

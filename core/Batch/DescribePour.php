@@ -7,9 +7,9 @@ namespace Inlaid\Core\Batch;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Measure\Amount;
+use Inlaid\Core\Mixing\DescribeMixing;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Mixing\Mixture;
-use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Core\Recipe\DescribeStep;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Work\StepCalculation;
@@ -19,7 +19,7 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class DescribePour
 {
-    public function __construct(private PourBatch $pour = new PourBatch(), private TellHowToMix $making = new TellHowToMix())
+    public function __construct(private PourBatch $pour = new PourBatch(), private DescribeMixing $making = new DescribeMixing())
     {
     }
 

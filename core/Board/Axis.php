@@ -21,7 +21,7 @@ final readonly class Axis
      * @param non-empty-list<string>     $heads  the levels in words
      * @param non-empty-list<list<Edit>> $edits  what brings the recipe to each level; nothing at the one it stands at
      */
-    private function __construct(public Thing $thing, public ?Step $step, public array $levels, public array $heads, public array $edits)
+    private function __construct(public Variable $thing, public ?Step $step, public array $levels, public array $heads, public array $edits)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class Axis
      *
      * @throws InvalidBoard if the thing does not go with the step, or a level is wrong or there twice
      */
-    public static function of(Thing $thing, ?Step $step, array $levels, Choices $choices): self
+    public static function of(Variable $thing, ?Step $step, array $levels, Choices $choices): self
     {
         if (!$thing->suits($step)) {
             throw null === $step ? InvalidBoard::needsStep($thing->name()) : InvalidBoard::doesNotSuit($thing->name(), $step->name());

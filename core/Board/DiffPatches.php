@@ -16,7 +16,7 @@ use Inlaid\Core\Recipe\Step;
  */
 final readonly class DiffPatches
 {
-    private const ONLY_SAID = ['the title', 'the note', 'what it is for', 'where it is done', 'hands-on time'];
+    private const ONLY_SAID = ['the title', 'the note', 'the purpose', 'the parts', 'hands-on time'];
 
     public function __construct(private DescribeStep $describe = new DescribeStep())
     {
@@ -44,7 +44,7 @@ final readonly class DiffPatches
         }
         [$steps, $others] = [$one->stepsById(), $other->stepsById()];
         foreach (array_diff_key($steps + $others, array_intersect_key($steps, $others)) as $id => $step) {
-            $found[] = new Difference($step->name(), isset($steps[$id]) ? 'done' : 'left out', isset($steps[$id]) ? 'left out' : 'done');
+            $found[] = new Difference($step->name(), isset($steps[$id]) ? 'done' : 'skipped', isset($steps[$id]) ? 'skipped' : 'done');
         }
         $common = array_intersect_key($steps, $others);
         $order = array_keys(array_intersect_key($others, $common));
@@ -68,9 +68,9 @@ final readonly class DiffPatches
     {
         $found = [];
         foreach (array_diff(array_keys($facts + $others), self::ONLY_SAID) as $what) {
-            [$one, $other] = [$facts[$what] ?? 'not stated', $others[$what] ?? 'not stated'];
+            [$one, $other] = [$facts[$what] ?? 'not set', $others[$what] ?? 'not set'];
             if ($one !== $other) {
-                $found[] = new Difference($name.', '.$what, trim($one, '"'), trim($other, '"'));
+                $found[] = new Difference($name.', '.$what, str_replace(['“', '”'], '', $one), str_replace(['“', '”'], '', $other));
             }
         }
 

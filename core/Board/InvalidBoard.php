@@ -13,66 +13,66 @@ final class InvalidBoard extends ValidationError
 {
     public static function badTiming(): self
     {
-        return new self('Laying a patch takes at least a second, and no time is less than nothing.');
+        return new self('Applying a patch takes 1 s or more; times can\'t be negative.');
     }
 
     public static function tooManyPatches(int $most): self
     {
-        return new self(\sprintf('A board has at most %d patches.', $most));
+        return new self(\sprintf('Maximum %d patches per board.', $most));
     }
 
     public static function noSuchThing(string $key): self
     {
-        return new self(\sprintf('Nothing called "%s" can be varied.', $key));
+        return new self(\sprintf('“%s” can\'t be varied.', $key));
     }
 
     public static function doesNotSuit(string $thing, string $step): self
     {
-        return new self(\sprintf('%s cannot be varied in "%s".', $thing, $step));
+        return new self(\sprintf('%s can\'t be varied in “%s”.', $thing, $step));
     }
 
     public static function needsStep(string $thing): self
     {
-        return new self(\sprintf('Say in which step: %s.', lcfirst($thing)));
+        return new self(\sprintf('Choose a step for: %s.', lcfirst($thing)));
     }
 
     public static function badLevel(string $thing, string $level, string $wanted): self
     {
-        return new self(\sprintf('%s: "%s" is not %s.', $thing, $level, $wanted));
+        return new self(\sprintf('%s: “%s” isn\'t %s.', $thing, $level, $wanted));
     }
 
     public static function levels(int $most): self
     {
-        return new self(\sprintf('Rows and columns have between 1 and %d steps each.', $most));
+        return new self(\sprintf('Rows and columns have 1 to %d values each.', $most));
     }
 
     public static function sameTwice(string $level): self
     {
-        return new self(\sprintf('"%s" is there twice.', $level));
+        return new self(\sprintf('“%s” exists twice.', $level));
     }
 
     public static function sameThingBothWays(string $thing): self
     {
-        return new self(\sprintf('Rows and columns cannot both vary the same: %s.', lcfirst($thing)));
+        return new self(\sprintf('Rows and columns can\'t both vary the same: %s.', lcfirst($thing)));
     }
 
     public static function noSuchPatch(string $label): self
     {
-        return new self(\sprintf('There is no patch "%s" on this board.', $label));
+        return new self(\sprintf('This board has no patch “%s”.', $label));
     }
 
     public static function badSize(int $least, int $most): self
     {
-        return new self(\sprintf('A patch is between %d and %d mm wide and high.', $least, $most));
+        return new self(\sprintf('Enter a patch size from %d to %d mm', $least, $most));
     }
 
     public static function badHands(): self
     {
-        return new self('Laying or wiping a patch takes between 1 and 3600 s.');
+        return new self('Enter 1 to 3600 s for applying or wiping a patch');
     }
 
     public static function nothingOnIt(): self
     {
-        return new self('Nothing is laid on this board: it needs at least one step.');
+        return new self('A board needs at least one step.');
     }
 }

@@ -39,7 +39,7 @@ final class LayOut
         }
         $asItStands = array_filter($cells, static fn (Cell $c): bool => [] === $c->edits);
 
-        return [...array_values($cells), ...([] === $asItStands ? [new Cell(self::CONTROL, null, null, ['as the recipe stands'], [])] : [])];
+        return [...array_values($cells), ...([] === $asItStands ? [new Cell(self::CONTROL, null, null, ['as in the recipe'], [])] : [])];
     }
 
     /**

@@ -10,7 +10,7 @@ use Inlaid\Core\Recipe\Step;
 /**
  * A thing that is one whole number of a step: coats, minutes, a grit, a share in per cent.
  */
-abstract class StepFigure implements Thing
+abstract class StepFigure implements Variable
 {
     public function standing(Choices $choices, ?Step $step): ?string
     {

@@ -12,7 +12,7 @@ use Inlaid\Core\Recipe\Step;
  */
 final readonly class WriteBack
 {
-    private const SAID = ['what is laid', 'coats', 'the film', 'the grit', 'the dwell', 'what is left after wiping', 'the tool', 'the wait'];
+    private const SAID = ['the material', 'coats', 'the coat thickness', 'the grit', 'the dwell', 'the share left on after wiping', 'the tool', 'the wait'];
 
     public function __construct(private DescribeStep $describe = new DescribeStep())
     {
@@ -35,11 +35,11 @@ final readonly class WriteBack
         foreach ($facts as $what => $fact) {
             $said[] = match ($what) {
                 'coats' => '1' === $fact ? '' : $fact.' coats',
-                'the film' => $fact.' coat',
+                'the coat thickness' => $fact.' coat',
                 'the grit' => 'grit '.$fact,
                 'the dwell' => 'dwell '.$fact,
-                'what is left after wiping' => $fact.' left after wiping',
-                'the wait' => 'then '.trim($fact, '"'),
+                'the share left on after wiping' => $fact.' left after wiping',
+                'the wait' => 'then '.str_replace(['“', '”'], '', $fact),
                 default => $fact,
             };
         }

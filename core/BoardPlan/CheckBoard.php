@@ -46,9 +46,9 @@ final readonly class CheckBoard
             foreach (\array_slice($board->patches, $i + 1, null, true) as $k => $other) {
                 $labels = [$one->cell->label, $other->cell->label];
                 if ($signatures[$i] === $signatures[$k]) {
-                    $remarks[] = new BoardRemark(Severity::Advise, $labels, \sprintf('%s and %s are the same: one of them tells nothing new.', ...$labels));
+                    $remarks[] = new BoardRemark(Severity::Advise, $labels, \sprintf('%s and %s are the same. Change one of them.', ...$labels));
                 } elseif ($one->isBeside($other) && 1 < \count($differences = $this->diff->between($one->recipe, $other->recipe))) {
-                    $remarks[] = new BoardRemark(Severity::Warn, $labels, \sprintf('%s and %s lie side by side and differ in %d things: %s. What is seen there cannot be laid to either.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
+                    $remarks[] = new BoardRemark(Severity::Warn, $labels, \sprintf('%s and %s are neighbours and differ in %d variables: %s. You can\'t tell which causes a difference.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
                 }
             }
         }
@@ -65,10 +65,10 @@ final readonly class CheckBoard
         $control = $board->control();
         $substrate = $control->recipe->piece->parts[0]->substrate;
         if ($substrate->drinksAtAll() && !$this->saysLastGrit($control)) {
-            $remarks[] = new BoardRemark(Severity::Advise, [], 'Nothing on this board says what the wood was last sanded with. It changes what a stain or a wash takes: put the last sanding on the board too.');
+            $remarks[] = new BoardRemark(Severity::Advise, [], 'This board has no last sanding. The final grit changes how stain and wash take: add that step.');
         }
         if (min($board->width, $board->height) < self::LEAST_CLEAR) {
-            $remarks[] = new BoardRemark(Severity::Advise, [], \sprintf('A patch of %d × %d mm is mostly rim, where the brush turns. %d mm or more show the look itself.', $board->width, $board->height, self::LEAST_CLEAR));
+            $remarks[] = new BoardRemark(Severity::Advise, [], \sprintf('A patch of %d × %d mm is mostly edge. Use %d mm or more.', $board->width, $board->height, self::LEAST_CLEAR));
         }
 
         return $remarks;

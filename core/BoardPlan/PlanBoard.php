@@ -85,7 +85,7 @@ final readonly class PlanBoard
             $minutes = (int) ceil($timed[$r]->length / 60);
             $stretches = 0 === $minutes ? [new Interval($from, $from)] : $calendar->fit($minutes, $from);
             if (null === $stretches) {
-                $placed->stuck = \sprintf('"%s" would not be done within %d years at these working hours.', $acts[0]->work->step->name(), Calendar::MOST_YEARS);
+                $placed->stuck = \sprintf('“%s” would take more than %d years at these working hours.', $acts[0]->work->step->name(), Calendar::MOST_YEARS);
                 break;
             }
             $placed->add($r, $acts, $stretches[0]->start, $stretches[\count($stretches) - 1]->end, $context->working);
@@ -103,7 +103,7 @@ final readonly class PlanBoard
     {
         $remarks = [];
         foreach ($placed->late as [$r, , $by, $patches]) {
-            $remarks[] = new BoardRemark(Severity::Warn, $patches, \sprintf('"%s" comes %s h too late on %s: the coat before has closed by then. Scuff it first, or lay fewer patches so that both come on one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
+            $remarks[] = new BoardRemark(Severity::Warn, $patches, \sprintf('“%s” comes %s h after the recoat window on %s. Scuff first, or use fewer patches so that both fit in one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
         }
 
         return $remarks;
@@ -184,9 +184,9 @@ final readonly class PlanBoard
         if ($length <= 60 * $most) {
             return null;
         }
-        $who = Hands::One === $hands ? 'One pair of hands needs' : 'Even two pairs of hands need';
-        $why = $most < $context->working->longestStretch ? 'the pot lasts' : 'the longest stretch of a day is';
-        $helps = null !== $helped && $helped <= 60 * $most ? \sprintf(' With somebody who wipes it takes %d min.', (int) ceil($helped / 60)) : ' Lay fewer patches at a time, or take shorter dwells.';
+        $who = Hands::One === $hands ? 'One person needs' : 'Even two people need';
+        $why = $most < $context->working->longestStretch ? 'the pot life is' : 'the longest working stretch is';
+        $helps = null !== $helped && $helped <= 60 * $most ? \sprintf(' With a helper who wipes it takes %d min.', (int) ceil($helped / 60)) : ' Use fewer patches or shorter dwells.';
 
         return \sprintf('%s %d min for all its patches, but %s %d min.%s', $who, (int) ceil($length / 60), $why, $most, $helps);
     }

@@ -109,7 +109,7 @@ final readonly class SharePots
             if (null !== $add) {
                 $all = $over->plus($add);
                 $rest = self::over($all, $need);
-                $cup = $this->fill->fill($all->volume()->toFloat(), [['', \sprintf('What is left of pot %d', $from), $over->volume()->toFloat()], ...FillCup::pours($add)], $context);
+                $cup = $this->fill->fill($all->volume()->toFloat(), [['', \sprintf('Rest of pot %d', $from), $over->volume()->toFloat()], ...FillCup::pours($add)], $context);
 
                 return [$this->describe($wanted, $context, null, $cup, $from, $over, $add, $rest), $add, $rest];
             }

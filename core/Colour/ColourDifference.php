@@ -27,10 +27,10 @@ final readonly class ColourDifference
         $apart = DeltaE2000::between($a, $b);
         $ways = CompareColours::words($a, $b);
         $seen = match (true) {
-            $apart < 1 => 'no difference that is seen',
-            $apart < 2 => 'seen side by side only',
-            $apart < 4 => 'seen when they lie apart',
-            default => 'another colour',
+            $apart < 1 => 'no visible difference',
+            $apart < 2 => 'visible side by side',
+            $apart < 4 => 'visible apart',
+            default => 'different colour',
         };
 
         return new self(round($apart, 2), \sprintf('%s (ΔE %s)%s', $seen, ExactNumber::plain($apart, 1), $apart < 1 || [] === $ways ? '' : ': '.implode(', ', $ways)));

@@ -19,12 +19,12 @@ final class CorrectByReference
     /** How far in L*a*b* a spot may spread and still be one colour. */
     private const EVEN = 4.0;
 
-    private const UNEVEN = 'The spot is not of one colour: read a plainer place, or take what is read for its mean.';
-    private const AS_SHOWN = 'It is what the picture shows. In what light it was taken, and what the camera did to it, nobody can tell from it.';
+    private const UNEVEN = 'The spot has several colours. Choose a plainer place, or use the value as an average.';
+    private const AS_SHOWN = 'This is the colour in the picture. The light and the camera may have changed it.';
     private const CANNOT = [
-        'It takes out the colour and the strength of the light, if the same light falls on the board and on the reference.',
-        'It cannot take out a shadow or a shine on one of the two, two different lights, or what the camera does to colours by itself.',
-        'It is good for telling patches of one photo apart. It is no measured colour: hold the patch itself to the target before you decide.',
+        'The colour and strength of the light are corrected if board and reference are in the same light.',
+        'Shadows or shine on one of them, mixed light and the camera\'s own colours are not corrected.',
+        'Good for comparing patches within one photo. Hold the patch itself to the target before you decide.',
     ];
 
     /** Where there is no reference: as the picture shows it. */
@@ -53,10 +53,10 @@ final class CorrectByReference
         $true = array_map(static fn (float $v, float $ref): float => $v * $reflects / $ref, $patch->mean->channels(), $shown);
         $remarks = array_keys(array_filter([
             self::UNEVEN => $patch->spread > self::EVEN,
-            'The reference is not even: something shades it, or the spot reaches over its edge.' => $reference->spread > self::EVEN,
-            'The light is so coloured that what is left after correcting is a guess.' => max($shown) > self::MOST_CAST * min($shown),
-            'Brighter than white after correcting: the reference lay darker than the patch, or shines less.' => max($true) > 1.0,
-            'The patch is blown out in the picture: its true colour is lost.' => max($patch->mean->channels()) > self::WHITE,
+            'The reference is uneven: shaded, or the spot reaches over its edge.' => $reference->spread > self::EVEN,
+            'The light is too coloured to correct reliably.' => max($shown) > self::MOST_CAST * min($shown),
+            'Brighter than white after correcting: the reference was in darker light than the patch.' => max($true) > 1.0,
+            'The patch is overexposed: its true colour is lost.' => max($patch->mean->channels()) > self::WHITE,
         ]));
 
         return new CorrectedColour((new Light(...$true))->colour(), $patch->mean->colour(), $remarks, self::CANNOT);

@@ -13,21 +13,21 @@ final class InvalidColour extends ValidationError
 {
     public static function notOne(string $text): self
     {
-        return new self(\sprintf('"%s" is not a colour. Write six hexadecimal digits, for example #5b6b73.', $text));
+        return new self(\sprintf('“%s” isn\'t a colour code. Enter one, for example #7f8a6b.', $text));
     }
 
     public static function blownOut(): self
     {
-        return new self('The reference is blown out: the picture shows it as white as it can, so its true brightness is lost. Photograph the board a little darker.');
+        return new self('The reference is overexposed. Photograph the board a little darker.');
     }
 
     public static function tooDark(): self
     {
-        return new self('The reference is too dark in the picture to correct by. Photograph the board in more light.');
+        return new self('The reference is too dark. Photograph the board in more light.');
     }
 
     public static function noCard(): self
     {
-        return new self('A reference reflects between 2 and 98 % of the light.');
+        return new self('Reflectance of a reference: 2 to 98 %.');
     }
 }

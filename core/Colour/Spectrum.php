@@ -23,7 +23,7 @@ final readonly class Spectrum
      */
     public static function of(array $bands): self
     {
-        return Observer::BANDS === \count($bands) ? new self($bands) : throw new \LogicException('A spectrum has 36 bands.');
+        return Observer::BANDS === \count($bands) ? new self($bands) : throw new \LogicException('A spectrum needs 36 bands.');
     }
 
     /** The same in every band. */

@@ -13,16 +13,16 @@ final class InvalidClimate extends ValidationError
 {
     public static function temperature(): self
     {
-        return new self('A temperature between -30 and 60 °C, please.');
+        return new self('Enter a temperature from −30 to 60 °C');
     }
 
     public static function coldestIsWarmer(): self
     {
-        return new self('At its coldest a place cannot be warmer than at its warmest.');
+        return new self('The night temperature can\'t be above the day temperature');
     }
 
     public static function humidity(): self
     {
-        return new self('Relative humidity lies between 1 and 100 %.');
+        return new self('Enter a relative humidity from 1 to 100 %');
     }
 }

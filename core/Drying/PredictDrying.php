@@ -102,9 +102,9 @@ final class PredictDrying
     private function noPromise(Handling $handling, Climate $climate, float $factor): ?string
     {
         return match (true) {
-            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is colder than the %s °C it needs: no promise.', ExactNumber::plain($climate->temperature, 1), ExactNumber::plain($handling->lowestTemperature, 1)),
-            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity nobody can say when it dries: no promise.', ExactNumber::plain($climate->humidity, 1)),
-            $factor > self::LARGEST_FACTOR => \sprintf('In this air it would take more than %s times as long as on the label: no promise.', ExactNumber::plain(self::LARGEST_FACTOR, 1)),
+            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is below the %s °C minimum. Warm the place first.', ExactNumber::plain($climate->temperature, 1), ExactNumber::plain($handling->lowestTemperature, 1)),
+            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity drying is not predictable. Dry the air first.', ExactNumber::plain($climate->humidity, 1)),
+            $factor > self::LARGEST_FACTOR => \sprintf('Too cold or humid to predict: over %s times the label time.', ExactNumber::plain(self::LARGEST_FACTOR, 1)),
             default => null,
         };
     }
@@ -113,6 +113,6 @@ final class PredictDrying
     {
         $above = $climate->surface - $climate->dewPoint();
 
-        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point: moisture may settle under the coat. Warm or dry the place first.', ExactNumber::plain(max(0.0, round($above, 1)), 1)) : null;
+        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point. Moisture can form under the coat. Warm or dry the place first.', ExactNumber::plain(max(0.0, round($above, 1)), 1)) : null;
     }
 }

@@ -18,16 +18,16 @@ final class InvalidLayout extends ValidationError
 
     public static function doesNotFit(string $what, float $needs, float $has): self
     {
-        return new self(\sprintf('%s: %s mm are needed, and there are %s mm.', $what, Millimetres::plain($needs), Millimetres::plain($has)));
+        return new self(\sprintf('%s: needs %s mm; there is %s mm.', $what, Millimetres::plain($needs), Millimetres::plain($has)));
     }
 
     public static function linesMeet(): self
     {
-        return new self('Two lines of the border lie over one another.');
+        return new self('Two lines of the border overlap.');
     }
 
     public static function notOf(string $technique): self
     {
-        return new self(\sprintf('"%s" is not laid out like this.', $technique));
+        return new self(\sprintf('“%s” can\'t use this layout.', $technique));
     }
 }

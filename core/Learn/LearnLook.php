@@ -42,14 +42,14 @@ final readonly class LearnLook
     {
         $stated = $material->look->stated();
         if (null === $stated) {
-            return LearnedLook::nothing('Nothing of its look can be read off a patch: it is clear, or flakes, or its colour is not known.');
+            return LearnedLook::nothing('No colour can be measured: it is clear, metallic or has no colour set.');
         }
         $patches = array_values(array_filter($patches, static fn (SeenPatch $p): bool => $p->uses($material->id)));
         $from = $this->looks($material, $stated, self::WHOLE, $patches);
         $slopes = $this->slopes($material, $stated, self::WHOLE, $patches, $from);
         $telling = array_filter($slopes, static fn (array $of): bool => self::TELLS <= max(0.0, ...array_map(static fn (array $slope, float $tried): float => $tried * self::length($slope), $of, self::TRIED)));
         if ([] === $telling) {
-            return LearnedLook::nothing([] === $patches ? 'No colour has been read of a patch with it yet.' : 'It hardly shows on the patches of which a colour was read.');
+            return LearnedLook::nothing([] === $patches ? 'No patch with it has been measured yet.' : 'Too faint on the measured patches.');
         }
         [$patches, $from] = [array_values(array_intersect_key($patches, $telling)), array_values(array_intersect_key($from, $telling))];
         [$figures, $matrix] = $this->fit($material, $stated, $patches, $from);

@@ -88,7 +88,7 @@ final readonly class JudgeLook
     {
         $later = \array_slice($look->doings, $to + 1);
         $without = \array_slice($without, $to - $doing);
-        $with = \array_slice(DoStep::all($without[0] ?? throw new \LogicException('There is no such step.'), [$look->doings[$doing], ...$later], $zone, $look->most), 1);
+        $with = \array_slice(DoStep::all($without[0] ?? throw new \LogicException('This step doesn\'t exist.'), [$look->doings[$doing], ...$later], $zone, $look->most), 1);
 
         return self::between($look->doings[$doing], $later, $zone, array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without), self::BURIED);
     }

@@ -52,7 +52,7 @@ final class StackLook
 
     public function after(int $doing, Zone $zone): ZoneState
     {
-        return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('There is no such step.');
+        return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('This step doesn\'t exist.');
     }
 
     public function end(Zone $zone): ZoneState

@@ -22,7 +22,7 @@ enum Bleed: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Tannin => 'Tannin', self::Resin => 'Knot resin', self::DyeWood => 'Dye of the wood itself',
+            self::Tannin => 'Tannin', self::Resin => 'Knot resin', self::DyeWood => 'Wood dye',
             self::OldStain => 'Old stain', self::Smoke => 'Smoke', self::Silicone => 'Silicone',
         };
     }
@@ -33,12 +33,12 @@ enum Bleed: string
     public function heldBackBy(): string
     {
         return match ($this) {
-            self::Tannin => 'A stain-blocking primer, shellac-based or water-based: plain water-based coats draw brown marks up through pale colours.',
-            self::Resin => 'A shellac-based stain-blocking primer, twice over the knots: resin softens with warmth and goes through water-based blockers.',
-            self::DyeWood => 'Two coats of a shellac-based blocker: the dye goes into most carriers, but not back through shellac.',
-            self::OldStain => 'A shellac-based blocker: old stain often dissolves in the next coat, whatever that is.',
-            self::Smoke => 'Wash with an alkaline cleaner, then a shellac-based blocker: smoke goes through water-based coats, and its smell too.',
-            self::Silicone => 'Wash with mineral spirit until a drop spreads, then a thin shellac coat: paint pulls away from silicone in craters.',
+            self::Tannin => 'Use a stain-blocking primer, shellac-based or water-based. Plain water-based coats pull brown marks into pale colours.',
+            self::Resin => 'Use a shellac-based stain-blocking primer, two coats over the knots. Warm resin passes water-based blockers.',
+            self::DyeWood => 'Use two coats of a shellac-based blocker. The dye dissolves in most carriers but doesn\'t pass shellac.',
+            self::OldStain => 'Use a shellac-based blocker. Old stain often dissolves in the next coat.',
+            self::Smoke => 'Wash with an alkaline cleaner, then use a shellac-based blocker. Smoke and its smell pass water-based coats.',
+            self::Silicone => 'Wash with mineral spirit until a drop spreads, then apply a thin shellac coat. Paint craters on silicone.',
         };
     }
 }

@@ -49,7 +49,7 @@ final readonly class Body
             throw InvalidMaterial::outOfRange('Spread rate', 'between 0.2 and 200 m²/L');
         }
         if (null !== $largestThinning && ($largestThinning < 0.0 || $largestThinning > 1000.0)) {
-            throw InvalidMaterial::outOfRange('Largest thinning', 'between 0 and 1000 volumes');
+            throw InvalidMaterial::outOfRange('Maximum thinning', 'between 0 and 1000 volumes');
         }
 
         if (null !== $slake && ($slake < 0 || $slake > 2880)) {

@@ -38,7 +38,7 @@ final readonly class Handling
             }
         }
         if ($lowestTemperature < -30.0 || $lowestTemperature > 40.0) {
-            throw InvalidMaterial::outOfRange('The lowest temperature', 'between -30 and 40 °C');
+            throw InvalidMaterial::outOfRange('The minimum temperature', 'between -30 and 40 °C');
         }
 
         return new self($dries, $times, $openTime, $potLife, $rewets, $lowestTemperature);

@@ -26,9 +26,9 @@ final readonly class Learned
     public static function of(Colour $colour, float $power, int $patches, bool $use = true): self
     {
         if ($power < self::LEAST_POWER || $power > self::MOST_POWER) {
-            throw InvalidMaterial::outOfRange('How much more it covers', 'a quarter to four times');
+            throw InvalidMaterial::outOfRange('The strength', 'from a quarter to four times');
         }
 
-        return $patches < 1 ? throw InvalidMaterial::outOfRange('What it was learned from', 'at least one patch') : new self($colour, $power, $patches, $use);
+        return $patches < 1 ? throw InvalidMaterial::outOfRange('The number of patches', 'at least 1') : new self($colour, $power, $patches, $use);
     }
 }

@@ -79,7 +79,7 @@ final readonly class Material
         bool $grips = false,
         ?Residue $residue = null,
     ): self {
-        return '' === trim($name) ? throw InvalidMaterial::outOfRange('A name', 'at least one letter')
+        return '' === trim($name) ? throw InvalidMaterial::outOfRange('A name', 'at least 1 letter')
             : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips, $residue);
     }
 

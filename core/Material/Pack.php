@@ -23,7 +23,7 @@ final readonly class Pack
     public static function of(Quantity $size, float $price): self
     {
         if (!$size->amount->isPositive()) {
-            throw InvalidMaterial::outOfRange('A pack', 'more than empty');
+            throw InvalidMaterial::outOfRange('A pack', 'above 0');
         }
 
         return $price >= 0.0 ? new self($size, $price) : throw InvalidMaterial::outOfRange('A price', '0 or more');

@@ -8,7 +8,7 @@ use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Measure\Amount;
 
 /**
- * Up to how much of everything is to be poured on the scale, and what it then makes.
+ * Calculate the target weights on the scale, and what it then makes.
  *
  * Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much.
  */

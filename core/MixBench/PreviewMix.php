@@ -13,13 +13,13 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Mixing\DeriveCharacter;
+use Inlaid\Core\Mixing\DescribeMixing;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\Mixture;
-use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Core\Recipe\DescribeStep;
 
 /**
@@ -33,7 +33,7 @@ final readonly class PreviewMix
         private MakeBatch $make = new MakeBatch(),
         private PourBatch $pour = new PourBatch(),
         private RemarkOnMix $remark = new RemarkOnMix(),
-        private TellHowToMix $making = new TellHowToMix(),
+        private DescribeMixing $making = new DescribeMixing(),
     ) {
     }
 
@@ -86,7 +86,7 @@ final readonly class PreviewMix
             $character->handling->openTime,
             $character->handling->potLife,
             $character->handling->rewets,
-            [...$character->breaks() ? [new Remark(Severity::Stop, 'Water and oil in one pot do not mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
+            [...$character->breaks() ? [new Remark(Severity::Stop, 'Water and oil don\'t mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
             $flat->cautions(),
         );
     }

@@ -13,17 +13,17 @@ final class InvalidMix extends ValidationError
 {
     public static function nothingInIt(string $mix): self
     {
-        return new self(\sprintf('The mix "%s" has nothing in it.', $mix));
+        return new self(\sprintf('The mix “%s” has nothing in it.', $mix));
     }
 
     public static function negativePart(string $part): self
     {
-        return new self(\sprintf('A part cannot be negative (%s).', $part));
+        return new self(\sprintf('A part can\'t be negative (%s).', $part));
     }
 
     public static function notInTheMix(string $material): self
     {
-        return new self(\sprintf('There is no %s in this mix.', $material));
+        return new self(\sprintf('This mix has no %s.', $material));
     }
 
     public static function badVessel(string $why): self
@@ -33,12 +33,12 @@ final class InvalidMix extends ValidationError
 
     public static function noBatchWanted(): self
     {
-        return new self('Say how much is wanted: more than nothing.');
+        return new self('Enter an amount above 0.');
     }
 
     public static function emptyPot(): self
     {
-        return new self('There is nothing in the pot yet.');
+        return new self('The pot is empty.');
     }
 
     /**
@@ -46,61 +46,61 @@ final class InvalidMix extends ValidationError
      */
     public static function strangers(array $materials, string $mix): self
     {
-        return new self(\sprintf('%s is in the pot and not in "%s": nothing that is added takes it out again.', implode(' and ', $materials), $mix));
+        return new self(\sprintf('%s is in the pot and not in “%s”: nothing you add can remove it.', implode(' and ', $materials), $mix));
     }
 
     public static function fullerThanFull(): self
     {
-        return new self('There is more in the pot than it holds.');
+        return new self('The contents are more than the pot capacity.');
     }
 
     public static function badLadder(int $most): self
     {
-        return new self(\sprintf('A ladder has 2 to %d rungs.', $most));
+        return new self(\sprintf('Enter 2 to %d strengths', $most));
     }
 
     public static function heavierThanItWas(): self
     {
-        return new self('It is heavier than when it was closed: something was added, or the lid was not weighed.');
+        return new self('It is heavier than when sealed: something was added, or the lid wasn\'t weighed.');
     }
 
     public static function lostTooMuch(string $thinner): self
     {
-        return new self(\sprintf('That is more than there was to evaporate of %s: weigh again, with the same pot and lid.', $thinner));
+        return new self(\sprintf('The loss is more than all the %s in it. Weigh again with the same pot and lid.', $thinner));
     }
 
     public static function nothingEvaporated(): self
     {
-        return new self('It weighs what it weighed: nothing has evaporated.');
+        return new self('Same weight: nothing has evaporated.');
     }
 
     public static function notEnough(): self
     {
-        return new self('There is not enough for so much, even with what can be added.');
+        return new self('Not enough for this amount. Enter a smaller amount or add material.');
     }
 
     public static function nothingMoreToPour(): self
     {
-        return new self('Everything that is in the mix has been poured.');
+        return new self('All ingredients are poured.');
     }
 
     public static function tooManyPaints(int $most): self
     {
-        return new self(\sprintf('A match is looked for among %d paints at most: more are not mixed by hand, and take long.', $most));
+        return new self(\sprintf('Choose %d paints or fewer.', $most));
     }
 
     public static function nothingToMatchWith(): self
     {
-        return new self('None of these is a paint of which the full-strength colour is known.');
+        return new self('None of these paints has a full-strength colour. Enter it on the shelf.');
     }
 
     public static function nothingToThinWith(): self
     {
-        return new self('This step has no thinner in its mix. Mix one in, and how much of it is found.');
+        return new self('This step\'s mix has no thinner. Add one first.');
     }
 
     public static function nothingToLookAt(string $part): self
     {
-        return new self(\sprintf('%s has no grain, so no pores to look at.', $part));
+        return new self(\sprintf('%s has no grain, so it has no pores.', $part));
     }
 }

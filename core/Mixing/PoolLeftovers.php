@@ -31,7 +31,7 @@ final readonly class PoolLeftovers
         $best = $this->solve->maximise($variables, [$variables - 1 => BigRational::one()], $rows);
         \assert(null !== $best); // nothing at all is one answer
 
-        return $this->making($best->value, $pots, $wanted, $have) ?? throw new \LogicException('What was found cannot be made.');
+        return $this->making($best->value, $pots, $wanted, $have) ?? throw new \LogicException('This result can\'t be mixed.');
     }
 
     /**

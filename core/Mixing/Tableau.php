@@ -77,7 +77,7 @@ final class Tableau
     public function improve(): void
     {
         while (null !== $column = $this->entering()) {
-            $this->exchange($this->leaving($column) ?? throw new \LogicException('There is no largest value.'), $column);
+            $this->exchange($this->leaving($column) ?? throw new \LogicException('No maximum exists.'), $column);
         }
     }
 

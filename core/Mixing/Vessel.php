@@ -96,7 +96,7 @@ final readonly class Vessel
     {
         foreach ($lengths as $mm) {
             if (!is_finite($mm) || $mm <= 0.0 || $mm > 2000.0) {
-                throw InvalidMix::badVessel('A cup or tray has inside lengths above 0 and up to 2000 mm.');
+                throw InvalidMix::badVessel('Inside lengths must be above 0 and up to 2000 mm.');
             }
         }
     }

@@ -25,13 +25,13 @@ enum FieldTest: string
     {
         return match ($this) {
             self::Water => 'A drop of water, after a minute',
-            self::Spirit => 'A rag with mineral spirit, rubbed hard',
+            self::Spirit => 'Mineral spirit on a rag, rubbed hard',
             self::Alcohol => 'A drop of alcohol on a hidden spot',
             self::Thinner => 'A drop of lacquer thinner on a hidden spot',
-            self::Rag => 'A damp white rag, laid on for ten minutes',
+            self::Rag => 'A damp white rag, left on for ten minutes',
             self::Edge => 'The grain at an edge or in a hole',
             self::Tape => 'Tape over a small crosscut, pulled off',
-            self::Age => 'When the oldest paint was laid',
+            self::Age => 'Age of the oldest paint',
             self::Lead => 'A lead test on every layer',
         };
     }
@@ -42,14 +42,14 @@ enum FieldTest: string
     public function answers(): array
     {
         return match ($this) {
-            self::Water => ['darkens' => 'soaks in and darkens', 'beads' => 'stands in a bead'],
-            self::Spirit => ['smears' => 'smears, the rag goes yellow and waxy', 'nothing' => 'only shines while wet'],
-            self::Alcohol, self::Thinner => ['softens' => 'gets soft and sticky', 'nothing' => 'stays hard'],
+            self::Water => ['darkens' => 'soaks in and darkens', 'beads' => 'beads up'],
+            self::Spirit => ['smears' => 'smears, yellow waxy rag', 'nothing' => 'shines only while wet'],
+            self::Alcohol, self::Thinner => ['softens' => 'softens and gets sticky', 'nothing' => 'stays hard'],
             self::Rag => ['coloured' => 'the rag takes colour', 'clean' => 'the rag stays white'],
             self::Edge => ['layers' => 'shows thin layers', 'through' => 'runs through from the face'],
-            self::Tape => ['lifts' => 'takes flakes along', 'holds' => 'comes off clean'],
-            self::Age => ['before' => 'before the law banned lead, or nobody knows', 'after' => 'surely later'],
-            self::Lead => ['found' => 'shows lead', 'none' => 'shows none, in no layer'],
+            self::Tape => ['lifts' => 'lifts flakes', 'holds' => 'comes off clean'],
+            self::Age => ['before' => 'before the lead ban, or unknown', 'after' => 'after the lead ban'],
+            self::Lead => ['found' => 'shows lead', 'none' => 'shows none in any layer'],
         };
     }
 

@@ -41,7 +41,7 @@ enum FinishKind: string
     {
         return match ($this) {
             self::Bare => 'bare', self::Oiled => 'oiled', self::Waxed => 'waxed', self::Shellac => 'shellac',
-            self::Varnish => 'varnish', self::Lacquer => 'factory lacquer', self::Paint => 'old paint', self::Unknown => 'a finish nobody knows',
+            self::Varnish => 'varnish', self::Lacquer => 'factory lacquer', self::Paint => 'old paint', self::Unknown => 'unknown finish',
         };
     }
 }

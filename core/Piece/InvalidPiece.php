@@ -18,26 +18,26 @@ final class InvalidPiece extends ValidationError
 
     public static function twice(string $what, string $id): self
     {
-        return new self(\sprintf('%s "%s" is there twice.', $what, $id));
+        return new self(\sprintf('%s “%s” exists twice.', $what, $id));
     }
 
     public static function noSuch(string $what, string $key): self
     {
-        return new self(\sprintf('There is no %s "%s".', $what, $key));
+        return new self(\sprintf('No %s “%s”', $what, $key));
     }
 
     public static function faceMissing(string $part, string $face): self
     {
-        return new self(\sprintf('The part "%s" has no face "%s" that is finished.', $part, $face));
+        return new self(\sprintf('The part “%s” has no coated face “%s”.', $part, $face));
     }
 
     public static function noFaces(): self
     {
-        return new self('A part needs at least one face that is finished.');
+        return new self('A part needs at least one coated face.');
     }
 
     public static function joinsItself(string $name): self
     {
-        return new self(\sprintf('In the joint "%s" a part would move against itself.', $name));
+        return new self(\sprintf('The joint “%s” needs two different parts.', $name));
     }
 }

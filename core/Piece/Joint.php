@@ -31,7 +31,7 @@ final readonly class Joint
     {
         return match (true) {
             !is_finite($clearance) || $clearance < 0.0 || $clearance > 50.0 => throw InvalidPiece::outOfRange('The clearance of a joint', 'between 0 and 50 mm'),
-            !is_finite($least) || $least < 0.0 || $least > 10.0 => throw InvalidPiece::outOfRange('The least running gap', 'between 0 and 10 mm'),
+            !is_finite($least) || $least < 0.0 || $least > 10.0 => throw InvalidPiece::outOfRange('The minimum clearance', 'between 0 and 10 mm'),
             !is_finite($across) || $across < 0.0 || $across > 2000.0 => throw InvalidPiece::outOfRange('The width across the grain', 'between 0 and 2000 mm'),
             $moving->part === $fixed->part && $moving->face === $fixed->face => throw InvalidPiece::joinsItself($name),
             default => new self($id, $name, $kind, $moving, $fixed, $clearance, $least, $across),

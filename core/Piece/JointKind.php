@@ -17,7 +17,7 @@ enum JointKind: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Drawer => 'Drawer in its opening', self::Door => 'Door in its frame', self::Lid => 'Lid on its rim', self::Shelf => 'Shelf that slides',
+            self::Drawer => 'Drawer in opening', self::Door => 'Door in frame', self::Lid => 'Lid on rim', self::Shelf => 'Sliding shelf',
         };
     }
 

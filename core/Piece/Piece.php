@@ -28,7 +28,7 @@ final readonly class Piece
     public static function of(string $name, int $count, array $parts, array $joints = [], PieceUse $use = new PieceUse()): self
     {
         if ($count < 1 || $count > 1000) {
-            throw InvalidPiece::outOfRange('The number of pieces', 'between 1 and 1000');
+            throw InvalidPiece::outOfRange('The number of identical pieces', 'between 1 and 1000');
         }
         if ([] === $parts) {
             throw InvalidPiece::outOfRange('A piece', 'made of at least one part');

@@ -63,7 +63,7 @@ final readonly class PiecePart
             throw InvalidPiece::outOfRange('A count', 'between 1 and 1000');
         }
         if (null !== $absorption && ($absorption < 0.5 || $absorption > 5.0)) {
-            throw InvalidPiece::outOfRange('What a part drinks', 'between 0.5 and 5 times a sealed ground');
+            throw InvalidPiece::outOfRange('The absorbency of a part', 'from 0.5 to 5 × a sealed surface');
         }
         foreach ($tests as $test => $answer) {
             (FieldTest::tryFrom($test) ?? throw InvalidPiece::noSuch('test', $test))->check($answer);
@@ -107,6 +107,12 @@ final readonly class PiecePart
 
         return \in_array($this->finish->kind, [FinishKind::Paint, FinishKind::Unknown, FinishKind::Varnish], true)
             && 'none' !== $lead && ('found' === $lead || 'after' !== ($this->tests['age'] ?? null));
+    }
+
+    /** Is its name a plural: "Doors are", not "Doors is"? */
+    public function isPlural(): bool
+    {
+        return 1 === preg_match('/(?<![suix])s$/i', $this->name);
     }
 
     /**

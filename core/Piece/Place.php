@@ -17,7 +17,7 @@ enum Place: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Dry => 'a dry room', self::Wet => 'a kitchen or bath', self::Covered => 'outdoors under a roof', self::Weather => 'open weather',
+            self::Dry => 'a dry room', self::Wet => 'a kitchen or bath', self::Covered => 'outdoors under a roof', self::Weather => 'outdoors in the open',
         };
     }
 

@@ -34,10 +34,10 @@ final readonly class Surface
     public static function free(float $area): self
     {
         if (!is_finite($area) || $area <= 0.0 || $area > 1000.0) {
-            throw InvalidPiece::outOfRange('An area', 'more than 0 and at most 1000 m²');
+            throw InvalidPiece::outOfRange('An area', 'above 0 and up to 1000 m²');
         }
 
-        return new self([self::WHOLE => [new Face(self::WHOLE, 'The whole of it'), new Measured($area, 'as entered')]], null, Level::Body, 4000 * sqrt($area));
+        return new self([self::WHOLE => [new Face(self::WHOLE, 'Whole surface'), new Measured($area, 'as entered')]], null, Level::Body, 4000 * sqrt($area));
     }
 
     /**

@@ -45,7 +45,7 @@ final readonly class SurveyPart
         $tested = [] !== array_intersect_key($part->tests, ['water' => 1, 'spirit' => 1, 'alcohol' => 1, 'thinner' => 1]);
 
         return match (true) {
-            !$tested => FinishKind::Unknown === $part->finish->kind ? 'not tested' : 'as you say, not tested',
+            !$tested => FinishKind::Unknown === $part->finish->kind ? 'not tested' : 'your entry, untested',
             $first->probability >= self::SURE => 'nearly certain',
             $first->probability >= self::LIKELY => 'likely',
             default => 'open',
@@ -62,7 +62,7 @@ final readonly class SurveyPart
             return [];
         }
 
-        return [new Conclusion('Old finish', \sprintf('You say %s; the tests speak for %s (%.0f %%).', $stated->inWords(), $first->name, 100 * $first->probability), true)];
+        return [new Conclusion('Old finish', \sprintf('You entered %s. The tests suggest %s (%.0f %%).', $stated->inWords(), $first->name, 100 * $first->probability), true)];
     }
 
     /**
@@ -77,7 +77,7 @@ final readonly class SurveyPart
             $found[] = new Conclusion('Bleeding', 'Something dissolves in water: an old stain or a dye wood. '.Bleed::OldStain->heldBackBy(), true);
         }
         if (null === $rag && [] === $bleeds && !$part->finish->isBare()) {
-            $found[] = new Conclusion('Bleeding', 'Not tested: lay a damp white rag on it before a pale coat.', false);
+            $found[] = new Conclusion('Bleeding', 'Not tested. Before a pale coat, press a damp white rag on it.', false);
         }
 
         return $found;
@@ -91,13 +91,13 @@ final readonly class SurveyPart
         $found = [];
         $edge = $part->tests['edge'] ?? null;
         if ('layers' === $edge && null === $part->substrate->veneer) {
-            $found[] = new Conclusion('Veneer', 'The edge shows layers: measure the face veneer before anything is sanded.', true);
+            $found[] = new Conclusion('Veneer', 'The edge shows layers. Measure the face veneer before you sand.', true);
         }
         if ('lifts' === ($part->tests['tape'] ?? null)) {
-            $found[] = new Conclusion('Hold', 'The old finish does not hold: whatever is laid on it comes off with it. Take it off.', true);
+            $found[] = new Conclusion('Adhesion', 'The old finish is loose. Coats will peel with it. Remove it.', true);
         }
         if (!$part->finish->isBare() && !isset($part->tests['tape'])) {
-            $found[] = new Conclusion('Hold', 'Not tested: cut a small cross, press tape on it and pull.', false);
+            $found[] = new Conclusion('Adhesion', 'Not tested. Cut a small cross, press tape on it and pull.', false);
         }
 
         return $found;
@@ -114,9 +114,9 @@ final readonly class SurveyPart
         $lead = $part->tests['lead'] ?? null;
 
         return match (true) {
-            'found' === $lead => [new Conclusion('Lead', 'Lead was found: no dry sanding, scraping or heat. Local rules and licensed practice decide what may be done, and by whom.', true)],
+            'found' === $lead => [new Conclusion('Lead', 'Contains lead. Don\'t dry-sand, scrape or heat it. Follow local rules; use licensed practice.', true)],
             'none' === $lead, 'after' === ($part->tests['age'] ?? null) => [],
-            default => [new Conclusion('Lead', 'Old paint of unknown age may hold lead: no dry sanding until it is tested. Follow local rules.', false)],
+            default => [new Conclusion('Lead', 'Old paint of unknown age may contain lead. Don\'t dry-sand it until tested. Follow local rules.', false)],
         };
     }
 
@@ -128,17 +128,17 @@ final readonly class SurveyPart
         return array_map(static function (Patch $patch) use ($part): Conclusion {
             $thirst = $patch->drinks / $part->drinks();
             $text = match (true) {
-                $thirst > 1.1 => \sprintf('drinks %.1f times as much as the wood beside it: stains and washes go darker there. Seal it thinly first.', $thirst),
-                $thirst < 0.9 => \sprintf('drinks only %.1f times as much as the wood beside it: stains and washes stay paler there. Tint it, or stain it first by itself.', $thirst),
-                default => 'drinks like the wood beside it.',
+                $thirst > 1.1 => \sprintf('absorbs %d %% more than the wood around it: stain goes darker. Seal it thinly first.', (int) round(100 * ($thirst - 1))),
+                $thirst < 0.9 => \sprintf('absorbs %d %% less than the wood around it: stain stays paler. Tint it, or stain it first.', (int) round(100 * (1 - $thirst))),
+                default => 'absorbs like the wood around it.',
             };
 
             [$own, $wood] = [Lab::of($patch->colour), Lab::of($part->substrate->colour)];
             $apart = DeltaE2000::between($own, $wood);
             $words = CompareColours::words($own, $wood);
-            $colour = $apart < self::SAME_COLOUR || [] === $words ? 'Its colour is that of the wood' : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
+            $colour = $apart < self::SAME_COLOUR || [] === $words ? 'It has the colour of the wood' : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
 
-            return new Conclusion($patch->name, $colour.'; it '.$text, false);
+            return new Conclusion($patch->name, $colour.'. It '.$text, false);
         }, $part->patches);
     }
 }

@@ -13,16 +13,16 @@ final class InvalidSchedule extends ValidationError
 {
     public static function badHours(): self
     {
-        return new self('Working hours run from an earlier to a later time of the same day and do not overlap.');
+        return new self('Working hours need a start before the end on the same day, without overlaps.');
     }
 
     public static function noHours(): self
     {
-        return new self('There must be working hours on at least one day of the week.');
+        return new self('Enter working hours for at least one day.');
     }
 
     public static function unknownZone(string $zone): self
     {
-        return new self(\sprintf('There is no time zone "%s".', $zone));
+        return new self(\sprintf('Unknown time zone “%s”.', $zone));
     }
 }

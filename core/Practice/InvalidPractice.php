@@ -13,11 +13,11 @@ final class InvalidPractice extends ValidationError
 {
     public static function unknown(string $key): self
     {
-        return new self(\sprintf('There is no question "%s" on which schools differ.', $key));
+        return new self(\sprintf('Unknown practice “%s”.', $key));
     }
 
     public static function unknownChoice(string $key, string $choice): self
     {
-        return new self(\sprintf('"%s" is no answer to the question "%s".', $choice, $key));
+        return new self(\sprintf('“%s” isn\'t an option of “%s”.', $choice, $key));
     }
 }

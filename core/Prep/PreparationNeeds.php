@@ -43,7 +43,7 @@ final class PreparationNeeds
     {
         $washed = null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit));
 
-        return $washed || !\in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? null : [Bleed::Silicone->heldBackBy(), new NewStep('Wash the silicone off', 'cleaned', [], MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4))];
+        return $washed || !\in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? null : [Bleed::Silicone->heldBackBy(), new NewStep('Wash off the silicone', 'cleaned', [], MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4))];
     }
 
     /**
@@ -52,8 +52,8 @@ final class PreparationNeeds
     public function wash(PiecePart $part): ?array
     {
         $why = match (true) {
-            \in_array(Fault::Smell, $part->faults, true) => 'It smells: wash and air it before anything closes the wood.',
-            !$part->finish->isBare() => 'Hands, polish and kitchen air leave what no coat holds on.',
+            \in_array(Fault::Smell, $part->faults, true) => 'It smells. Wash and air it before you seal the wood.',
+            !$part->finish->isBare() => 'Grease and polish keep every coat from adhering.',
             default => null,
         };
 
@@ -67,9 +67,9 @@ final class PreparationNeeds
     {
         $why = match (true) {
             $part->finish->isBare() => null,
-            FinishState::Lifting === $part->finish->state || 'lifts' === ($part->tests['tape'] ?? null) => 'It does not hold: whatever is laid on it comes off with it.',
-            FinishKind::Waxed === $part->finish->kind && !RecipeAnalysis::uses($first, MaterialKind::Wax, MaterialKind::Oil) => 'Only wax and oil hold on wax; every other coat peels from it.',
-            FinishKind::Oiled !== $part->finish->kind && RecipeAnalysis::dyes($first) => \sprintf('"%s" works in the wood and cannot go through %s.', $first->step->name(), $part->finish->inWords()),
+            FinishState::Lifting === $part->finish->state || 'lifts' === ($part->tests['tape'] ?? null) => 'Loose. Anything on top peels with it.',
+            FinishKind::Waxed === $part->finish->kind && !RecipeAnalysis::uses($first, MaterialKind::Wax, MaterialKind::Oil) => 'Only wax and oil adhere to wax. Other coats peel.',
+            FinishKind::Oiled !== $part->finish->kind && RecipeAnalysis::dyes($first) => \sprintf('“%s” works in the wood and can\'t get through %s.', $first->step->name(), $part->finish->inWords()),
             default => null,
         };
 
@@ -77,12 +77,12 @@ final class PreparationNeeds
 
         if (null !== $why && !$part->mayHoldLead() && FinishKind::Waxed !== $part->finish->kind && null === WorkOutSanding::veneer($part) && !$whole->habits->holds('old-finish-off', 'stripper')) {
             return [$why, $whole->habits->holds('old-finish-off', 'sanding')
-                ? new NewStep('Sand the old finish off', 'sanded', grit: self::PAPER_ON_FINISH, coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2), aim: SandingAim::ToBare)
-                : new NewStep('Scrape the old finish off', 'scraped', coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2))];
+                ? new NewStep('Sand off the old finish', 'sanded', grit: self::PAPER_ON_FINISH, coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2), aim: SandingAim::ToBare)
+                : new NewStep('Scrape off the old finish', 'scraped', coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2))];
         }
 
         return null === $why ? null : [
-            $part->mayHoldLead() ? $why.' It may hold lead: keep it wet, no dust, and follow the label, the safety data sheet and local rules.' : $why,
+            $part->mayHoldLead() ? $why.' It may contain lead. Work wet, make no dust. Follow the label, the safety data sheet and local rules.' : $why,
             new NewStep('Strip', 'stripped', [], MaterialRequirement::stripper(), coats: $passes, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2)),
         ];
     }
@@ -94,7 +94,7 @@ final class PreparationNeeds
     {
         $faults = array_filter($part->faults, static fn (Fault $f): bool => Fault::Hole === $f || Fault::MissingVeneer === $f);
 
-        return [] === $faults ? null : [implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Fill a little proud, and sand level.', new NewStep('Fill and level', 'filled', [], MaterialRequirement::filler(), wait: WaitUntil::Recoat)];
+        return [] === $faults ? null : [implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Overfill slightly, then sand level.', new NewStep('Fill and level', 'filled', [], MaterialRequirement::filler(), wait: WaitUntil::Recoat)];
     }
 
     /**
@@ -102,7 +102,7 @@ final class PreparationNeeds
      */
     public function bleach(PiecePart $part): ?array
     {
-        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through whatever is not opaque; this bleach takes out ink, iron and water marks, and leaves the wood its colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialRequirement::bleach(), coats: 2, dwell: 20, repeat: Repeat::of(Criterion::Pale, 1, 3))] : null;
+        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through anything that isn\'t opaque. This bleach removes ink, iron and water marks, not the wood colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialRequirement::bleach(), coats: 2, dwell: 20, repeat: Repeat::of(Criterion::Pale, 1, 3))] : null;
     }
 
     /**
@@ -110,7 +110,7 @@ final class PreparationNeeds
      */
     public function condition(PiecePart $part, StepCalculation $first): ?array
     {
-        return RecipeAnalysis::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood takes stain in blotches; a conditioner evens out how much it drinks.', new NewStep('Even out how it drinks', 'conditioned', [], MaterialRequirement::conditioner(), wait: WaitUntil::Recoat)] : null;
+        return RecipeAnalysis::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood stains in blotches. A conditioner evens out its absorbency.', new NewStep('Condition the wood', 'conditioned', [], MaterialRequirement::conditioner(), wait: WaitUntil::Recoat)] : null;
     }
 
     /**
@@ -128,7 +128,7 @@ final class PreparationNeeds
             return null;
         }
 
-        return [$part->mayHoldLead() ? 'It may hold lead, so it is not sanded: a primer made to grip holds on the washed gloss.' : \sprintf('%s is smooth and takes no coat by itself.', ucfirst($part->substrate->inWords())), new NewStep('Grip primer', 'brushed', [], MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat)];
+        return [$part->mayHoldLead() ? 'It may contain lead, so don\'t sand it. A grip primer adheres to washed gloss.' : \sprintf('%s is smooth. Coats need a grip primer.', ucfirst($part->substrate->inWords())), new NewStep('Grip primer', 'brushed', [], MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat)];
     }
 
     /**
@@ -142,7 +142,7 @@ final class PreparationNeeds
             $asks = NotNeutralised::asks($work);
             $later = array_filter($whole->before($first, $part), static fn (StepCalculation $w): bool => $w->number > $work->number);
             if (null !== $asks && null === RecipeAnalysis::first(array_values($later), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, $asks))) {
-                return [\sprintf('The label of what "%s" uses asks for %s; water alone leaves it.', $work->step->name(), $asks->inWords()), new NewStep('Neutralise as the label asks', 'neutralised', [], MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat)];
+                return [\sprintf('The label of what “%s” uses asks for %s. Water alone isn\'t enough.', $work->step->name(), $asks->inWords()), new NewStep('Neutralise as the label asks', 'neutralised', [], MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat)];
             }
         }
 
@@ -159,6 +159,6 @@ final class PreparationNeeds
         $blocks = static fn (StepCalculation $w): bool => RecipeAnalysis::contains($w, static fn (Material $m): bool => [] !== $m->blocks);
         $asked = $whole->habits->holds('stain-blocking', 'always') && [] === $part->substrate->bleeds && 'coloured' !== ($part->tests['rag'] ?? null) && $part->substrate->drinksAtAll();
 
-        return !$asked || !RecipeAnalysis::isOpaque($first) || $blocks($first) ? null : ['Your school blocks under every paint: a mark may take a year to come through.', new NewStep('Stain-blocking primer', 'brushed', [], MaterialRequirement::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat)];
+        return !$asked || !RecipeAnalysis::isOpaque($first) || $blocks($first) ? null : ['Your practice blocks under every paint. A mark can take a year to come through.', new NewStep('Stain-blocking primer', 'brushed', [], MaterialRequirement::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat)];
     }
 }

@@ -62,7 +62,7 @@ final class ProposePapers
     private function papers(RecipeAnalysis $whole, PiecePart $part): array
     {
         if (SubstrateKind::Metal === $part->substrate->kind) {
-            return \in_array(Fault::Rust, $part->faults, true) ? [['Back to bright metal, and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]] : [];
+            return \in_array(Fault::Rust, $part->faults, true) ? [['Sand to bright metal and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]] : [];
         }
         if (!$part->substrate->drinksAtAll()) {
             return [];
@@ -72,9 +72,9 @@ final class ProposePapers
 
         return array_map(static fn (int $grit): array => [
             match (true) {
-                $grit !== $papers[0] => 'Takes out the scratches of the paper before; this is where your school stops.',
-                $veneer => 'Opens the wood evenly; no coarser on a veneer, whose scratches cannot be sanded out again.',
-                default => 'Opens the wood evenly and takes off raised grain.',
+                $grit !== $papers[0] => 'Removes the previous scratches. This is the final grit of your practice.',
+                $veneer => 'Opens the wood evenly. Don\'t go coarser on veneer: you can\'t sand the scratches out.',
+                default => 'Opens the wood evenly and removes raised grain.',
             }, new NewStep("Sand to $grit", 'sanded', grit: $grit)], $papers);
     }
 
@@ -85,6 +85,6 @@ final class ProposePapers
     {
         return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || RecipeAnalysis::grips($first)
             ? []
-            : [['Paint holds in scratches; on gloss it comes off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
+            : [['Paint grips scratches. On gloss it scratches off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
     }
 }

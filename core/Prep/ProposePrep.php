@@ -32,9 +32,9 @@ final readonly class ProposePrep
 
     /** What has to be rinsed off: the title of the rinse, how often, and why. */
     private const RINSES = [
-        'cleaned' => ['Rinse', 1, 'What is left of the cleaner goes on working under the coat.'],
-        'stripped' => ['Rinse off the stripper', 2, 'What is left of the stripper keeps every coat from drying; neutralise too, if its label asks for it.'],
-        'bleached' => ['Rinse off the bleach', 2, 'What is left of the bleach goes on working, and must meet nothing that burns.'],
+        'cleaned' => ['Rinse', 1, 'Cleaner residue keeps working under the coat.'],
+        'stripped' => ['Rinse off the stripper', 2, 'Stripper residue stops coats from drying. Neutralise as well if the label asks for it.'],
+        'bleached' => ['Rinse off the bleach', 2, 'Bleach residue keeps working and must not meet anything flammable.'],
     ];
 
     public function __construct(private ProposePapers $papers = new ProposePapers(), private PreparationNeeds $wants = new PreparationNeeds())
@@ -87,7 +87,7 @@ final readonly class ProposePrep
             self::PLACE['neutralised'] => $this->wants->neutralise($whole, $part, $first),
             self::PLACE['filled'] => $does('filled') || !RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->fill($part),
             self::PLACE['bleached'] => $does('bleached') || !$bare || RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->bleach($part),
-            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a wet coat gritty and takes up stain in specks.', new NewStep('Dust off', 'dusted')],
+            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a coat gritty and speckles stain.', new NewStep('Remove dust', 'dusted')],
             self::PLACE['conditioned'] => $does('conditioned') ? null : $this->wants->condition($part, $first),
             self::BLOCKER => $bare ? $this->wants->block($whole, $part, $first) : null,
             self::PRIMER => $this->wants->grip($whole, $part, $first, $does(...ProposePapers::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),

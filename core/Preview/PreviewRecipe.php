@@ -12,7 +12,6 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Measure\Amount;
-use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Practice\PersonalFactors;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Prep\ProposePrep;
@@ -225,8 +224,13 @@ final readonly class PreviewRecipe
         $amount = null === $work->film ? null : $own->takes($main, $work->step->technique->key());
 
         return array_values(array_filter([
-            null === $drying ? null : \sprintf('By your log it dries %s times as long as on its label.', ExactNumber::plain($drying, 2)),
-            null === $amount ? null : \sprintf('By your log it takes %s times what its spread rate says.', ExactNumber::plain($amount, 2)),
+            null === $drying ? null : \sprintf('Your log: dries %s than the label.', self::percentOff($drying, 'slower', 'faster')),
+            null === $amount ? null : \sprintf('Your log: uses %s than the label.', self::percentOff($amount, 'more', 'less')),
         ]));
+    }
+
+    private static function percentOff(float $factor, string $more, string $less): string
+    {
+        return \sprintf('%d %% %s', (int) round(100 * abs($factor - 1)), $factor >= 1 ? $more : $less);
     }
 }

@@ -16,6 +16,9 @@ use Inlaid\Core\Piece\PiecePart;
  */
 final readonly class CompareRecipes
 {
+    /** Facts whose name is a plural. */
+    private const PLURAL = ['the other cleaners', 'the packs', 'the cautions', 'the values measured on boards'];
+
     public function __construct(
         private DescribeRecipe $recipe,
         private DescribeStep $step = new DescribeStep(),
@@ -35,7 +38,7 @@ final readonly class CompareRecipes
             ...$this->changes('', $this->recipe->facts($before), $this->recipe->facts($after), ''),
             ...$this->parts($before, $after),
             ...$this->joints($before, $after),
-            ...array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, "%s", was taken out.', $s[0], $s[1]->name())), array_diff_key($old, $new))),
+            ...array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, “%s”, was removed.', $s[0], $s[1]->name())), array_diff_key($old, $new))),
             ...$this->added($old, $new, $after),
             ...$this->moved($before, $after, $old, $new),
             ...$this->altered($before, $after, $old, $new),
@@ -91,9 +94,9 @@ final readonly class CompareRecipes
         $changes = [];
         foreach ($old + $new as $id => [$name]) {
             $changes = [...$changes, ...match (true) {
-                !isset($new[$id]) => [new Change('', \sprintf('The %s "%s" was taken out.', $what, $name))],
-                !isset($old[$id]) => [new Change('', \sprintf('The %s "%s" was added.', $what, $name))],
-                default => $this->changes('', $old[$id][1], $new[$id][1], \sprintf('%s "%s": ', ucfirst($what), $name)),
+                !isset($new[$id]) => [new Change('', \sprintf('The %s “%s” was removed.', $what, $name))],
+                !isset($old[$id]) => [new Change('', \sprintf('The %s “%s” was added.', $what, $name))],
+                default => $this->changes('', $old[$id][1], $new[$id][1], \sprintf('%s “%s”: ', ucfirst($what), $name)),
             }];
         }
 
@@ -111,7 +114,7 @@ final readonly class CompareRecipes
         return array_values(array_map(static function (array $s) use ($after): Change {
             $above = $after->steps[$s[0] - 2] ?? null;
 
-            return new Change($s[1]->id, \sprintf('"%s" was put in as step %d%s.', $s[1]->name(), $s[0], null === $above ? ', at the start' : \sprintf(', after "%s"', $above->name())));
+            return new Change($s[1]->id, \sprintf('“%s” was added as step %d%s.', $s[1]->name(), $s[0], null === $above ? ', at the start' : \sprintf(', after “%s”', $above->name())));
         }, array_diff_key($new, $old)));
     }
 
@@ -127,7 +130,7 @@ final readonly class CompareRecipes
         $stayed = array_flip(self::longestCommonOrder($keep($before), $keep($after)));
         $changes = [];
         foreach (array_diff_key(array_intersect_key($new, $old), $stayed) as $id => [$number, $step]) {
-            $changes[] = new Change($step->id, \sprintf('"%s" was moved from step %d to step %d.', $step->name(), $old[$id][0], $number));
+            $changes[] = new Change($step->id, \sprintf('“%s” was moved from step %d to step %d.', $step->name(), $old[$id][0], $number));
         }
 
         return $changes;
@@ -143,7 +146,7 @@ final readonly class CompareRecipes
     {
         $changes = [];
         foreach (array_intersect_key($new, $old) as $id => [$number, $step]) {
-            $changes = [...$changes, ...$this->changes($step->id, $this->step->facts($old[$id][1], $before), $this->step->facts($step, $after), \sprintf('Step %d, "%s": ', $number, $step->name()))];
+            $changes = [...$changes, ...$this->changes($step->id, $this->step->facts($old[$id][1], $before), $this->step->facts($step, $after), \sprintf('Step %d, “%s”: ', $number, $step->name()))];
         }
 
         return $changes;
@@ -206,9 +209,9 @@ final readonly class CompareRecipes
     {
         $changes = [];
         foreach (array_keys($old + $new) as $what) {
-            [$was, $is] = [$old[$what] ?? 'not stated', $new[$what] ?? 'not stated'];
+            [$was, $is] = [$old[$what] ?? 'not set', $new[$what] ?? 'not set'];
             if ($was !== $is) {
-                $sentence = \sprintf('%s was %s, now %s.', $what, $was, $is);
+                $sentence = \sprintf('%s %s %s, now %s.', $what, \in_array($what, self::PLURAL, true) ? 'were' : 'was', $was, $is);
                 $changes[] = new Change($stepId, '' === $where ? ucfirst($sentence) : $where.$sentence);
             }
         }

@@ -23,8 +23,29 @@ enum Criterion: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Bare => 'the ground is bare', self::Clean => 'the rag stays clean', self::Pale => 'it is pale enough', self::Smooth => 'it is smooth',
-            self::Worn => 'it looks worn enough', self::Hides => 'nothing shows through', self::Deep => 'it is deep enough', self::Built => 'it has built up enough',
+            self::Bare => 'the surface is bare',
+            self::Clean => 'the rag stays clean',
+            self::Pale => 'pale enough',
+            self::Smooth => 'smooth',
+            self::Worn => 'worn enough',
+            self::Hides => 'it hides',
+            self::Deep => 'colour is deep enough',
+            self::Built => 'enough film build',
+        };
+    }
+
+    /** The question after each coat or pass. */
+    public function asks(): string
+    {
+        return match ($this) {
+            self::Bare => 'Is the surface bare?',
+            self::Clean => 'Does the rag stay clean?',
+            self::Pale => 'Is it pale enough?',
+            self::Smooth => 'Is it smooth?',
+            self::Worn => 'Is it worn enough?',
+            self::Hides => 'Does it hide the surface below?',
+            self::Deep => 'Is the colour deep enough?',
+            self::Built => 'Is the film built up enough?',
         };
     }
 

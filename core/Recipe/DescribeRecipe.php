@@ -34,31 +34,31 @@ final readonly class DescribeRecipe
      */
     public function facts(Recipe $recipe): array
     {
-        $facts = ['the title' => '"'.$recipe->title.'"', 'the piece' => '"'.$recipe->piece->name.'"', 'the number of pieces' => (string) $recipe->piece->count];
+        $facts = ['the title' => '“'.$recipe->title.'”', 'the piece' => '“'.$recipe->piece->name.'”', 'the number of identical pieces' => (string) $recipe->piece->count];
         if ('' !== $recipe->summary) {
-            $facts['what it is to be'] = '"'.$recipe->summary.'"';
+            $facts['the description'] = '“'.$recipe->summary.'”';
         }
         $use = $recipe->piece->use;
-        $facts += ['where it will stand' => $use->place->inWords(), 'the wear' => $use->wear->value, 'food near it' => $use->food ? 'yes' : 'no', 'a child near it' => $use->child ? 'yes' : 'no'];
+        $facts += ['where it will be used' => $use->place->inWords(), 'the wear' => $use->wear->value, 'food contact nearby' => $use->food ? 'yes' : 'no', 'children nearby' => $use->child ? 'yes' : 'no'];
         if (null !== $use->from) {
-            $facts['the day it will be in use'] = $use->from;
+            $facts['the first use'] = $use->from;
         }
         if (null !== $recipe->cleanUp->rags) {
-            $facts['where rags go'] = $recipe->cleanUp->rags->inWords();
+            $facts['where rags are stored'] = $recipe->cleanUp->rags->inWords();
         }
         if ([] !== $recipe->cleanUp->with) {
-            $facts['what it is cleaned up with'] = implode(', ', array_map(static fn (Material $m): string => $m->name, $recipe->cleanUp->with));
+            $facts['the other cleaners'] = implode(', ', array_map(static fn (Material $m): string => $m->name, $recipe->cleanUp->with));
         }
         if (null !== $recipe->target) {
             $facts['the target'] = trim($recipe->target->name.' '.implode(', ', array_map(static fn (string $zone, Colour $c): string => \sprintf('%s on %s', $c->hex, Zone::from($zone)->inWords()), array_keys($recipe->target->colours), $recipe->target->colours)));
         }
         foreach ($recipe->schools as $key => $answer) {
             [$question, $words] = $this->schools->inWords($key, $answer);
-            $facts['the school on "'.$question.'"'] = '"'.$words.'"';
+            $facts['the practice for “'.$question.'”'] = '“'.$words.'”';
         }
 
         foreach ($recipe->accepted as $finding => $reason) {
-            $facts['what is accepted of "'.$finding.'"'] = '"'.$reason.'"';
+            $facts['the accepted finding “'.$finding.'”'] = '“'.$reason.'”';
         }
 
         return $facts;
@@ -72,22 +72,22 @@ final readonly class DescribeRecipe
         $s = $part->substrate;
 
         return array_filter([
-            'the name' => '"'.$part->name.'"',
+            'the name' => '“'.$part->name.'”',
             'the area' => ExactNumber::plain($part->surface->area(), 3).' m²',
-            'what of it is finished' => mb_strtolower(implode(', ', array_map(static fn (array $f): string => $f[0]->name, $part->surface->faces))),
+            'which faces are coated' => mb_strtolower(implode(', ', array_map(static fn (array $f): string => $f[0]->name, $part->surface->faces))),
             'the count' => (string) $part->count,
             'the substrate' => $s->inWords(),
             'the grain' => Grain::None === $s->grain ? 'none' : $s->grain->value.'-grained',
             'the veneer' => null === $s->veneer ? null : ExactNumber::plain($s->veneer).' mm',
             'what bleeds' => [] === $s->bleeds ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $s->bleeds)),
-            'the ground' => $part->finish->inWords(),
-            'the colour of the ground' => $s->colour->hex,
-            'what it drinks' => null === $part->absorption ? null : ExactNumber::plain($part->absorption).' times a sealed ground',
-            'how it lies' => $part->turned ? 'flat, turned between its sides' : null,
-            'the place of its pulls' => match ($part->pulls) {
+            'the substrate colour' => $part->finish->inWords(),
+            'the colour when bare' => $s->colour->hex,
+            'the absorbency' => null === $part->absorption ? null : ExactNumber::plain($part->absorption).' × a sealed surface',
+            'how it is coated' => $part->turned ? 'flat, both sides' : null,
+            'the handle position' => match ($part->pulls) {
                 Pulls::Placed => 'settled', Pulls::Open => 'open', null => null,
             },
-            'what is wrong with it' => [] === $part->faults ? null : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
+            'the damage' => [] === $part->faults ? null : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
             'patches' => [] === $part->patches ? null : implode(', ', array_map(static fn (Patch $p): string => $p->name, $part->patches)),
             ...$this->tests($part),
         ], static fn (?string $fact): bool => null !== $fact);
@@ -98,15 +98,15 @@ final readonly class DescribeRecipe
      */
     public function joint(Joint $joint, Piece $piece): array
     {
-        $side = static fn (JointSide $s): string => $piece->part($s->part)->name.', '.mb_strtolower($piece->part($s->part)->surface->faces[$s->face][0]->name).($s->coated ? '' : ', left bare');
+        $side = static fn (JointSide $s): string => $piece->part($s->part)->name.', '.mb_strtolower($piece->part($s->part)->surface->faces[$s->face][0]->name).($s->coated ? '' : ', uncoated');
 
         return [
-            'the name' => '"'.$joint->name.'"',
+            'the name' => '“'.$joint->name.'”',
             'the kind' => mb_strtolower($joint->kind->inWords()),
-            'what moves' => $side($joint->moving),
-            'against what' => $side($joint->fixed),
+            'the moving part' => $side($joint->moving),
+            'the fixed part' => $side($joint->fixed),
             'the clearance' => ExactNumber::plain($joint->clearance).' mm',
-            'the least running gap' => ExactNumber::plain($joint->least).' mm',
+            'the minimum clearance' => ExactNumber::plain($joint->least).' mm',
             'the width across the grain' => ExactNumber::plain($joint->across, 0).' mm',
         ];
     }
@@ -119,7 +119,7 @@ final readonly class DescribeRecipe
         $facts = [];
         foreach ($part->tests as $key => $answer) {
             $test = FieldTest::from($key);
-            $facts['the test "'.$test->question().'"'] = '"'.$test->answers()[$answer].'"';
+            $facts['the test “'.$test->question().'”'] = '“'.$test->answers()[$answer].'”';
         }
 
         return $facts;

@@ -25,28 +25,28 @@ final class DescribeStep
         $d = $step->detail;
 
         return array_filter([
-            'the title' => '' === $step->title ? null : '"'.$step->title.'"',
-            'the technique' => '"'.mb_strtolower($step->technique->name()).'"',
-            'what it is for' => '"'.str_replace('-', ' ', $step->intent->purpose->value).'"'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the ground showing', ExactNumber::plain($step->intent->shows * 100))),
-            'where it is done' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name.(null === ($faces = $step->facesOf($p)) ? '' : ' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces))).')'), $recipe->partsOf($step))),
-            'what is laid' => null === $step->uses ? null : $this->uses($step->uses),
+            'the title' => '' === $step->title ? null : '“'.$step->title.'”',
+            'the technique' => '“'.mb_strtolower($step->technique->name()).'”',
+            'the purpose' => '“'.str_replace('-', ' ', $step->intent->purpose->value).'“'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the surface left showing', ExactNumber::plain($step->intent->shows * 100))),
+            'where it applies' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name.(null === ($faces = $step->facesOf($p)) ? '' : ' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces))).')'), $recipe->partsOf($step))),
+            'the material' => null === $step->uses ? null : $this->uses($step->uses),
             'coats' => (string) $step->coats,
-            'until when it is repeated' => null === $step->repeat ? null : $this->repeat($step->repeat, $recipe),
-            'the film' => $d->weight?->value,
-            'what is left after wiping' => null === $d->left ? null : ExactNumber::plain($d->left * 100).' %',
+            'the repeat' => null === $step->repeat ? null : $this->repeat($step->repeat, $recipe),
+            'the coat thickness' => $d->weight?->value,
+            'the share left on after wiping' => null === $d->left ? null : ExactNumber::plain($d->left * 100).' %',
             'the grit' => null === $d->grit ? null : (string) $d->grit,
             'the tool' => $d->tool?->inWords(),
-            'which way it is sanded' => $d->strokes?->inWords(),
-            'how far it is taken' => Hand::Middle === $d->hand ? null : $d->hand->value,
-            'where it is full' => $d->where?->inWords(),
-            'how it is laid out' => $d->layout?->inWords(),
-            'what the paper is for' => $d->aim?->inWords(),
-            'what is masked' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
+            'the direction' => $d->strokes?->inWords(),
+            'the effect' => Hand::Middle === $d->hand ? null : $d->hand->value,
+            'where it is strongest' => $d->where?->inWords(),
+            'the layout' => $d->layout?->inWords(),
+            'the sanding purpose' => $d->aim?->inWords(),
+            'the masking' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
             'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
             'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
-            'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '"'.$step->wait->until->value.'"',
-            'the note' => '' === $step->note ? null : '"'.$step->note.'"',
+            'the wait' => WaitUntil::Minutes === $step->wait->until ? $step->wait->minutes.' min' : '“'.$step->wait->until->value.'”',
+            'the note' => '' === $step->note ? null : '“'.$step->note.'”',
         ], static fn (?string $fact): bool => null !== $fact);
     }
 
@@ -54,7 +54,7 @@ final class DescribeStep
     {
         $then = array_values(array_filter($recipe->steps, static fn (Step $s): bool => $s->id === $repeat->otherwise));
 
-        return \sprintf('%s, %d to %d times%s', $repeat->until->inWords(), $repeat->least, $repeat->most, [] === $then ? '' : \sprintf(', otherwise "%s"', $then[0]->name()));
+        return \sprintf('%s, %d to %d passes%s', $repeat->until->inWords(), $repeat->least, $repeat->most, [] === $then ? '' : \sprintf(', fallback “%s”', $then[0]->name()));
     }
 
     /**

@@ -21,7 +21,7 @@ final readonly class Intent
     public static function of(Purpose $purpose, ?float $shows = null): self
     {
         if (null !== $shows && ($shows < 0.0 || $shows > 1.0)) {
-            throw InvalidRecipe::outOfRange('The share of the ground that shows', 'between 0 and 1');
+            throw InvalidRecipe::outOfRange('The surface left showing', 'between 0 and 1');
         }
 
         return new self($purpose, $shows);

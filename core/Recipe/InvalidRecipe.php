@@ -18,17 +18,17 @@ final class InvalidRecipe extends ValidationError
 
     public static function twice(string $what, string $id): self
     {
-        return new self(\sprintf('%s "%s" is there twice.', $what, $id));
+        return new self(\sprintf('%s “%s” exists twice.', $what, $id));
     }
 
     public static function missing(string $what, string $id): self
     {
-        return new self(\sprintf('There is no %s "%s" in this recipe.', $what, $id));
+        return new self(\sprintf('This recipe has no %s “%s”.', $what, $id));
     }
 
     public static function mixInItself(string $name): self
     {
-        return new self(\sprintf('The mix "%s" would contain itself.', $name));
+        return new self(\sprintf('The mix “%s” would contain itself.', $name));
     }
 
     public static function needsMaterial(string $technique): self
@@ -43,31 +43,31 @@ final class InvalidRecipe extends ValidationError
 
     public static function notBroughtAbout(Criterion $until, string $technique): self
     {
-        return new self(\sprintf('%s, however often, is not done until %s.', $technique, $until->inWords()));
+        return new self(\sprintf('“%s” can\'t repeat until %s.', $technique, $until->inWords()));
     }
 
     public static function wrongTool(string $technique, string $tool): self
     {
-        return new self(\sprintf('"%s" is not done with or by: %s.', $technique, $tool));
+        return new self(\sprintf('“%s” can\'t use: %s.', $technique, $tool));
     }
 
     public static function masksWhatItWorksOn(string $part): self
     {
-        return new self(\sprintf('%s cannot be masked in a step that is done to it.', $part));
+        return new self(\sprintf('%s can\'t be masked in a step that works on it.', $part));
     }
 
     public static function comesTooEarly(string $step): self
     {
-        return new self(\sprintf('What is done if it is not enough ("%s") must come after it.', $step));
+        return new self(\sprintf('The fallback step (“%s”) must come after it.', $step));
     }
 
     public static function emptyTarget(): self
     {
-        return new self('A target has a colour for at least one zone.');
+        return new self('A target needs a colour for at least one area.');
     }
 
     public static function noTarget(): self
     {
-        return new self('There is no target yet: say what it is to look like, and the way there is found.');
+        return new self('No target yet. Set a target colour first.');
     }
 }

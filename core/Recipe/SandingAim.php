@@ -17,7 +17,7 @@ enum SandingAim: string
     public function inWords(): string
     {
         return match ($this) {
-            self::ToBare => 'back to bare', self::Smooth => 'to smooth the wood', self::Key => 'to give a key', self::Between => 'between coats',
+            self::ToBare => 'back to bare wood', self::Smooth => 'smooth the wood', self::Key => 'scuff for adhesion', self::Between => 'denib between coats',
         };
     }
 

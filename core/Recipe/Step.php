@@ -49,7 +49,7 @@ final readonly class Step
     public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = '', ?Repeat $repeat = null): self
     {
         if ($coats < ($repeat->least ?? 1) || $coats > ($repeat->most ?? self::MOST_COATS)) {
-            throw InvalidRecipe::outOfRange(null === $repeat ? 'Coats' : 'The rounds expected', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
+            throw InvalidRecipe::outOfRange(null === $repeat ? 'Coats' : 'The expected passes', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
         }
         if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
             throw InvalidRecipe::wrongTool($technique->name(), $detail->tool->inWords());

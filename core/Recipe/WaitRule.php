@@ -21,7 +21,7 @@ final readonly class WaitRule
     public static function of(WaitUntil $until, ?int $minutes = null): self
     {
         if (WaitUntil::Minutes === $until && (null === $minutes || $minutes < 0 || $minutes > 131400)) {
-            throw InvalidRecipe::outOfRange('A wait', 'between 0 minutes and 3 months');
+            throw InvalidRecipe::outOfRange('The wait', 'between 0 minutes and 3 months');
         }
 
         return new self($until, WaitUntil::Minutes === $until ? (int) $minutes : 0);

@@ -106,10 +106,10 @@ final readonly class CompareRun
         foreach ($state->changes as $change) {
             $step = (string) $change->step;
             [$words, $edits] = match ($change->kind) {
-                EventKind::More => ['one coat more than planned', [Edit::change($step, ['coats' => $steps[$step]->coats ?? 1])]],
-                EventKind::Mix => [\sprintf('laid with the mix of "%s"', $name($change->of)), []],
-                EventKind::Insert => [\sprintf('once more, before "%s"', $name($change->before)), [Edit::copy($step, $change->before)]],
-                default => ['not so even after the last round: what is kept for that was done', []],
+                EventKind::More => ['one extra coat', [Edit::change($step, ['coats' => $steps[$step]->coats ?? 1])]],
+                EventKind::Mix => [\sprintf('with the mix of “%s”', $name($change->of)), []],
+                EventKind::Insert => [\sprintf('repeated before “%s”', $name($change->before)), [Edit::copy($step, $change->before)]],
+                default => ['not done after the last pass: fallback step used', []],
             };
             $found[] = new Deviation("changed-$change->id", $step, $name($step), $words, $edits);
         }
@@ -140,7 +140,7 @@ final readonly class CompareRun
         }
         $air = static fn (float $t, float $h): string => \sprintf('%s °C and %s %%', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0));
 
-        return [new Deviation('air', '', 'The air', $air($warm, $damp).' noted, planned for '.$air($usual->temperature, $usual->humidity))];
+        return [new Deviation('air', '', 'Climate', \sprintf('%s (planned %s)', $air($warm, $damp), $air($usual->temperature, $usual->humidity)))];
     }
 
     /**
@@ -163,7 +163,7 @@ final readonly class CompareRun
         $reckoned = $this->look->zone($part, $on)->mean()->colour();
         $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
 
-        return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s seen, %s reckoned: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];
+        return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];
     }
 
     /**
@@ -175,14 +175,14 @@ final readonly class CompareRun
     {
         $step = $work->step;
         if (isset($state->skipped[$step->id])) {
-            return [new Deviation("skipped-$step->id", $step->id, $step->name(), 'left out', [Edit::takeOut($step->id)])];
+            return [new Deviation("skipped-$step->id", $step->id, $step->name(), 'skipped', [Edit::takeOut($step->id)])];
         }
         $coats = \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done)));
         if (!$finished || $coats === $work->rounds() || 0 === $work->rounds()) {
             return [];
         }
 
-        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not noted as done' : \sprintf('done %s, planned %s', StepRecord::times($coats), StepRecord::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not marked done' : \sprintf('%s (planned %s)', StepRecord::times($coats), StepRecord::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
     }
 
     /**
@@ -198,7 +198,7 @@ final readonly class CompareRun
         // A coat in two halves is one coat.
         $each = (int) max(1, round($took / max(1, \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $with)))))) - ($work->masking->minutes ?? 0);
 
-        return [new Deviation("time-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%d min of hands, planned %d', $took, $should), $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])])];
+        return [new Deviation("time-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%d min hands-on (planned %d)', $took, $should), $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])])];
     }
 
     /**
@@ -212,7 +212,7 @@ final readonly class CompareRun
             return [];
         }
 
-        return [new Deviation("poured-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s ml poured, %s planned: %d %% %s', ExactNumber::plain($poured, 0), ExactNumber::plain($need, 0), abs((int) round(100 * ($poured / $need - 1))), $poured > $need ? 'more' : 'less'))];
+        return [new Deviation("poured-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s ml poured (planned %s): %d %% %s', ExactNumber::plain($poured, 0), ExactNumber::plain($need, 0), abs((int) round(100 * ($poured / $need - 1))), $poured > $need ? 'more' : 'less'))];
     }
 
     /**
@@ -230,7 +230,7 @@ final readonly class CompareRun
         foreach ($done as $w) {
             $before = $ends[$w->coat - 1] ?? null;
             if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Effect::Adds === $work->step->technique->figures()->act) {
-                return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min, %d planned', $w->coat, intdiv($w->started - $before, 60), $recoat))];
+                return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min (planned %d)', $w->coat, intdiv($w->started - $before, 60), $recoat))];
             }
         }
 
@@ -257,7 +257,7 @@ final readonly class CompareRun
                 continue;
             }
             if (null !== $latest && $at < $latest[1]) {
-                return [new Deviation("order-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('done before "%s", planned after it', $latest[0]->step->name()), [Edit::move($work->step->id, $latest[0]->step->id)])];
+                return [new Deviation("order-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('done before “%s” (planned after it)', $latest[0]->step->name()), [Edit::move($work->step->id, $latest[0]->step->id)])];
             }
             $latest = [$work, $at];
         }

@@ -26,13 +26,13 @@ final class CompareRuns
         $there = array_column(array_map(static fn (StepRecord $s): array => [$s->step, $s], $other), 1, 0);
         $found = [];
         foreach ($one as $step) {
-            $words = isset($there[$step->step]) ? $this->step($step, $there[$step->step]) : [0 === $step->coats ? null : 'only in the first'];
+            $words = isset($there[$step->step]) ? $this->step($step, $there[$step->step]) : [0 === $step->coats ? null : 'first only'];
             $words = array_filter($words);
             [] === $words || $found[] = new RunDifference($step->step, $step->name, implode('; ', $words));
         }
         $here = array_map(static fn (StepRecord $s): string => $s->step, $one);
         foreach ($other as $step) {
-            \in_array($step->step, $here, true) || 0 === $step->coats || $found[] = new RunDifference($step->step, $step->name, 'only in the second');
+            \in_array($step->step, $here, true) || 0 === $step->coats || $found[] = new RunDifference($step->step, $step->name, 'second only');
         }
 
         return $found;
@@ -47,8 +47,8 @@ final class CompareRuns
         $seen = null === $colours[0] || null === $colours[1] ? null : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
 
         return [
-            $a->coats === $b->coats ? null : \sprintf('done %s against %s', StepRecord::times($a->coats), StepRecord::times($b->coats)),
-            self::differ($a->minutes, $b->minutes) ? \sprintf('%d min of hands against %d', $a->minutes, $b->minutes) : null,
+            $a->coats === $b->coats ? null : \sprintf('%s against %s', StepRecord::times($a->coats), StepRecord::times($b->coats)),
+            self::differ($a->minutes, $b->minutes) ? \sprintf('%d min hands-on against %d', $a->minutes, $b->minutes) : null,
             self::differ($a->ml, $b->ml) ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0)) : null,
             null === $seen || $seen->deltaE < 1 ? null : $seen->inWords,
         ];

@@ -38,14 +38,14 @@ final readonly class Event
     public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null, ?string $of = null, ?string $before = null): self
     {
         return match (true) {
-            $kind->isOfStep() && null === $step => throw InvalidEntry::needs('the step it belongs to'),
-            $coat < 1 || $lay < 1 || $lay > 2 => throw InvalidEntry::needs('a coat from 1 on, and a first or a second lay'),
-            EventKind::Poured === $kind && (null === $ml || $ml <= 0.0 || $ml > 100_000) => throw InvalidEntry::needs('an amount of more than nothing'),
+            $kind->isOfStep() && null === $step => throw InvalidEntry::needs('its step'),
+            $coat < 1 || $lay < 1 || $lay > 2 => throw InvalidEntry::needs('a coat from 1, and side 1 or 2'),
+            EventKind::Poured === $kind && (null === $ml || $ml <= 0.0 || $ml > 100_000) => throw InvalidEntry::needs('an amount above 0'),
             EventKind::Note === $kind && (null === $text || '' === trim($text)) => throw InvalidEntry::needs('words'),
-            EventKind::Climate === $kind && null === $climate => throw InvalidEntry::needs('the air'),
+            EventKind::Climate === $kind && null === $climate => throw InvalidEntry::needs('the climate'),
             EventKind::Colour === $kind && null === $colour => throw InvalidEntry::needs('a colour'),
-            EventKind::Mix === $kind && (null === $of || $of === $step) => throw InvalidEntry::needs('another step whose mix is taken'),
-            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('another event that it undoes'),
+            EventKind::Mix === $kind && (null === $of || $of === $step) => throw InvalidEntry::needs('the step whose mix is used'),
+            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('the entry that it undoes'),
             default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
         };
     }

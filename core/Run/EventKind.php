@@ -20,7 +20,7 @@ enum EventKind: string
     case Skipped = 'skipped';
     /** One coat more of a step than planned. */
     case More = 'more';
-    /** A step is laid with the mix of another. */
+    /** A step is with the mix of another. */
     case Mix = 'mix';
     /** A step is done once more, before another. */
     case Insert = 'insert';

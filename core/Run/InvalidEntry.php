@@ -13,16 +13,16 @@ final class InvalidEntry extends ValidationError
 {
     public static function needs(string $what): self
     {
-        return new self(\sprintf('It needs %s.', $what));
+        return new self(\sprintf('Missing: %s.', $what));
     }
 
     public static function another(): self
     {
-        return new self('Another event has been kept under this id.');
+        return new self('Another entry has this id.');
     }
 
     public static function noSuchStep(): self
     {
-        return new self('The recipe of this run has no such step.');
+        return new self('The recipe of this job has no such step.');
     }
 }

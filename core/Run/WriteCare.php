@@ -22,9 +22,9 @@ use Inlaid\Core\Work\StepCalculation;
 final readonly class WriteCare
 {
     private const GENTLE = [
-        'Nothing hot, wet or heavy on it, and nothing left standing on it.',
-        'Dust it with a dry, soft cloth; no water, no polish.',
-        'Lift what stands on it, do not push it.',
+        'Put nothing hot, wet or heavy on it, and leave nothing standing on it.',
+        'Dust with a dry, soft cloth. No water, no polish.',
+        'Lift things off it. Don\'t push them.',
     ];
 
     public function __construct(private PredictDrying $predict = new PredictDrying())
@@ -64,7 +64,7 @@ final readonly class WriteCare
         }
         usort($cures, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new CareSheet($piece->recipe->title, [] === $cures || !$promised ? null : $iso($last), array_column($cures, 1), self::GENTLE, [...self::care($top), 'What the label of the material says goes before this.']);
+        return new CareSheet($piece->recipe->title, [] === $cures || !$promised ? null : $iso($last), array_column($cures, 1), self::GENTLE, [...self::care($top), 'The label takes priority.']);
     }
 
     private function laid(StepCalculation $work, RunState $state): ?int
@@ -104,11 +104,11 @@ final readonly class WriteCare
     private static function care(?MaterialKind $top): array
     {
         return match ($top) {
-            MaterialKind::Wax => ['Dust it with a soft cloth, and buff it now and then.', 'Wipe spilt water up at once; nothing hot on it: wax melts.', 'Once a year, or where it looks dry, a thin coat of the same wax, buffed.', 'No spray polish and no spirit: they take the wax off.'],
-            MaterialKind::Oil => ['Wipe it with a cloth that is hardly damp, along the grain.', 'Wipe spilt water up at once.', 'Where it looks dry, a little of the same oil, wiped off well. Rags with oil dry spread out, out of doors: they can catch fire by themselves.'],
-            MaterialKind::Topcoat => ['Wipe it with a damp cloth and a drop of mild soap; dry it after.', 'No scouring powder, no rough sponge, no spirit.', 'A mat under what is hot.'],
-            null => ['Nothing has been laid over all of it yet.'],
-            default => ['Dust it with a soft, dry cloth.', 'A mark comes off with a cloth that is hardly damp; rubbing makes it shine.', 'Keep water and fat from it: nothing clear lies over the paint.'],
+            MaterialKind::Wax => ['Dust with a soft cloth. Buff now and then.', 'Wipe up water at once. Nothing hot: wax melts.', 'Once a year, or where it looks dry, apply a thin coat of the same wax and buff it.', 'No spray polish and no spirit: they remove the wax.'],
+            MaterialKind::Oil => ['Wipe with a barely damp cloth, along the grain.', 'Wipe up water at once.', 'Where it looks dry, apply a little of the same oil and wipe it off well. Dry oily rags flat outdoors: they can self-heat and catch fire.'],
+            MaterialKind::Topcoat => ['Wipe with a damp cloth and a drop of mild soap. Dry it.', 'No scouring powder, rough sponge or spirit.', 'Put a mat under anything hot.'],
+            null => ['No coat covers the whole piece yet.'],
+            default => ['Dust with a soft, dry cloth.', 'Remove marks with a barely damp cloth. Rubbing makes it shine.', 'Keep water and grease away: the paint has no clear coat.'],
         };
     }
 }

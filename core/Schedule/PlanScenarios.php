@@ -97,7 +97,7 @@ final readonly class PlanScenarios
         foreach ($pieces as $piece) {
             $id = $piece->piece->id;
             $fits = !isset($toDo[$id]) || isset($plan->ready[$id]);
-            $stuck[$id] = $piece->stuck ?? ($fits ? null : \sprintf('This would not be done within %d years at these working hours.', Calendar::MOST_YEARS));
+            $stuck[$id] = $piece->stuck ?? ($fits ? null : \sprintf('This would take more than %d years at these working hours.', Calendar::MOST_YEARS));
         }
 
         return array_filter($stuck, static fn (?string $why): bool => null !== $why);

@@ -13,16 +13,16 @@ final class InvalidStock extends ValidationError
 {
     public static function nothing(): self
     {
-        return new self('Say how much: more than nothing.');
+        return new self('Enter an amount above 0.');
     }
 
     public static function tooMuch(): self
     {
-        return new self('This is more than a thousand tonnes. Check the amount and its unit.');
+        return new self('Over 1,000 tonnes. Check the amount and its unit.');
     }
 
     public static function notThere(): self
     {
-        return new self('There is not so much of it there.');
+        return new self('Not enough in stock. Enter a smaller amount.');
     }
 }

@@ -108,16 +108,16 @@ final readonly class WorkOutFit
         foreach ([[FitEdit::MovingBare, $joint->moving, $onMoving], [FitEdit::FixedBare, $joint->fixed, $onFixed]] as [$edit, $side, $film]) {
             $part = $piece->part($side->part);
             if ($film > 0) {
-                $remedies[] = [$edit, null, \sprintf('Leave %s of %s bare', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film / 1000];
+                $remedies[] = [$edit, null, \sprintf('Leave the %s of “%s” uncoated', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film / 1000];
             }
         }
         $thickest = $this->thickest($joint, $piece, $works);
         if (null !== $thickest) {
             [$work, $each] = $thickest;
-            $remedies[] = [FitEdit::FewerCoats, $work->step->id, \sprintf('One coat fewer of "%s"', $work->step->name()), $left + $each / 1000];
+            $remedies[] = [FitEdit::FewerCoats, $work->step->id, \sprintf('One coat less of “%s”', $work->step->name()), $left + $each / 1000];
         }
         $off = ceil(($joint->least - $left) * 100 - 1e-9) / 100;
-        $remedies[] = [FitEdit::TakeOff, null, \sprintf('Take %s mm off before the first coat', ExactNumber::plain($off)), $left + $off];
+        $remedies[] = [FitEdit::TakeOff, null, \sprintf('Remove %s mm before the first coat', ExactNumber::plain($off)), $left + $off];
         usort($remedies, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
 
         return array_map(static fn (array $r): FitRemedy => new FitRemedy($r[0], $r[1], $r[2], round($r[3], 3), $r[3] >= $joint->least - 1e-9), $remedies);

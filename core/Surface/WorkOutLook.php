@@ -15,8 +15,8 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Technique\Effect;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
+use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -99,7 +99,7 @@ final readonly class WorkOutLook
         return new Doing(
             $work->step->id,
             $act,
-            $technique->pattern(new Manner($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
+            $technique->pattern(new Workmanship($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
             $work->rounds(),
             $this->filmOf($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
             Effect::TakesAway === $act ? $work->removes() : 0.0,

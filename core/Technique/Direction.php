@@ -16,7 +16,7 @@ enum Direction: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Along => 'with the grain', self::Across => 'across the grain', self::Any => 'any way',
+            self::Along => 'with the grain', self::Across => 'across the grain', self::Any => 'any direction',
         };
     }
 }

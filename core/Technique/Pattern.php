@@ -41,7 +41,7 @@ final readonly class Pattern
      *
      * @param non-empty-list<array{float, float}> $levels share of what is worn, and amount, from the worst
      */
-    public static function whereWorn(Manner $manner, array $levels): self
+    public static function whereWorn(Workmanship $manner, array $levels): self
     {
         $of = static function (float $share) use ($levels): array {
             $share = min(0.95, $share);

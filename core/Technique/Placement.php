@@ -17,7 +17,7 @@ enum Placement: string
     public function inWords(): string
     {
         return match ($this) {
-            self::TopDown => 'full at the top', self::BottomUp => 'full at the foot', self::FromRim => 'full at the rim', self::FromCentre => 'full in the middle',
+            self::TopDown => 'top', self::BottomUp => 'bottom', self::FromRim => 'edges', self::FromCentre => 'middle',
         };
     }
 

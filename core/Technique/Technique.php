@@ -21,5 +21,5 @@ interface Technique
     public function figures(): TechniqueProfile;
 
     /** What it leaves where, done in such a manner. */
-    public function pattern(Manner $manner): Pattern;
+    public function pattern(Workmanship $manner): Pattern;
 }

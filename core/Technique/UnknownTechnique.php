@@ -13,6 +13,6 @@ final class UnknownTechnique extends ValidationError
 {
     public static function named(string $key): self
     {
-        return new self(\sprintf('There is no technique "%s".', $key));
+        return new self(\sprintf('Unknown technique “%s”.', $key));
     }
 }

@@ -17,7 +17,7 @@ enum Zone: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Field => 'the flat', self::Edge => 'edges', self::Recess => 'recesses', self::Pore => 'pores',
+            self::Field => 'flat areas', self::Edge => 'edges', self::Recess => 'recesses', self::Pore => 'pores',
         };
     }
 }

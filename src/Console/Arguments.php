@@ -32,12 +32,12 @@ final class Arguments
     {
         $text = is_file($path) ? file_get_contents($path) : false;
         if (false === $text) {
-            throw new \RuntimeException(\sprintf('The file "%s" cannot be read.', $path));
+            throw new \RuntimeException(\sprintf('Can\'t read the file “%s”.', $path));
         }
         try {
             return \Inlaid\App\Exchange\Json::decode($text);
         } catch (\JsonException $error) {
-            throw new \RuntimeException(\sprintf('"%s" is not JSON: %s.', $path, $error->getMessage()));
+            throw new \RuntimeException(\sprintf('“%s” isn\'t JSON: %s.', $path, $error->getMessage()));
         }
     }
 }

@@ -12,7 +12,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:backup', 'Write a consistent copy of the store, also while the program runs')]
+#[AsCommand('inlaid:backup', 'Back up the database; the server can keep running')]
 final class BackupCommand extends Command
 {
     public function __construct(private readonly CopyStore $copy)
@@ -22,8 +22,8 @@ final class BackupCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('target', InputArgument::REQUIRED, 'A file that is not there yet, or with --keep a folder');
-        $this->addOption('keep', null, InputOption::VALUE_REQUIRED, 'Name the copy by its time and keep so many of the latest in that folder');
+        $this->addArgument('target', InputArgument::REQUIRED, 'A new file, or with --keep a folder');
+        $this->addOption('keep', null, InputOption::VALUE_REQUIRED, 'Name the backup by its time and keep this number of the latest in the folder');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -31,7 +31,7 @@ final class BackupCommand extends Command
         $target = Arguments::text($input, 'target');
         $keep = Arguments::optionOrNull($input, 'keep');
         if (null !== $keep && 1 !== preg_match('/^[1-9]\d{0,4}$/', $keep)) {
-            $output->writeln('<error>--keep takes the number of copies to keep, from 1 on.</error>');
+            $output->writeln('<error>--keep needs a number of backups, 1 or more.</error>');
 
             return self::INVALID;
         }
@@ -51,7 +51,7 @@ final class BackupCommand extends Command
 
     private function next(string $folder): string
     {
-        is_dir($folder) || mkdir($folder, 0o700, true) || throw new \RuntimeException(\sprintf('The folder "%s" cannot be made.', $folder));
+        is_dir($folder) || mkdir($folder, 0o700, true) || throw new \RuntimeException(\sprintf('Can\'t create the folder “%s”.', $folder));
 
         return CopyStore::free(\sprintf('%s/studio-%s', $folder, gmdate('Ymd-His')), '.sqlite');
     }

@@ -11,7 +11,7 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:bundle:export', 'Write the whole studio, or recipes that are named, as a bundle')]
+#[AsCommand('inlaid:bundle:export', 'Export the studio, or the recipes named, as a bundle')]
 final class ExportBundleCommand extends Command
 {
     public function __construct(private readonly WriteBundle $write)
@@ -21,7 +21,7 @@ final class ExportBundleCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A file that is not there yet')->addArgument('recipes', InputArgument::IS_ARRAY, 'Ids of recipes; none for the whole studio');
+        $this->addArgument('file', InputArgument::REQUIRED, 'A new file')->addArgument('recipes', InputArgument::IS_ARRAY, 'Ids of recipes; none for the whole studio');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -29,7 +29,7 @@ final class ExportBundleCommand extends Command
         return ReportError::around($output, function () use ($input): void {
             $file = Arguments::text($input, 'file');
             if (file_exists($file)) {
-                throw new \RuntimeException(\sprintf('There is a file "%s" already; it is left alone.', $file));
+                throw new \RuntimeException(\sprintf('The file “%s” already exists. Choose another name.', $file));
             }
             /** @var list<string> $recipes */
             $recipes = $input->getArgument('recipes');

@@ -13,7 +13,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:recipe:export', 'Print the document of a recipe')]
+#[AsCommand('inlaid:recipe:export', 'Print a recipe document')]
 final class ExportRecipeCommand extends Command
 {
     public function __construct(private readonly RecipeBook $book)
@@ -23,7 +23,7 @@ final class ExportRecipeCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('id', InputArgument::REQUIRED, 'The recipe')->addOption('revision', null, InputOption::VALUE_REQUIRED, 'A revision instead of the draft');
+        $this->addArgument('id', InputArgument::REQUIRED, 'The recipe id')->addOption('revision', null, InputOption::VALUE_REQUIRED, 'A revision instead of the draft');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -13,7 +13,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:bundle:import', 'Add recipes and boards of a bundle, or put a whole studio in the place of this one')]
+#[AsCommand('inlaid:bundle:import', 'Import a bundle: add its recipes and boards, or replace this studio')]
 final class ImportBundleCommand extends Command
 {
     public function __construct(private readonly TakeBundle $take)
@@ -24,9 +24,9 @@ final class ImportBundleCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('file', InputArgument::REQUIRED, 'A bundle')
-            ->addOption('look', null, InputOption::VALUE_NONE, 'Only say what it would do')
-            ->addOption('replace', null, InputOption::VALUE_NONE, 'Put it in the place of this studio, of which a copy is kept')
-            ->addOption('even-if-less', null, InputOption::VALUE_NONE, 'With --replace: although it holds far less than is here');
+            ->addOption('look', null, InputOption::VALUE_NONE, 'Show the import preview only')
+            ->addOption('replace', null, InputOption::VALUE_NONE, 'Replace this studio (a backup is made)')
+            ->addOption('even-if-less', null, InputOption::VALUE_NONE, 'With --replace: even if it holds much less than this studio');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -34,7 +34,7 @@ final class ImportBundleCommand extends Command
         return ReportError::around($output, function () use ($input, $output): void {
             $zip = ZipIn::open(Arguments::text($input, 'file'), true);
             if (true === $input->getOption('replace') && true !== $input->getOption('look')) {
-                $output->writeln('The former studio is kept in '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.');
+                $output->writeln('The previous studio was saved to '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.');
 
                 return;
             }

@@ -12,7 +12,7 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:recipe:import', 'Keep a recipe document as a new recipe; prints its id')]
+#[AsCommand('inlaid:recipe:import', 'Import a recipe document as a new recipe; prints its id')]
 final class ImportRecipeCommand extends Command
 {
     public function __construct(private readonly ReadRecipe $read, private readonly RecipeBook $book)

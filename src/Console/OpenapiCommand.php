@@ -11,7 +11,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:openapi', 'Print the description of the API')]
+#[AsCommand('inlaid:openapi', 'Print the API description')]
 final class OpenapiCommand extends Command
 {
     public function __construct(private readonly DescribeApi $api)

@@ -12,7 +12,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
-#[AsCommand('inlaid:passphrase', 'Set the passphrase that is asked for on other machines; makes one where nobody can be asked')]
+#[AsCommand('inlaid:passphrase', 'Set the passphrase for other devices; creates one when run without a terminal')]
 final class PassphraseCommand extends Command
 {
     private const SYLLABLES = [['b', 'd', 'f', 'g', 'k', 'l', 'm', 'n', 'p', 'r', 's', 't', 'v', 'w', 'z'], ['a', 'e', 'i', 'o', 'u']];
@@ -25,7 +25,7 @@ final class PassphraseCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('if-none', null, InputOption::VALUE_NONE, 'Leave one that is set as it is');
+        $this->addOption('if-none', null, InputOption::VALUE_NONE, 'Keep a passphrase that is already set');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -34,7 +34,7 @@ final class PassphraseCommand extends Command
             return self::SUCCESS;
         }
         $io = new SymfonyStyle($input, $output);
-        $asked = $input->isInteractive() ? $io->askHidden(\sprintf('The passphrase of the studio, at least %d characters (empty: one is made for you)', StudioLock::SHORTEST), static fn (mixed $typed): mixed => $typed ?? '') : '';
+        $asked = $input->isInteractive() ? $io->askHidden(\sprintf('Passphrase of the studio, at least %d characters (empty: create one)', StudioLock::SHORTEST), static fn (mixed $typed): mixed => $typed ?? '') : '';
         $passphrase = \is_string($asked) && '' !== $asked ? $asked : self::make();
         try {
             $this->lock->set($passphrase);
@@ -43,7 +43,7 @@ final class PassphraseCommand extends Command
 
             return self::FAILURE;
         }
-        $output->writeln($passphrase === $asked ? 'The passphrase is set.' : "The passphrase of the studio is: $passphrase\nWrite it down, it is not shown again. bin/console inlaid:passphrase sets another one.");
+        $output->writeln($passphrase === $asked ? 'The passphrase is set.' : "The passphrase of the studio is: $passphrase\nWrite it down, it is not shown again. bin/console inlaid:passphrase sets a new one.");
 
         return self::SUCCESS;
     }

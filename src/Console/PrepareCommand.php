@@ -18,7 +18,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:prepare', 'Bring the store to this version (after a backup, if anything is to change) and stock an empty shelf')]
+#[AsCommand('inlaid:prepare', 'Upgrade the database and stock an empty shelf')]
 final class PrepareCommand extends Command
 {
     public function __construct(private readonly CopyStore $copy, private readonly CheckStore $check, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly RecipeBook $book, private readonly string $storePath)
@@ -46,7 +46,7 @@ final class PrepareCommand extends Command
             return self::FAILURE;
         }
         if (self::SUCCESS !== $migrated) {
-            $output->writeln('<error>The store could not be brought to this version; the backup beside it is whole.</error>');
+            $output->writeln('<error>The upgrade failed. The backup next to the database is complete.</error>');
 
             return self::FAILURE;
         }

@@ -16,7 +16,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:preview', 'Work a recipe document out; prints what POST /api/preview answers')]
+#[AsCommand('inlaid:preview', 'Calculate a recipe document; prints the answer of POST /api/preview')]
 final class PreviewCommand extends Command
 {
     public function __construct(private readonly ReadRecipe $read, private readonly StudioContext $context, private readonly PreviewRecipe $preview)
@@ -26,7 +26,7 @@ final class PreviewCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A recipe document')->addOption('context', null, InputOption::VALUE_REQUIRED, 'A file that states the context, or some of it');
+        $this->addArgument('file', InputArgument::REQUIRED, 'A recipe document')->addOption('context', null, InputOption::VALUE_REQUIRED, 'A file with the context, or part of it');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

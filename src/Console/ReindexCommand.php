@@ -10,7 +10,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:reindex', 'Derive the search index and the chips of all recipes anew')]
+#[AsCommand('inlaid:reindex', 'Rebuild the search index and the recipe cards')]
 final class ReindexCommand extends Command
 {
     public function __construct(private readonly RecipeBook $book)

@@ -12,7 +12,7 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('inlaid:restore', 'Put a backup in the place of the store; the former store is kept beside it')]
+#[AsCommand('inlaid:restore', 'Restore a backup (the current database is saved next to it)')]
 final class RestoreCommand extends Command
 {
     public function __construct(private readonly CopyStore $copy)
@@ -34,7 +34,7 @@ final class RestoreCommand extends Command
 
             return self::FAILURE;
         }
-        $output->writeln('Restored.'.(null === $aside ? '' : ' What was there before is in '.$aside));
+        $output->writeln('Restored.'.(null === $aside ? '' : ' The previous database is in '.$aside));
 
         return $this->getApplication()?->find('inlaid:prepare')->run(new ArrayInput([]), $output) ?? self::SUCCESS;
     }

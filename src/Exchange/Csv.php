@@ -38,7 +38,7 @@ final class Csv
     public static function read(string $text, array $needed): array
     {
         if (!mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
-            throw InvalidInput::at('/text', 'This is no table that can be read: save it as CSV in UTF-8.');
+            throw InvalidInput::at('/text', 'Can\'t read this table. Save it as CSV in UTF-8.');
         }
         $text = (string) preg_replace('/^\x{FEFF}/u', '', $text);
         $first = strtok($text, "\r\n") ?: '';
@@ -49,12 +49,12 @@ final class Csv
         rewind($stream);
         $head = array_map(static fn (?string $cell): string => trim((string) $cell), fgetcsv($stream, null, $by, '"', '') ?: []);
         foreach ($needed as $column) {
-            \in_array($column, $head, true) || throw InvalidInput::at('/text', \sprintf('The table has no column "%s".', $column));
+            \in_array($column, $head, true) || throw InvalidInput::at('/text', \sprintf('The table has no column “%s”.', $column));
         }
         $rows = [];
         for ($line = 2; false !== $cells = fgetcsv($stream, null, $by, '"', ''); ++$line) {
             if (\count($rows) >= self::MOST) {
-                throw InvalidInput::at('/text', \sprintf('More than %d lines are not taken.', self::MOST));
+                throw InvalidInput::at('/text', \sprintf('Too many lines. Maximum %d.', self::MOST));
             }
             $row = [];
             foreach ($head as $i => $column) {

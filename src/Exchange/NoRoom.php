@@ -11,6 +11,6 @@ final class NoRoom extends \RuntimeException
 {
     public function __construct(string $folder)
     {
-        parent::__construct(\sprintf('There is no room left in "%s". Free some space and try again; nothing was saved.', $folder));
+        parent::__construct(\sprintf('There is no room left in “%s”. Free some space and try again; nothing was saved.', $folder));
     }
 }

@@ -43,7 +43,7 @@ final class WriteCalendar
 
     private static function act(DayWork $work): string
     {
-        return $work->name.($work->coats > 1 ? ", $work->coat of $work->coats" : '').($work->lay > 1 ? ', the second half' : '');
+        return $work->name.($work->coats > 1 ? ", $work->coat of $work->coats" : '').($work->lay > 1 ? ', second side' : '');
     }
 
     private static function utc(\DateTimeImmutable $at): \DateTimeImmutable

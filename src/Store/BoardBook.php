@@ -71,7 +71,7 @@ final readonly class BoardBook
                 throw new VersionConflict($board->version, $board->document);
             }
             if (null !== $board->laidAt) {
-                throw InvalidInput::at('', 'This board has been laid: what is on it does not change any more. Begin another one.');
+                throw InvalidInput::at('', 'This board has been applied, so its plan is locked. Start another board.');
             }
             [$board->title, $board->document, $board->card, $board->recipeId, $board->updatedAt] = [$document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, new \DateTimeImmutable()];
             ++$board->version;
@@ -91,7 +91,7 @@ final readonly class BoardBook
         return $this->em->wrapInTransaction(function () use ($id, $laid): StoredBoard {
             $board = $this->get($id);
             if (!$laid && ([] !== $this->readings($board) || [] !== $this->photos($board))) {
-                throw InvalidInput::at('/laid', 'Something has been read of this board: it has been laid.');
+                throw InvalidInput::at('/laid', 'This board has measurements, so it stays applied.');
             }
             $board->laidAt = $laid ? $board->laidAt ?? new \DateTimeImmutable() : null;
 
@@ -170,7 +170,7 @@ final readonly class BoardBook
         return $this->em->wrapInTransaction(function () use ($id, $patch, $picture): StoredPhoto {
             $board = $this->readable($id, $patch);
             if (self::MOST_PHOTOS <= \count(array_filter($this->photos($board), static fn (PhotoLine $p): bool => $p->patch === $patch))) {
-                throw InvalidInput::at('', \sprintf('A patch has %d photos at most. Put one away first.', self::MOST_PHOTOS));
+                throw InvalidInput::at('', \sprintf('Maximum %d photos per patch. Remove one first.', self::MOST_PHOTOS));
             }
             $photo = new StoredPhoto((string) new Ulid(), $board, $patch, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable());
             $this->em->persist($photo);

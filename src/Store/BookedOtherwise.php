@@ -11,6 +11,6 @@ final class BookedOtherwise extends \RuntimeException
 {
     public function __construct()
     {
-        parent::__construct('Something else was booked under this key. Reload the page and look at the stock before you book again.');
+        parent::__construct('This was already recorded with other values. Reload the page and check stock before you record again.');
     }
 }

@@ -22,7 +22,7 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class IndexRecipe
 {
-    public function __construct(private EntityManagerInterface $em, private ReckonLook $reckon, private FlattenMix $flatten = new FlattenMix())
+    public function __construct(private EntityManagerInterface $em, private CalculateLook $reckon, private FlattenMix $flatten = new FlattenMix())
     {
     }
 

@@ -11,11 +11,11 @@ final class NotFound extends \RuntimeException
 {
     public static function of(string $what, string $id): self
     {
-        return new self(\sprintf('There is no %s "%s".', $what, mb_substr($id, 0, 80)));
+        return new self(\sprintf('No %s “%s”', $what, mb_substr($id, 0, 80)));
     }
 
     public static function linkClosed(): self
     {
-        return new self('This link is not open. It may be over, or the studio has closed it: ask for a new one.');
+        return new self('This link has expired or was closed. Ask the studio for a new one.');
     }
 }

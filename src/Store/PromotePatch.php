@@ -53,7 +53,7 @@ final readonly class PromotePatch
         $this->bring($document, $edits, $read->choices);
         $after = $this->readRecipe->document($this->apply->apply($document, $edits, $this->shelf->all(...)));
 
-        return new PatchPromoted($recipe, $after, $this->compare->compare($before->recipe, $after->recipe), [] === $ground ? [] : ['The wood: the piece is of the wood it is. Try the patch on it before you rely on it.']);
+        return new PatchPromoted($recipe, $after, $this->compare->compare($before->recipe, $after->recipe), [] === $ground ? [] : ['Wood: the piece keeps its own wood. Test the patch on it first.']);
     }
 
     /**
@@ -69,7 +69,7 @@ final readonly class PromotePatch
         return $this->em->wrapInTransaction(function () use ($boardId, $patch, $reason, $version, $share): PatchPromoted {
             $board = $this->boards->get($boardId);
             if (null !== $board->chosen) {
-                throw InvalidInput::at('/patch', 'A patch of this board is in the recipe already. Take it back first.');
+                throw InvalidInput::at('/patch', 'A patch of this board is already applied. Undo that first.');
             }
             $found = $this->look($boardId, $patch);
             $before = $found->recipe->draft->document;
@@ -92,12 +92,12 @@ final readonly class PromotePatch
             $board = $this->boards->get($boardId);
             $chosen = null === $board->chosen ? null : Json::decode($board->chosen);
             if (!$chosen instanceof \stdClass || null === $board->draftBefore || null === $board->recipeId) {
-                throw InvalidInput::at('', 'Nothing of this board is in the recipe.');
+                throw InvalidInput::at('', 'No patch of this board is applied to the recipe.');
             }
             $draft = $this->book->get($board->recipeId)->draft;
             if ($draft->document !== $board->draftBefore) {
                 if ($draft->version !== $chosen->version) {
-                    throw InvalidInput::at('', 'The recipe has been changed since. Change it in its section, where every edit can be undone.');
+                    throw InvalidInput::at('', 'The recipe has changed since. Edit it in Section, where you can undo.');
                 }
                 $this->book->saveDraft($board->recipeId, $draft->version, $this->readRecipe->document(Json::decode($board->draftBefore)));
             }
@@ -117,11 +117,11 @@ final readonly class PromotePatch
         [$steps, $own] = [$whole->stepsById(), $onBoard->stepsById()];
         foreach (array_filter([$edit->step, $edit->before]) as $id) {
             if (!isset($steps[$id])) {
-                throw InvalidInput::at('/patch', \sprintf('The recipe no longer has the step "%s".', ($own[$id] ?? null)?->name() ?? $id));
+                throw InvalidInput::at('/patch', \sprintf('The recipe no longer has the step “%s”.', ($own[$id] ?? null)?->name() ?? $id));
             }
         }
         if (EditKind::Shares === $edit->do && self::parts($steps[$edit->step ?? ''] ?? null) !== self::parts($own[$edit->step ?? ''] ?? null)) {
-            throw InvalidInput::at('/patch', \sprintf('The mix of "%s" is made of other things by now than on the board.', $steps[$edit->step ?? '']->name()));
+            throw InvalidInput::at('/patch', \sprintf('The mix of “%s” has changed since the board.', $steps[$edit->step ?? '']->name()));
         }
         if (EditKind::Move !== $edit->do || null !== $edit->before || null === $edit->step) {
             return $edit;

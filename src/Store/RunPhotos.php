@@ -48,7 +48,7 @@ final readonly class RunPhotos
     {
         $this->em->wrapInTransaction(function () use ($run, $step, $picture): void {
             if (self::MOST <= \count($this->of($run))) {
-                throw InvalidInput::at('', \sprintf('A run has %d photos at most. Put one away first.', self::MOST));
+                throw InvalidInput::at('', \sprintf('Maximum %d photos per job. Remove one first.', self::MOST));
             }
             $this->em->persist(new StoredRunPhoto((string) new Ulid(), $run, $step, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable()));
         });

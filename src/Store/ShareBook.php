@@ -42,14 +42,14 @@ final readonly class ShareBook
     public function share(string $boardId, int $days): array
     {
         if ($days < 1 || $days > self::MOST_DAYS) {
-            throw InvalidInput::at('/days', \sprintf('A link is open for 1 to %d days.', self::MOST_DAYS));
+            throw InvalidInput::at('/days', \sprintf('Enter 1 to %d days', self::MOST_DAYS));
         }
 
         return $this->em->wrapInTransaction(function () use ($boardId, $days): array {
             $board = $this->boards->get($boardId);
             $now = new \DateTimeImmutable();
             if (self::MOST_OPEN <= \count(array_filter($this->of($board), static fn (StoredShare $s): bool => $s->isOpen($now)))) {
-                throw InvalidInput::at('', \sprintf('%d links to this board are open. Close one first.', self::MOST_OPEN));
+                throw InvalidInput::at('', \sprintf('Maximum %d open links. Close one first.', self::MOST_OPEN));
             }
             $secret = Secret::make();
             $share = new StoredShare((string) new Ulid(), $board, Secret::hash($secret), $now, $now->modify("+$days days"));
@@ -101,7 +101,7 @@ final readonly class ShareBook
             $share = $this->open($secret);
             $this->boards->checkPatch($share->board, $patch);
             if (null !== $share->chosenAt) {
-                throw InvalidInput::at('/patch', \sprintf('Patch %s has been chosen by this link already. Ask the studio for a new one to choose again.', $share->patch ?? ''));
+                throw InvalidInput::at('/patch', \sprintf('Patch %s is already chosen with this link. Ask the studio for a new link to choose again.', $share->patch ?? ''));
             }
             [$share->patch, $share->comment, $share->chosenAt] = [$patch, $comment, new \DateTimeImmutable()];
 

@@ -83,8 +83,8 @@ final readonly class ShelfTable
         $seen = [];
         $read = fn (Node $n): array => $n->list('lines', function (Node $l) use ($byId, $byName, &$seen): array {
             [$line, $id, $name, $amount] = [$l->int('line'), $l->text('Id'), $l->text('Name'), strtr($l->text('Left'), [',' => '.'])];
-            $material = $byId[$id] ?? $byName[mb_strtolower($name)] ?? $l->refuseHere(\sprintf('There is no material "%s" on the shelf.', '' === $id ? $name : $id));
-            isset($seen[$material->id]) && $l->refuseHere(\sprintf('"%s" is in the table twice.', $material->name));
+            $material = $byId[$id] ?? $byName[mb_strtolower($name)] ?? $l->refuseHere(\sprintf('No material “%s” on the shelf.', '' === $id ? $name : $id));
+            isset($seen[$material->id]) && $l->refuseHere(\sprintf('“%s” is in the table twice.', $material->name));
             $seen[$material->id] = true;
             $said = '' === $amount ? null : InvalidInput::around($l->pointer, fn (): Quantity => Node::read((object) ['amount' => $amount, 'unit' => '' === $l->text('Unit') ? '?' : $l->text('Unit')], $this->left->read(...), $l->pointer));
             $left = null === $said || $said->amount->isZero() ? null : $said;

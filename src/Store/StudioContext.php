@@ -64,7 +64,7 @@ final readonly class StudioContext
     {
         $settings = Json::object($this->settings->get()->document);
         if (null !== $stated && !$stated instanceof \stdClass) {
-            throw InvalidInput::at($pointer, 'This must be an object.');
+            throw InvalidInput::at($pointer, 'Must be an object');
         }
         $stated = null === $stated ? [] : get_object_vars($stated);
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';

@@ -11,6 +11,6 @@ final class VersionConflict extends \RuntimeException
 {
     public function __construct(public readonly int $version, public readonly string $newer)
     {
-        parent::__construct('Somebody has saved a newer version in the meantime. Nothing of yours is lost: compare and decide.');
+        parent::__construct('A newer version was saved elsewhere. Compare the two, then choose which to keep.');
     }
 }

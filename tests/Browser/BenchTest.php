@@ -24,21 +24,21 @@ final class BenchTest extends Rooms
         $this->until(fn (): bool => [] !== $this->buttons('Begin'), 'not begun after all');
         $this->press('n');
         $this->see('[role=dialog]');
-        $this->button('It drags.')->click();
+        $this->button('Drags')->click();
         foreach (['Sand it', 'Cream, 1 of 2', 'Cream, 2 of 2'] as $act) {
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $act), $act);
             $this->space('Done (begun');
             $this->space('');
         }
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'it is done');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'it is done');
         $this->untilKept();
         $kept = $this->studio->json('GET', "/api/runs/$run");
         self::assertSame(['s0/1', 's1/1', 's1/2'], $this->finished($kept));
-        self::assertSame(['It drags.'], array_column($kept->notes, 'text'));
+        self::assertSame(['Drags'], array_column($kept->notes, 'text'));
         $this->press('n');
         $this->see('[role=dialog]');
-        $this->field('What colour it has come to')->sendKeys('#E0D5BA');
-        $this->button('Keep the colour')->click();
+        $this->field('Actual colour')->sendKeys('#E0D5BA');
+        $this->button('Save colour')->click();
         $this->untilKept();
         $this->until(fn (): bool => ['#e0d5ba'] === array_values(array_filter(array_column($this->studio->json('GET', "/api/runs/$run")->notes, 'colour'))), 'what it has come to, after all of it');
         self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
@@ -54,19 +54,19 @@ final class BenchTest extends Rooms
             $this->tap('Begin');
             $this->tap('Done');
         }
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'After 2 rounds of Sand it: it is smooth?'), 'it is asked');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'Sand it, pass 2. Is it smooth?'), 'it is asked');
         $this->press('m');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it, 3'), 'one round more');
         $this->tap('Begin');
         $this->tap('Done');
         $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'it is asked again');
-        $this->tap('Yes, go on');
+        $this->tap('Yes, continue');
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')), 'it is answered');
         $this->tap('Undo');
         $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'and can be taken back');
         $this->press('y');
         $this->untilKept();
-        $this->until(fn (): bool => 3 === ($this->studio->json('GET', "/api/runs/$run")->passed->s0 ?? 0), 'kept');
+        $this->until(fn (): bool => 3 === ($this->studio->json('GET', "/api/runs/$run")->passed->s0 ?? 0), 'saved');
         self::assertSame(['s0/1', 's0/2', 's0/3', 's1/1'], array_map(static fn (\stdClass $a): string => "$a->step/$a->coat", $this->studio->json('GET', "/api/runs/$run")->acts));
     }
 
@@ -89,29 +89,29 @@ final class BenchTest extends Rooms
         $this->untilAct('Cream');
         $this->finger('Begin');
         $this->finger('Note');
-        $this->finger('It ran.');
+        $this->finger('Runs');
         $this->finger('Done');
         $this->untilAct('Wear the edges');
-        $this->finger('Just become dry');
-        $this->until(fn (): bool => [] === $this->buttons('Just become dry'), 'it is dry');
-        $this->finger('Otherwise');
+        $this->finger('Ready to recoat');
+        $this->until(fn (): bool => [] === $this->buttons('Ready to recoat'), 'it is dry');
+        $this->finger('Change plan');
         $this->finger('Too much came off: touch up with “Cream” first');
         $this->untilAct('Cream');
         $this->finger('Undo');
         $this->untilAct('Wear the edges');
-        $this->finger('Otherwise');
-        $this->finger('Another step first');
+        $this->finger('Change plan');
+        $this->finger('Do another step first');
         $this->finger('Last coat');
         $this->untilAct('Last coat');
         $this->finger('Begin');
         $this->finger('Done');
         $this->untilAct('Wear the edges');
-        $this->finger('Leave out');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'all of it is done');
+        $this->finger('Skip');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'all of it is done');
         $this->untilKept();
         $kept = $this->studio->json('GET', "/api/runs/$run");
         self::assertSame(['s0/1', 's1/1', 's3/1'], $this->finished($kept));
-        self::assertSame([['s2'], ['It ran.']], [$kept->skipped, array_column($kept->notes, 'text')]);
+        self::assertSame([['s2'], ['Runs']], [$kept->skipped, array_column($kept->notes, 'text')]);
         self::assertNotNull(array_column($kept->works, null, 'step')['s1']->dried);
         $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
     }
@@ -128,7 +128,7 @@ final class BenchTest extends Rooms
         $this->tap('Begin');
         $entries = array_map(static fn (int $i): array => ['run' => $run, 'event' => ['id' => "many-$i", 'at' => date('Y-m-d\TH:i:s.v\Z', 1_764_000_000 + $i), 'kind' => 'note', 'step' => 600 === $i ? 's77' : 's0', 'text' => "Entry $i"]], range(1, 1199));
         $this->browser->executeScript('localStorage.setItem("inlaid-bench-queue", JSON.stringify([...JSON.parse(localStorage.getItem("inlaid-bench-queue")), ...arguments[0]])); window.dispatchEvent(new CustomEvent("inlaid-bench-queue"))', [$entries]);
-        $this->until(fn (): bool => str_contains($this->main(), '1200 kept on this device'), 'all of it waits');
+        $this->until(fn (): bool => str_contains($this->main(), '1200 saved on this device'), 'all of it waits');
         $store = new \SQLite3($this->studio->store);
         $store->busyTimeout(5000);
         $store->exec("UPDATE run SET id = 'elsewhere' WHERE id = '$run'");
@@ -162,7 +162,7 @@ final class BenchTest extends Rooms
             $this->killServer();
             $this->tap('Begin');
             $this->tap('Done');
-            $this->until(fn (): bool => str_contains($this->main(), 'kept on this device, to go later'), 'kept here meanwhile');
+            $this->until(fn (): bool => str_contains($this->main(), 'saved on this device, will sync'), 'kept here meanwhile');
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 2'), 'and on it goes');
             $this->tap('Begin', $other);
             $this->until(fn (): bool => [] !== $this->buttons('Done', $other), 'the other one goes on too');
@@ -172,7 +172,7 @@ final class BenchTest extends Rooms
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 2'), 'the two agree again');
             $this->tap('Begin', $other);
             $this->tap('Done', $other);
-            $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'All of it is done.'), 'so here too');
+            $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'so here too');
         } finally {
             $other->quit();
         }
@@ -201,13 +201,13 @@ final class BenchTest extends Rooms
         $this->tap('Begin');
         $this->untilKept();
         $there = 'const done = arguments[arguments.length - 1]; caches.keys().then(names => Promise.all(names.map(n => caches.open(n).then(c => c.keys())))).then(k => done(k.flat().map(r => new URL(r.url).pathname)))';
-        $this->until(fn (): bool => [] === array_diff(["/api/runs/$run", "/api/runs/$run/worked", '/bench/', '/api/vocabulary'], (array) $this->browser->executeAsyncScript($there)), 'the worker has all it needs');
+        $this->until(fn (): bool => [] === array_diff(["/api/runs/$run", "/api/runs/$run/calculation", '/bench/', '/api/vocabulary'], (array) $this->browser->executeAsyncScript($there)), 'the worker has all it needs');
         $this->killServer();
         $this->tap('Done');
         $this->browser->navigate()->refresh();
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 1 of 2'), 'there again, and the step is done');
         $this->tap('Begin');
-        $this->until(fn (): bool => str_contains($this->main(), '2 kept on this device'), 'both wait');
+        $this->until(fn (): bool => str_contains($this->main(), '2 saved on this device'), 'both wait');
         $this->startServer();
         $this->untilKept();
         self::assertSame(['s0/1'], $this->finished($this->studio->json('GET', "/api/runs/$run")));
@@ -224,7 +224,7 @@ final class BenchTest extends Rooms
         $this->devtools('Network.enable');
         $network(true);
         $this->tap('Done');
-        $this->until(fn (): bool => str_contains($this->main(), '1 kept on this device'), 'it waits');
+        $this->until(fn (): bool => str_contains($this->main(), '1 saved on this device'), 'it waits');
         $this->browser->get('about:blank');
         $network(false);
         $this->bench($run);
@@ -241,11 +241,11 @@ final class BenchTest extends Rooms
         $note = fn (string $id, int $ago): mixed => $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => $id, 'at' => date(\DATE_ATOM, time() - $ago), 'kind' => 'finished', 'step' => 's0']]]);
         $note('early', 600);
         $this->bench($run);
-        $this->until(fn (): bool => str_contains($this->main(), '“Oil” is not dry yet'), 'too early');
+        $this->until(fn (): bool => str_contains($this->main(), '“Oil” needs'), 'too early');
         $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => 'back', 'at' => date(\DATE_ATOM, time()), 'kind' => 'retract', 'retracts' => 'early']]]);
         $note('late', 60 * 86_400);
         $this->bench($run);
-        $this->until(fn (): bool => str_contains($this->main(), 'The latest recoat of “Oil” passed'), 'too late, and what to do');
+        $this->until(fn (): bool => str_contains($this->main(), 'Recoat window of “Oil” ended'), 'too late, and what to do');
     }
 
     /**
@@ -316,7 +316,7 @@ final class BenchTest extends Rooms
 
     private function untilKept(?RemoteWebDriver $browser = null): void
     {
-        $this->until(fn (): bool => 'kept' === trim($this->text('[data-testid=bench] [role=status]', $browser)), 'all is kept');
+        $this->until(fn (): bool => 'saved' === trim($this->text('[data-testid=bench] [role=status]', $browser)), 'all is kept');
     }
 
     /**

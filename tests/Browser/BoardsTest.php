@@ -49,7 +49,7 @@ final class BoardsTest extends Rooms
         $theirs = $this->studio->json('GET', "/api/boards/$id");
         $this->studio->json('PUT', "/api/boards/$id", ['version' => $theirs->version, 'document' => ['title' => 'Theirs'] + (array) $theirs->document]);
         $this->startServer();
-        $this->button('Keep mine')->click();
+        $this->button('Save mine over it')->click();
         $this->untilSaved();
         self::assertSame('Mine', $title());
         $this->browser->navigate()->refresh();
@@ -69,33 +69,33 @@ final class BoardsTest extends Rooms
         $this->go("/recipes/$recipe->id");
         $this->see('[data-testid=film]');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='option' or self::button or self::li][contains(., 'Slate wash')]")));
-        $this->until(fn (): bool => str_contains($this->main(), 'Try it on a board'), 'the step offers a board');
-        $this->clickInView($this->button('Try it on a board'));
+        $this->until(fn (): bool => str_contains($this->main(), 'Try on a board'), 'the step offers a board');
+        $this->clickInView($this->button('Try on a board'));
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '4 Slate wash'), 'its steps are to be chosen');
-        $this->button('Lay it out')->click();
+        $this->button('Create board')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Slate wash: dwell before wiping'), 'the board is laid out');
-        $this->button('Vary a second thing, in rows')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'down the rows Sand to 180: last grit'), 'a second thing down the rows');
+        $this->button('Add rows')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'rows: Sand to 180: last grit'), 'a second thing down the rows');
         self::assertCount(9, $this->patches());
         self::assertStringNotContainsString('differ in', $this->main());
 
         // what is done otherwise on one patch alone shows beside its neighbours, and is taken back
         $this->patch('A1');
-        $this->button('Do something else on A1 alone')->click();
-        $this->choose('On A1 alone', 'Slate wash: Coats');
+        $this->button('Override patch A1')->click();
+        $this->choose('Override on A1', 'Slate wash: Coats');
         $this->write('is', '1');
-        $this->button('So be it')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'A1 and B1 lie side by side and differ in 2 things'), 'two things at once are told');
+        $this->button('Save')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'A1 and B1 are neighbours and differ in 2 variables'), 'two things at once are told');
         $this->button('Undo')->click();
         $this->until(fn (): bool => !str_contains($this->main(), 'differ in 2 things'), 'and undone');
 
         $this->button('Lay')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Pot 2: Slate wash'), 'the pots all patches share');
         self::assertStringContainsString('grit 120: A1, B1, C1', $this->main(), 'one paper after the other');
-        $this->button('Start the clock of round 4')->click();
+        $this->button('Start timer of round 4')->click();
         $this->until(fn (): bool => str_contains($this->text('[role=timer]'), 'lay '), 'the clock says what to do');
-        $this->button('It is laid')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Not laid after all'), 'it has been laid');
+        $this->button('Mark applied')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Undo applied'), 'it has been laid');
 
         $this->button('Read')->click();
         $this->patch('B2');
@@ -108,17 +108,17 @@ final class BoardsTest extends Rooms
         $true = (new Light(0.12, 0.15, 0.18))->colour();
         $this->until(fn (): bool => ColourDifference::between(Colour::of($this->text('[data-testid=corrected]')), $true)->deltaE < 4.5, 'what the patch reflects');
         $colour = $this->text('[data-testid=corrected]');
-        self::assertStringContainsString('no measured colour', $this->main(), 'what it cannot do is said');
-        $this->button('Take this colour')->click();
-        $this->until(fn (): bool => $colour === $this->field('Colour, from the photo')->getAttribute('value'), 'the colour is kept');
+        self::assertStringContainsString('Hold the patch itself to the target', $this->main(), 'what it cannot do is said');
+        $this->button('Use this colour')->click();
+        $this->until(fn (): bool => $colour === $this->field('Colour (from the photo)')->getAttribute('value'), 'the colour is kept');
         $this->clickInView($this->button('4 of 5'));
-        $this->write('What is seen', 'Calm, even to the rim');
+        $this->write('Notes', 'Calm, even to the rim');
         $this->press(WebDriverKeys::TAB);
         $this->until(fn (): bool => str_contains($this->text('[data-patch=B2]'), '★★★★'), 'the rating stands on the board');
 
         $this->button('Choose')->click();
         $door = $this->openGuestDoor();
-        $this->button('Make a link')->click();
+        $this->button('Create link')->click();
         $link = (string) $this->see('[aria-label="The link"]')->getAttribute('value');
         self::assertStringStartsWith("$door/look/", $link);
         $client = $this->newBrowser();
@@ -130,16 +130,16 @@ final class BoardsTest extends Rooms
 
         $this->browser->navigate()->refresh();
         $this->until(fn (): bool => str_contains($this->main(), '“The pale one, please”'), 'the choice has come back');
-        $this->until(fn (): bool => str_contains($this->main(), 'Step 1, "Sand to 180": the grit was 180, now 240.'), 'what would change');
-        self::assertSame('Chosen by the client: The pale one, please', $this->field('Why this one')->getAttribute('value'));
-        $this->button('Take A3 into the recipe')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Step 1, “Sand to 180”: the grit was 180, now 240.'), 'what would change');
+        self::assertSame('Chosen by the client: The pale one, please', $this->field('Reason')->getAttribute('value'));
+        $this->button('Apply A3 to the recipe')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'A3 is in the recipe'), 'it is in the recipe');
         $now = $this->studio->recipe();
         $expected = json_decode((string) json_encode($recipe->document));
         \assert($expected instanceof \stdClass);
         [$expected->steps[0]->grit, $expected->steps[3]->dwell] = [240, 1];
         self::assertEquals($expected, json_decode((string) json_encode($now->document)));
-        $this->button('Open the recipe')->click();
+        $this->button('Open recipe')->click();
         $this->see('[data-testid=film]');
     }
 
@@ -149,7 +149,7 @@ final class BoardsTest extends Rooms
         $this->see('[data-patch=A3]', $client)->click();
         $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), '1 min · grit 240'), 'the patch is shown');
         self::assertStringNotContainsString('Water', $client->getPageSource());
-        $this->write('A word to the studio', 'The pale one, please', $client);
+        $this->write('Comment (optional)', 'The pale one, please', $client);
         $client->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
         $this->button('Choose A3', $client)->click();
         $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'), 'it is chosen');
@@ -158,7 +158,7 @@ final class BoardsTest extends Rooms
         self::assertSame([], $client->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Choose')]")), 'once');
         foreach (['/', '/boards', '/api/recipes', '/api/boards'] as $elsewhere) {
             $client->get($door.$elsewhere);
-            self::assertStringContainsString('There is nothing at this address', $client->getPageSource(), $elsewhere);
+            self::assertStringContainsString('Nothing at this address', $client->getPageSource(), $elsewhere);
         }
     }
 
@@ -172,12 +172,12 @@ final class BoardsTest extends Rooms
     {
         $this->go('/shelf');
         $this->write('Search materials', 'platform');
-        $this->until(fn (): bool => str_contains($this->main(), 'From 9 patches of yours'), 'what they say');
-        $this->clickInView($this->button('Reckon with it'));
-        $this->until(fn (): bool => str_contains($this->main(), 'Reckon with what 9 patches of yours say'), 'it is kept');
+        $this->until(fn (): bool => str_contains($this->main(), '9 patches:'), 'what they say');
+        $this->clickInView($this->button('Use this'));
+        $this->until(fn (): bool => str_contains($this->main(), 'Use this (from 9 patches)'), 'it is kept');
         $slate = fn (): \stdClass => $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
         self::assertSame([true, 9], [$slate()->look->learned->use, $slate()->look->learned->patches]);
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('section[aria-label="What your boards say"] input[type=checkbox]')));
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('section[aria-label="Measured on your boards"] input[type=checkbox]')));
         $this->until(static fn (): bool => false === $slate()->look->learned->use, 'and is off again');
     }
 
@@ -200,13 +200,13 @@ final class BoardsTest extends Rooms
         $kept = (string) file_get_contents($source);
         self::assertStringStartsWith("\xff\xd8", $kept);
         self::assertStringNotContainsString('Exif', $kept);
-        $this->clickInView($this->button('Put this photo away'));
+        $this->clickInView($this->button('Remove photo'));
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=photo]')), 'it is put away');
-        $this->button('Take it out again')->click();
+        $this->button('Undo')->click();
         $this->see('[data-testid=photo]');
 
         $this->button('Compare')->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=compared]'), 'Grey stain, what is laid'), 'what is done differently');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=compared]'), 'Grey stain, the material'), 'what is done differently');
     }
 
     private function addPhoto(string $bytes, bool $taken = true): void

@@ -86,7 +86,7 @@ final class CraftTest extends Rooms
         $inner->sendKeys('Poppy');
         $this->pick('Poppy Bank, chalk-type');
         $this->until(fn (): bool => str_contains($this->main(), 'Poppy Bank'), 'it is worked out');
-        $ratios = $this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ratio, as you say it')]"));
+        $ratios = $this->browser->findElements(WebDriverBy::xpath("//label[starts-with(., 'Ratio, for example 1:3')]"));
         $ratio = $this->browser->findElement(WebDriverBy::id((string) $ratios[1]->getAttribute('for')));
         $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
         $ratio->sendKeys('3:1'.WebDriverKeys::ENTER);
@@ -104,9 +104,9 @@ final class CraftTest extends Rooms
         $this->open('ticket');
         $this->button('Piece')->click();
         $this->button('Add a part')->click();
-        $this->pick('Just an area', 'menuitem');
+        $this->pick('Area only', 'menuitem');
         $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Pigeon-holes')]"))->click();
-        $this->button('Take out Pigeon-holes')->click();
+        $this->button('Remove Pigeon-holes')->click();
         $this->button('Section')->click();
         $this->until(fn (): bool => 6 === $this->steps(), 'the corners of the holes are gone with the holes');
         $this->untilSaved();
@@ -124,26 +124,26 @@ final class CraftTest extends Rooms
     {
         $this->open('ticket');
         $labels = fn (): array => array_map(static fn ($l): string => $l->getText(), $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')));
-        $this->choose('Technique', 'Sanded');
+        $this->choose('Technique', 'Sanding direction');
         $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
-        self::assertNotContains('With what', $labels());
-        self::assertNotContains('Film', $labels());
-        $this->write('Takes off', '12');
-        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12.0 µm off'), 'the cut shows the depth');
-        $this->choose('Technique', 'Left to dry or cure');
+        self::assertNotContains('Material or mix', $labels());
+        self::assertNotContains('Coat thickness', $labels());
+        $this->write('Removes', '12');
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), '12 µm off'), 'the cut shows the depth');
+        $this->choose('Technique', 'Drying time');
         $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');
-        $this->choose('Then wait', 'a stated time');
+        $this->choose('Wait before next step', 'set time');
         $this->write('Wait', '90');
         $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'wait 90 min') || str_contains($this->text('[aria-selected=true]'), 'wait 1 h 30 min'), 'the wait is in the cut');
-        $this->choose('Technique', 'Washed and wiped');
-        $this->until(static fn (): bool => \in_array('With what', $labels(), true), 'a wash asks with what');
-        $this->choose('What it is for', 'Broken cover');
-        $this->write('Ground to show', '40');
+        $this->choose('Technique', 'Wash, wiped back');
+        $this->until(static fn (): bool => \in_array('Material or mix', $labels(), true), 'a wash asks with what');
+        $this->choose('Purpose', 'Broken cover');
+        $this->write('Surface left showing', '40');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
         $this->untilSaved();
         $step = $this->studio->recipe()->document->steps[3];
         self::assertEquals(['washed-wiped', ['holes'], (object) ['purpose' => 'broken-cover', 'shows' => 0.4], (object) ['until' => 'minutes', 'minutes' => 90]], [$step->technique, $step->parts, $step->intent, $step->wait]);
-        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'on other parts'), 'this cut is through the case, which the step leaves alone');
+        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'other parts only'), 'this cut is through the case, which the step leaves alone');
     }
 
     /**
@@ -152,7 +152,7 @@ final class CraftTest extends Rooms
     public function testAFurtherCoatHasItsPrice(): void
     {
         $this->go('/settings');
-        $this->write('An hour of your work', '60');
+        $this->write('Hourly rate', '60');
         $this->button('Save')->click();
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'the rate is kept');
         $this->open('clock');
@@ -173,7 +173,7 @@ final class CraftTest extends Rooms
         $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $changed]);
         $this->write('Dwell', '7');
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'the dwell was 9 min, now 7 min'), 'the difference is shown');
-        $this->button('Keep mine')->click();
+        $this->button('Save mine over it')->click();
         $this->untilSaved();
         self::assertSame(7, $this->studio->recipe()->document->steps[3]->dwell);
 
@@ -184,7 +184,7 @@ final class CraftTest extends Rooms
         $this->studio->json('PUT', '/api/settings', $settings);
         $this->write('Currency', 'Fr.');
         $this->button('Save')->click();
-        $this->button('Keep mine')->click();
+        $this->button('Save mine over it')->click();
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'mine is saved over theirs');
         self::assertSame('Fr.', $this->studio->json('GET', '/api/settings')->settings->currency);
 
@@ -196,7 +196,7 @@ final class CraftTest extends Rooms
         $this->studio->json('PUT', '/api/materials/poppy-bank', ['material' => $material]);
         $this->write('Solids by volume', '44');
         $this->button('Save changes')->click();
-        $this->button('Take theirs')->click();
+        $this->button('Discard mine, load saved')->click();
         $this->until(fn (): bool => '50' === $this->field('Solids by volume')->getAttribute('value'), 'theirs is taken');
     }
 
@@ -225,8 +225,8 @@ final class CraftTest extends Rooms
     {
         $this->open('ticket');
         $this->button('Revisions')->click();
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '"Cream undertone" was put in as step 3'), 'the two are compared');
-        $takes = $this->browser->findElements(WebDriverBy::xpath("//button[.='Take into the draft']"));
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '“Cream undertone” was added as step 3'), 'the two are compared');
+        $takes = $this->browser->findElements(WebDriverBy::xpath("//button[.='Load into draft']"));
         self::assertCount(2, $takes);
         $takes[1]->click();
         $this->until(fn (): bool => 6 === $this->steps(), 'the first revision had no undertone');

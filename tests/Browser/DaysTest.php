@@ -21,31 +21,31 @@ final class DaysTest extends Rooms
         $this->see('main li h2');
         $this->press('gd');
         $this->until(fn (): bool => str_contains($this->main(), 'All ready '), 'the days are planned');
-        self::assertStringContainsString('No order of work has them ready sooner.', $this->main());
-        $this->field('Put on the bench')->sendKeys('notice');
+        self::assertStringContainsString('This is the fastest order.', $this->main());
+        $this->field('Start a job from')->sendKeys('notice');
         $this->pick('Notice-board frame, stippled and lined');
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')), 'it is on the bench');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and in the days');
         $first = $this->text('[data-testid=next] p');
-        $this->button('It is done')->click();
+        $this->button('Mark step done')->click();
         $this->until(fn (): bool => $first !== $this->text('[data-testid=next] p'), 'then comes the next');
         $runs = $this->studio->json('GET', '/api/runs')->runs;
         self::assertCount(6, $runs);
         self::assertSame(1, array_sum(array_map(fn (\stdClass $r): int => \count(array_filter($this->studio->json('GET', "/api/runs/$r->id")->works, static fn (\stdClass $w): bool => null !== $w->finished && $w->finished > time() - 300)), $runs)), 'noted once');
 
-        $this->button('a helper every day')->click();
+        $this->button('helper every day')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=would]'), 'instead of') || str_contains($this->text('[data-testid=would]'), 'No difference'), 'what would be');
-        $this->until(fn (): bool => str_contains($this->main(), '· the helper'), 'who does what');
-        $this->button('a helper every day')->click();
-        $this->until(fn (): bool => !str_contains($this->main(), '· the helper'), 'only looked at');
+        $this->until(fn (): bool => str_contains($this->main(), '· helper'), 'who does what');
+        $this->button('helper every day')->click();
+        $this->until(fn (): bool => !str_contains($this->main(), '· helper'), 'only looked at');
 
-        $this->choose('One coat more of', 'Stippled grey, Notice-board frame, stippled and lined');
+        $this->choose('Extra coat of', 'Stippled grey, Notice-board frame, stippled and lined');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 3, Notice-board frame'), 'with a coat more');
-        $this->choose('One coat more of', 'nothing');
+        $this->choose('Extra coat of', 'nothing');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and as it is');
 
         $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
-        $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Take it off"]')));
+        $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Archive job"]')));
         $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 5 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
     }
 
@@ -55,12 +55,12 @@ final class DaysTest extends Rooms
         $this->go('/logbook');
         $this->see('main li');
         $this->browser->findElement(WebDriverBy::xpath('//main//a[contains(., "Two ochre coats are enough")]'))->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Ochre: done 2 times, planned 3 times'), 'one coat less');
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('input[aria-label^="Plan it so: Sand to 150"]')));
-        $this->clickInView($this->button('Plan it so from now on'));
+        $this->until(fn (): bool => str_contains($this->main(), 'Ochre: 2 times (planned 3 times)'), 'one coat less');
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('input[aria-label^="Update recipe: Sand to 150"]')));
+        $this->clickInView($this->button('Update recipe with these'));
         $this->until(fn (): bool => str_contains($this->main(), 'In the draft of the recipe'), 'taken');
         self::assertSame(55, $this->studio->recipe('stools')->document->steps[0]->handsOn);
-        $this->write('What was learned', 'Sand for longer.');
+        $this->write('What to do better', 'Sand for longer.');
         $this->clickInView($this->button('5 of 5'));
         $this->until(fn (): bool => 'true' === $this->button('5 of 5')->getAttribute('aria-checked'), 'it came out well');
     }
@@ -72,6 +72,6 @@ final class DaysTest extends Rooms
         $this->see('[data-testid=all-ready]');
         $field = $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Platform stools"] input[type=date]'))[1];
         $field->sendKeys((new \DateTimeImmutable('+1 day'))->format('mdY').WebDriverKeys::TAB);
-        $this->until(fn (): bool => str_contains($this->main(), 'after the day it is wanted by'), 'it is late, and it is said by how much');
+        $this->until(fn (): bool => str_contains($this->main(), 'late'), 'it is late, and it is said by how much');
     }
 }

@@ -33,7 +33,7 @@ final class EveryRoomTest extends Rooms
             $this->checkWidth($path, 1280);
         }
         $flawed = $this->studio->recipe('frame')->id;
-        foreach (['Materials' => $id, 'Revisions' => $id, 'Keep as revision' => $id, 'Keys' => $id, '8 to mind' => $flawed] as $dialog => $recipe) {
+        foreach (['Materials' => $id, 'Revisions' => $id, 'Save revision' => $id, 'Shortcuts' => $id, '8 findings' => $flawed] as $dialog => $recipe) {
             $this->go("/recipes/$recipe");
             $this->see('[data-testid=film]');
             $this->browser->findElement(WebDriverBy::xpath("//button[contains(., '$dialog')]"))->click();

@@ -14,7 +14,7 @@ use Inlaid\Tests\Pictures;
  */
 final class FaceTest extends Rooms
 {
-    private const RACK_FACE = 'canvas[aria-label^="The face "]';
+    private const RACK_FACE = 'canvas[aria-label^="Preview "]';
 
     /** Of every colour there are as many pixels as the shares of the zones say, within one in a hundred of the face; after every step. */
     public function testThePaintedSharesAreTheReckonedOnes(): void
@@ -100,7 +100,7 @@ final class FaceTest extends Rooms
         file_put_contents($file, "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->clickInView($this->button('Far blue'));
-        $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'another colour') && str_contains($this->main(), 'off the target'), 'it is far off, and a finding says so');
+        $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour') && str_contains($this->main(), 'off the target'), 'it is far off, and a finding says so');
         $this->clickInView($this->button('Halt sand'));
         $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'on target'), 'this one is met');
         $this->hold('t');
@@ -128,7 +128,7 @@ final class FaceTest extends Rooms
         file_put_contents($photo, Pictures::board([[0.3, 0.2, 0.1], [0.3, 0.2, 0.1]], 0.9));
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept="image/*"]'))->sendKeys($photo);
         $this->see('[data-testid=photo] img')->click(); // its middle: between the two patches, which are alike
-        $this->button('Take this colour')->click();
+        $this->button('Use this colour')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Target: inlaid-halt'), 'the photo is where it comes from');
         $this->untilSaved();
         self::assertNotSame('#8c9698', $this->studio->recipe('stools')->document->target->field);
@@ -166,7 +166,7 @@ final class FaceTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rung]'), 'ΔE'), 'the ladder is worked out');
         $this->browser->findElement(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rung]'), '1 : 6, 3 coats'), 'another rung is looked at');
-        $this->button('Take it')->click();
+        $this->button('Use this thinning')->click();
         $this->untilSaved();
         $document = $this->studio->recipe('rack')->document;
         self::assertSame(['1', '6'], array_map(static fn (\stdClass $p): string => $p->share, $document->mixes[0]->parts));
@@ -179,10 +179,10 @@ final class FaceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('rack')->id);
         $this->see('[data-testid=film]');
         $this->walkTo(3);
-        $this->clickInView($this->button('Where from here?'));
+        $this->clickInView($this->button('Suggest next step'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=where]'), 'hands-on'), 'moves are found');
         self::assertStringContainsString('after 3. Cream undertone', $this->text('[data-testid=where]'));
-        $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Do this'])[1]"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Use this'])[1]"))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '4.') && '4' === $this->see(self::RACK_FACE)->getAttribute('data-after'), 'it is the next step, and its look is shown');
         $this->untilSaved();
         $document = $this->studio->recipe('rack')->document;

@@ -19,49 +19,49 @@ final class FindingsTest extends Rooms
         $frame = $this->studio->recipe('frame');
         $this->go("/recipes/$frame->id");
         $this->see('[data-testid=film]');
-        $this->findings('8 to mind')->click();
+        $this->findings('8 findings')->click();
         $this->until(fn (): bool => 8 === \count($this->rules()), 'eight findings, all different');
         self::assertSame('water-over-wax', $this->rules()[0], 'the gravest first');
         $this->click('//summary');
-        $this->until(fn (): bool => str_contains($this->dialog(), 'Water-based films bead up on wax') && str_contains($this->dialog(), 'surface tension'), 'why, and where that is known from');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Water-based coats bead up on wax') && str_contains($this->dialog(), 'surface tension'), 'why, and where that is known from');
 
         $before = $this->studio->recipe('frame')->document;
         $this->firstRemedy();
-        $this->until(fn (): bool => str_contains($this->dialog(), 'This would change:'), 'it is shown what it would change');
-        $this->button('Not now')->click();
+        $this->until(fn (): bool => str_contains($this->dialog(), 'This will change:'), 'it is shown what it would change');
+        $this->button('Cancel')->click();
         self::assertEquals($before, $this->studio->recipe('frame')->document, 'to ask changes nothing');
 
         while (0 < $left = \count($this->rules())) {
             $this->firstRemedy();
-            $this->button('Do it')->click();
+            $this->button('Apply')->click();
             $this->until(fn (): bool => \count($this->rules()) < $left, 'it is mended');
         }
-        $this->until(fn (): bool => str_contains($this->dialog(), 'Nothing to mind'), 'all is mended');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'No findings'), 'all is mended');
         $this->button('Close')->click();
         $this->untilSaved();
         self::assertCount(\count($before->steps) + 7, $this->studio->recipe('frame')->document->steps, 'dust, a primer, a rinse, a scuff and its dust, a topcoat, a grit between');
 
         $this->button('Undo')->click();
-        $this->findings('1 to mind');
+        $this->findings('1 finding');
         $this->button('Redo')->click();
-        $this->findings('Sound');
+        $this->findings('No findings');
     }
 
     public function testAFindingIsKeptWithAReasonAndIsLookedUpAtItsStep(): void
     {
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->see('[data-testid=film]');
-        $this->findings('8 to mind')->click();
-        $this->click("//button[.='Keep it so …']");
+        $this->findings('8 findings')->click();
+        $this->click("//button[.='Accept …']");
         self::assertFalse($this->inDialog("//button[.='Keep']")->isEnabled(), 'not without a reason');
-        $this->write('Why it may stay so', 'Only a sample board');
-        $this->until(fn (): bool => str_contains($this->dialog(), '7 things to mind') && str_contains($this->dialog(), 'Kept because: Only a sample board'), 'it is kept, and why');
+        $this->write('Reason for accepting', 'Only a sample board');
+        $this->until(fn (): bool => str_contains($this->dialog(), '7 findings') && str_contains($this->dialog(), 'Accepted: Only a sample board'), 'it is kept, and why');
         $this->untilSaved();
         self::assertSame('Only a sample board', $this->studio->recipe('frame')->document->accepted[0]->reason);
-        $this->click("//button[.='Mind it again']");
-        $this->until(fn (): bool => str_contains($this->dialog(), '8 things to mind'), 'it counts again');
-        $this->click("//button[.='To the step']");
-        $this->until(fn (): bool => str_contains($this->main(), 'it will peel'), 'the finding stands at its step');
+        $this->click("//button[.='Reopen']");
+        $this->until(fn (): bool => str_contains($this->dialog(), '8 findings'), 'it counts again');
+        $this->click("//button[.='Go to step']");
+        $this->until(fn (): bool => str_contains($this->main(), 'It will peel'), 'the finding stands at its step');
         $this->button('Bench sheet')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'), 'and on the paper that lies on the bench');
     }
@@ -73,23 +73,23 @@ final class FindingsTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->see('[data-testid=film]');
-        $this->findings('8 to mind');
+        $this->findings('8 findings');
         $this->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'k', WebDriverKeys::NULL]);
         $this->see('[role=dialog] input');
-        $this->press('what to mind');
-        $this->until(fn (): bool => str_contains($this->dialog(), 'Findings: what to mind'), 'it is reached by name');
+        $this->press('findings');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Findings'), 'it is reached by name');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->dialog(), '8 things to mind'), 'the list is open');
-        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Take the dust off'));
+        $this->until(fn (): bool => str_contains($this->dialog(), '8 findings'), 'the list is open');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Add a dusting step'));
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->dialog(), 'This would change:'), 'shown first');
-        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Do it'));
+        $this->until(fn (): bool => str_contains($this->dialog(), 'This will change:'), 'shown first');
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Apply'));
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->dialog(), '7 things to mind'), 'mended');
+        $this->until(fn (): bool => str_contains($this->dialog(), '7 findings'), 'mended');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
-        $this->findings('7 to mind');
+        $this->findings('7 findings');
         $this->browser->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
-        $this->findings('8 to mind');
+        $this->findings('8 findings');
     }
 
     /**
@@ -102,10 +102,10 @@ final class FindingsTest extends Rooms
         }
         $frame = $this->studio->recipe('frame');
         $this->go("/recipes/$frame->id");
-        $this->findings('8 to mind')->click();
+        $this->findings('8 findings')->click();
         $this->click("//button[.='A stain-blocking primer first']");
-        $this->until(fn (): bool => str_contains($this->dialog(), 'nothing on the shelf that would do it: a primer'), 'what is missing is said');
-        self::assertStringNotContainsString('This would change:', $this->dialog());
+        $this->until(fn (): bool => str_contains($this->dialog(), 'Nothing on the shelf fits: a primer'), 'what is missing is said');
+        self::assertStringNotContainsString('This will change:', $this->dialog());
         $this->click("//button[.='Close']");
         self::assertEquals($frame->document, $this->studio->recipe('frame')->document);
     }

@@ -33,8 +33,8 @@ final class LanTest extends Rooms
 
         $tablet = $this->tablet = $this->newBrowser('--ignore-certificate-errors-spki-list='.$this->authority());
         $tablet->get("https://localhost:$this->port/recipes/".$this->studio->recipe()->id);
-        $this->give('not the passphrase');
-        $this->until(fn (): bool => str_contains($this->text('[role=alert]', $tablet), 'not the passphrase'), 'it says so');
+        $this->give('Wrong passphrase');
+        $this->until(fn (): bool => str_contains($this->text('[role=alert]', $tablet), 'Wrong passphrase'), 'it says so');
         $this->give($passphrase);
         $this->see('[data-testid=saving]', $tablet);
         self::assertSame([true, true, true], $tablet->executeScript('return [isSecureContext, "serviceWorker" in navigator, "wakeLock" in navigator]'));
@@ -114,7 +114,7 @@ final class LanTest extends Rooms
 
     private function untilKept(string $run): void
     {
-        $this->until(fn (): bool => \in_array("/api/runs/$run/worked", $this->ofStudio(), true), 'the worker keeps the run');
+        $this->until(fn (): bool => \in_array("/api/runs/$run/calculation", $this->ofStudio(), true), 'the worker keeps the run');
     }
 
     /**

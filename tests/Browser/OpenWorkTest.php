@@ -18,23 +18,23 @@ final class OpenWorkTest extends Rooms
         $stools = $this->studio->recipe('stools');
         $this->go("/recipes/$stools->id");
         $this->step('Ochre');
-        $this->choose('Done again', 'until nothing shows through');
+        $this->choose('Repeat', 'until it hides');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 4 coats, 2 expected'), 'at least, as expected and at most');
         self::assertMatchesRegularExpression('/\d+ min to .* · 401 ml to 1.6 l · at most € \d/', $this->text('[data-testid=rounds]'), 'time, amount and money as spans');
-        self::assertStringContainsString('at best', $this->text('[data-testid=span]'));
+        self::assertStringContainsString('at the earliest', $this->text('[data-testid=span]'));
 
-        $this->write('Coats at most', '3');
+        $this->write('Maximum coats', '3');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 3 coats'), 'fewer');
-        $this->write('Coats expected', '5');
+        $this->write('Expected coats', '5');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 5 coats, 5 expected'), 'no more can be expected than allowed');
-        $this->choose('If it is not so even then', 'only then: Penetrating oil');
+        $this->choose('If still not done', 'do “Penetrating oil”');
         $this->step('Penetrating oil');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rounds]'), 'or not at all'), 'a last resort');
         $this->untilSaved();
         $kept = $this->studio->recipe('stools')->document->steps[4];
         self::assertEquals([5, (object) ['until' => 'hides', 'least' => 1, 'most' => 5, 'otherwise' => 's7']], [$kept->coats, $kept->repeat]);
 
-        $this->button('Take out')->click();
+        $this->button('Remove')->click();
         $this->step('Ochre');
         $this->until(fn (): bool => !str_contains($this->text('[data-testid=rounds]'), 'even then'), 'without it nothing is done then');
         $this->button('Materials')->click();
@@ -46,16 +46,16 @@ final class OpenWorkTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('ticket')->id);
         $this->step('Cream undertone');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset[contains(., 'the whole piece')]//label[.='Pigeon-holes']")));
-        $this->until(fn (): bool => str_contains($this->main(), 'creeps onto Case, where it would be seen'), 'the wash would mark the bare case');
-        $this->button('Mask it meanwhile')->click();
-        $this->button('Do it')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'creeps onto Case, where it would show'), 'the wash would mark the bare case');
+        $this->button('Mask it')->click();
+        $this->button('Apply')->click();
         $this->until(fn (): bool => 1 === preg_match('/m of tape, .* m² of sheet.*\n*pull the tape from .*, before it is touch-dry/s', $this->text('[data-testid=masking]')), 'how much, and when it is pulled');
         self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('[aria-label="Mask Case"]'))->isSelected());
         $this->button('Materials')->click();
         $this->until(fn (): bool => str_contains($this->dialog(), 'm of masking tape'), 'it is counted');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->button('Bench sheet')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Mask first:') && str_contains($this->main(), 'pull the tape by'), 'and stands on the bench sheet');
+        $this->until(fn (): bool => str_contains($this->main(), 'Mask first:') && str_contains($this->main(), 'remove tape by'), 'and stands on the bench sheet');
     }
 
     public function testRagsFlamesAndTheDayOfUse(): void
@@ -64,21 +64,21 @@ final class OpenWorkTest extends Rooms
         $this->go("/recipes/$stools->id");
         $this->see('[data-testid=findings]');
         $this->button('Materials')->click();
-        $this->until(fn (): bool => str_contains($this->dialog(), 'heat up by themselves until they burn'), 'the danger is said');
-        $this->choose('Rags go', 'balled up or in a bin');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'can self-heat and catch fire'), 'the danger is said');
+        $this->choose('Store rags', 'balled up or in a bin');
         $this->button('Close')->click();
-        $this->until(fn (): bool => str_contains($this->main(), '1 to mind'), 'that is a stop');
+        $this->until(fn (): bool => str_contains($this->main(), '1 finding'), 'that is a stop');
         $this->step('Penetrating oil');
-        $this->button('Rags: under water in a lidded metal can')->click();
-        $this->button('Do it')->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'Sound'), 'mended');
+        $this->button('Store rags: under water in a lidded metal can')->click();
+        $this->button('Apply')->click();
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'No findings'), 'mended');
         $this->untilSaved();
         self::assertSame('water', $this->studio->recipe('stools')->document->cleanUp->rags);
 
         $this->go("/recipes/$stools->id/piece");
-        $this->clickInView($this->browser->wait(15, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//button[contains(., 'Title, place, wear')]"))));
-        $this->field('In use from')->sendKeys((new \DateTimeImmutable('+2 days'))->format('mdY'));
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), '1 to mind'), 'it will not have cured');
+        $this->clickInView($this->browser->wait(15, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//button[contains(., 'Title, use, wear')]"))));
+        $this->field('First use')->sendKeys((new \DateTimeImmutable('+2 days'))->format('mdY'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), '1 finding'), 'it will not have cured');
 
         $this->go('/settings');
         $this->until(fn (): bool => str_contains($this->main(), 'Open flame'), 'the settings are there');
@@ -86,23 +86,23 @@ final class OpenWorkTest extends Rooms
         $this->button('Save')->click();
         $this->until(fn (): bool => true === ($this->studio->json('GET', '/api/settings')->settings->flame ?? null), 'it is kept');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'to mind'), 'worked out');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
         $this->step('Hooks black');
-        $this->until(fn (): bool => str_contains($this->main(), 'is a mist that burns'), 'the spray can beside the stove');
+        $this->until(fn (): bool => str_contains($this->main(), 'sprays a flammable mist'), 'the spray can beside the stove');
     }
 
     public function testWhatIsLeftOnTheShelfIsNotBought(): void
     {
         $this->go('/shelf');
         $this->button('Signal Cream, chalk-type')->click();
-        $this->write('Left on the shelf', 'a bit');
-        $this->until(fn (): bool => str_contains($this->main(), 'is not an amount I can read'), 'nonsense is said');
-        $this->write('Left on the shelf', '2000');
+        $this->write('In stock', 'a bit');
+        $this->until(fn (): bool => str_contains($this->main(), 't an amount'), 'nonsense is said');
+        $this->write('In stock', '2000');
         $this->until(fn (): bool => [] !== array_filter($this->studio->json('GET', '/api/stock')->left, static fn (\stdClass $l): bool => 'signal-cream' === $l->material && '2000' === $l->amount), 'it is kept at once');
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'to mind'), 'worked out');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
         $this->button('Materials')->click();
-        $this->until(fn (): bool => str_contains($this->dialog(), '2 l left: enough'), 'nothing of it is to be bought');
+        $this->until(fn (): bool => str_contains($this->dialog(), 'in stock: 2 l, enough'), 'nothing of it is to be bought');
     }
 
     private function step(string $name): void

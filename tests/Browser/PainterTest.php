@@ -22,12 +22,12 @@ final class PainterTest extends Rooms
         $this->row('4. Slate wash')->click();
         [$film, $ready, $marks] = $this->figures();
 
-        $this->write('Ratio, as you say it', '1:3');
+        $this->write('Ratio, for example 1:3', '1:3');
         $this->button('1 Platform Slate, chalk-type : 3 Water (in 100 ml: 25 ml Platform Slate, chalk-type and 75 ml Water)')->click();
         $this->until(fn (): bool => $this->figures()[0] !== $film && $this->figures()[2] !== $marks, 'film and marks follow the ratio');
-        self::assertStringContainsString('35.7 µm stays → 3.39 µm dry', $this->figures()[0]);
+        self::assertStringContainsString('(36 µm after wiping) → 3.4 µm dry', $this->figures()[0]);
 
-        $this->button('+ above')->click();
+        $this->button('Add above')->click();
         $this->until(fn (): bool => $this->figures()[1] !== $ready, 'the plan follows the inserted coat');
         self::assertStringStartsWith('5. Brushed', $this->row('Brushed')->getText());
 
@@ -42,7 +42,7 @@ final class PainterTest extends Rooms
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
         $this->row('4. Slate wash')->click();
-        self::assertStringContainsString('3.39 µm dry', $this->figures()[0]);
+        self::assertStringContainsString('3.4 µm dry', $this->figures()[0]);
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));
 
         $this->button('Revisions')->click();
@@ -64,7 +64,7 @@ final class PainterTest extends Rooms
         [$film, $ready] = $this->figures();
 
         $this->press(WebDriverKeys::ENTER);
-        $this->tabTo(fn (string $html): bool => 'Ratio, as you say it' === $this->labelOfActive());
+        $this->tabTo(fn (string $html): bool => 'Ratio, for example 1:3' === $this->labelOfActive());
         $this->press(WebDriverKeys::CONTROL.'a');
         $this->press('1:3');
         $this->press(WebDriverKeys::ENTER);
@@ -101,7 +101,7 @@ final class PainterTest extends Rooms
             $this->untilSaved();
             $this->write('Dwell', '7', $other);
             $this->until(fn (): bool => str_contains($this->text('[role=dialog]', $other), 'the dwell was 9 min, now 7 min'), 'the second window is shown the difference');
-            $this->button('Take the newer one (mine stays in undo)', $other)->click();
+            $this->button('Use the newer version (undo brings yours back)', $other)->click();
             $this->until(fn (): bool => '9' === $this->field('Dwell', $other)->getAttribute('value'), 'it has the newer one');
             $this->button('Undo', $other)->click();
             $this->until(fn (): bool => '7' === $this->field('Dwell', $other)->getAttribute('value'), 'and its own in undo');
@@ -119,7 +119,7 @@ final class PainterTest extends Rooms
         $this->see('[data-testid=film]');
         $this->killServer();
         $this->write('Dwell', '11');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'kept in this browser'), 'the painter is told');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'saved in this browser'), 'the painter is told');
         $this->startServer();
         $this->browser->navigate()->refresh();
         $this->until(fn (): bool => '11' === $this->field('Dwell')->getAttribute('value'), 'the edit is there after the reload');
@@ -131,14 +131,14 @@ final class PainterTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe()->id);
         $this->see('[data-testid=film]');
-        foreach (['1:0' => '1:0 leaves only one ingredient.', '1:-3' => 'A part cannot be negative', 'a lot' => 'is not a ratio', '2:1:1' => '3 parts, but 2 ingredients'] as $nonsense => $says) {
-            $this->write('Ratio, as you say it', $nonsense);
+        foreach (['1:0' => '1:0 leaves only one ingredient.', '1:-3' => 'A part can\'t be negative', 'a lot' => 'is not a ratio', '2:1:1' => '3 parts but there are 2 ingredients'] as $nonsense => $says) {
+            $this->write('Ratio, for example 1:3', $nonsense);
             $this->until(fn (): bool => str_contains($this->text('#step-panel'), $says), "\"$nonsense\" is answered");
-            self::assertSame($nonsense, $this->field('Ratio, as you say it')->getAttribute('value'));
+            self::assertSame($nonsense, $this->field('Ratio, for example 1:3')->getAttribute('value'));
         }
         $this->write('Coats', '-2');
-        $this->until(fn (): bool => str_contains($this->text('#step-panel'), 'At least 1'), 'coats are refused');
-        $this->write('Left after wiping', '180');
+        $this->until(fn (): bool => str_contains($this->text('#step-panel'), 'Enter 1'), 'coats are refused');
+        $this->write('Left on after wiping', '180');
         $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'between 0 and 1'), 'the program says what it cannot work out');
         $this->until(fn (): bool => 'refused' === $this->see('[data-testid=saving]')->getAttribute('data-state'), 'nothing of it is stored');
         $this->button('Undo')->click();
@@ -163,9 +163,9 @@ final class PainterTest extends Rooms
     private function keepAs(string $reason): void
     {
         $this->untilSaved();
-        $this->button('Keep as revision')->click();
+        $this->button('Save revision')->click();
         $this->see('[role=dialog] input')->sendKeys($reason);
-        $this->button('Keep it')->click();
+        $this->button('Save')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=saving]'), 'from revision 3'), 'the revision is kept');
     }
 }

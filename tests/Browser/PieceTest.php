@@ -20,7 +20,7 @@ final class PieceTest extends Rooms
     {
         $this->go('/');
         $this->button('New recipe')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Bare wood so far'), 'a new recipe');
+        $this->until(fn (): bool => str_contains($this->main(), 'No steps yet'), 'a new recipe');
         $this->button('Piece')->click();
         $this->see('[data-testid=part-area]');
         $this->choose('Shape', 'Top');
@@ -36,7 +36,7 @@ final class PieceTest extends Rooms
         $this->button('Add a part')->click();
         $this->pick('Leg, tapered', 'menuitem');
         $this->until(fn (): bool => 'Leg, tapered' === $this->field('Part')->getAttribute('value'), 'the leg is open');
-        $this->write('How many', '4');
+        $this->write('Number', '4');
         // 4 legs of 0.109213 m², reckoned apart
         $this->until(fn (): bool => '0.437 m²' === $this->text('[data-testid=part-area]'), 'four legs');
         self::assertSame(['1', '4'], [$this->drawn(0), $this->drawn(1)], 'a top and four legs are drawn');
@@ -45,7 +45,7 @@ final class PieceTest extends Rooms
         $this->choose('Wood', 'oak');
         $this->until(fn (): bool => str_contains($this->main(), 'Tannin.'), 'oak brings its tannin along');
         $this->browser->findElement(WebDriverBy::cssSelector('[data-drawn]'))->click();
-        $this->until(fn (): bool => 'The whole piece' === $this->field('Part')->getAttribute('value'), 'the drawing leads to the part');
+        $this->until(fn (): bool => 'Whole piece' === $this->field('Part')->getAttribute('value'), 'the drawing leads to the part');
         $this->untilSaved();
         $this->browser->navigate()->refresh();
         $this->see('[data-testid=part-area]');
@@ -59,21 +59,21 @@ final class PieceTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('counter')->id.'/piece');
         $this->see('[data-testid=part-area]');
-        $this->choose('On it lies', 'a finish nobody knows');
+        $this->choose('Existing finish', 'unknown finish');
         $this->until(fn (): bool => str_contains($this->likely(), 'not tested'), 'nothing is known yet');
-        self::assertStringContainsString('no dry sanding until it is tested', $this->main());
+        self::assertStringContainsString('t dry-sand it until tested', $this->main());
         self::assertStringContainsString('tells most next', $this->main());
-        $this->answer('A drop of alcohol on a hidden spot', 'gets soft and sticky');
+        $this->answer('A drop of alcohol on a hidden spot', 'softens and gets sticky');
         $this->until(fn (): bool => str_contains($this->likely(), "shellac\n74 %"), 'shellac, three to one');
-        $this->answer('A drop of water, after a minute', 'stands in a bead');
-        $this->answer('A rag with mineral spirit, rubbed hard', 'only shines while wet');
+        $this->answer('A drop of water, after a minute', 'beads up');
+        $this->answer('Mineral spirit on a rag, rubbed hard', 'shines only while wet');
         $this->until(fn (): bool => str_contains($this->likely(), "shellac\n76 %"), 'wax and oil are out');
         $this->answer('A drop of alcohol on a hidden spot', 'stays hard');
         $this->until(fn (): bool => !str_contains($this->likely(), 'shellac'), 'another answer, another finish');
-        $this->answer('A lead test on every layer', 'shows none, in no layer');
-        $this->until(fn (): bool => !str_contains($this->main(), 'no dry sanding until'), 'no lead, no warning');
-        $this->answer('Tape over a small crosscut, pulled off', 'takes flakes along');
-        $this->until(fn (): bool => str_contains($this->main(), 'Take it off.'), 'what does not hold has to go');
+        $this->answer('A lead test on every layer', 'shows none in any layer');
+        $this->until(fn (): bool => !str_contains($this->main(), 't dry-sand it until'), 'no lead, no warning');
+        $this->answer('Tape over a small crosscut, pulled off', 'lifts flakes');
+        $this->until(fn (): bool => str_contains($this->main(), 'Remove it.'), 'what does not hold has to go');
         $this->untilSaved();
         self::assertEquals((object) ['alcohol' => 'nothing', 'water' => 'beads', 'spirit' => 'nothing', 'lead' => 'none', 'tape' => 'lifts'], $this->studio->recipe('counter')->document->piece->parts[0]->tests);
     }
@@ -86,16 +86,16 @@ final class PieceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id.'/piece');
         $this->see('[data-testid=part-area]');
         $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Doors in the carcass')]"))->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'It binds after step 4.'), 'it is said after which coat');
-        self::assertStringContainsString('keep them apart until', $this->text('[data-testid=fit]'));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'it is said after which coat');
+        self::assertStringContainsString('Keep the faces apart until', $this->text('[data-testid=fit]'));
         $does = $this->browser->findElements(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Do it: ')]"));
         self::assertCount(4, $does, 'four ways are compared');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Do it: Take 0.')]")));
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'It runs'), 'planed, it runs');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Remove 0.')]")));
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Moves freely'), 'planed, it runs');
         $this->button('Undo')->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'It binds after step 4.'), 'undone');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Do it: Leave long edges of Doors')]")));
-        $this->until(fn (): bool => !str_contains($this->text('[data-testid=fit]'), 'keep them apart'), 'a bare edge does not stick');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'undone');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Leave the long edges of “Doors”')]")));
+        $this->until(fn (): bool => !str_contains($this->text('[data-testid=fit]'), 'Keep the faces apart'), 'a bare edge does not stick');
         $this->untilSaved();
         self::assertFalse($this->studio->recipe('cupboard')->document->piece->joints[0]->moving->coated);
     }
@@ -130,14 +130,14 @@ final class PieceTest extends Rooms
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'Pigeon-holes'));
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => 'Pigeon-holes' === $this->field('Part')->getAttribute('value'), 'the part is open');
-        $this->tabTo(fn (string $html): bool => 'How many' === $this->labelOfActive());
+        $this->tabTo(fn (string $html): bool => 'Number' === $this->labelOfActive());
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'12'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => '0.744 m²' === $this->text('[data-testid=part-area]'), 'half as many holes');
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'aria-pressed') && str_contains($html, 'the rag takes colour'));
         $this->press(' ');
         $this->until(fn (): bool => str_contains($this->main(), 'Something dissolves in water'), 'the rag tells');
-        $this->write('How many', '-4');
-        $this->until(fn (): bool => str_contains($this->main(), 'At least 1'), 'nonsense is refused in the field');
+        $this->write('Number', '-4');
+        $this->until(fn (): bool => str_contains($this->main(), 'Enter 1'), 'nonsense is refused in the field');
     }
 
     private function tick(string $label): void

@@ -10,7 +10,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /**
- * At the mixing bench, with a pot in hand.
+ * At the Mix page, with a pot in hand.
  */
 final class PotsTest extends Rooms
 {
@@ -22,17 +22,17 @@ final class PotsTest extends Rooms
         $this->go('/shelf/pots');
         $this->open('Slate wash, too thin');
         $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type : 5 Water'), 'the pot is open');
-        $this->button('Put it right')->click();
+        $this->button('Correct')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), '90 ml Platform Slate'), 'the one thing to add');
-        $this->write('The pot holds', '400 ml');
+        $this->write('Pot capacity', '400 ml');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'it does not go in');
         self::assertStringContainsString('80 ml Platform Slate', $this->text('[data-testid=correction]'));
-        $this->write('The pot holds', '300 ml');
-        $this->until(fn (): bool => str_contains($this->main(), 'There is more in the pot than it holds.'), 'nonsense is told');
-        $this->write('The pot holds', '400 ml');
+        $this->write('Pot capacity', '300 ml');
+        $this->until(fn (): bool => str_contains($this->main(), 'The contents are more than the pot capacity.'), 'nonsense is told');
+        $this->write('Pot capacity', '400 ml');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'and mended');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured off and added')]")));
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'It is as wanted'), 'the pot is right');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'The mix is right'), 'the pot is right');
         $this->go('/shelf/pots');
         $this->until(fn (): bool => str_contains($this->main(), 'Slate wash, too thin, poured off'), 'what was poured off is a pot of its own');
         $this->open('Slate wash, too thin');
@@ -45,23 +45,23 @@ final class PotsTest extends Rooms
     public function testAPotFromTheMixingBenchToItsLabel(): void
     {
         $this->go('/mix');
-        $this->write('Name of the pot', 'First wash');
-        $this->write('Where it stands', 'window sill');
-        $this->button('Mixed: keep it as a pot')->click();
-        $this->button('To the pot')->click();
+        $this->write('Pot name', 'First wash');
+        $this->write('Storage', 'window sill');
+        $this->button('Save as pot')->click();
+        $this->button('Open pot')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'First wash') && str_contains($this->main(), 'window sill'), 'the pot stands on the shelf');
         self::assertStringContainsString('150 ml', $this->main());
-        $this->write('How much', '60 ml');
-        $this->write('For what', 'a first try');
-        $this->button('Used')->click();
+        $this->write('Amount', '60 ml');
+        $this->write('Note', 'a first try');
+        $this->button('Record use')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=became]'), 'a first try'), 'what became of it is kept');
         self::assertStringContainsString('90 ml', $this->main());
-        $this->write('Top it up with', '30 ml');
-        $this->button('Added')->click();
+        $this->write('Top up with', '30 ml');
+        $this->button('Record addition')->click();
         $this->until(fn (): bool => str_contains($this->main(), '120 ml'), 'topped up');
-        $this->write('How much', '121 ml');
-        $this->button('Thrown away')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'There is not so much of it there.'), 'no more is thrown away than there is');
+        $this->write('Amount', '121 ml');
+        $this->button('Record discard')->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Not enough in stock. Enter a smaller amount.'), 'no more is thrown away than there is');
 
         $this->button('Label')->click();
         $label = $this->text('[data-testid=label]');
@@ -77,8 +77,8 @@ final class PotsTest extends Rooms
     public function testLeftoversAreUsedUp(): void
     {
         $this->go('/mix?task=up');
-        $this->until(fn (): bool => 2 === \count($this->browser->findElements(WebDriverBy::xpath("//label[normalize-space()='What it is called']"))), 'two leftovers');
-        $ratio = $this->field('Ratio, as you say it');
+        $this->until(fn (): bool => 2 === \count($this->browser->findElements(WebDriverBy::xpath("//label[normalize-space()='Name']"))), 'two leftovers');
+        $ratio = $this->field('Ratio, for example 1:3');
         $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
         $ratio->sendKeys('1:2'.WebDriverKeys::ENTER);
         $reading = WebDriverBy::xpath("//button[starts-with(normalize-space(), '1 Platform Slate')]");
@@ -89,7 +89,7 @@ final class PotsTest extends Rooms
         // 40 : 40 and 60 : 300; all of the strong one and 2/9 of the thin one (1 : 2 of both together)
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pool]'), '160 ml of A wash'), 'so much can be made');
         self::assertStringContainsString('All 80 ml of Slate wash, strong rest', $this->text('[data-testid=pool]'));
-        self::assertStringContainsString('80 ml of Slate wash, too thin (280 ml stays)', $this->text('[data-testid=pool]'));
+        self::assertStringContainsString('80 ml of Slate wash, too thin (280 ml left over)', $this->text('[data-testid=pool]'));
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured together')]")));
         $this->go('/shelf/pots');
         $this->until(fn (): bool => str_contains($this->main(), 'A wash') && str_contains($this->main(), '280 ml'), 'they are one pot');
@@ -102,10 +102,10 @@ final class PotsTest extends Rooms
     public function testAPotForAStepOfTheBook(): void
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
-        $this->button('To the mixing bench')->click();
+        $this->button('Open in Mix')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Smoke glaze: 5 Glazing medium, water-based : 1 Smoke colour'), 'the mix of the step');
-        $this->button('Mixed: keep it as a pot')->click();
-        $this->button('To the pot')->click();
+        $this->button('Save as pot')->click();
+        $this->button('Open pot')->click();
         $this->until(fn (): bool => str_contains($this->main(), '252 ml'), 'as much as was measured');
         $this->button('Label')->click();
         self::assertStringContainsString('for Lamp cupboard, engine green and gold, “Smoke glaze”', $this->text('[data-testid=label]'));
@@ -119,22 +119,22 @@ final class PotsTest extends Rooms
     {
         $this->studio->json('PUT', '/api/scale', ['grams' => 0]);
         $this->go('/mix?task=scale');
-        $this->pressOnceSettled('It stands there');
+        $this->pressOnceSettled('Tare');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pour-now]'), 'until 53.3 g'), 'the paint first');
         $this->lies(40.0, 'g to go');
-        $this->lies(53.3, 'Stop. That is it.');
+        $this->lies(53.3, 'Stop');
         $this->button('Pour')->sendKeys(WebDriverKeys::SPACE); // 2.3 g more
-        $this->until(fn (): bool => str_contains($this->main(), '% more in all'), 'the rest follows');
+        $this->until(fn (): bool => str_contains($this->main(), 'Overpoured'), 'the rest follows');
         $this->pressOnceSettled('Next: Water');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pour-now]'), 'Pour Water until'), 'then the water');
         $water = fn (): float => 1 === preg_match('/until ([\d.]+) g/', $this->text('[data-testid=pour-now]'), $m) ? (float) $m[1] : 0.0;
         $this->until(static fn (): bool => $water() > 112.6, 'more of it than for 150 ml'); // while the scale moves the answer may still be of before
-        $this->lies(55.6 + $water(), 'Stop. That is it.');
-        $this->pressOnceSettled('That is all');
+        $this->lies(55.6 + $water(), 'Stop');
+        $this->pressOnceSettled('Finish');
         $this->see('[data-testid=pour-done]');
-        $this->write('Name of the pot', 'Poured by weight');
-        $this->button('Mixed: keep it as a pot')->click();
-        $this->button('To the pot')->click();
+        $this->write('Pot name', 'Poured by weight');
+        $this->button('Save as pot')->click();
+        $this->button('Open pot')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Poured by weight') && 1 === preg_match('/1 Platform Slate, chalk-type : (2\.9\d|3(\.0\d)?) Water/', $this->main()), 'it is in the ratio, to a scale\'s tenth');
     }
 
@@ -146,12 +146,12 @@ final class PotsTest extends Rooms
         $this->go('/mix?task=match');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=match]'), 'ΔE'), 'a first match');
         $first = $this->text('[data-testid=match] h2');
-        $this->write('The colour wanted', '#919aa0');
+        $this->write('Target colour', '#919aa0');
         $this->until(fn (): bool => $first !== $this->text('[data-testid=match] h2'), 'another colour, another mix');
         $words = $this->text('[data-testid=match] h2');
-        $this->write('The colour wanted', 'grey');
-        $this->until(fn (): bool => str_contains($this->main(), 'is not a colour'), 'nonsense is told');
-        $this->button('Make this the mix')->click();
+        $this->write('Target colour', 'grey');
+        $this->until(fn (): bool => str_contains($this->main(), 't a colour code'), 'nonsense is told');
+        $this->button('Use this mix')->click();
         $this->until(fn (): bool => str_contains($this->main(), "A match: $words"), 'it is the mix, and is measured out');
     }
 

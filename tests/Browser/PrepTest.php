@@ -15,17 +15,17 @@ final class PrepTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('counter')->id.'/piece');
         $this->see('[data-testid=part-area]');
-        $this->choose('On it lies', 'shellac');
+        $this->choose('Existing finish', 'shellac');
         $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Preparation before the first coat')]"))->click();
         $this->until(fn (): bool => \in_array('stripped', $this->proposed(), true), 'shellac is in the way of a stain');
-        self::assertStringContainsString('cannot go through shellac', $this->main());
+        self::assertStringContainsString('t get through shellac', $this->main());
         $before = \count($this->studio->recipe('counter')->document->steps);
         $lines = $this->proposed();
 
-        $this->button('Take: Strip')->click();
+        $this->button('Add to recipe: Strip')->click();
         $this->until(fn (): bool => !\in_array('stripped', $this->proposed(), true), 'one line is taken');
-        $this->button('Take all '.(\count($lines) - 1))->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Nothing more is proposed'), 'and then the rest');
+        $this->button('Add all '.(\count($lines) - 1))->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Nothing to suggest'), 'and then the rest');
         $this->untilSaved();
         $steps = array_map(static fn (\stdClass $s): string => $s->technique, $this->studio->recipe('counter')->document->steps);
         self::assertCount($before + \count($lines), $steps);

@@ -18,7 +18,7 @@ final class StatesTest extends Rooms
         foreach ([
             '/recipes/01UNKNOWN' => 'There is no recipe "01UNKNOWN"',
             '/recipes/01UNKNOWN/sheet' => 'There is no recipe "01UNKNOWN"',
-            '/nowhere' => 'There is no such room',
+            '/nowhere' => 'Page not found',
         ] as $path => $says) {
             $this->go($path);
             $this->until(fn (): bool => str_contains($this->everything(), $says), "$path says so");
@@ -26,15 +26,15 @@ final class StatesTest extends Rooms
         $this->go('/');
         $this->see('main li h2');
         $this->see('input[type=search]')->sendKeys('velvet');
-        $this->until(fn (): bool => str_contains($this->main(), 'No recipe speaks of “velvet”.'), 'a search in vain');
+        $this->until(fn (): bool => str_contains($this->main(), 'No recipe matches “velvet”'), 'a search in vain');
         $this->see('input[type=search]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE);
         $this->see('main li h2');
-        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Put away'][self::span]"))->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Nothing is put away.'), 'nothing is put away');
+        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Archive'][self::span]"))->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Nothing archived'), 'nothing is put away');
         $this->go('/shelf');
         $this->see('main section h2');
         $this->see('input[type=search]')->sendKeys('velvet');
-        $this->until(fn (): bool => str_contains($this->main(), 'No material is called that.'), 'no such material');
+        $this->until(fn (): bool => str_contains($this->main(), 'No matches'), 'no such material');
     }
 
     /**
@@ -46,7 +46,7 @@ final class StatesTest extends Rooms
         $this->see('main li h2');
         $this->killServer();
         $this->browser->findElement(WebDriverBy::linkText('Shelf'))->click();
-        $this->until(fn (): bool => str_contains($this->everything(), 'Nothing you have done is lost'), 'the painter is told');
+        $this->until(fn (): bool => str_contains($this->everything(), 'Your work is saved in this browser'), 'the painter is told');
         $this->startServer();
         $this->button('Try again')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Degreasing cleaner'), 'it opens');
@@ -96,7 +96,7 @@ final class StatesTest extends Rooms
         self::assertStringStartsWith('%PDF', $file);
         self::assertGreaterThanOrEqual(2, preg_match_all('~/Type\s*/Page[^s]~', $file), 'seven steps do not fit one page');
         $sheet = $this->main();
-        foreach (['Take care: ', 'Label, safety data sheet and local rules decide.', '☐', 'done at', 'Then wait', 'To have at hand'] as $said) {
+        foreach (['Take care: ', 'Follow the label, the safety data sheet and local rules.', '☐', 'done at', 'Wait before next step', 'Have ready'] as $said) {
             self::assertStringContainsString($said, $sheet);
         }
     }
@@ -118,17 +118,17 @@ final class StatesTest extends Rooms
         $this->see('main li h2');
         $this->browser->executeScript('document.activeElement.blur()');
         $this->press('gm');
-        $this->until(fn (): bool => str_contains($this->main(), 'Measure 150 ml'), 'g m leads to the mixing room');
-        $this->tabTo(fn (string $html): bool => 'Ratio, as you say it' === $this->labelOfActive());
+        $this->until(fn (): bool => str_contains($this->main(), 'By volume: 150 ml'), 'g m leads to the mixing room');
+        $this->tabTo(fn (string $html): bool => 'Ratio, for example 1:3' === $this->labelOfActive());
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'25 %'.WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->active(), '25 % of the mix'), 'the first reading has the focus');
+        $this->until(fn (): bool => str_contains($this->active(), '(25 % of the total)'), 'the first reading has the focus');
         $this->press(WebDriverKeys::TAB);
-        self::assertStringContainsString('25 % added', $this->active());
+        self::assertStringContainsString('100 ml Platform Slate, chalk-type + 25 ml Water', $this->active());
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the second is taken');
         $this->tabTo(fn (string $html): bool => 'Amount of the mix' === $this->labelOfActive());
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'50 ml'.WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 50 ml') && str_contains($this->main(), '10.0 g Water'), 'a fifth of 50 ml is water');
+        $this->until(fn (): bool => str_contains($this->main(), 'By weight: 50 ml') && str_contains($this->main(), '10.0 g Water'), 'a fifth of 50 ml is water');
     }
 
     /**
@@ -141,7 +141,7 @@ final class StatesTest extends Rooms
         $this->press('/');
         $this->press('liming');
         $this->until(fn (): bool => 'Liming wax' === $this->text('main h2.MuiTypography-h2'), 'the search opens it');
-        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Copy as own'));
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Duplicate'));
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => 'Liming wax, own' === $this->text('main h2.MuiTypography-h2'), 'the copy is open');
         $this->tabTo(fn (string $html): bool => 'Name' === $this->labelOfActive());
@@ -149,10 +149,10 @@ final class StatesTest extends Rooms
         $this->browser->executeScript('document.querySelector("input[type=search]").focus()');
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'Save changes'));
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->main(), 'own figures · version 2'), 'it is saved');
+        $this->until(fn (): bool => str_contains($this->main(), 'your values · version 2'), 'it is saved');
         self::assertSame(1, $this->studio->json('GET', '/api/materials?query=halt+white')->total);
         $this->browser->executeScript('document.querySelector("input[type=search]").focus()');
-        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Take off the shelf'));
+        $this->tabTo(static fn (string $html): bool => str_contains($html, 'Archive'));
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => 0 === $this->studio->json('GET', '/api/materials?query=halt+white')->total, 'it is off the shelf');
     }

@@ -7,22 +7,22 @@ namespace Inlaid\Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 
 /**
- * The rooms around the recipe: the book, the mixing bench, the shelf, the settings and the bench sheet.
+ * The rooms around the recipe: the book, the Mix page, the shelf, the settings and the bench sheet.
  */
 final class StudioTest extends Rooms
 {
     public function testTheBook(): void
     {
         $this->go('/');
-        $this->button('Put away Parcel counter, tea brown and hard oil')->click();
+        $this->button('Archive Parcel counter, tea brown and hard oil')->click();
         $this->until(fn (): bool => 6 === $this->chips(), 'it is put away');
-        $this->button('Take it out again')->click();
+        $this->button('Undo')->click();
         $this->until(fn (): bool => 7 === $this->chips(), 'and out again');
 
         $file = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
         file_put_contents($file, '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector())->sendKeys($file);
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'There is no field "colour" here'), 'a bad file is answered place by place');
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Unknown field “colour”'), 'a bad file is answered place by place');
         self::assertStringContainsString('/document/piece', $this->text('[role=dialog]'));
         unlink($file);
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
@@ -30,8 +30,8 @@ final class StudioTest extends Rooms
         $this->button('Close')->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
         $this->button('New recipe')->click();
-        $this->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'Bare wood so far'), 'a new recipe is bare wood');
-        $this->button('+ above')->click();
+        $this->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'No steps yet'), 'a new recipe is bare wood');
+        $this->button('Add above')->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-step]'), '1. Sanded'), 'its first step');
         $this->untilSaved();
         self::assertSame(8, $this->studio->json('GET', '/api/recipes')->total);
@@ -49,11 +49,11 @@ final class StudioTest extends Rooms
         $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $recipe->document]);
 
         $this->go('/settings');
-        $this->button('Take a studio in');
-        $this->give('Take a studio in', $file);
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'comes beside it as a copy'), 'it is told what would be');
+        $this->button('Import');
+        $this->give('Import', $file);
+        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'will be added as a copy'), 'it is told what would be');
         self::assertStringContainsString('Not what it was', $this->studio->recipe('not what')->document->title, 'and nothing is kept yet');
-        $this->button('Put it in the place of this studio')->click();
+        $this->button('Replace this studio')->click();
         $this->until(fn (): bool => 7 === $this->chips() && str_contains($this->main(), 'Ticket rack, slate wash'), 'the book is what it was');
         self::assertStringNotContainsString('Not what it was', $this->main());
         unlink($file);
@@ -61,10 +61,10 @@ final class StudioTest extends Rooms
         $table = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
         file_put_contents($table, "Name;Left;Unit\n\"Platform Slate, chalk-type\";80;ml\n");
         $this->go('/shelf');
-        $this->button('Take one in');
-        $this->give('Take one in', $table);
+        $this->button('Import stock');
+        $this->give('Import stock', $table);
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Platform Slate, chalk-type: not counted → 80 ml'), 'line by line');
-        $this->button('Take it in')->click();
+        $this->button('Import 1 line')->click();
         $this->until(fn (): bool => str_contains(\Inlaid\App\Exchange\Json::encode($this->studio->json('GET', '/api/stock')), '"platform-slate","amount":"80"'), 'it is on the shelf');
         unlink($table);
     }
@@ -77,19 +77,19 @@ final class StudioTest extends Rooms
     public function testAnyMixForAnAmountOrForAllThereIs(): void
     {
         $this->go('/mix');
-        $this->until(fn (): bool => str_contains($this->main(), 'Measure 150 ml'), 'the cup is filled');
+        $this->until(fn (): bool => str_contains($this->main(), 'By volume: 150 ml'), 'the cup is filled');
         $this->write('Amount of the mix', '1 1/2 cup');
-        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 375 ml'), 'cups are read');
+        $this->until(fn (): bool => str_contains($this->main(), 'By weight: 375 ml'), 'cups are read');
         $this->write('Amount of the mix', '3 fl oz');
-        $this->until(fn (): bool => str_contains($this->main(), 'Metric measures have no "fl oz"'), 'and what the studio does not have is said');
+        $this->until(fn (): bool => str_contains($this->main(), 'Metric measures have no “fl oz”'), 'and what the studio does not have is said');
         $this->write('Amount of the mix', '100 ml');
-        $this->write('Ratio, as you say it', '25 %');
-        $this->button('25 % added: for every 100 ml Platform Slate, chalk-type another 25 ml Water')->click();
+        $this->write('Ratio, for example 1:3', '25 %');
+        $this->button('100 ml Platform Slate, chalk-type + 25 ml Water')->click();
         $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the chosen reading is mixed');
-        $this->choose('Wanted', 'all I have of Platform Slate, chalk-type');
-        $this->write('What I have', '142 g');
-        $this->until(fn (): bool => str_contains($this->main(), 'Or weigh 125 ml'), '100 ml of paint make 125 ml of the mix');
-        $this->write('Ratio, as you say it', '1:6');
+        $this->choose('Wanted', 'all of my Platform Slate, chalk-type');
+        $this->write('Amount I have', '142 g');
+        $this->until(fn (): bool => str_contains($this->main(), 'By weight: 125 ml'), '100 ml of paint make 125 ml of the mix');
+        $this->write('Ratio, for example 1:3', '1:6');
         $this->button('1 Platform Slate, chalk-type : 6 Water (in 100 ml: 14.3 ml Platform Slate, chalk-type and 85.7 ml Water)')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Thinned 6 to 1, more than the 4 to 1 it takes'), 'over-thinning is said');
     }
@@ -100,16 +100,16 @@ final class StudioTest extends Rooms
         $this->see('input[type=search]')->sendKeys('platform');
         $this->until(fn (): bool => 'Platform Slate, chalk-type' === $this->text('main h2.MuiTypography-h2'), 'the search opens it');
         $this->write('Recoat after', 'soon');
-        $this->until(fn (): bool => str_contains($this->main(), 'Write it like 30 min'), 'a time that is none is refused');
+        $this->until(fn (): bool => str_contains($this->main(), 'Enter a time, for example 30 min'), 'a time that is none is refused');
         $this->write('Recoat after', '3 h');
         $this->button('Save changes')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'own figures · version 2'), 'it is a version of its own');
+        $this->until(fn (): bool => str_contains($this->main(), 'your values · version 2'), 'it is a version of its own');
 
         $recipe = $this->studio->recipe();
         self::assertSame(120, array_column($recipe->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'the recipe keeps what it was made with');
 
         $this->go("/recipes/$recipe->id");
-        $this->button('Take them')->click();
+        $this->button('Update')->click();
         $this->untilSaved();
         self::assertSame(180, array_column($this->studio->recipe()->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'until it is told to take the new figures');
 
@@ -132,8 +132,8 @@ final class StudioTest extends Rooms
         $need = $this->text('[data-testid=need]');
         $this->button('Piece')->click();
         $this->see('[data-testid=part-area]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Title, place, wear')]")));
-        $this->write('How many alike', '3');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Title, use, wear')]")));
+        $this->write('Number of identical pieces', '3');
         $this->button('Section')->click();
         $this->until(fn (): bool => $this->text('[data-testid=need]') !== $need, 'three racks need more');
         $this->untilSaved();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core;
 
 use Brick\Math\BigRational;
-use Inlaid\Core\Board\Thing;
-use Inlaid\Core\Board\Things;
+use Inlaid\Core\Board\Variable;
+use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
@@ -64,9 +64,9 @@ final class Given
         return new Practices(self::all(Practice::class, 'Practice'));
     }
 
-    public static function things(): Things
+    public static function things(): Variables
     {
-        return new Things(self::all(Thing::class, 'Board'));
+        return new Variables(self::all(Variable::class, 'Board'));
     }
 
     public static function shapes(): Shapes

@@ -86,8 +86,8 @@ use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Technique\Kind\BrushedFull;
 use Inlaid\Core\Technique\Kind\GlazedAndWiped;
 use Inlaid\Core\Technique\Kind\WashedAndWiped;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\Cost;
 use Inlaid\Core\Work\MaskParts;
@@ -119,7 +119,7 @@ final class ModelPagesTest extends TestCase
         $most = Ambering::Strong->perMicrometre();
         $yellow = static fn (float $years): float => Optics::clear()->yellowed($most, $years)->absorption[0] / $most;
         yield 'look, ambering' => ['look', 'after 1 year %.3f of it, after 5 years %.3f.', [$yellow(1.0), $yellow(5.0)]];
-        yield 'look, ambering in the end' => ['look', 'in the end %s (slight) or %s (strong) per µm', [(string) Ambering::Slight->perMicrometre(), (string) $most]];
+        yield 'look, ambering in the end' => ['look', 'finally %s (slight) or %s (strong) per µm', [(string) Ambering::Slight->perMicrometre(), (string) $most]];
         yield 'look, relief' => ['look', 'at h 0.6 a glaze is %.1f as thick, at −0.6 it is %.1f.', [self::glazeAt(0.6), self::glazeAt(-0.6)]];
 
         yield 'drying' => ['drying', 'At 12 °C and 70 %% RH a normal water-based coat takes %.3f ÷ %.3f = %.2f times its label time.', [Climate::reference()->vapourPressureDeficit(), Climate::of(12.0, 70.0)->vapourPressureDeficit(), (new PredictDrying())->factor(Dries::LosingWater, Climate::of(12.0, 70.0), 1.0)]];
@@ -130,15 +130,15 @@ final class ModelPagesTest extends TestCase
         yield 'mixing' => ['mixing', '0.8 g fill %s ml, so %s ml come of 2', [(string) BigRational::of('0.8')->dividedBy('2.4')->simplified(), (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified()]];
         $wash = (new WashedAndWiped())->figures();
         [$patches] = (new WorkOutNeed())->need([[0.01, 1.2], [0.01, 1.2]], 100.0, 1, $wash);
-        yield 'boards, a pot' => ['boards', 'drinking 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so', [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4]];
+        yield 'boards, a pot' => ['boards', 'absorbency 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so', [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4]];
         $sections = (new ShareIntoSections())->share(1.0, 30, 0, 8);
         yield 'film, sections' => ['film', '20 min to apply, so %d sections; %d with a helper.', [(string) $sections->count, (string) $sections->withHelper]];
         yield 'film, sanding' => ['film', '2 × 40 + 2 × 40 × 82 ÷ 125 = %.1f µm,', [self::sanded()]];
-        yield 'look, learned' => ['look', '6 × 5² ÷ (5² + 2.5²) = %.1f, give or take', [self::learned()]];
+        yield 'look, learned' => ['look', '6 × 5² ÷ (5² + 2.5²) = %.1f, ±', [self::learned()]];
         $corrected = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
         yield 'colour, a card' => ['colour', 'and patch 0.5, 0.25, 0.125 make 0.25 each, %s.', [$corrected->colour->hex]];
         $staggered = (new StaggerPatches())->stagger([PatchTiming::of(20, 60, 30), PatchTiming::of(20, 120, 30), PatchTiming::of(20, 240, 30)]);
-        yield 'boards, staggering' => ['boards', '20 s to lay and 30 to wipe, left 60, 120 and 240 s: laid at %d, %d and %d, all wiped after %d s, the longest patch.', [...array_map(strval(...), $staggered->starts), (string) $staggered->length]];
+        yield 'boards, staggering' => ['boards', '20 s to apply and 30 to wipe, dwell 60, 120 and 240 s: applied at %d, %d and %d, all wiped after %d s, the longest patch.', [...array_map(strval(...), $staggered->starts), (string) $staggered->length]];
         yield 'masking' => ['masking', '2 × 1.7 m × 1.1 = %s m of tape, %s m² of sheet, 3.74 ÷ 1.5 + 0.561 ÷ 0.5 = 3.6, so %d min.', self::masked()];
         yield 'piece, tests' => ['piece', 'shellac 0.18 × 0.96 ÷ 0.2342 = %.1f %%.', [100 * (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability]];
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
@@ -150,7 +150,7 @@ final class ModelPagesTest extends TestCase
         yield 'planning, by day' => ['planning', "at the label's pace and not at night: over at %s.", [gmdate('H:i', $dried)]];
         yield 'prep' => ['prep', 'strip, rinse twice, %s, dust.', [implode(', ', array_map(strval(...), GritLadder::from(120, 180)))]];
         yield 'prep, no gap' => ['prep', 'the mean particle (P scale) is at most %s times smaller', [self::largestStep()]];
-        yield 'stock' => ['stock', 'shelf %s, pot %s, used %s, thrown %s g of paint.', self::booked()];
+        yield 'stock' => ['stock', 'shelf %s, pot %s, used %s, discarded %s g of paint.', self::booked()];
         $stripes = Stripes::of(50, 40, false, Share::EndsInGaps)->on(Plane::of(600, 400));
         yield 'layout, stripes' => ['layout', 'a gap at both ends of 600 mm: six leave %.1f mm, seven 31.3; so %s.', [$stripes->along[0], [6 => 'six', 7 => 'seven'][\count($stripes->blocks)] ?? 'another']];
         $border = Border::of([[20.0, 6.0]])->on(Plane::of(600, 400));
@@ -266,7 +266,7 @@ final class ModelPagesTest extends TestCase
     private static function glazeAt(float $height): float
     {
         $film = new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3);
-        $step = new Doing('g', (new GlazedAndWiped())->figures()->act, (new GlazedAndWiped())->pattern(new Manner()), 1, $film, 0.0, '');
+        $step = new Doing('g', (new GlazedAndWiped())->figures()->act, (new GlazedAndWiped())->pattern(new Workmanship()), 1, $film, 0.0, '');
         $at = static function (float $h) use ($step): float {
             $bare = Ground::bare(Spectrum::even(0.4));
             $films = array_map(static fn (Patch $p): LaidFilm => $p->films[0], DoStep::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches);

@@ -53,7 +53,7 @@ final class NodeTest extends TestCase
     {
         $read = static fn (Node $n): BigRational => $n->exact('a');
         self::assertTrue(Node::read(Json::decode('{"a": "1/3"}'), $read)->isEqualTo('1/3'));
-        self::assertSame(['/a' => 'An exact number is written as text, for example "1/3" or "43.7".'], $this->complaints('{"a": 0.1}', $read));
+        self::assertSame(['/a' => 'Enter an exact number as text, for example "1/3" or "43.7"'], $this->complaints('{"a": 0.1}', $read));
     }
 
     /**
@@ -61,27 +61,27 @@ final class NodeTest extends TestCase
      */
     public static function refused(): iterable
     {
-        yield 'a number for text' => [static fn (Node $n): mixed => $n->string('a'), '4', '/a', 'must be text'];
-        yield 'blank text' => [static fn (Node $n): mixed => $n->string('a'), '"  "', '/a', 'must not be empty'];
-        yield 'long text' => [static fn (Node $n): mixed => $n->string('a', 3), '"abcd"', '/a', 'longer than 3'];
-        yield 'letters count, not bytes' => [static fn (Node $n): mixed => $n->string('a', 3), '"½½½½"', '/a', 'longer than 3'];
-        yield 'characters that are none' => [static fn (Node $n): mixed => $n->string('a'), '"a\u0000b"', '/a', 'no text'];
+        yield 'a number for text' => [static fn (Node $n): mixed => $n->string('a'), '4', '/a', 'Enter text'];
+        yield 'blank text' => [static fn (Node $n): mixed => $n->string('a'), '"  "', '/a', 'Required'];
+        yield 'long text' => [static fn (Node $n): mixed => $n->string('a', 3), '"abcd"', '/a', 'Maximum 3'];
+        yield 'letters count, not bytes' => [static fn (Node $n): mixed => $n->string('a', 3), '"½½½½"', '/a', 'Maximum 3'];
+        yield 'characters that are none' => [static fn (Node $n): mixed => $n->string('a'), '"a\u0000b"', '/a', 'control characters'];
         yield 'an id with a blank' => [static fn (Node $n): mixed => $n->id('a'), '"a b"', '/a', 'letters, digits and hyphens'];
         yield 'an id with a slash' => [static fn (Node $n): mixed => $n->id('a'), '"../x"', '/a', 'letters, digits and hyphens'];
         yield 'half a coat' => [static fn (Node $n): mixed => $n->int('a'), '1.5', '/a', 'whole number'];
-        yield 'text for a number' => [static fn (Node $n): mixed => $n->float('a'), '"4"', '/a', 'must be a number'];
-        yield 'more than a number holds' => [static fn (Node $n): mixed => $n->float('a'), '1e999', '/a', 'must be a number'];
+        yield 'text for a number' => [static fn (Node $n): mixed => $n->float('a'), '"4"', '/a', 'Enter a number'];
+        yield 'more than a number holds' => [static fn (Node $n): mixed => $n->float('a'), '1e999', '/a', 'Enter a number'];
         yield 'a whole number without end' => [static fn (Node $n): mixed => $n->int('a'), '1e300', '/a', 'whole number'];
         yield 'one for yes' => [static fn (Node $n): mixed => $n->bool('a'), '1', '/a', 'true or false'];
         yield 'no such choice' => [static fn (Node $n): mixed => $n->enum('a', Sheen::class), '"shiny"', '/a', 'one of: chalky, matt'];
         yield 'a list for a choice' => [static fn (Node $n): mixed => $n->enum('a', Sheen::class), '["matt"]', '/a', 'one of'];
-        yield 'an object for a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '{}', '/a', 'must be a list'];
-        yield 'too long a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString(), 2), '["", "", ""]', '/a', 'more than 2'];
-        yield 'an item of a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '["x", 4]', '/a/1', 'must be text'];
-        yield 'a list for an object' => [static fn (Node $n): mixed => $n->child('a')->string('b'), '[]', '/a', 'must be an object'];
-        yield 'missing deep down' => [static fn (Node $n): mixed => $n->child('a')->child('b')->string('c'), '{"b": {}}', '/a/b/c', 'missing'];
-        yield 'a name with a slash and a tilde' => [static fn (Node $n): mixed => $n->child('a')->fields('b'), '{"x/y~z": 1}', '/a/x~1y~0z', 'There is no field "x/y~z" here.'];
-        yield 'what the core refuses' => [static fn (Node $n): mixed => $n->make(static fn () => throw InvalidMeasure::negativeAmount(), 'a'), '1', '/a', 'cannot be negative'];
+        yield 'an object for a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '{}', '/a', 'Must be a list'];
+        yield 'too long a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString(), 2), '["", "", ""]', '/a', 'Maximum 2'];
+        yield 'an item of a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '["x", 4]', '/a/1', 'Enter text'];
+        yield 'a list for an object' => [static fn (Node $n): mixed => $n->child('a')->string('b'), '[]', '/a', 'Must be an object'];
+        yield 'missing deep down' => [static fn (Node $n): mixed => $n->child('a')->child('b')->string('c'), '{"b": {}}', '/a/b/c', 'Missing'];
+        yield 'a name with a slash and a tilde' => [static fn (Node $n): mixed => $n->child('a')->fields('b'), '{"x/y~z": 1}', '/a/x~1y~0z', 'Unknown field “x/y~z”'];
+        yield 'what the core refuses' => [static fn (Node $n): mixed => $n->make(static fn () => throw InvalidMeasure::negativeAmount(), 'a'), '1', '/a', 'can\'t be negative'];
     }
 
     /**

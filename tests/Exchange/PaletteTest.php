@@ -34,7 +34,7 @@ final class PaletteTest extends TestCase
 
     #[TestWith(["GIMP Palette\n256 0 0 Too bright\n", 'Line 2'])]
     #[TestWith(["Name,Colour\nPine,#3d5a50\nOak,brown\n", 'Line 3'])]
-    #[TestWith(['', 'There is no colour'])]
+    #[TestWith(['', 'has no colours'])]
     #[TestWith(["\xff\xfe\x00", 'UTF-8'])]
     public function testWhatIsNoPaletteIsRefused(string $text, string $says): void
     {

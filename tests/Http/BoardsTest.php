@@ -80,15 +80,15 @@ final class BoardsTest extends TestCase
     {
         $own = $this->workedOut(['own' => [['patch' => 'B2', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]]);
         self::assertSame(['warn', 'warn', 'warn', 'advise'], array_column($own->remarks, 'gravity') + [3 => 'advise'], Json::encode($own->remarks));
-        self::assertStringContainsString('differ in 2 things', $own->remarks[0]->text);
+        self::assertStringContainsString('differ in 2 variables', $own->remarks[0]->text);
         self::assertSame('Control', $own->patches[6]->label, 'none is as the recipe stands any more');
 
         $long = $this->workedOut(['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['600', '900']]]);
         self::assertSame('stop', $long->remarks[0]->gravity);
-        self::assertStringContainsString('One pair of hands needs', $long->remarks[0]->text);
-        self::assertStringContainsString('mostly rim', $this->workedOut(['width' => 40])->remarks[0]->text);
+        self::assertStringContainsString('One person needs', $long->remarks[0]->text);
+        self::assertStringContainsString('mostly edge', $this->workedOut(['width' => 40])->remarks[0]->text);
         $bare = self::$studio->json('POST', '/api/compute/board/begin', ['recipe' => self::$studio->recipe()->id, 'part' => 'case', 'steps' => ['s4'], 'width' => 100, 'height' => 80]);
-        self::assertStringContainsString('last sanded', self::$studio->json('POST', '/api/compute/board', ['document' => $bare->document])->remarks[0]->text);
+        self::assertStringContainsString('no last sanding', self::$studio->json('POST', '/api/compute/board', ['document' => $bare->document])->remarks[0]->text);
     }
 
     /**
@@ -99,24 +99,24 @@ final class BoardsTest extends TestCase
         $axis = static fn (string $thing, ?string $step, string ...$levels): array => ['thing' => $thing, 'step' => $step, 'levels' => $levels];
 
         return [
-            'a thing unknown' => [['columns' => $axis('moon', 's4', '1')], '/document/columns/levels', 'Nothing called "moon"'],
+            'a thing unknown' => [['columns' => $axis('moon', 's4', '1')], '/document/columns/levels', '“moon” can'],
             'a step unknown' => [['columns' => $axis('dwell', 's99', '1')], '/document/columns/step', 'no step'],
-            'not in this step' => [['columns' => $axis('dwell', 's1', '1')], '/document/columns/levels', 'cannot be varied in "Sand to 180"'],
-            'no step said' => [['columns' => $axis('dwell', null, '1')], '/document/columns/levels', 'Say in which step'],
-            'a dwell of words' => [['columns' => $axis('dwell', 's4', 'long')], '/document/columns/levels', '"long" is not a whole number'],
-            'a share of all' => [['columns' => $axis('colour-fraction', 's4', '1')], '/document/columns/levels', 'less than all'],
-            'the same twice' => [['columns' => $axis('dwell', 's4', '3', ' 3')], '/document/columns/levels', 'there twice'],
+            'not in this step' => [['columns' => $axis('dwell', 's1', '1')], '/document/columns/levels', 't be varied in “Sand to 180”'],
+            'no step said' => [['columns' => $axis('dwell', null, '1')], '/document/columns/levels', 'Choose a step'],
+            'a dwell of words' => [['columns' => $axis('dwell', 's4', 'long')], '/document/columns/levels', '“long” isn\'t a whole number'],
+            'a share of all' => [['columns' => $axis('colour-fraction', 's4', '1')], '/document/columns/levels', 'below 1'],
+            'the same twice' => [['columns' => $axis('dwell', 's4', '3', ' 3')], '/document/columns/levels', 'exists twice'],
             'too many' => [['columns' => $axis('dwell', 's4', '1', '2', '3', '4', '5', '6', '7')], '/document/columns/levels', '7'],
-            'none' => [['columns' => $axis('dwell', 's4')], '/document/columns/levels', 'between 1 and 6'],
-            'the same both ways' => [['rows' => $axis('dwell', 's4', '2', '3')], '/document/columns', 'cannot both vary the same'],
+            'none' => [['columns' => $axis('dwell', 's4')], '/document/columns/levels', 'have 1 to 6 values'],
+            'the same both ways' => [['rows' => $axis('dwell', 's4', '2', '3')], '/document/columns', 't both vary the same'],
             'a paint that is not there' => [['columns' => $axis('laid', 's4', 'moonlight')], '/document/columns/levels', 'among the materials'],
-            'a way that lays nothing' => [['columns' => $axis('technique', 's4', 'sanded')], '/document/columns/levels', 'way of laying'],
-            'a wood unknown' => [['columns' => $axis('wood', null, 'moonwood')], '/document/columns/levels', 'a wood that is known'],
-            'too small' => [['width' => 5], '/document/width', 'between 20 and 1000 mm'],
-            'hands that take all day' => [['lay' => 10_000], '/document/width', 'between 1 and 3600 s'],
-            'a patch that is not there' => [['own' => [['patch' => 'Q7', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]], '/document/columns', 'no patch "Q7"'],
+            'a way that lays nothing' => [['columns' => $axis('technique', 's4', 'sanded')], '/document/columns/levels', 'technique that applies'],
+            'a wood unknown' => [['columns' => $axis('wood', null, 'moonwood')], '/document/columns/levels', 'a wood from the list'],
+            'too small' => [['width' => 5], '/document/width', 'from 20 to 1000 mm'],
+            'hands that take all day' => [['lay' => 10_000], '/document/width', '1 to 3600 s'],
+            'a patch that is not there' => [['own' => [['patch' => 'Q7', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]], '/document/columns', 'no patch “Q7”'],
             'a target of words' => [['target' => ['colour' => 'blue']], '/document/target/colour', 'colour'],
-            'a field too many' => [['secret' => 1], '/document/secret', 'no field'],
+            'a field too many' => [['secret' => 1], '/document/secret', 'Unknown field'],
         ];
     }
 
@@ -138,7 +138,7 @@ final class BoardsTest extends TestCase
     {
         $document = $this->document();
         unset($document->rows);
-        $things = self::$studio->json('POST', '/api/compute/board/things', ['document' => $document->recipe])->things;
+        $things = self::$studio->json('POST', '/api/compute/board/variables', ['document' => $document->recipe])->variables;
         self::assertSame(['coats', 'colour-fraction', 'done', 'dwell', 'film', 'grit', 'laid', 'left', 'order', 'technique', 'wood'], array_values(array_unique((static function (array $keys): array {
             sort($keys);
 
@@ -167,20 +167,20 @@ final class BoardsTest extends TestCase
         $stale = self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 1, 'document' => $document], 409);
         self::assertSame([2, 'Another name'], [$stale->version, $stale->newer->title]);
 
-        self::assertNotNull(self::$studio->json('PUT', "/api/boards/$board->id/laid", ['laid' => true])->laidAt);
-        self::assertStringContainsString('has been laid', self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 2, 'document' => $document], 422)->detail);
-        self::assertNull(self::$studio->json('PUT', "/api/boards/$board->id/laid", ['laid' => false])->laidAt);
+        self::assertNotNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => true])->laidAt);
+        self::assertStringContainsString('has been applied', self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 2, 'document' => $document], 422)->detail);
+        self::assertNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false])->laidAt);
         $read = self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['colour' => '#667075', 'how' => 'typed', 'note' => 'patchy on the rim', 'rating' => 3]);
         self::assertNotNull($read->laidAt, 'what is read has been laid');
         self::assertSame(['B1', '#667075', 'typed', 'patchy on the rim', 3], array_values(\array_slice((array) $read->readings[0], 0, 3) + ['note' => $read->readings[0]->note, 'rating' => $read->readings[0]->rating]));
-        self::$studio->json('PUT', "/api/boards/$board->id/laid", ['laid' => false], 422);
+        self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false], 422);
         self::$studio->json('PUT', "/api/boards/$board->id/patches/Z9/reading", ['note' => 'nowhere'], 422);
         self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['rating' => 9], 422);
         self::assertSame('patchy on the rim', self::$studio->json('GET', "/api/boards/$board->id")->readings[0]->note, 'what was refused changed nothing');
 
-        self::$studio->json('PUT', "/api/boards/$board->id/archived", ['archived' => true]);
+        self::$studio->json('PUT', "/api/boards/$board->id/archive", ['archived' => true]);
         self::assertNotContains($board->id, array_column(self::$studio->json('GET', '/api/boards')->boards, 'id'));
-        self::$studio->json('PUT', "/api/boards/$board->id/archived", ['archived' => false]);
+        self::$studio->json('PUT', "/api/boards/$board->id/archive", ['archived' => false]);
         $listed = array_column(self::$studio->json('GET', '/api/boards')->boards, null, 'id')[$board->id];
         self::assertSame([1, '#667075', 6], [$listed->read, $listed->observed->B1, \count($listed->card->patches)]);
     }
@@ -199,7 +199,7 @@ final class BoardsTest extends TestCase
         self::assertLessThan(4, $this->apart($found->colour, '#909595'));
         self::assertGreaterThan(10, $this->apart($found->asPhotographed, '#909595'));
         self::assertSame([], $found->remarks);
-        self::assertStringContainsString('no measured colour', implode(' ', $found->cannot));
+        self::assertStringContainsString('Hold the patch itself to the target', implode(' ', $found->cannot));
 
         // A photo that is only looked at: the same with a reference; without one, what it shows.
         $picture = Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]]);
@@ -207,28 +207,28 @@ final class BoardsTest extends TestCase
         self::assertSame($found->colour, $look(['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'])->colour);
         $shown = $look(['patch' => $pick(0.17, 0.3)]);
         self::assertSame([$found->asPhotographed, $found->asPhotographed], [$shown->colour, $shown->asPhotographed]);
-        self::assertStringContainsString('what the picture shows', $shown->cannot[0]);
+        self::assertStringContainsString('the colour in the picture', $shown->cannot[0]);
         self::assertSame('/asked/patch', $look(['card' => 'grey'])->violations[0]->pointer);
-        self::assertStringContainsString('no picture', self::sent('/api/compute/photo-colour?asked={}', 'GIF89a')->violations[0]->message);
+        self::assertStringContainsString('read this picture', self::sent('/api/compute/photo-colour?asked={}', 'GIF89a')->violations[0]->message);
 
         $edge = self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(0.3, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey']);
-        self::assertStringContainsString('not of one colour', $edge->remarks[0]);
+        self::assertStringContainsString('has several colours', $edge->remarks[0]);
         $bright = $this->photo($board, Pictures::board([[0.5, 0.5, 0.5]], 6.0));
-        self::assertStringContainsString('blown out', self::$studio->json('POST', "/api/photos/$bright->id/colour", ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'white'], 422)->detail);
+        self::assertStringContainsString('overexposed', self::$studio->json('POST', "/api/photos/$bright->id/colour", ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'white'], 422)->detail);
         self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(1.7, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'], 422);
 
         $read = self::$studio->json('PUT', "/api/boards/$board->id/patches/A1/reading", ['colour' => $found->colour, 'how' => 'photo', 'photo' => $photo->id]);
         self::assertStringContainsString('bluer', $read->readings[0]->offTarget->inWords, 'than the target');
         self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['colour' => '#505a60', 'how' => 'typed']);
-        $compared = self::$studio->json('GET', "/api/boards/$board->id/compared?one=A1&other=B1");
+        $compared = self::$studio->json('GET', "/api/boards/$board->id/compare?one=A1&other=B1");
         self::assertSame(['Slate wash, the dwell'], array_column($compared->done, 'what'));
-        self::assertStringContainsString('another colour', $compared->seen->inWords);
+        self::assertStringContainsString('different colour', $compared->seen->inWords);
         self::assertStringContainsString('lighter', $compared->seen->inWords);
 
         $other = $this->board();
         self::$studio->json('PUT', "/api/boards/$other->id/patches/A1/reading", ['photo' => $photo->id, 'how' => 'photo'], 422);
-        self::assertSame([], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/away", ['away' => true]), 'A1', $photo->id));
-        self::assertSame([$photo->id], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/away", ['away' => false]), 'A1', $photo->id));
+        self::assertSame([], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => true]), 'A1', $photo->id));
+        self::assertSame([$photo->id], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => false]), 'A1', $photo->id));
     }
 
     /**
@@ -262,14 +262,14 @@ final class BoardsTest extends TestCase
         $jpeg = Pictures::board([[0.5, 0.5, 0.5]]);
 
         return [
-            'a script' => ['<?php system($_GET["c"]);', 'image/jpeg', 422, 'no picture'],
-            'a page' => ['<html><script>alert(1)</script></html>', 'image/png', 422, 'no picture'],
-            'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'image/svg+xml', 422, 'no picture'],
-            'the start of a picture, and a script' => ["\xff\xd8\xff\xe0<?php phpinfo();", 'image/jpeg', 422, 'no picture'],
-            'broken off' => [substr($jpeg, 0, (int) (\strlen($jpeg) * 0.6)), 'image/jpeg', 422, 'breaks off'],
+            'a script' => ['<?php system($_GET["c"]);', 'image/jpeg', 422, 'read this picture'],
+            'a page' => ['<html><script>alert(1)</script></html>', 'image/png', 422, 'read this picture'],
+            'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'image/svg+xml', 422, 'read this picture'],
+            'the start of a picture, and a script' => ["\xff\xd8\xff\xe0<?php phpinfo();", 'image/jpeg', 422, 'read this picture'],
+            'broken off' => [substr($jpeg, 0, (int) (\strlen($jpeg) * 0.6)), 'image/jpeg', 422, 'is incomplete'],
             'far too many points' => [Pictures::huge(), 'image/png', 422, '30000 × 30000'],
             'far too many bytes' => [str_repeat('x', 13 * 1024 * 1024), 'image/jpeg', 413, '12 MB'],
-            'nothing' => ['', 'image/jpeg', 422, 'no picture'],
+            'nothing' => ['', 'image/jpeg', 422, 'read this picture'],
             'not as a picture' => [$jpeg, 'text/plain', 415, 'Send a photo'],
             'in a form' => [$jpeg, 'multipart/form-data; boundary=x', 415, 'Send a photo'],
         ];
@@ -305,7 +305,7 @@ final class BoardsTest extends TestCase
         self::assertStringNotContainsString($board->id, Json::encode($look[1]));
         self::assertSame(200, $this->guest('GET', "/api/looks/$secret/patches/A1/photos/0")[0]);
 
-        foreach ([['GET', "/api/looks/$secret/patches/A1/photos/9"], ['GET', "/api/looks/{$secret}x"], ['GET', '/api/looks/'.$board->id], ['GET', '/api/looks/'.$link->id], ['GET', "/api/boards/$board->id"], ['GET', '/api/boards'], ['GET', '/api/recipes'], ['GET', '/api/pots'], ['GET', '/api/settings'], ['GET', '/'], ['GET', '/boards'], ['GET', '/api/openapi.json'], ['GET', "/look/$secret/../../api/recipes"], ['POST', '/api/preview'], ['POST', "/api/boards/$board->id/shares"], ['DELETE', "/api/boards/$board->id/chosen"], ['PUT', "/api/boards/$board->id/patches/A1/reading"]] as [$method, $path]) {
+        foreach ([['GET', "/api/looks/$secret/patches/A1/photos/9"], ['GET', "/api/looks/{$secret}x"], ['GET', '/api/looks/'.$board->id], ['GET', '/api/looks/'.$link->id], ['GET', "/api/boards/$board->id"], ['GET', '/api/boards'], ['GET', '/api/recipes'], ['GET', '/api/pots'], ['GET', '/api/settings'], ['GET', '/'], ['GET', '/boards'], ['GET', '/api/openapi.json'], ['GET', "/look/$secret/../../api/recipes"], ['POST', '/api/preview'], ['POST', "/api/boards/$board->id/shares"], ['DELETE', "/api/boards/$board->id/choice"], ['PUT', "/api/boards/$board->id/patches/A1/reading"]] as [$method, $path]) {
             self::assertSame(404, $this->guest($method, $path)[0], "$method $path");
         }
         foreach ([['PUT', "/api/looks/$secret"], ['DELETE', "/api/looks/$secret"], ['POST', "/api/looks/$secret"]] as [$method, $path]) {
@@ -319,7 +319,7 @@ final class BoardsTest extends TestCase
         $share = self::$studio->json('GET', "/api/boards/$board->id")->shares[0];
         self::assertSame(['A2', true, 'The paler one <b>please</b>'], [$share->patch, $share->open, $share->comment]);
 
-        self::$studio->json('POST', "/api/boards/$board->id/shares/$share->id/revoked");
+        self::$studio->json('POST', "/api/boards/$board->id/shares/$share->id/revoke");
         self::assertSame(404, $this->guest('GET', "/api/looks/$secret")[0], 'closed');
         $second = basename(self::$studio->json('POST', "/api/boards/$board->id/shares", ['days' => 1], 201)->url);
         self::assertSame(200, $this->guest('GET', "/api/looks/$second")[0]);
@@ -328,7 +328,7 @@ final class BoardsTest extends TestCase
         self::assertSame(404, $this->guest('POST', "/api/looks/$second/choice", ['patch' => 'A1'])[0]);
         self::$studio->json('POST', "/api/boards/$board->id/shares", ['days' => 400], 422);
         $another = $this->board();
-        self::$studio->json('POST', "/api/boards/$another->id/shares/$share->id/revoked", [], 404);
+        self::$studio->json('POST', "/api/boards/$another->id/shares/$share->id/revoke", [], 404);
     }
 
     /**
@@ -339,7 +339,7 @@ final class BoardsTest extends TestCase
         $board = $this->board();
         $recipe = self::$studio->recipe();
         $would = self::$studio->json('GET', "/api/boards/$board->id/patches/C1/promotion");
-        self::assertSame(['Step 1, "Sand to 180": the grit was 180, now 120.', 'Step 4, "Slate wash": the dwell was 4 min, now 8 min.'], array_column($would->changes, 'text'));
+        self::assertSame(['Step 1, “Sand to 180”: the grit was 180, now 120.', 'Step 4, “Slate wash”: the dwell was 4 min, now 8 min.'], array_column($would->changes, 'text'));
         self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => 'The client likes it dark', 'version' => $would->version + 1], 409);
         self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => ' ', 'version' => $would->version], 422);
         $done = self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => 'The client likes it dark', 'version' => $would->version]);
@@ -350,9 +350,9 @@ final class BoardsTest extends TestCase
         $expected->steps[3]->dwell = 8;
         self::assertEquals($expected, self::$studio->recipe()->document, 'exactly those changes');
         self::$studio->json('POST', "/api/boards/$board->id/patches/A1/promotion", ['reason' => 'No, that', 'version' => $would->version + 1], 422);
-        self::assertNull(self::$studio->json('DELETE', "/api/boards/$board->id/chosen")->chosen);
+        self::assertNull(self::$studio->json('DELETE', "/api/boards/$board->id/choice")->chosen);
         self::assertEquals($recipe->document, self::$studio->recipe()->document);
-        self::$studio->json('DELETE', "/api/boards/$board->id/chosen", null, 422);
+        self::$studio->json('DELETE', "/api/boards/$board->id/choice", null, 422);
 
         $control = self::$studio->json('GET', "/api/boards/$board->id/patches/B2/promotion");
         self::assertSame([], $control->changes, 'it is as the recipe stands');
@@ -377,14 +377,14 @@ final class BoardsTest extends TestCase
         $board = self::$studio->json('POST', '/api/boards', ['document' => $begun], 201);
 
         $b2 = self::$studio->json('GET', "/api/boards/$board->id/patches/B2/promotion");
-        self::assertSame(['"Sand to 180" was moved from step 1 to step 7.', 'Step 4, "Second wash": what is laid was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 4 Water.'], array_column($b2->changes, 'text'), 'last on the board is before what follows it in the recipe; the first wash keeps its mix');
-        self::assertStringContainsString('The wood', $b2->leftBehind[0]);
-        self::assertSame(['Step 7, "Clear wax as a barrier", was taken out.'], array_column(self::$studio->json('GET', "/api/boards/$board->id/patches/A2/promotion")->changes, 'text'));
+        self::assertSame(['“Sand to 180” was moved from step 1 to step 7.', 'Step 4, “Second wash”: the material was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 4 Water.'], array_column($b2->changes, 'text'), 'last on the board is before what follows it in the recipe; the first wash keeps its mix');
+        self::assertStringContainsString('Wood: ', $b2->leftBehind[0]);
+        self::assertSame(['Step 7, “Clear wax as a barrier”, was removed.'], array_column(self::$studio->json('GET', "/api/boards/$board->id/patches/A2/promotion")->changes, 'text'));
 
         $document = self::$studio->json('GET', "/api/recipes/$made->id")->document;
         $document->steps = array_values(array_filter($document->steps, static fn (\stdClass $s): bool => 's4b' !== $s->id));
         self::$studio->json('PUT', "/api/recipes/$made->id/draft", ['version' => $made->version, 'document' => $document]);
-        self::assertStringContainsString('no longer has the step "Second wash"', self::$studio->json('GET', "/api/boards/$board->id/patches/B1/promotion", null, 422)->detail);
+        self::assertStringContainsString('no longer has the step “Second wash”', self::$studio->json('GET', "/api/boards/$board->id/patches/B1/promotion", null, 422)->detail);
     }
 
     private function photo(\stdClass $board, string $bytes, string $patch = 'A1'): \stdClass

@@ -138,7 +138,7 @@ final class ComputeTest extends TestCase
     public function testWaterAndOilInOnePotAreStoppedAtTheMixingBench(): void
     {
         $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
-        $with = fn (string $thinner): \stdClass => $this->compute('mix', ['materials' => [$shelf['tea-brown-stain'], $shelf[$thinner]], 'mixes' => [['id' => 'm', 'name' => 'Thinned', 'basis' => 'volume', 'parts' => [['share' => '3', 'of' => ['material' => 'tea-brown-stain']], ['share' => '1', 'of' => ['material' => $thinner]]]]], 'of' => ['mix' => 'm'], 'amount' => '100 ml']);
+        $with = fn (string $thinner): \stdClass => $this->compute('mix', ['materials' => [$shelf['tea-brown-stain'], $shelf[$thinner]], 'mixes' => [['id' => 'm', 'name' => 'Thinning', 'basis' => 'volume', 'parts' => [['share' => '3', 'of' => ['material' => 'tea-brown-stain']], ['share' => '1', 'of' => ['material' => $thinner]]]]], 'of' => ['mix' => 'm'], 'amount' => '100 ml']);
         self::assertSame('stop', $with('water')->remarks[0]->gravity);
         self::assertSame([], array_filter($with('mineral-spirit')->remarks, static fn (\stdClass $r): bool => 'stop' === $r->gravity));
     }
@@ -148,31 +148,31 @@ final class ComputeTest extends TestCase
      */
     public static function nonsense(): iterable
     {
-        yield 'no amount' => ['mix', ['amount' => ''], '/amount', 'must not be empty'];
-        yield 'nothing' => ['mix', ['amount' => '0 ml'], '/amount', 'more than nothing'];
+        yield 'no amount' => ['mix', ['amount' => ''], '/amount', 'Required'];
+        yield 'nothing' => ['mix', ['amount' => '0 ml'], '/amount', 'above 0'];
         yield 'less than nothing' => ['mix', ['amount' => '-4 ml'], '/amount', 'negative'];
         yield 'a mass of a mix' => ['mix', ['amount' => '40 g'], '/amount', 'must be a volume'];
         yield 'all of what is not in it' => ['mix', ['allOf' => ['material' => 'fog', 'have' => '4 ml']], '/allOf/have', 'no fog'];
         yield 'both a mix and a material' => ['mix', ['of' => ['mix' => 'wash', 'material' => 'water'], 'amount' => '4 ml'], '/of', 'either'];
-        yield 'a mix that is not there' => ['mix', ['of' => ['mix' => 'moon'], 'amount' => '4 ml'], '/of/mix', 'no mix "moon"'];
-        yield 'a field nobody knows' => ['mix', ['amount' => '4 ml', 'colour' => 'red'], '/colour', 'no field'];
-        yield 'no need' => ['measures', ['need' => '0 ml'], '/need', 'more than nothing'];
+        yield 'a mix that is not there' => ['mix', ['of' => ['mix' => 'moon'], 'amount' => '4 ml'], '/of/mix', 'no mix “moon”'];
+        yield 'a field nobody knows' => ['mix', ['amount' => '4 ml', 'colour' => 'red'], '/colour', 'Unknown field'];
+        yield 'no need' => ['measures', ['need' => '0 ml'], '/need', 'above 0'];
         yield 'a negative pour' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 90], 'pours' => [['name' => 'a', 'volume' => -1]]], '/pours/0/volume', 'negative'];
         yield 'a bucket as high as a house' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 9000], 'pours' => []], '/cup/height', 'up to 2000 mm'];
-        yield 'no technique' => ['film', ['technique' => 'flung', 'area' => 1, 'coats' => 1], '/technique', 'no technique "flung"'];
-        yield 'more left than laid' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 1, 'left' => 2], '/left', 'between 0 and 1'];
-        yield 'a field of a square kilometre' => ['film', ['technique' => 'brushed', 'area' => 1e6, 'coats' => 1], '/area', 'between'];
+        yield 'Unknown technique' => ['film', ['technique' => 'flung', 'area' => 1, 'coats' => 1], '/technique', 'Unknown technique “flung”'];
+        yield 'more left than laid' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 1, 'left' => 2], '/left', 'Enter 0 to 1'];
+        yield 'a field of a square kilometre' => ['film', ['technique' => 'brushed', 'area' => 1e6, 'coats' => 1], '/area', 'Enter 0.0001 to 1000'];
         yield 'half a coat' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 0.5], '/coats', 'whole number'];
-        yield 'a film of the moon' => ['drying', ['ofNormal' => 99], '/ofNormal', 'between 0 and 10'];
-        yield 'air nobody breathes' => ['drying', ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'between 1 and 100'];
-        yield 'no finding' => ['remedy', ['finding' => '', 'remedy' => 'dust'], '/finding', 'must not be empty'];
+        yield 'a film of the moon' => ['drying', ['ofNormal' => 99], '/ofNormal', 'Enter 0 to 10'];
+        yield 'air nobody breathes' => ['drying', ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'from 1 to 100'];
+        yield 'no finding' => ['remedy', ['finding' => '', 'remedy' => 'dust'], '/finding', 'Required'];
         yield 'a remedy in a number' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 4], '/remedy', 'text'];
-        yield 'a remedy in air nobody breathes' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 'dust', 'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'between 1 and 100'];
+        yield 'a remedy in air nobody breathes' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 'dust', 'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'from 1 to 100'];
         yield 'a preparation that is no list' => ['prep', ['take' => 'all'], '/take', 'list'];
         yield 'a preparation of numbers' => ['prep', ['take' => [7]], '/take/0', 'text'];
-        yield 'a preparation with more' => ['prep', ['take' => ['80-dusted'], 'now' => true], '/now', 'no field'];
+        yield 'a preparation with more' => ['prep', ['take' => ['80-dusted'], 'now' => true], '/now', 'Unknown field'];
         yield 'no names' => ['ratio', ['text' => '1:3', 'names' => []], '/names', 'Name the ingredients'];
-        yield 'no ratio' => ['ratio', ['text' => 'quite a lot', 'names' => ['a', 'b']], '/text', 'not a ratio'];
+        yield 'no ratio' => ['ratio', ['text' => 'quite a lot', 'names' => ['a', 'b']], '/text', 't a ratio'];
     }
 
     /**
@@ -272,7 +272,7 @@ final class ComputeTest extends TestCase
     {
         $document = self::$studio->recipe('rack')->document;
         $document->target = (object) ['name' => 'Dusk', 'field' => '#7d8a8a', 'recess' => '#50646e'];
-        $where = self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's3']);
+        $where = self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3']);
         self::assertFalse($where->stop);
         self::assertTrue($where->complete);
         self::assertNotEmpty($where->moves);
@@ -299,8 +299,8 @@ final class ComputeTest extends TestCase
         }
         $end = self::$studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after;
         $document->target = (object) ['field' => $end[\count($end) - 1]->zones[0]->colour, 'parts' => ['case']];
-        self::assertTrue(self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's7'])->stop);
+        self::assertTrue(self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's7'])->stop);
         unset($document->target);
-        self::assertSame('/document/target', self::$studio->json('POST', '/api/compute/where', ['document' => $document, 'done' => 's3'], 422)->violations[0]->pointer);
+        self::assertSame('/document/target', self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3'], 422)->violations[0]->pointer);
     }
 }

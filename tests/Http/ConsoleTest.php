@@ -55,7 +55,7 @@ final class ConsoleTest extends TestCase
         self::assertEquals($this->studio->json('GET', "/api/recipes/$id/revisions/1")->document, Json::decode($first));
         [$code, $said] = $this->studio->run('inlaid:recipe:export', ['id' => $id, '--revision' => '9']);
         self::assertSame(1, $code);
-        self::assertStringContainsString('There is no revision', $said);
+        self::assertStringContainsString('No revision', $said);
         self::assertSame(1, $this->studio->run('inlaid:recipe:export', ['id' => 'nobody'])[0]);
     }
 
@@ -68,9 +68,9 @@ final class ConsoleTest extends TestCase
             [$code, $said] = $this->studio->run($command, ['file' => $this->file(Json::encode($document))]);
             self::assertSame(1, $code);
             self::assertStringContainsString('/steps/1/coats: ', $said);
-            self::assertStringContainsString('/materials/0/body/density: "heavy" is not an amount', $said);
-            self::assertStringContainsString('is not JSON', $this->studio->run($command, ['file' => $this->file('{"title":')])[1]);
-            self::assertStringContainsString('cannot be read', $this->studio->run($command, ['file' => $this->folder.'/nothing'])[1]);
+            self::assertStringContainsString('/materials/0/body/density: “heavy” isn', $said);
+            self::assertStringContainsString('t JSON', $this->studio->run($command, ['file' => $this->file('{"title":')])[1]);
+            self::assertStringContainsString('t read the file', $this->studio->run($command, ['file' => $this->folder.'/nothing'])[1]);
         }
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
     }
@@ -85,7 +85,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(['2026-12-01T06:00:00Z', 15, 'metric'], [$worked->context->now, $worked->context->climate->temperature, $worked->context->units]);
         self::assertSame('2026-12-01T08:00:00+01:00', $worked->preview->plan->coats[0]->stretches[0]->start, 'work begins at eight in the studio');
         [$code, $said] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $this->file('{"now": "soon"}')]);
-        self::assertSame([1, "/now: A time is written like 2026-11-24T08:00:00+01:00.\n"], [$code, $said]);
+        self::assertSame([1, "/now: Enter a time, for example 2026-11-24T08:00:00+01:00\n"], [$code, $said]);
         [$code, $again] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $context]);
         self::assertSame($text, $again, 'the same question has the same answer to the last byte');
     }
@@ -98,7 +98,7 @@ final class ConsoleTest extends TestCase
         self::assertSame(0, $this->studio->run('inlaid:prepare')[0]);
         [$code, $said] = $this->studio->run('inlaid:demo:load');
         self::assertSame(0, $code);
-        self::assertStringContainsString('leaves them alone', $said);
+        self::assertStringContainsString('was not loaded', $said);
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
         self::assertSame('Ticket rack, mine', $this->studio->recipe()->document->title);
         self::assertSame([], glob($this->studio->store.'.before-migration-*'), 'nothing was to migrate, so nothing was copied');
@@ -146,17 +146,17 @@ final class ConsoleTest extends TestCase
     {
         [$code, $said] = $this->studio->run('inlaid:backup', ['target' => $this->folder.'/deep/down/copy']);
         self::assertSame(1, $code);
-        self::assertStringContainsString('cannot be written to', $said);
+        self::assertStringContainsString('t write to the folder', $said);
         foreach (['no store at all', "SQLite format 3\0 but not really"] as $junk) {
             [$code, $said] = $this->studio->run('inlaid:restore', ['source' => $this->file($junk)]);
             self::assertSame(1, $code);
-            self::assertStringContainsString('is not a sound copy of a store', $said);
+            self::assertStringContainsString('t a valid backup', $said);
         }
         $other = new \SQLite3($this->folder.'/other.sqlite');
         $other->exec('CREATE TABLE songs (title TEXT)');
         $other->close();
         self::assertSame(1, $this->studio->run('inlaid:restore', ['source' => $this->folder.'/other.sqlite'])[0]);
-        self::assertStringContainsString('There is no file', $this->studio->run('inlaid:restore', ['source' => $this->folder.'/nothing'])[1]);
+        self::assertStringContainsString('No file', $this->studio->run('inlaid:restore', ['source' => $this->folder.'/nothing'])[1]);
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
         self::assertSame([], glob($this->studio->store.'.before-restore-*'));
     }

@@ -82,7 +82,7 @@ final class LedgerTest extends TestCase
                 $material = self::$studio->json('POST', '/api/materials', ['material' => ['id' => "tint-$i", 'name' => "Tint $i"] + (array) self::$given->material('lamp-soot')], 201);
                 $add[] = ['material' => $material->material->id ?? "tint-$i", 'amount' => '1/7 ml'];
             }
-            self::$studio->json('POST', "/api/pots/$first/added", ['add' => $add]);
+            self::$studio->json('POST', "/api/pots/$first/add", ['add' => $add]);
         }
         $store = new \SQLite3(self::$studio->store);
         $store->exec("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 501) INSERT INTO pot SELECT 'MANY' || printf('%022d', i), 'Rest ' || i, document, made_at, place, use_by, recipe_id, step_id FROM n, pot WHERE pot.id = '$first'");
@@ -102,7 +102,7 @@ final class LedgerTest extends TestCase
     public function testAnAmountNobodyHasIsRefusedAndNotStored(string $amount): void
     {
         $before = self::$studio->json('GET', '/api/stock');
-        self::assertSame('/amount', self::$studio->json('POST', '/api/stock/engine-green/bought', ['amount' => $amount], 422)->violations[0]->pointer);
+        self::assertSame('/amount', self::$studio->json('POST', '/api/stock/engine-green/purchase', ['amount' => $amount], 422)->violations[0]->pointer);
         self::assertEquals($before, self::$studio->json('GET', '/api/stock'));
     }
 
@@ -111,13 +111,13 @@ final class LedgerTest extends TestCase
         $pot = $this->mixed(1);
         $again = static fn (string $path, array $body, string $key): array => array_map(static fn (): array => [($r = self::$studio->ask('POST', $path, (object) $body, ['Idempotency-Key' => $key]))->getStatusCode(), (string) $r->getContent()], [1, 2]);
         foreach ([
-            ['/api/stock/engine-green/bought', ['amount' => '100 ml', 'count' => 2, 'more' => [['amount' => '30 ml']]], 200],
-            ["/api/pots/$pot/used", ['amount' => '10 ml'], 200],
-            ["/api/pots/$pot/thrown", ['amount' => '5 ml'], 200],
-            ["/api/pots/$pot/added", ['add' => [['material' => 'water', 'amount' => '7 ml']]], 200],
-            ["/api/pots/$pot/evaporated", ['material' => 'water', 'grams' => '2 g'], 200],
-            ["/api/pots/$pot/corrected", ['pourOff' => '20 ml', 'name' => 'Off', 'add' => [['material' => 'water', 'amount' => '9 ml']]], 200],
-            ['/api/pots/pooled', ['name' => 'Pool', 'from' => [['pot' => $pot, 'amount' => '3 ml']]], 201],
+            ['/api/stock/engine-green/purchase', ['amount' => '100 ml', 'count' => 2, 'more' => [['amount' => '30 ml']]], 200],
+            ["/api/pots/$pot/use", ['amount' => '10 ml'], 200],
+            ["/api/pots/$pot/discard", ['amount' => '5 ml'], 200],
+            ["/api/pots/$pot/add", ['add' => [['material' => 'water', 'amount' => '7 ml']]], 200],
+            ["/api/pots/$pot/evaporate", ['material' => 'water', 'grams' => '2 g'], 200],
+            ["/api/pots/$pot/correct", ['pourOff' => '20 ml', 'name' => 'Off', 'add' => [['material' => 'water', 'amount' => '9 ml']]], 200],
+            ['/api/pots/pool', ['name' => 'Pool', 'from' => [['pot' => $pot, 'amount' => '3 ml']]], 201],
             ['/api/pots', $this->asked(2), 201],
         ] as $i => [$path, $body, $status]) {
             $lines = self::$studio->json('GET', '/api/ledger')->total;
@@ -127,7 +127,7 @@ final class LedgerTest extends TestCase
             $other = json_decode((string) preg_replace('/\d+ (ml|g)"/', '1 $1"', (string) json_encode($body)));
             self::assertSame(409, self::$studio->ask('POST', $path, $other, ['Idempotency-Key' => "booking-key-$i"])->getStatusCode(), "$path with another content is refused");
         }
-        self::assertSame(400, self::$studio->ask('POST', "/api/pots/$pot/used", new \stdClass(), ['Idempotency-Key' => 'x'])->getStatusCode());
+        self::assertSame(400, self::$studio->ask('POST', "/api/pots/$pot/use", new \stdClass(), ['Idempotency-Key' => 'x'])->getStatusCode());
         $this->sumsAreRight();
     }
 
@@ -137,11 +137,11 @@ final class LedgerTest extends TestCase
         $pot = $this->mixed(1);
         $before = [self::$studio->json('GET', '/api/ledger'), self::$studio->json('GET', '/api/pots')];
         foreach ([['20 ml', []], ['20 ml', [['material' => 'water', 'amount' => '0 ml']]], ['5000 ml', [['material' => 'water', 'amount' => '1 ml']]], ['20 ml', [['material' => 'gravy', 'amount' => '1 ml']]]] as [$off, $add]) {
-            self::$studio->json('POST', "/api/pots/$pot/corrected", ['pourOff' => $off, 'name' => 'Off', 'add' => $add], 422);
+            self::$studio->json('POST', "/api/pots/$pot/correct", ['pourOff' => $off, 'name' => 'Off', 'add' => $add], 422);
         }
         self::assertEquals($before, [self::$studio->json('GET', '/api/ledger'), self::$studio->json('GET', '/api/pots')]);
         $ml = self::$studio->json('GET', "/api/pots/$pot")->holds->holds->ml;
-        $right = self::$studio->json('POST', "/api/pots/$pot/corrected", ['pourOff' => '20 ml', 'name' => 'Off', 'add' => [['material' => 'water', 'amount' => '9 ml']]]);
+        $right = self::$studio->json('POST', "/api/pots/$pot/correct", ['pourOff' => '20 ml', 'name' => 'Off', 'add' => [['material' => 'water', 'amount' => '9 ml']]]);
         self::assertEqualsWithDelta($ml - 11, $right->holds->holds->ml, 1e-4);
         self::assertEqualsWithDelta(20, self::$studio->json('GET', '/api/pots')->pots[0]->holds->holds->ml, 1e-4);
     }

@@ -131,9 +131,9 @@ final class MaterialsTest extends TestCase
         $kept->look->learned->use = false;
         $kept = $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $kept])->material;
         self::assertSame($stated, $field($kept), 'the label again');
-        self::assertStringContainsString('No colour has been read', $this->studio->json('GET', '/api/materials/poppy-bank/learned')->why);
+        self::assertStringContainsString('No patch with it has been measured', $this->studio->json('GET', '/api/materials/poppy-bank/learned')->why);
         $this->studio->json('GET', '/api/materials/moon-wax/learned', null, 404);
-        foreach ([['power', 9.0, 'a quarter to four times'], ['patches', 0, 'at least one patch'], ['colour', 'grey', 'six hexadecimal digits']] as [$field, $nonsense, $said]) {
+        foreach ([['power', 9.0, 'from a quarter to four times'], ['patches', 0, 'at least 1'], ['colour', 'grey', 't a colour code']] as [$field, $nonsense, $said]) {
             $wrong = unserialize(serialize($kept));
             $wrong->look->learned->{$field} = $nonsense;
             self::assertStringContainsString($said, $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $wrong], 422)->violations[0]->message);
@@ -147,7 +147,7 @@ final class MaterialsTest extends TestCase
         self::assertSame(0, $find('query=50%25')->total, 'a percent sign is one');
         self::assertSame(0, $find('query=_')->total);
         self::assertSame(1, $find('query=PLATFORM+slate')->total);
-        self::assertStringContainsString('one of these kinds: cleaner', $this->studio->json('GET', '/api/materials?kind=potion', null, 400)->detail);
+        self::assertStringContainsString('Choose a kind: cleaner', $this->studio->json('GET', '/api/materials?kind=potion', null, 400)->detail);
         $seen = [];
         for ($page = 1; [] !== ($list = $find("page=$page"))->materials; ++$page) {
             array_push($seen, ...array_map(static fn (\stdClass $m): string => $m->material->id, $list->materials));
@@ -167,14 +167,14 @@ final class MaterialsTest extends TestCase
         yield 'a window that closes before it opens' => [static fn (\stdClass $m) => $m->handling->times->recoatMost = 10, '/handling/times', 'cannot come after the latest'];
         yield 'time back' => [static fn (\stdClass $m) => $m->handling->times->touch = -5, '/handling/times', '0 minutes or more'];
         yield 'no open time' => [static fn (\stdClass $m) => $m->handling->openTime = 0, '/handling', 'more than 0 minutes'];
-        yield 'a colour in words' => [static fn (\stdClass $m) => $m->look->colour = 'slate', '/look/colour', 'six hexadecimal digits'];
+        yield 'a colour in words' => [static fn (\stdClass $m) => $m->look->colour = 'slate', '/look/colour', 't a colour code'];
         yield 'hides more than all' => [static fn (\stdClass $m) => $m->look->hiding = 1, '/look', 'between 0 and 0.999'];
         yield 'a price below nothing' => [static fn (\stdClass $m) => $m->packs[0]->price = -3, '/packs/0', '0 or more'];
-        yield 'an empty pack' => [static fn (\stdClass $m) => $m->packs[0]->size = '0', '/packs/0', 'more than empty'];
-        yield 'a hazard nobody knows' => [static fn (\stdClass $m) => $m->hazards = ['dragons'], '/hazards/0', 'must be one of: flammable'];
-        yield 'no name' => [static fn (\stdClass $m) => $m->name = '  ', '/name', 'must not be empty'];
+        yield 'an empty pack' => [static fn (\stdClass $m) => $m->packs[0]->size = '0', '/packs/0', 'above 0'];
+        yield 'a hazard nobody knows' => [static fn (\stdClass $m) => $m->hazards = ['dragons'], '/hazards/0', 'Choose one of: flammable'];
+        yield 'no name' => [static fn (\stdClass $m) => $m->name = '  ', '/name', 'Required'];
         yield 'a kind nobody sells' => [static fn (\stdClass $m) => $m->kind = 'potion', '/kind', 'one of: cleaner'];
-        yield 'something else' => [static fn (\stdClass $m) => $m->maker = 'somebody', '/maker', 'no field "maker"'];
+        yield 'something else' => [static fn (\stdClass $m) => $m->maker = 'somebody', '/maker', 'Unknown field “maker”'];
     }
 
     /**

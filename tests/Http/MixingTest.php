@@ -99,7 +99,7 @@ final class MixingTest extends TestCase
         self::assertSame(['180', ['20', '40']], [$more->yield->exact, self::exact($more->add)]);
         $little = $this->compute('pool', ['amount' => '60 ml'] + $asked);
         self::assertSame(['60', 1.0], [$little->yield->exact, (float) $little->used]);
-        self::assertStringContainsString('not enough', $this->compute('pool', ['amount' => '121 ml'] + $asked, 422)->violations[0]->message);
+        self::assertStringContainsString('Not enough', $this->compute('pool', ['amount' => '121 ml'] + $asked, 422)->violations[0]->message);
     }
 
     /**
@@ -110,7 +110,7 @@ final class MixingTest extends TestCase
         $bench = $this->bench(['platform-slate', 'water'], [1, 1]);
         unset($bench['of']);
         $bench['mixes'][] = ['id' => 'thin', 'name' => 'Thin', 'basis' => 'volume', 'parts' => [['share' => '1', 'of' => ['material' => 'platform-slate']], ['share' => '4', 'of' => ['material' => 'water']]]];
-        $found = $this->compute('ladder', $bench + ['from' => ['mix' => 'wanted'], 'to' => ['mix' => 'thin'], 'rungs' => 4, 'each' => '30 ml']);
+        $found = $this->compute('ladder', $bench + ['from' => ['mix' => 'target'], 'to' => ['mix' => 'thin'], 'rungs' => 4, 'each' => '30 ml']);
         self::assertSame(['60', '60'], [$found->first->exact, $found->second->exact]);
         self::assertSame(['15', '12', '9', '6'], array_map(static fn (\stdClass $r): string => $r->holds->lines[0]->amount->exact, $found->rungs));
         foreach ($found->rungs as $rung) {
@@ -176,15 +176,15 @@ final class MixingTest extends TestCase
     public static function nonsense(): iterable
     {
         $pot = [['material' => 'water', 'amount' => '5 ml']];
-        yield 'a stranger in the pot' => ['correct', ['pot' => [['material' => 'clear-wax', 'amount' => '5 ml']]], '/pot', 'nothing that is added takes it out again'];
-        yield 'an empty pot' => ['correct', ['pot' => []], '/pot', 'nothing in the pot'];
+        yield 'a stranger in the pot' => ['correct', ['pot' => [['material' => 'clear-wax', 'amount' => '5 ml']]], '/pot', 'nothing you add can remove it'];
+        yield 'an empty pot' => ['correct', ['pot' => []], '/pot', 'pot is empty'];
         yield 'an unknown material' => ['correct', ['pot' => [['material' => 'gravy', 'amount' => '5 ml']]], '/pot/0/material', 'gravy'];
         yield 'no amount' => ['correct', ['pot' => [['material' => 'water', 'amount' => 'some']]], '/pot/0/amount', ''];
         yield 'a pot of grams' => ['correct', ['pot' => $pot, 'holds' => '5 g'], '/holds', ''];
-        yield 'fuller than full' => ['correct', ['pot' => $pot, 'holds' => '4 ml'], '/pot', 'more in the pot than it holds'];
-        yield 'a field nobody knows' => ['correct', ['pot' => $pot, 'colour' => 'red'], '/colour', 'no field'];
+        yield 'fuller than full' => ['correct', ['pot' => $pot, 'holds' => '4 ml'], '/pot', 'more than the pot capacity'];
+        yield 'a field nobody knows' => ['correct', ['pot' => $pot, 'colour' => 'red'], '/colour', 'Unknown field'];
         yield 'thirteen leftovers' => ['pool', ['pots' => array_fill(0, 13, ['name' => 'Pot', 'holds' => $pot])], '/pots', '13'];
-        yield 'a ladder of one' => ['ladder', ['from' => ['mix' => 'wanted'], 'to' => ['mix' => 'wanted'], 'rungs' => 1, 'each' => '5 ml'], '/rungs', '2 to 12'];
+        yield 'a ladder of one' => ['ladder', ['from' => ['mix' => 'target'], 'to' => ['mix' => 'target'], 'rungs' => 1, 'each' => '5 ml'], '/rungs', '2 to 12'];
         yield 'heavier than it was' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '11 g', 'thinner' => 'water'], '/now', 'heavier'];
         yield 'nothing gone' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '10 g', 'thinner' => 'water'], '/now', 'nothing has evaporated'];
         yield 'weighed in ml' => ['evaporation', ['pot' => $pot, 'then' => '10 ml', 'now' => '10 g', 'thinner' => 'water'], '/then', ''];
@@ -203,7 +203,7 @@ final class MixingTest extends TestCase
     }
 
     /**
-     * @param non-empty-list<string> $materials the first two of them in the mix "wanted", by so many parts
+     * @param non-empty-list<string> $materials the first two of them in the mix "target", by so many parts
      * @param array{int, int}        $parts
      *
      * @return array{materials: list<mixed>, mixes: list<mixed>, of: array{mix: string}}
@@ -212,8 +212,8 @@ final class MixingTest extends TestCase
     {
         return [
             'materials' => array_map(static fn (string $id): \stdClass => self::$given->material($id), $materials),
-            'mixes' => [['id' => 'wanted', 'name' => 'Wanted', 'basis' => 'volume', 'parts' => array_map(static fn (int $share, string $id): array => ['share' => (string) $share, 'of' => ['material' => $id]], $parts, \array_slice($materials, 0, 2))]],
-            'of' => ['mix' => 'wanted'],
+            'mixes' => [['id' => 'target', 'name' => 'Wanted', 'basis' => 'volume', 'parts' => array_map(static fn (int $share, string $id): array => ['share' => (string) $share, 'of' => ['material' => $id]], $parts, \array_slice($materials, 0, 2))]],
+            'of' => ['mix' => 'target'],
         ];
     }
 
@@ -244,7 +244,7 @@ final class MixingTest extends TestCase
         $own = ['platform-slate', 'tunnel-mist', 'lamp-soot', 'poppy-bank', 'ballast'];
         $found = $match(['target' => '#5d6a72', 'paints' => $own, 'sheen' => 'chalky']);
         self::assertSame([['platform-slate', 1]], array_map(static fn (\stdClass $p): array => [$p->materialId, $p->parts], $found->best->parts));
-        self::assertStringContainsString('no difference', $found->best->off->inWords);
+        self::assertStringContainsString('no visible difference', $found->best->off->inWords);
         self::assertTrue($found->complete);
 
         $between = $match(['target' => '#919aa0', 'paints' => $own, 'most' => 2]);
@@ -267,6 +267,6 @@ final class MixingTest extends TestCase
         self::assertSame('/paints/0', $match(['target' => '#34433d', 'paints' => ['moonlight']], 422)->violations[0]->pointer);
         self::assertSame('/target', $match(['target' => 'green', 'paints' => $own], 422)->violations[0]->pointer);
         self::assertSame('/most', $match(['target' => '#34433d', 'paints' => $own, 'most' => 9], 422)->violations[0]->pointer);
-        self::assertStringContainsString('12 paints at most', $match(['target' => '#34433d', 'paints' => array_fill(0, 13, 'ballast')], 422)->violations[0]->message);
+        self::assertStringContainsString('12 paints or fewer', $match(['target' => '#34433d', 'paints' => array_fill(0, 13, 'ballast')], 422)->violations[0]->message);
     }
 }

@@ -28,15 +28,15 @@ final class PotsTest extends TestCase
         self::assertSame(['Green, thinned', 'window sill', '150 ml', '1 Engine Green, trim paint : 0.5 Water'], [$pot->name, $pot->place, $pot->holds->holds->text, $pot->holds->words]);
         self::assertSame('210', $this->left('engine-green'));
 
-        $used = $this->pot($pot->id, 'used', ['amount' => '75 ml', 'note' => 'cupboard, first coat']);
+        $used = $this->pot($pot->id, 'use', ['amount' => '75 ml', 'note' => 'cupboard, first coat']);
         self::assertSame('75', $used->holds->holds->exact);
-        self::assertSame('60', $this->pot($pot->id, 'thrown', ['amount' => '15 ml'])->holds->holds->exact);
-        $full = $this->pot($pot->id, 'added', ['add' => [['material' => 'water', 'amount' => '20 ml']]]);
+        self::assertSame('60', $this->pot($pot->id, 'discard', ['amount' => '15 ml'])->holds->holds->exact);
+        $full = $this->pot($pot->id, 'add', ['add' => [['material' => 'water', 'amount' => '20 ml']]]);
         self::assertSame(['80', '1 Engine Green, trim paint : 1 Water'], [$full->holds->holds->exact, $full->holds->words]);
-        self::assertSame('70', $this->pot($pot->id, 'evaporated', ['material' => 'water', 'grams' => '10 g'])->holds->holds->exact);
-        self::assertNull($this->pot($pot->id, 'used', [])->holds, 'all of it');
+        self::assertSame('70', $this->pot($pot->id, 'evaporate', ['material' => 'water', 'grams' => '10 g'])->holds->holds->exact);
+        self::assertNull($this->pot($pot->id, 'use', [])->holds, 'all');
         self::assertNull(self::$studio->json('GET', "/api/pots/$pot->id")->holds);
-        self::assertStringContainsString('not so much', $this->pot($pot->id, 'used', ['amount' => '1 ml'], 422)->violations[0]->message);
+        self::assertStringContainsString('Not enough', $this->pot($pot->id, 'use', ['amount' => '1 ml'], 422)->violations[0]->message);
 
         $lines = self::$studio->json('GET', "/api/ledger?pot=$pot->id");
         self::assertSame(['used', 'evaporated', 'added', 'thrown', 'used', 'mixed'], array_column($lines->entries, 'kind'), 'the last first');
@@ -76,11 +76,11 @@ final class PotsTest extends TestCase
     {
         $strong = $this->mix('Strong', ['platform-slate' => '30 ml', 'water' => '30 ml']);
         $thin = $this->mix('Thin', ['platform-slate' => '10 ml', 'water' => '50 ml']);
-        $both = self::$studio->json('POST', '/api/pots/pooled', ['name' => 'Both', 'from' => [['pot' => $strong->id, 'amount' => '20 ml'], ['pot' => $thin->id]], 'add' => [['material' => 'glazing-medium', 'amount' => '10 ml']]], 201);
+        $both = self::$studio->json('POST', '/api/pots/pool', ['name' => 'Both', 'from' => [['pot' => $strong->id, 'amount' => '20 ml'], ['pot' => $thin->id]], 'add' => [['material' => 'glazing-medium', 'amount' => '10 ml']]], 201);
         self::assertSame(['90', ['20', '60', '10']], [$both->holds->holds->exact, array_map(static fn (\stdClass $l): string => $l->amount->exact, $both->holds->lines)]);
         self::assertSame('40', self::$studio->json('GET', "/api/pots/$strong->id")->holds->holds->exact);
         self::assertNull(self::$studio->json('GET', "/api/pots/$thin->id")->holds);
-        $off = self::$studio->json('POST', '/api/pots/pooled', ['name' => 'Poured off', 'from' => [['pot' => $both->id, 'amount' => '30 ml']]], 201);
+        $off = self::$studio->json('POST', '/api/pots/pool', ['name' => 'Poured off', 'from' => [['pot' => $both->id, 'amount' => '30 ml']]], 201);
         self::assertSame(['30', '60'], [$off->holds->holds->exact, self::$studio->json('GET', "/api/pots/$both->id")->holds->holds->exact]);
     }
 
@@ -99,13 +99,13 @@ final class PotsTest extends TestCase
     {
         $pot = $this->mix('Slate', ['platform-slate' => '20 ml', 'water' => '30 ml']);
         $before = self::$studio->json('GET', '/api/ledger');
-        foreach ([['used', ['amount' => '51 ml'], '/amount'], ['used', ['amount' => '0 ml'], '/amount'], ['used', ['amount' => '5 g'], '/amount'], ['thrown', ['colour' => 'red'], '/colour'], ['added', ['add' => []], '/add'], ['added', ['add' => [['material' => 'gravy', 'amount' => '1 ml']]], '/add/0/material'], ['evaporated', ['material' => 'water', 'grams' => '31 g'], '/grams'], ['evaporated', ['material' => 'clear-wax', 'grams' => '1 g'], '/material']] as [$what, $body, $pointer]) {
+        foreach ([['use', ['amount' => '51 ml'], '/amount'], ['use', ['amount' => '0 ml'], '/amount'], ['use', ['amount' => '5 g'], '/amount'], ['discard', ['colour' => 'red'], '/colour'], ['add', ['add' => []], '/add'], ['add', ['add' => [['material' => 'gravy', 'amount' => '1 ml']]], '/add/0/material'], ['evaporate', ['material' => 'water', 'grams' => '31 g'], '/grams'], ['evaporate', ['material' => 'clear-wax', 'grams' => '1 g'], '/material']] as [$what, $body, $pointer]) {
             self::assertSame($pointer, $this->pot($pot->id, $what, $body, 422)->violations[0]->pointer, $what);
         }
-        $this->pot('01ARZ3NDEKTSV4RRFFQ69G5FAV', 'used', [], 404);
+        $this->pot('01ARZ3NDEKTSV4RRFFQ69G5FAV', 'use', [], 404);
         self::assertSame('/useBy', self::$studio->json('POST', '/api/pots', ['useBy' => 'soon'] + $this->asked('Slate', ['platform-slate' => '1 ml', 'water' => '1 ml']), 422)->violations[0]->pointer);
         self::assertSame('/holds', self::$studio->json('POST', '/api/pots', ['holds' => []] + $this->asked('Slate', ['platform-slate' => '1 ml', 'water' => '1 ml']), 422)->violations[0]->pointer);
-        self::assertSame('/from', self::$studio->json('POST', '/api/pots/pooled', ['name' => 'None', 'from' => []], 422)->violations[0]->pointer);
+        self::assertSame('/from', self::$studio->json('POST', '/api/pots/pool', ['name' => 'None', 'from' => []], 422)->violations[0]->pointer);
         self::assertEquals($before, self::$studio->json('GET', '/api/ledger'));
     }
 
@@ -120,12 +120,12 @@ final class PotsTest extends TestCase
                 $id = [] === $pots ? null : $pots[$this->int(0, \count($pots) - 1)];
                 $ml = $this->int(1, 40).' ml';
                 match (null === $id ? 1 : $this->int(0, 6)) {
-                    0 => self::$studio->json('POST', '/api/stock/platform-slate/bought', ['amount' => $this->int(100, 900).' ml']),
+                    0 => self::$studio->json('POST', '/api/stock/platform-slate/purchase', ['amount' => $this->int(100, 900).' ml']),
                     1 => $pots[] = $this->mix("Pot $i", ['platform-slate' => $this->int(1, 90).'/7 ml', 'water' => $ml])->id,
-                    2 => self::$studio->ask('POST', "/api/pots/$id/used", ['amount' => $ml]),
-                    3 => self::$studio->ask('POST', "/api/pots/$id/thrown", ['amount' => $ml]),
-                    4 => self::$studio->ask('POST', "/api/pots/$id/added", ['add' => [['material' => 'platform-slate', 'amount' => $ml]]]),
-                    5 => self::$studio->ask('POST', '/api/pots/pooled', ['name' => "Pool $i", 'from' => [['pot' => $id, 'amount' => $ml], ['pot' => $pots[0]]]]),
+                    2 => self::$studio->ask('POST', "/api/pots/$id/use", ['amount' => $ml]),
+                    3 => self::$studio->ask('POST', "/api/pots/$id/discard", ['amount' => $ml]),
+                    4 => self::$studio->ask('POST', "/api/pots/$id/add", ['add' => [['material' => 'platform-slate', 'amount' => $ml]]]),
+                    5 => self::$studio->ask('POST', '/api/pots/pool', ['name' => "Pool $i", 'from' => [['pot' => $id, 'amount' => $ml], ['pot' => $pots[0]]]]),
                     default => self::$studio->json('PUT', '/api/stock/platform-slate', ['amount' => (string) $this->int(0, 500), 'unit' => 'ml']),
                 };
             }

@@ -41,12 +41,12 @@ final class RecipesTest extends TestCase
         self::assertSame([3, 'Thinner'], [$published->revisions[0]->number, $published->revisions[0]->reason]);
         $changes = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=2&to=3")->changes);
         self::assertSame([
-            '"Pale lips" was moved from step 5 to step 7.',
-            'Step 4, "Slate wash": what is laid was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 3 Water.',
+            '“Pale lips” was moved from step 5 to step 7.',
+            'Step 4, “Slate wash”: the material was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 3 Water.',
         ], $changes);
         $first = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=1&to=2")->changes);
-        self::assertContains('"Cream undertone" was put in as step 3, after "Dust off".', $first);
-        self::assertContains('Step 4, "Slate wash": coats was 1, now 2.', $first);
+        self::assertContains('“Cream undertone” was added as step 3, after “Remove dust”.', $first);
+        self::assertContains('Step 4, “Slate wash”: coats was 1, now 2.', $first);
         self::assertSame([], $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=3&to=draft")->changes);
         self::assertStringContainsString('Nothing has changed', $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $published->version, 'reason' => 'Again'], 422)->detail);
     }
@@ -60,7 +60,7 @@ final class RecipesTest extends TestCase
         $conflict = $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $mine], 409);
         self::assertSame([$opened->version + 1, 'Theirs'], [$conflict->version, $conflict->newer->title]);
         $changes = $this->studio->json('POST', '/api/compute/compare', ['before' => $conflict->newer, 'after' => $mine])->changes;
-        self::assertSame('The title was "Theirs", now "Mine".', $changes[0]->text);
+        self::assertSame('The title was “Theirs”, now “Mine”.', $changes[0]->text);
         $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $conflict->version, 'document' => $mine]);
         self::assertSame('Mine', $this->studio->json('GET', "/api/recipes/$opened->id")->document->title);
         $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => 'Stale'], 409);
@@ -156,41 +156,41 @@ final class RecipesTest extends TestCase
      */
     public static function nonsense(): iterable
     {
-        yield 'unknown field' => [static fn (\stdClass $d) => $d->steps[2]->colour = 'red', '/document/steps/2/colour', 'no field'];
+        yield 'unknown field' => [static fn (\stdClass $d) => $d->steps[2]->colour = 'red', '/document/steps/2/colour', 'Unknown field'];
         yield 'wrong unit' => [static fn (\stdClass $d) => $d->materials[0]->packs[0]->unit = 'pints', '/document/materials/0/packs/0/unit', 'ml or g'];
-        yield 'missing material' => [static fn (\stdClass $d) => $d->steps[2]->uses->material = 'fog', '/document/steps/2/uses/material', 'no material "fog"'];
-        yield 'missing part' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['lid'], '/document/steps/2/parts/0', 'no part "lid"'];
-        yield 'negative part' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = '-3', '/document/mixes/0/parts/1/share', 'cannot be negative'];
-        yield 'number for an exact one' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = 3, '/document/mixes/0/parts/1/share', 'written as text'];
+        yield 'missing material' => [static fn (\stdClass $d) => $d->steps[2]->uses->material = 'fog', '/document/steps/2/uses/material', 'no material “fog”'];
+        yield 'missing part' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['lid'], '/document/steps/2/parts/0', 'o part “lid”'];
+        yield 'negative part' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = '-3', '/document/mixes/0/parts/1/share', 'can\'t be negative'];
+        yield 'number for an exact one' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = 3, '/document/mixes/0/parts/1/share', 'exact number as text'];
         yield 'mix in itself' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->of = (object) ['mix' => $d->mixes[0]->id], '/document/mixes/0', 'contain itself'];
-        yield 'no such technique' => [static fn (\stdClass $d) => $d->steps[0]->technique = 'flung', '/document/steps/0/technique', 'no technique'];
+        yield 'no such technique' => [static fn (\stdClass $d) => $d->steps[0]->technique = 'flung', '/document/steps/0/technique', 'Unknown technique'];
         yield 'material where none goes' => [static fn (\stdClass $d) => $d->steps[0]->uses = (object) ['material' => 'water'], '/document/steps/0/uses', 'takes no material'];
         yield 'step twice' => [static fn (\stdClass $d) => $d->steps[1]->id = $d->steps[0]->id, '/document/steps/1/id', 'twice'];
-        yield '500 steps' => [static fn (\stdClass $d) => $d->steps = array_map(static fn (int $i): \stdClass => (object) (['id' => "x$i"] + (array) $d->steps[0]), range(1, 500)), '/document/steps', 'more than 200'];
-        yield 'too long a note' => [static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000), '/document/steps/3/note', 'longer than 2000'];
-        yield 'no piece' => [static function (\stdClass $d): void { unset($d->piece); }, '/document/piece', 'missing'];
-        yield 'area of nothing' => [static fn (\stdClass $d) => $d->piece->parts[0]->area = 0, '/document/piece/parts/0/area', 'more than 0'];
+        yield '500 steps' => [static fn (\stdClass $d) => $d->steps = array_map(static fn (int $i): \stdClass => (object) (['id' => "x$i"] + (array) $d->steps[0]), range(1, 500)), '/document/steps', 'Maximum 200'];
+        yield 'too long a note' => [static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000), '/document/steps/3/note', 'Maximum 2000'];
+        yield 'no piece' => [static function (\stdClass $d): void { unset($d->piece); }, '/document/piece', 'Missing'];
+        yield 'area of nothing' => [static fn (\stdClass $d) => $d->piece->parts[0]->area = 0, '/document/piece/parts/0/area', 'above 0'];
         yield 'neither area nor shape' => [static function (\stdClass $d): void { unset($d->piece->parts[0]->area); }, '/document/piece/parts/0/area', 'either an area or a shape'];
         yield 'area and shape' => [static fn (\stdClass $d) => $d->piece->parts[0]->shape = self::door(), '/document/piece/parts/0/area', 'either an area or a shape'];
-        yield 'a shape nobody turns' => [self::shaped(['kind' => 'blob']), '/document/piece/parts/0/shape/kind', 'no shape "blob"'];
-        yield 'a size that is missing' => [self::shaped(['size' => ['length' => 600, 'width' => 400]]), '/document/piece/parts/0/shape/size/thickness', 'missing'];
-        yield 'a size of another shape' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 19, 'diameter' => 4]]), '/document/piece/parts/0/shape/size/diameter', 'no field'];
+        yield 'a shape nobody turns' => [self::shaped(['kind' => 'blob']), '/document/piece/parts/0/shape/kind', 'No shape “blob”'];
+        yield 'a size that is missing' => [self::shaped(['size' => ['length' => 600, 'width' => 400]]), '/document/piece/parts/0/shape/size/thickness', 'Missing'];
+        yield 'a size of another shape' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 19, 'diameter' => 4]]), '/document/piece/parts/0/shape/size/diameter', 'Unknown field'];
         yield 'a board as thin as nothing' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 0]]), '/document/piece/parts/0/shape', 'between 1 and 20000 mm'];
-        yield 'no face at all' => [self::shaped(['faces' => []]), '/document/piece/parts/0/shape', 'at least one face'];
-        yield 'a face of another shape' => [self::shaped(['faces' => ['profile']]), '/document/piece/parts/0/shape', 'no face "profile"'];
-        yield 'a step on a face left bare' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['case:reverse'], '/document/steps/2/parts/0', 'no part "case:reverse"'];
-        yield 'an answer no test gives' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['water' => 'burns'], '/document/piece/parts/0/tests/water', 'no answer to the test "burns"'];
-        yield 'a test nobody makes' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['moon' => 'full'], '/document/piece/parts/0/tests/moon', 'no test "moon"'];
+        yield 'no face at all' => [self::shaped(['faces' => []]), '/document/piece/parts/0/shape', 'at least one coated face'];
+        yield 'a face of another shape' => [self::shaped(['faces' => ['profile']]), '/document/piece/parts/0/shape', 'No face “profile”'];
+        yield 'a step on a face left bare' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['case:reverse'], '/document/steps/2/parts/0', 'no part “case:reverse”'];
+        yield 'an answer no test gives' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['water' => 'burns'], '/document/piece/parts/0/tests/water', 'No answer to the test “burns”'];
+        yield 'a test nobody makes' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['moon' => 'full'], '/document/piece/parts/0/tests/moon', 'No test “moon”'];
         yield 'veneer as thick as a board' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate->veneer = 20, '/document/piece/parts/0/substrate', 'between 0.1 and 6 mm'];
         yield 'a finish nobody lays' => [static fn (\stdClass $d) => $d->piece->parts[0]->finish = (object) ['kind' => 'honey'], '/document/piece/parts/0/finish/kind', 'one of: bare, oiled'];
         yield 'a fault nobody has' => [static fn (\stdClass $d) => $d->piece->parts[0]->faults = ['sadness'], '/document/piece/parts/0/faults/0', 'one of: lifting-veneer'];
-        yield 'a joint of a part that is not there' => [static fn (\stdClass $d) => $d->piece->joints = [self::joint('lid')], '/document/piece/joints', 'no part "lid"'];
+        yield 'a joint of a part that is not there' => [static fn (\stdClass $d) => $d->piece->joints = [self::joint('lid')], '/document/piece/joints', 'o part “lid”'];
         yield 'a joint without clearance' => [static fn (\stdClass $d) => $d->piece->joints = [['clearance' => -1] + self::joint('case')], '/document/piece/joints/0/clearance', 'between 0 and 50 mm'];
-        yield 'a joint against itself' => [static fn (\stdClass $d) => $d->piece->joints = [['fixed' => ['part' => 'holes', 'face' => 'whole', 'coated' => true]] + self::joint('case')], '/document/piece/joints/0/clearance', 'against itself'];
+        yield 'a joint against itself' => [static fn (\stdClass $d) => $d->piece->joints = [['fixed' => ['part' => 'holes', 'face' => 'whole', 'coated' => true]] + self::joint('case')], '/document/piece/joints/0/clearance', 'two different parts'];
         yield 'a place on the moon' => [static fn (\stdClass $d) => $d->piece->use = (object) ['place' => 'moon'], '/document/piece/use/place', 'one of: dry, wet'];
-        yield 'list for an object' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [], '/document/piece/parts/0/substrate', 'must be an object'];
-        yield 'newer format' => [static fn (\stdClass $d) => $d->version = 9, '/document/version', 'newer program'];
-        yield 'school nobody holds' => [static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'], '/document/schools/last-grit', 'no answer'];
+        yield 'list for an object' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [], '/document/piece/parts/0/substrate', 'Must be an object'];
+        yield 'newer format' => [static fn (\stdClass $d) => $d->version = 9, '/document/version', 'newer version'];
+        yield 'school nobody holds' => [static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'], '/document/schools/last-grit', 't an option of'];
     }
 
     /**

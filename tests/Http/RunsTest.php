@@ -49,7 +49,7 @@ final class RunsTest extends TestCase
         $this->note($rack->id, [['id' => 'e1', 'at' => '2026-11-24T08:00:00+01:00', 'kind' => 'started', 'step' => 's1'], ['id' => 'e2', 'at' => '2026-11-24T08:40:00+01:00', 'kind' => 'finished', 'step' => 's1'], ['id' => 'e3', 'at' => '2026-11-24T08:45:00+01:00', 'kind' => 'skipped', 'step' => 's2']]);
         $after = $this->days($context);
         self::assertNotContains('s1', $this->steps($after, $rack->id));
-        self::assertNotContains('s2', $this->steps($after, $rack->id), 'left out');
+        self::assertNotContains('s2', $this->steps($after, $rack->id), 'skipped');
         self::assertContains('s3', $this->steps($after, $rack->id));
         $this->assertOneAtATime($after);
         self::assertNotContains('s1', $this->steps($this->days($context), $rack->id));
@@ -133,7 +133,7 @@ final class RunsTest extends TestCase
             ['id' => 'b4', 'at' => '2026-11-24T09:10:00+01:00', 'kind' => 'retract', 'retracts' => 'a5'],
         ]);
         self::assertSame([0, 1, 2, 3, 4], array_column($mixed->refused, 'place'));
-        self::assertStringContainsString('Another event', $mixed->refused[0]->why);
+        self::assertStringContainsString('Another entry', $mixed->refused[0]->why);
         self::assertSame(120.5, $mixed->run->poured->s3, 'the retraction is retracted');
         $this->studio->json('POST', '/api/runs/01ARZ3NDEKTSV4RRFFQ69G5FAV/events', ['events' => []], 404);
         $other = $this->put('rack');
@@ -162,23 +162,23 @@ final class RunsTest extends TestCase
         ]);
         self::assertSame([], $noted->refused);
         $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1, 'finished' => true]);
-        $made = $this->studio->json('GET', "/api/runs/$run->id/made");
+        $made = $this->studio->json('GET', "/api/runs/$run->id/report");
         $words = array_column($made->deviations, 'words', 'key');
-        self::assertSame("100 min of hands, planned {$planned['s0']}", $words['time-s0']);
-        self::assertSame('left out', $words['skipped-s1']);
+        self::assertSame("100 min hands-on (planned {$planned['s0']})", $words['time-s0']);
+        self::assertSame('skipped', $words['skipped-s1']);
         self::assertSame('done 2 times, planned 3 times', $words['coats-s2']);
         self::assertStringContainsString('2000 ml poured', $words['poured-s2']);
         self::assertStringStartsWith('coat 2 after 20 min, ', $words['soon-s2']);
         self::assertSame('done before "Clear", planned after it', $words['order-s4'] ?? '');
         self::assertSame([false, false], [array_column($made->deviations, 'takes', 'key')['poured-s2'], array_column($made->deviations, 'takes', 'key')['soon-s2']]);
 
-        $taken = $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['skipped-s1', 'coats-s2', 'order-s4', 'time-s0'], 'version' => $recipe->version]);
+        $taken = $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['skipped-s1', 'coats-s2', 'order-s4', 'time-s0'], 'version' => $recipe->version]);
         self::assertGreaterThan($recipe->version, $taken->version);
         $now = $this->studio->json('GET', "/api/recipes/$recipe->id")->document->steps;
         self::assertSame(['s0', 's2', 's4', 's3'], array_column($now, 'id'));
         self::assertSame([100, 2], [$now[0]->handsOn, $now[1]->coats]);
-        $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['coats-s2'], 'version' => $recipe->version], 409);
-        self::assertSame('/deviations', $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['poured-s2'], 'version' => $taken->version], 422)->violations[0]->pointer);
+        $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['coats-s2'], 'version' => $recipe->version], 409);
+        self::assertSame('/deviations', $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['poured-s2'], 'version' => $taken->version], 422)->violations[0]->pointer);
         $kept = $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 2, 'lesson' => 'Two coats will do.', 'rating' => 4]);
         self::assertSame(['Two coats will do.', 4], [$kept->lesson, $kept->rating]);
         self::assertSame('/rating', $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 3, 'lesson' => '', 'rating' => 9], 422)->violations[0]->pointer);
@@ -251,7 +251,7 @@ final class RunsTest extends TestCase
     {
         $this->clear();
         [$here, $hall] = [$this->put('stools'), $this->put('stools', ['place' => 'hall'])];
-        $worked = fn (\stdClass $run): \stdClass => $this->studio->json('GET', "/api/runs/$run->id/worked");
+        $worked = fn (\stdClass $run): \stdClass => $this->studio->json('GET', "/api/runs/$run->id/calculation");
         $recoats = static fn (\stdClass $preview): array => array_map(static fn (\stdClass $s): ?int => $s->drying->recoat->planned ?? null, $preview->steps);
         [$usual, $cold] = [$worked($here), $worked($hall)];
         self::assertNotEquals($usual->context->climate, $cold->context->climate);
@@ -261,7 +261,7 @@ final class RunsTest extends TestCase
         self::assertSame($recoats($this->studio->json('POST', '/api/preview', ['document' => $here->document])->preview), $recoats($usual->preview));
 
         $note = fn (\stdClass $run, string $id, mixed $air): \stdClass => $this->note($run->id, [['id' => $id, 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => $air]]);
-        $said = fn (\stdClass $run): array => array_column($this->studio->json('GET', "/api/runs/$run->id/made")->deviations, 'words', 'key');
+        $said = fn (\stdClass $run): array => array_column($this->studio->json('GET', "/api/runs/$run->id/report")->deviations, 'words', 'key');
         $note($hall, 'c1', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
         $note($here, 'c2', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
         self::assertArrayNotHasKey('air', $said($hall), 'as cold as a hall is');
@@ -294,18 +294,18 @@ final class RunsTest extends TestCase
     {
         $stools = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt));
         [$late, $early] = 4 === $stools[0]->rating ? $stools : array_reverse($stools);
-        $beside = $this->studio->json('GET', "/api/runs/$late->id/beside/$early->id");
+        $beside = $this->studio->json('GET', "/api/runs/$late->id/compare/$early->id");
         $words = array_column($beside->made, 'words', 'step');
-        self::assertStringContainsString('done 2 times against 3 times', $words['s5']);
+        self::assertStringContainsString('2 times against 3 times', $words['s5']);
         self::assertStringContainsString('520 ml poured against 610', $words['s3']);
         self::assertSame([], $beside->recipes);
         self::assertGreaterThan($beside->oneMade->costMade, $beside->otherMade->costMade, 'more paint and more hands cost more');
-        $back = $this->studio->json('GET', "/api/runs/$early->id/beside/$late->id");
+        $back = $this->studio->json('GET', "/api/runs/$early->id/compare/$late->id");
         self::assertStringContainsString('610 ml poured against 520', array_column($back->made, 'words', 'step')['s3']);
-        self::assertSame([], $this->studio->json('GET', "/api/runs/$late->id/beside/$late->id")->made);
+        self::assertSame([], $this->studio->json('GET', "/api/runs/$late->id/compare/$late->id")->made);
         $colour = array_values(array_filter($beside->oneMade->deviations, static fn (\stdClass $d): bool => str_starts_with($d->key, 'colour-')))[0];
-        self::assertMatchesRegularExpression('/#bd8a3d seen, #[0-9a-f]{6} reckoned: .*ΔE/', $colour->words);
-        $coats = fn (string $run): int => array_column($this->studio->json('GET', "/api/runs/$run/worked?made=true")->preview->steps, 'coats', 'id')['s5'];
+        self::assertMatchesRegularExpression('/#bd8a3d, expected #[0-9a-f]{6}: .*ΔE/', $colour->words);
+        $coats = fn (string $run): int => array_column($this->studio->json('GET', "/api/runs/$run/calculation?made=true")->preview->steps, 'coats', 'id')['s5'];
         self::assertSame([2, 3], [$coats($late->id), $coats($early->id)], 'their faces are of what was done');
         // By hand: what was poured at its price, and the timed hands at the studio's rate.
         $made = $beside->oneMade;
@@ -344,9 +344,9 @@ final class RunsTest extends TestCase
         self::assertSame([], $again->refused);
         self::assertEquals($noted->run->document, $again->run->document);
 
-        $made = $this->studio->json('GET', "/api/runs/$run->id/made")->deviations;
-        self::assertSame(['one coat more than planned', true], [$made[0]->words, $made[0]->takes]);
-        $taken = $this->studio->json('POST', "/api/runs/$run->id/taken", ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version]);
+        $made = $this->studio->json('GET', "/api/runs/$run->id/report")->deviations;
+        self::assertSame(['one extra coat', true], [$made[0]->words, $made[0]->takes]);
+        $taken = $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version]);
         $draft = array_column($this->studio->json('GET', "/api/recipes/$taken->recipe")->document->steps, null, 'id');
         self::assertSame(2, $draft['s3']->coats);
         self::assertCount(\count($recipe->document->steps) + 1, $draft);
@@ -392,8 +392,8 @@ final class RunsTest extends TestCase
         self::assertSame('s2', $line->step);
         $kept = (string) $this->studio->ask('GET', "/api/run-photos/$line->id")->getContent();
         self::assertStringNotContainsString('Exif', $kept, 'not where it was taken');
-        self::assertSame([], $this->studio->json('PUT', "/api/run-photos/$line->id/away", ['away' => true])->photos);
-        self::assertCount(1, $this->studio->json('PUT', "/api/run-photos/$line->id/away", ['away' => false])->photos);
+        self::assertSame([], $this->studio->json('PUT', "/api/run-photos/$line->id/archive", ['archived' => true])->photos);
+        self::assertCount(1, $this->studio->json('PUT', "/api/run-photos/$line->id/archive", ['archived' => false])->photos);
         foreach (["/api/runs/$run->id/photos?step=moon" => $photo, "/api/runs/$run->id/photos" => '<?php echo 1;'] as $to => $bytes) {
             self::assertSame(422, $this->studio->ask('POST', $to, $bytes, ['Content-Type' => 'image/jpeg'])->getStatusCode());
         }
@@ -428,7 +428,7 @@ final class RunsTest extends TestCase
 
     private function worked(string $run): \stdClass
     {
-        return $this->studio->json('GET', "/api/runs/$run/worked")->preview;
+        return $this->studio->json('GET', "/api/runs/$run/calculation")->preview;
     }
 
     /** A hygrometer goes through the day of its place until a real one says what it measures; what it measures counts for the hour. */
@@ -494,7 +494,7 @@ final class RunsTest extends TestCase
     public function testWhatHasChangedSince(): void
     {
         $run = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt))[0];
-        $again = $this->studio->json('GET', "/api/runs/$run->id/again");
+        $again = $this->studio->json('GET', "/api/runs/$run->id/repeat-check");
         self::assertStringContainsString('Two ochre coats', $again->lesson);
         self::assertStringContainsString('coats', implode(' ', array_column($again->recipe, 'text')), 'of the ochre, one less by now');
         self::assertSame([[], null], [$again->materials, $again->air]);
@@ -503,13 +503,13 @@ final class RunsTest extends TestCase
         $ochre->look->hiding = 0.91;
         $this->studio->json('PUT', "/api/materials/$ochre->id", ['material' => $ochre]);
         $this->note($run->id, [['id' => 'air', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'climate', 'climate' => ['temperature' => 22.5, 'humidity' => 40]], ['id' => 'col', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'colour', 'step' => 's5', 'colour' => '#b4862f']]);
-        $again = $this->studio->json('GET', "/api/runs/$run->id/again");
-        self::assertStringContainsString('the hiding', $again->materials[0]);
+        $again = $this->studio->json('GET', "/api/runs/$run->id/repeat-check");
+        self::assertStringContainsString('the hiding power', $again->materials[0]);
         self::assertStringContainsString('91 %', $again->materials[0]);
-        self::assertStringStartsWith('Then 22.5 °C and 40 %', $again->air);
+        self::assertStringStartsWith('Then 22.5 °C, 40 %', $again->air);
         self::assertSame(['#b4862f', '#bd8a3d'], $again->looked);
         $cupboard = $this->put('cupboard');
-        self::assertContains('Smoke glaze', array_column($this->studio->json('GET', "/api/runs/$cupboard->id/again")->pots, 'step'), 'a rest of it is on the shelf');
+        self::assertContains('Smoke glaze', array_column($this->studio->json('GET', "/api/runs/$cupboard->id/repeat-check")->pots, 'step'), 'a rest of it is on the shelf');
     }
 
     /** The calendar, parsed back, is the plan. */
@@ -529,7 +529,7 @@ final class RunsTest extends TestCase
         $planned = [];
         foreach ($plan->works as $w) {
             foreach ($w->stretches as $s) {
-                $planned[] = [$w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', the second half' : '').': '.$titles[$w->piece], strtotime($s->start), strtotime($s->end)];
+                $planned[] = [$w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', second side' : '').': '.$titles[$w->piece], strtotime($s->start), strtotime($s->end)];
             }
         }
         foreach ($plan->pieces as $p) {

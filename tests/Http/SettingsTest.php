@@ -31,31 +31,31 @@ final class SettingsTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'a unit nobody has' => [static fn (\stdClass $s) => $s->units = 'cubits', '/units', 'metric, us, imperial'];
-        yield 'a drop as large as a spoon' => [static fn (\stdClass $s) => $s->drop = '5', '/drop', 'between 0.01 and 0.5 ml'];
-        yield 'a drop as a number' => [static fn (\stdClass $s) => $s->drop = 0.05, '/drop', 'written as text'];
+        yield 'a drop as large as a spoon' => [static fn (\stdClass $s) => $s->drop = '5', '/drop', 'from 0.01 to 0.5 ml'];
+        yield 'a drop as a number' => [static fn (\stdClass $s) => $s->drop = 0.05, '/drop', 'exact number as text'];
         yield 'no tolerance' => [static fn (\stdClass $s) => $s->tolerance = '0', '/tolerance', 'above 0'];
-        yield 'any tolerance' => [static fn (\stdClass $s) => $s->tolerance = '1', '/tolerance', 'at most 0.25'];
-        yield 'a place that is none' => [static fn (\stdClass $s) => $s->zone = 'Mars/Olympus', '/zone', 'no time zone "Mars/Olympus"'];
-        yield 'a day that ends before it begins' => [static fn (\stdClass $s) => $s->hours->tue = [['from' => '17:00', 'to' => '08:00']], '/hours', 'earlier to a later time'];
-        yield 'hours that overlap' => [static fn (\stdClass $s) => $s->hours->wed = [['from' => '08:00', 'to' => '12:00'], ['from' => '11:00', 'to' => '14:00']], '/hours', 'do not overlap'];
-        yield 'an hour that is none' => [static fn (\stdClass $s) => $s->hours->thu = [['from' => '8', 'to' => '12:00']], '/hours/thu/0/from', 'written like 08:30'];
-        yield 'a day that is none' => [static fn (\stdClass $s) => $s->hours->someday = [], '/hours/someday', 'no field'];
+        yield 'any tolerance' => [static fn (\stdClass $s) => $s->tolerance = '1', '/tolerance', 'up to 25 %'];
+        yield 'a place that is none' => [static fn (\stdClass $s) => $s->zone = 'Mars/Olympus', '/zone', 'Unknown time zone “Mars/Olympus”'];
+        yield 'a day that ends before it begins' => [static fn (\stdClass $s) => $s->hours->tue = [['from' => '17:00', 'to' => '08:00']], '/hours', 'start before the end'];
+        yield 'hours that overlap' => [static fn (\stdClass $s) => $s->hours->wed = [['from' => '08:00', 'to' => '12:00'], ['from' => '11:00', 'to' => '14:00']], '/hours', 'without overlaps'];
+        yield 'an hour that is none' => [static fn (\stdClass $s) => $s->hours->thu = [['from' => '8', 'to' => '12:00']], '/hours/thu/0/from', 'for example 08:30'];
+        yield 'a day that is none' => [static fn (\stdClass $s) => $s->hours->someday = [], '/hours/someday', 'Unknown field'];
         yield 'no hours at all' => [static fn (\stdClass $s) => $s->hours = new \stdClass(), '/hours', 'at least one day'];
-        yield 'a date that is none' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '2026-02-31', 'hours' => []]], '/exceptions/0/date', 'There is no 2026-02-31'];
-        yield 'a date written otherwise' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '24.12.2026', 'hours' => []]], '/exceptions/0/date', 'written like 2026-12-24'];
-        yield 'a date twice' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '2026-12-24', 'hours' => []], ['date' => '2026-12-24', 'hours' => []]], '/exceptions/1/date', 'there twice'];
-        yield 'an oven' => [static fn (\stdClass $s) => $s->climate->temperature = 200, '/climate', 'between -30 and 60'];
-        yield 'dry as nothing' => [static fn (\stdClass $s) => $s->climate->humidity = 0, '/climate', 'between 1 and 100'];
+        yield 'a date that is none' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '2026-02-31', 'hours' => []]], '/exceptions/0/date', '2026-02-31 doesn'];
+        yield 'a date written otherwise' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '24.12.2026', 'hours' => []]], '/exceptions/0/date', 'for example 2026-12-24'];
+        yield 'a date twice' => [static fn (\stdClass $s) => $s->exceptions = [['date' => '2026-12-24', 'hours' => []], ['date' => '2026-12-24', 'hours' => []]], '/exceptions/1/date', 'exists twice'];
+        yield 'an oven' => [static fn (\stdClass $s) => $s->climate->temperature = 200, '/climate', 'from −30 to 60'];
+        yield 'dry as nothing' => [static fn (\stdClass $s) => $s->climate->humidity = 0, '/climate', 'from 1 to 100'];
         yield 'a storm' => [static fn (\stdClass $s) => $s->climate->air = 'storm', '/climate/air', 'still, moving, fan'];
         yield 'a spoon of nothing' => [static fn (\stdClass $s) => $s->measures[0]->step = '0', '/measures/0/step', 'step above zero'];
         yield 'a jug smaller than its mark' => [static fn (\stdClass $s) => $s->measures[3]->capacity = '5', '/measures/3/step', 'at least one step'];
         yield 'a cup without height' => [static fn (\stdClass $s) => $s->cups[1]->height = 0, '/cups/1/height', 'above 0'];
-        yield 'a square cup' => [static fn (\stdClass $s) => $s->cups[1]->shape = 'square', '/cups/1/shape', 'round, or a tray'];
-        yield 'a tray of one width' => [static fn (\stdClass $s) => $s->cups[1]->shape = 'tray', '/cups/1/bottomWidth', 'missing'];
-        yield 'a question nobody asks' => [static fn (\stdClass $s) => $s->schools = (object) ['moon' => 'full'], '/schools/moon', 'no question "moon"'];
-        yield 'something else' => [static fn (\stdClass $s) => $s->theme = 'dark', '/theme', 'no field "theme"'];
-        yield 'a rate below nothing' => [static fn (\stdClass $s) => $s->rate = -1, '/rate', 'between 0 and 100 000'];
-        yield 'no currency' => [static fn (\stdClass $s) => $s->currency = '', '/currency', 'must not be empty'];
+        yield 'a square cup' => [static fn (\stdClass $s) => $s->cups[1]->shape = 'square', '/cups/1/shape', 'round or tray'];
+        yield 'a tray of one width' => [static fn (\stdClass $s) => $s->cups[1]->shape = 'tray', '/cups/1/bottomWidth', 'Missing'];
+        yield 'a question nobody asks' => [static fn (\stdClass $s) => $s->schools = (object) ['moon' => 'full'], '/schools/moon', 'Unknown practice “moon”'];
+        yield 'something else' => [static fn (\stdClass $s) => $s->theme = 'dark', '/theme', 'Unknown field “theme”'];
+        yield 'a rate below nothing' => [static fn (\stdClass $s) => $s->rate = -1, '/rate', '0 to 100,000'];
+        yield 'no currency' => [static fn (\stdClass $s) => $s->currency = '', '/currency', 'Required'];
     }
 
     /**

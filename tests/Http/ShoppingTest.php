@@ -47,7 +47,7 @@ final class ShoppingTest extends TestCase
         self::assertEqualsWithDelta(array_sum(array_column($list->lines, 'price')), $list->price, 0.01);
 
         $wax = array_values(array_filter($list->lines, static fn (\stdClass $l): bool => 'clear-wax' === $l->materialId))[0];
-        self::$studio->json('POST', '/api/stock/clear-wax/bought', ['amount' => '2 l']);
+        self::$studio->json('POST', '/api/stock/clear-wax/purchase', ['amount' => '2 l']);
         $after = array_values(array_filter(self::$studio->json('GET', '/api/shopping?recipes='.implode(',', $ids))->lines, static fn (\stdClass $l): bool => 'clear-wax' === $l->materialId))[0];
         self::assertEqualsWithDelta($wax->left->ml + 2000, $after->left->ml, 0.01);
         self::assertSame([null, [], []], [$after->short, $after->packs, $after->notEnoughFor]);

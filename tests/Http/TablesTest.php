@@ -60,15 +60,15 @@ final class TablesTest extends TestCase
      */
     public static function nonsense(): iterable
     {
-        yield 'no table' => ["\0\1\2", 'characters that are no text'];
-        yield 'other columns' => ["A,B\n1,2", 'no column "Left"'];
-        yield 'an unknown material' => ["Name,Left,Unit\n\"Engine Green, trim paint\",1,ml\nMoonlight,3,ml", 'Line 3: There is no material "Moonlight"'];
+        yield 'no table' => ["\0\1\2", 'control characters'];
+        yield 'other columns' => ["A,B\n1,2", 'no column “Left”'];
+        yield 'an unknown material' => ["Name,Left,Unit\n\"Engine Green, trim paint\",1,ml\nMoonlight,3,ml", 'Line 3: No material “Moonlight”'];
         yield 'twice' => ["Name,Left,Unit\n\"Engine Green, trim paint\",1,ml\n\"engine green, trim paint\",3,ml", 'twice'];
         yield 'no number' => ["Name,Left,Unit\n\"Engine Green, trim paint\",lots,ml", 'lots'];
         yield 'a formula' => ["Name,Left,Unit\n\"Engine Green, trim paint\",=1+2,ml", '1+2'];
         yield 'less than nothing' => ["Name,Left,Unit\n\"Engine Green, trim paint\",-3,ml", '/lines/0'];
-        yield 'no unit' => ["Name,Left,Unit\n\"Engine Green, trim paint\",3,", 'Line 2: What is left is measured in ml or g'];
-        yield 'no day' => ["Name,Left,Unit,Opened on\n\"Engine Green, trim paint\",3,ml,yesterday", 'A day is written'];
+        yield 'no unit' => ["Name,Left,Unit\n\"Engine Green, trim paint\",3,", 'Line 2: Use ml or g'];
+        yield 'no day' => ["Name,Left,Unit,Opened on\n\"Engine Green, trim paint\",3,ml,yesterday", 'Enter a date'];
     }
 
     #[DataProvider('nonsense')]
@@ -87,7 +87,7 @@ final class TablesTest extends TestCase
         $path = "/api/runs/$run->id/log";
         $this->studio->json('POST', "/api/runs/$run->id/events", ['events' => [['id' => 'air-1', 'at' => gmdate(\DATE_ATOM), 'kind' => 'climate', 'climate' => ['temperature' => -2.5, 'humidity' => 81.0, 'air' => 'fan']], ['id' => 'formula', 'at' => gmdate(\DATE_ATOM), 'kind' => 'note', 'text' => '=HYPERLINK("x")']]]);
         $csv = (string) $this->studio->ask('GET', "$path.csv")->getContent();
-        $made = $this->studio->json('GET', "/api/runs/$run->id/made");
+        $made = $this->studio->json('GET', "/api/runs/$run->id/report");
         self::assertSame([], array_filter($this->studio->json('POST', "$path/plan", ['text' => $csv])->lines, static fn (\stdClass $l): bool => $l->changes));
 
         (new \SQLite3($this->studio->store))->exec("DELETE FROM run_event WHERE run_id = '$run->id'");
@@ -96,7 +96,7 @@ final class TablesTest extends TestCase
         self::assertSame(0, (new \SQLite3($this->studio->store))->querySingle("SELECT COUNT(*) FROM run_event WHERE run_id = '$run->id'"), 'one wrong line, and none is kept');
         $this->studio->json('POST', $path, ['text' => $csv]);
         self::assertSame($csv, (string) $this->studio->ask('GET', "$path.csv")->getContent());
-        self::assertEquals($made, $this->studio->json('GET', "/api/runs/$run->id/made"));
+        self::assertEquals($made, $this->studio->json('GET', "/api/runs/$run->id/report"));
     }
 
     private function plan(string $table): \stdClass

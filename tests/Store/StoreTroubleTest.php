@@ -69,7 +69,7 @@ final class StoreTroubleTest extends TestCase
             rename($store, $store.'.gone');
             file_put_contents($store.'-wal', random_bytes(40_000));
         }, 'store-missing', true];
-        yield 'missing' => [static function (string $store): void {
+        yield 'Missing' => [static function (string $store): void {
             array_map(unlink(...), array_filter([$store, $store.'-wal', $store.'-shm'], is_file(...)));
         }, 'store-missing', false];
         yield 'of another program' => [static function (string $store): void {
@@ -133,7 +133,7 @@ final class StoreTroubleTest extends TestCase
         $this->sql("INSERT INTO doctrine_migration_versions (version) VALUES ('Inlaid\\Migrations\\Version20991231000000')");
         [$code, $said] = $this->studio->run('inlaid:prepare');
         self::assertSame(1, $code);
-        self::assertStringContainsString('of a later version', $said);
+        self::assertStringContainsString('from a later version', $said);
         $this->sql("DELETE FROM doctrine_migration_versions WHERE version LIKE '%2099%'");
 
         $this->sql("DELETE FROM doctrine_migration_versions WHERE version LIKE '%20261129220000'; DROP INDEX ledger_booking; ALTER TABLE ledger DROP COLUMN booking; ALTER TABLE ledger DROP COLUMN request");

@@ -24,7 +24,7 @@ final class Coats extends StepFigure
 
     public function tells(): string
     {
-        return 'How many coats it takes until the ground no longer shows, or shows as it should.';
+        return 'How many coats hide the surface below, or let the right amount show.';
     }
 
     public function suits(?Step $step): bool

@@ -8,7 +8,7 @@ use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
@@ -21,7 +21,7 @@ use Inlaid\Core\Recipe\Step;
 /**
  * How much of a mix is colour: of its first part that is neither thinner nor medium; the others keep their ratio to one another. Exact.
  */
-final class ColourFraction implements Thing
+final class ColourFraction implements Variable
 {
     public function key(): string
     {
@@ -30,12 +30,12 @@ final class ColourFraction implements Thing
 
     public function name(): string
     {
-        return 'Share of the colour in the mix';
+        return 'Share of colour in the mix';
     }
 
     public function tells(): string
     {
-        return 'How strong the mix has to be.';
+        return 'How strong the mix should be.';
     }
 
     public function suits(?Step $step): bool
@@ -93,7 +93,7 @@ final class ColourFraction implements Thing
             $fraction = BigRational::zero();
         }
         if (!$fraction->isPositive() || !$fraction->isLessThan(1) || $fraction->getDenominator()->isGreaterThan(1000)) {
-            throw InvalidBoard::badLevel($this->name(), $level, 'a share such as 1/4, more than nothing and less than all');
+            throw InvalidBoard::badLevel($this->name(), $level, 'a share such as 1/4, above 0 and below 1');
         }
         $colour = self::colour($mix);
         $others = ExactNumber::sum(array_map(static fn (Part $p, int $i): BigRational => $i === $colour ? BigRational::zero() : $p->share, $mix->parts, array_keys($mix->parts)));

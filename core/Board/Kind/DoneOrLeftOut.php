@@ -6,14 +6,14 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
 
 /**
  * Whether a step is done at all: with wax or without, sanded between or not.
  */
-final class DoneOrLeftOut implements Thing
+final class DoneOrLeftOut implements Variable
 {
     public function key(): string
     {
@@ -22,12 +22,12 @@ final class DoneOrLeftOut implements Thing
 
     public function name(): string
     {
-        return 'Done or left out';
+        return 'With or without';
     }
 
     public function tells(): string
     {
-        return 'Whether it is worth doing.';
+        return 'Whether the step is worth doing.';
     }
 
     public function suits(?Step $step): bool

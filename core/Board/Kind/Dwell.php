@@ -24,7 +24,7 @@ final class Dwell extends StepFigure
 
     public function tells(): string
     {
-        return 'How much colour stays when it is left longer before it is wiped.';
+        return 'How a longer dwell before wiping changes the colour.';
     }
 
     public function suits(?Step $step): bool

@@ -6,7 +6,7 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Recipe\Step;
@@ -15,7 +15,7 @@ use Inlaid\Core\Technique\Effect;
 /**
  * How heavily it is laid.
  */
-final class FilmLaid implements Thing
+final class FilmLaid implements Variable
 {
     public function key(): string
     {
@@ -24,12 +24,12 @@ final class FilmLaid implements Thing
 
     public function name(): string
     {
-        return 'How heavily it is laid';
+        return 'Coat thickness';
     }
 
     public function tells(): string
     {
-        return 'Whether thin coats or full ones give the look.';
+        return 'Whether thin or full coats give the look.';
     }
 
     public function suits(?Step $step): bool

@@ -6,7 +6,7 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Recipe\Step;
@@ -14,7 +14,7 @@ use Inlaid\Core\Recipe\Step;
 /**
  * What is laid: which wax, which paint, which stain.
  */
-final class Laid implements Thing
+final class Laid implements Variable
 {
     public function key(): string
     {
@@ -23,12 +23,12 @@ final class Laid implements Thing
 
     public function name(): string
     {
-        return 'What is laid';
+        return 'Material';
     }
 
     public function tells(): string
     {
-        return 'Which of several materials gives the look.';
+        return 'Which material gives the look.';
     }
 
     public function suits(?Step $step): bool

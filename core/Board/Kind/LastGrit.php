@@ -24,7 +24,7 @@ final class LastGrit extends StepFigure
 
     public function tells(): string
     {
-        return 'What the scratch of the last paper does to the colour that follows.';
+        return 'How the last grit changes the colour that follows.';
     }
 
     public function suits(?Step $step): bool

@@ -6,14 +6,14 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
 
 /**
  * Where in the order a step stands. A level is the step it comes before, or "last".
  */
-final class Order implements Thing
+final class Order implements Variable
 {
     private const LAST = 'last';
 
@@ -29,7 +29,7 @@ final class Order implements Thing
 
     public function tells(): string
     {
-        return 'Whether it looks better earlier or later in the stack.';
+        return 'Whether the step looks better earlier or later.';
     }
 
     public function suits(?Step $step): bool
@@ -60,14 +60,14 @@ final class Order implements Thing
     public function inWords(Choices $choices, ?Step $step, string $level): string
     {
         if (self::LAST === $level) {
-            return 'last of all';
+            return 'last';
         }
         $before = array_values(array_filter($choices->recipe->steps, static fn (Step $s): bool => $s->id === $level));
         if ([] === $before || $level === $step?->id) {
             throw InvalidBoard::badLevel($this->name(), $level, 'another step of the board');
         }
 
-        return \sprintf('before "%s"', $before[0]->name());
+        return \sprintf('before “%s”', $before[0]->name());
     }
 
     public function edits(Choices $choices, ?Step $step, string $level): array

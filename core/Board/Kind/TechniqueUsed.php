@@ -6,7 +6,7 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Effect;
@@ -15,7 +15,7 @@ use Inlaid\Core\Technique\Technique;
 /**
  * How it is done: brushed, ragged, stippled.
  */
-final class TechniqueUsed implements Thing
+final class TechniqueUsed implements Variable
 {
     public function key(): string
     {
@@ -29,7 +29,7 @@ final class TechniqueUsed implements Thing
 
     public function tells(): string
     {
-        return 'Which way of laying it gives the look.';
+        return 'Which technique gives the look.';
     }
 
     public function suits(?Step $step): bool
@@ -73,6 +73,6 @@ final class TechniqueUsed implements Thing
             }
         }
 
-        throw InvalidBoard::badLevel($this->name(), $level, 'a way of laying something');
+        throw InvalidBoard::badLevel($this->name(), $level, 'a technique that applies material');
     }
 }

@@ -19,12 +19,12 @@ final class Wiping extends StepFigure
 
     public function name(): string
     {
-        return 'How far it is wiped back';
+        return 'Left on after wiping';
     }
 
     public function tells(): string
     {
-        return 'How much of the film has to stay for the look that is wanted.';
+        return 'How much of the film should stay on.';
     }
 
     public function suits(?Step $step): bool

@@ -6,7 +6,7 @@ namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
-use Inlaid\Core\Board\Thing;
+use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Species;
@@ -15,7 +15,7 @@ use Inlaid\Core\Recipe\Step;
 /**
  * The wood beneath: the same finish on another wood is another look. It is not taken over into a recipe, whose piece is of the wood it is.
  */
-final class Wood implements Thing
+final class Wood implements Variable
 {
     public function key(): string
     {
@@ -29,7 +29,7 @@ final class Wood implements Thing
 
     public function tells(): string
     {
-        return 'What the wood itself does to the look.';
+        return 'How the wood changes the look.';
     }
 
     public function suits(?Step $step): bool
@@ -68,6 +68,6 @@ final class Wood implements Thing
 
     private function wood(Choices $choices, string $level): Species
     {
-        return $choices->woods[$level] ?? throw InvalidBoard::badLevel($this->name(), $level, 'a wood that is known here');
+        return $choices->woods[$level] ?? throw InvalidBoard::badLevel($this->name(), $level, 'a wood from the list');
     }
 }

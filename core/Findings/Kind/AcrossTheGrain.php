@@ -16,7 +16,7 @@ use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * The last paper runs across the grain under a coat that shows it.
+ * Last sanding runs across the grain and will show.
  */
 final class AcrossTheGrain implements Rule
 {
@@ -27,12 +27,12 @@ final class AcrossTheGrain implements Rule
 
     public function name(): string
     {
-        return 'The last paper runs across the grain under a coat that shows it';
+        return 'Last sanding runs across the grain and will show';
     }
 
     public function reason(): string
     {
-        return 'Scratches across the fibres stay dark under stain and shine under clear coats; along the fibres they are lost among them.';
+        return 'Scratches across the grain show dark under stain and catch light under clear coats. Along the grain they disappear.';
     }
 
     public function source(): string
@@ -50,7 +50,7 @@ final class AcrossTheGrain implements Rule
                 $last = Grain::None === $part->substrate->grain ? null : RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded') || RecipeAnalysis::lays($w));
                 $crosses = null !== $last && !RecipeAnalysis::lays($last) && (Direction::Across === $last->step->detail->strokes || Direction::Any === $last->step->detail->strokes && Tool::Hand === $last->step->tool());
                 if ($crosses) {
-                    yield Finding::of($this, Severity::Warn, [$last->step->id, $work->step->id], \sprintf('"%s" is led %s, and "%s" shows its scratches.', $last->step->name(), $last->step->detail->strokes->inWords(), $work->step->name()), [
+                    yield Finding::of($this, Severity::Warn, [$last->step->id, $work->step->id], \sprintf('“%s” is sanded %s and “%s” will show the scratches. Sand with the grain.', $last->step->name(), $last->step->detail->strokes->inWords(), $work->step->name()), [
                         new Remedy('along', 'Sand with the grain', Edit::change($last->step->id, ['strokes' => Direction::Along->value])),
                     ]);
                     break;

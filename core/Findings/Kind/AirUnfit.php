@@ -22,12 +22,12 @@ final class AirUnfit implements Rule
 
     public function name(): string
     {
-        return 'Too cold, too damp, or dew';
+        return 'Too cold, too damp or near the dew point';
     }
 
     public function reason(): string
     {
-        return 'A film that cannot dry stays soft, clouds or lets go; on a surface near the dew point water settles under it.';
+        return 'A film that can\'t dry stays soft, clouds or peels. Near the dew point, moisture forms under it.';
     }
 
     public function source(): string

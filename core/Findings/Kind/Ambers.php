@@ -42,12 +42,12 @@ final class Ambers implements Rule
 
     public function name(): string
     {
-        return 'A pale or cool colour yellows';
+        return 'Clear coat will yellow a pale or cool colour';
     }
 
     public function reason(): string
     {
-        return 'Oils and their resins take up blue as they age. On warm wood that is welcome; white turns to cream, grey and blue turn green.';
+        return 'Oils and their resins yellow with age. On warm wood that can look good. White turns cream; grey and blue turn green.';
     }
 
     public function source(): string
@@ -66,8 +66,8 @@ final class Ambers implements Rule
             usort($ambering, static fn (StepCalculation $a, StepCalculation $b): int => self::yellows($b) <=> self::yellows($a));
             $worst = $ambering[0];
             $clear = RecipeAnalysis::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
-            yield Finding::of($this, $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise, [$worst->step->id], \sprintf('Under "%s" the flat turns by ΔE %s in a year and by %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
-                new Remedy('water-based', 'A water-based topcoat instead', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
+            yield Finding::of($this, $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise, [$worst->step->id], \sprintf('Under “%s” the flat areas shift by ΔE %s in one year and ΔE %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
+                new Remedy('water-based', 'Use a water-based topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
             ] : []);
 
             return;

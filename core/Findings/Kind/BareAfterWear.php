@@ -16,7 +16,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
- * Distress opens what was sealed, and it stays open.
+ * Distressing opens the wood and nothing seals it.
  */
 final class BareAfterWear implements Rule
 {
@@ -27,12 +27,12 @@ final class BareAfterWear implements Rule
 
     public function name(): string
     {
-        return 'Distress opens what was sealed, and it stays open';
+        return 'Distressing opens the wood and nothing seals it';
     }
 
     public function reason(): string
     {
-        return 'Where a clear coat is sanded through to the wood, hands and damp get in and grey it.';
+        return 'Where a clear coat is sanded through, dirt and moisture get in and turn the wood grey.';
     }
 
     public function source(): string
@@ -51,8 +51,8 @@ final class BareAfterWear implements Rule
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::protects(...)) && null === RecipeAnalysis::first($whole->after($work, $part), RecipeAnalysis::protects(...))));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('"%s" goes through the protection, and nothing closes it again.', $work->step->name()), [
-                    new Remedy('wax', 'A clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialRequirement::clearWax(), wait: WaitUntil::Overnight), null)),
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('“%s” goes through the clear coat and no later step seals it.', $work->step->name()), [
+                    new Remedy('wax', 'Add a clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialRequirement::clearWax(), wait: WaitUntil::Overnight), null)),
                 ], 'distress-and-wax');
             }
         }

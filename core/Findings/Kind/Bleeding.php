@@ -37,12 +37,12 @@ final class Bleeding implements Rule
 
     public function reason(): string
     {
-        return 'Tannin, resin, dyes, old stain and smoke rise into the coats above; each is held back by its own blocker, or by none.';
+        return 'Tannin, resin, dyes, old stain and smoke rise into later coats. Each needs its own blocker.';
     }
 
     public function source(): string
     {
-        return 'Coatings chemistry: what dissolves in water or solvent migrates through a film laid in either.';
+        return 'Coatings chemistry: what dissolves in water or solvent migrates through a film applied in either.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -54,8 +54,8 @@ final class Bleeding implements Rule
         foreach ($found as [$work, $parts]) {
             $open = array_values(array_unique(array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)), \SORT_REGULAR));
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('%s of %s will rise into "%s": nothing holds it back.', implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open)), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
-                new Remedy('block', 'A stain-blocking primer first', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialRequirement::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('%s in %s will bleed into “%s”. No step blocks it.', ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
+                new Remedy('block', 'Add a stain-blocking primer', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialRequirement::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
             ], 'stain-blocking');
         }
     }

@@ -13,7 +13,7 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
- * The first paper on a veneer is too coarse.
+ * First grit is too coarse for the veneer.
  */
 final class CoarseOnVeneer implements Rule
 {
@@ -24,12 +24,12 @@ final class CoarseOnVeneer implements Rule
 
     public function name(): string
     {
-        return 'The first paper on a veneer is too coarse';
+        return 'First grit is too coarse for the veneer';
     }
 
     public function reason(): string
     {
-        return 'Coarse scratches in a thin veneer cannot be sanded out again before it is through.';
+        return 'Coarse scratches in thin veneer can\'t be sanded out without going through it.';
     }
 
     public function source(): string
@@ -46,8 +46,8 @@ final class CoarseOnVeneer implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if (null !== WorkOutSanding::veneer($part)) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Grit %d is too coarse for the veneer of %s.', $grit, $part->name), [
-                        new Remedy('finer', 'Begin with 150', Edit::change($work->step->id, ['grit' => 150])),
+                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Grit %d is too coarse for the veneer on %s.', $grit, $part->name), [
+                        new Remedy('finer', 'Start at grit 150', Edit::change($work->step->id, ['grit' => 150])),
                     ]);
                     break;
                 }

@@ -19,7 +19,7 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
- * Coloured wax goes straight on porous paint.
+ * Coloured wax goes straight onto porous paint.
  */
 final class ColouredWaxOnBarePaint implements Rule
 {
@@ -30,12 +30,12 @@ final class ColouredWaxOnBarePaint implements Rule
 
     public function name(): string
     {
-        return 'Coloured wax goes straight on porous paint';
+        return 'Coloured wax goes straight onto porous paint';
     }
 
     public function reason(): string
     {
-        return 'Chalky paint drinks dark wax in blotches that cannot be moved again; over a thin clear wax it can be pushed about and wiped back.';
+        return 'Chalky paint soaks up dark wax in blotches you can\'t move. Over a thin clear wax you can work it and wipe it back.';
     }
 
     public function source(): string
@@ -56,8 +56,8 @@ final class ColouredWaxOnBarePaint implements Rule
                 $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 $porous = null !== $below && RecipeAnalysis::contains($below, static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen);
                 if ($porous) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes straight on "%s", which drinks it in blotches.', $work->step->name(), $below->step->name()), [
-                        new Remedy('clear', 'A thin clear wax first', Edit::insert(new NewStep('Clear wax as a barrier', 'waxed', $whole->named($whole->recipe->partsOf($work->step)), MaterialRequirement::clearWax(), wait: WaitUntil::Recoat), $work->step->id)),
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()), [
+                        new Remedy('clear', 'Add a thin clear wax first', Edit::insert(new NewStep('Clear wax as a barrier', 'waxed', $whole->named($whole->recipe->partsOf($work->step)), MaterialRequirement::clearWax(), wait: WaitUntil::Recoat), $work->step->id)),
                     ], 'coloured-wax');
                     break;
                 }

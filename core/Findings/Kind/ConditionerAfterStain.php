@@ -14,7 +14,7 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * The conditioner comes after the stain.
+ * Conditioner comes after the stain.
  */
 final class ConditionerAfterStain implements Rule
 {
@@ -25,12 +25,12 @@ final class ConditionerAfterStain implements Rule
 
     public function name(): string
     {
-        return 'The conditioner comes after the stain';
+        return 'Conditioner comes after the stain';
     }
 
     public function reason(): string
     {
-        return 'A conditioner evens out how much wood drinks; once the stain is in there is nothing left to even out.';
+        return 'Conditioner evens out absorbency. Once the stain is in, it has no effect.';
     }
 
     public function source(): string
@@ -47,8 +47,8 @@ final class ConditionerAfterStain implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $stain = RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
                 if (null !== $stain) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $stain->step->id], \sprintf('"%s" comes after "%s" and can no longer even it out.', $work->step->name(), $stain->step->name()), [
-                        new Remedy('before', \sprintf('Condition before "%s"', $stain->step->name()), Edit::move($work->step->id, $stain->step->id)),
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $stain->step->id], \sprintf('“%s” comes after “%s” and can\'t even it out.', $work->step->name(), $stain->step->name()), [
+                        new Remedy('before', \sprintf('Move the conditioner before “%s”', $stain->step->name()), Edit::move($work->step->id, $stain->step->id)),
                     ]);
                     break;
                 }

@@ -17,7 +17,7 @@ use Inlaid\Core\Surface\Layer;
 use Inlaid\Core\Technique\Effect;
 
 /**
- * Distress goes through the colour that was to show.
+ * Distressing goes through the undertone.
  */
 final class DistressTooDeep implements Rule
 {
@@ -28,12 +28,12 @@ final class DistressTooDeep implements Rule
 
     public function name(): string
     {
-        return 'Distress goes through the colour that was to show';
+        return 'Distressing goes through the undertone';
     }
 
     public function reason(): string
     {
-        return 'An undertone shows only where the wear ends in it. Deeper than all films together, the wear shows raw wood with a hairline of the undertone round it.';
+        return 'An undertone shows only where the wear stops in it. Deeper, you see bare wood with a thin line of colour.';
     }
 
     public function source(): string
@@ -55,8 +55,8 @@ final class DistressTooDeep implements Rule
                 }
                 $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));
                 $ends = round($above + $colours[0]->laid / 2, 1);
-                yield Finding::of($this, Severity::Advise, [$worn->stepId, $colours[0]->stepId], \sprintf('Step %d takes %s µm and the films are %s µm: raw wood shows, and of step %d only a line.', $worn->number, ExactNumber::plain($worn->depth, 1), ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1), $colours[0]->number), [
-                    new Remedy('less', \sprintf('%s µm, to end in step %d', ExactNumber::plain($ends, 1), $colours[0]->number), Edit::change($worn->stepId, ['depth' => $ends])),
+                yield Finding::of($this, Severity::Advise, [$worn->stepId, $colours[0]->stepId], \sprintf('Step %d removes %s µm but the layers are only %s µm thick. Bare wood shows, and only a line of step %d.', $worn->number, ExactNumber::plain($worn->depth, 1), ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1), $colours[0]->number), [
+                    new Remedy('less', \sprintf('Remove %s µm, ending in step %d', ExactNumber::plain($ends, 1), $colours[0]->number), Edit::change($worn->stepId, ['depth' => $ends])),
                 ]);
                 break 2;
             }

@@ -18,7 +18,7 @@ use Inlaid\Core\Surface\Layer;
 use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
-use Inlaid\Core\Technique\Manner;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Distress ends in the coat it should go through.
@@ -32,12 +32,12 @@ final class DistressTooShallow implements Rule
 
     public function name(): string
     {
-        return 'Distress does not reach what is to show';
+        return 'Distressing doesn\'t reach the next colour';
     }
 
     public function reason(): string
     {
-        return 'Wear shows another colour only where it goes through the one above; until then the coat is thinner and looks the same.';
+        return 'Wear shows another colour only where it goes right through the coat above.';
     }
 
     public function source(): string
@@ -50,7 +50,7 @@ final class DistressTooShallow implements Rule
         foreach ($whole->works as $work) {
             $step = $work->step;
             $technique = $step->technique;
-            if (Effect::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Manner())->follows) {
+            if (Effect::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Workmanship())->follows) {
                 continue;
             }
             $effects = array_merge(...array_map(static fn (StackPreview $s): array => array_values(array_filter($s->look->effects, static fn (LookEffect $e): bool => $e->stepId === $step->id)), $whole->stacks));
@@ -58,7 +58,7 @@ final class DistressTooShallow implements Rule
                 continue;
             }
             $needed = $this->needed($whole->stacks, $step->id);
-            yield Finding::of($this, Severity::Advise, [$step->id], \sprintf('"%s" takes %s µm and shows nothing: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'nothing of another colour lies there' : \sprintf('the next colour lies %s µm deep', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('%s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
+            yield Finding::of($this, Severity::Advise, [$step->id], \sprintf('“%s” removes %s µm and shows no other colour: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'there is no other colour below' : \sprintf('the next colour is %s µm down', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('Remove %s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
         }
     }
 

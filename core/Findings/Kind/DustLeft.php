@@ -15,7 +15,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Dust of sanding is left under a coat.
+ * Sanding dust is left under a coat.
  */
 final class DustLeft implements Rule
 {
@@ -26,12 +26,12 @@ final class DustLeft implements Rule
 
     public function name(): string
     {
-        return 'Dust of sanding is left under a coat';
+        return 'Sanding dust is left under a coat';
     }
 
     public function reason(): string
     {
-        return 'Dust makes a wet coat gritty and takes up stain in specks; a vacuum and a tack cloth take two minutes.';
+        return 'Dust makes a coat gritty and speckles stain. Vacuum and tack cloth: two minutes.';
     }
 
     public function source(): string
@@ -51,8 +51,8 @@ final class DustLeft implements Rule
                 return null !== $next && RecipeAnalysis::lays($next);
             }));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('The dust of "%s" is still there when the next coat goes on.', $work->step->name()), [
-                    new Remedy('dust', 'Take the dust off', Edit::insert(new NewStep('Dust off', 'dusted', $whole->named($parts)), $whole->next($work))),
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Dust from “%s” is still there when the next coat goes on.', $work->step->name()), [
+                    new Remedy('dust', 'Add a dusting step', Edit::insert(new NewStep('Remove dust', 'dusted', $whole->named($parts)), $whole->next($work))),
                 ]);
             }
         }

@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 
 /**
- * Something is sanded while a coat beside it is wet.
+ * Sanding next to a wet coat.
  */
 final class DustOnWet implements Rule
 {
@@ -23,12 +23,12 @@ final class DustOnWet implements Rule
 
     public function name(): string
     {
-        return 'Something is sanded while a coat beside it is wet';
+        return 'Sanding next to a wet coat';
     }
 
     public function reason(): string
     {
-        return 'Dust settles for an hour, and a wet coat holds every speck of it.';
+        return 'Dust settles for an hour and sticks to any wet coat.';
     }
 
     public function source(): string
@@ -46,8 +46,8 @@ final class DustOnWet implements Rule
             foreach ($whole->recipe->piece->parts as $part) {
                 $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('"%s" makes dust while "%s" is wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
-                        new Remedy('wait', \sprintf('Wait until "%s" is touch-dry', $wet->step->name()), Edit::change($wet->step->id, ['wait' => ['until' => 'touch']])),
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('“%s” makes dust while “%s” is still wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
+                        new Remedy('wait', \sprintf('Wait until “%s” is touch-dry', $wet->step->name()), Edit::change($wet->step->id, ['wait' => ['until' => 'touch']])),
                     ]);
                     break;
                 }

@@ -14,7 +14,7 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A filling is stained with the wood.
+ * Filler is stained along with the wood.
  */
 final class FillerBeforeStain implements Rule
 {
@@ -25,12 +25,12 @@ final class FillerBeforeStain implements Rule
 
     public function name(): string
     {
-        return 'A filling is stained with the wood';
+        return 'Filler is stained along with the wood';
     }
 
     public function reason(): string
     {
-        return 'Most fillers take up almost nothing of a stain and stay as pale spots; filled and tinted after the stain they can be matched.';
+        return 'Most fillers absorb little stain and stay pale. Fill after staining and tint the filler to match.';
     }
 
     public function source(): string
@@ -47,8 +47,8 @@ final class FillerBeforeStain implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $stain = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
                 if (null !== $stain) {
-                    yield Finding::of($this, Severity::Advise, [$work->step->id, $stain->step->id], \sprintf('"%s" takes little of "%s" and stays paler.', $work->step->name(), $stain->step->name()), [
-                        new Remedy('after', \sprintf('Fill after "%s", tinted to it', $stain->step->name()), Edit::move($work->step->id, $whole->next($stain))),
+                    yield Finding::of($this, Severity::Advise, [$work->step->id, $stain->step->id], \sprintf('“%s” absorbs little of “%s” and will stay paler.', $work->step->name(), $stain->step->name()), [
+                        new Remedy('after', \sprintf('Fill after “%s”, tinted to match', $stain->step->name()), Edit::move($work->step->id, $whole->next($stain))),
                     ]);
                     break;
                 }

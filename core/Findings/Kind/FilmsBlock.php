@@ -26,12 +26,12 @@ final class FilmsBlock implements Rule
 
     public function name(): string
     {
-        return 'Fresh films touch and stick';
+        return 'Fresh coats will stick together';
     }
 
     public function reason(): string
     {
-        return 'Films that feel dry still join under pressure until they have cured; a door closed too soon is torn open again.';
+        return 'Coats that feel dry can still bond under pressure until cured. A door closed too soon tears the finish.';
     }
 
     public function source(): string
@@ -49,8 +49,8 @@ final class FilmsBlock implements Rule
             }
             $last = $this->last($whole, $whole->recipe->piece->joints[$i]);
             if (null !== $last) {
-                yield Finding::of($this, Severity::Advise, [$last->step->id], \sprintf('%s is ready on %s, but its fresh films stick together until %s: keep them apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
-                    new Remedy('cure', 'Let it cure before it is put together', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
+                yield Finding::of($this, Severity::Advise, [$last->step->id], \sprintf('%s: finished on %s, but the coats can stick together until %s. Keep the parts apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
+                    new Remedy('cure', 'Let it cure before assembly', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
                 ], about: $joint->id);
             }
         }

@@ -16,7 +16,7 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A step of the grit ladder is missing.
+ * A grit is missing from the sequence.
  */
 final class GapInTheLadder implements Rule
 {
@@ -27,12 +27,12 @@ final class GapInTheLadder implements Rule
 
     public function name(): string
     {
-        return 'A step of the grit ladder is missing';
+        return 'A grit is missing from the sequence';
     }
 
     public function reason(): string
     {
-        return 'Each paper takes out the scratches of the one before; particles less than half as large leave them, and stain shows every one.';
+        return 'Each grit removes the scratches of the last one. Skip too far and stain shows what is left.';
     }
 
     public function source(): string
@@ -54,8 +54,8 @@ final class GapInTheLadder implements Rule
                     continue;
                 }
                 $middle = GritLadder::between($from, $to);
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('From %d to %d the particles shrink from %s to %s µm at once: the old scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
-                    new Remedy('between', \sprintf('Sand with %d between them', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('Grit %d to %d is too big a jump (particles %s → %s µm). The coarse scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
+                    new Remedy('between', \sprintf('Add grit %d in between', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
                 ]);
                 break;
             }

@@ -14,7 +14,7 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * The grain is opened after it was closed.
+ * Grain is brushed after it was sealed.
  */
 final class GrainOpenedTooLate implements Rule
 {
@@ -28,12 +28,12 @@ final class GrainOpenedTooLate implements Rule
 
     public function name(): string
     {
-        return 'The grain is opened after it was closed';
+        return 'Grain is brushed after it was sealed';
     }
 
     public function reason(): string
     {
-        return 'A brush opens the pores of bare wood; through a film or filling it only scratches, and what was filled is pulled out.';
+        return 'A brush opens the pores of bare wood. Through a coat or filler it only scratches and pulls filler out.';
     }
 
     public function source(): string
@@ -52,8 +52,8 @@ final class GrainOpenedTooLate implements Rule
                 if (null === $closed || RecipeAnalysis::seals($closed) && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN && RecipeAnalysis::uses($closed, MaterialKind::Topcoat)) {
                     continue; // a light clearing pass after one thin sealer is right
                 }
-                yield Finding::of($this, Severity::Warn, [$work->step->id, $closed->step->id], \sprintf('"%s" comes after "%s" has closed the pores.', $work->step->name(), $closed->step->name()), [
-                    new Remedy('before', \sprintf('Brush the grain before "%s"', $closed->step->name()), Edit::move($work->step->id, $closed->step->id)),
+                yield Finding::of($this, Severity::Warn, [$work->step->id, $closed->step->id], \sprintf('“%s” comes after “%s” has closed the pores.', $work->step->name(), $closed->step->name()), [
+                    new Remedy('before', \sprintf('Brush the grain before “%s”', $closed->step->name()), Edit::move($work->step->id, $closed->step->id)),
                 ]);
                 break;
             }

@@ -16,7 +16,7 @@ use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
- * A machine or a metal scraper on thin veneer.
+ * Machine or metal scraper on thin veneer.
  */
 final class HardToolOnVeneer implements Rule
 {
@@ -30,12 +30,12 @@ final class HardToolOnVeneer implements Rule
 
     public function name(): string
     {
-        return 'A machine or a metal scraper on thin veneer';
+        return 'Machine or metal scraper on thin veneer';
     }
 
     public function reason(): string
     {
-        return 'A sander is through half a millimetre before the hand feels it, and an edge of steel lifts what the stripper has softened.';
+        return 'A sander goes through 0.5 mm before you feel it. A steel edge lifts softened veneer.';
     }
 
     public function source(): string
@@ -50,8 +50,8 @@ final class HardToolOnVeneer implements Rule
             $part = Tool::Machine === $tool || Tool::MetalScraper === $tool ? RecipeAnalysis::firstOf($whole->recipe->partsOf($work->step), static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN) : null;
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             if (null !== $part && !$sealed) {
-                [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Take a plastic scraper'];
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('The veneer of %s is %s mm: too thin to work it with %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a machine' : $tool->inWords()), [
+                [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Veneer on %s is %s mm: too thin for %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a sanding machine' : $tool->inWords()), [
                     new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
                 ]);
             }

@@ -24,12 +24,12 @@ final class HomeMadeSheen implements Rule
 
     public function name(): string
     {
-        return 'Home-made chalk-type paint from a paint with a sheen';
+        return 'Home-made chalk-type paint from a paint with sheen';
     }
 
     public function reason(): string
     {
-        return 'Plaster or chalk stirred into satin or gloss paint makes it coarse, not matt: there is binder enough to close over the powder.';
+        return 'Plaster or chalk in satin or gloss paint makes it gritty, not matt: there is too much binder.';
     }
 
     public function source(): string
@@ -45,7 +45,7 @@ final class HomeMadeSheen implements Rule
             }
             $shiny = array_values(array_filter($work->mix->leaves ?? [], static fn (Component $l): bool => MaterialKind::Paint === $l->material->kind && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true)));
             if ([] !== $shiny) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" is made of %s, which is %s: take a matt one.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” is based on %s, which is %s. Choose a matt paint.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
             }
         }
     }

@@ -20,7 +20,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A finish for indoors stands outdoors.
+ * Indoor finish on an outdoor piece.
  */
 final class IndoorsOutdoors implements Rule
 {
@@ -31,12 +31,12 @@ final class IndoorsOutdoors implements Rule
 
     public function name(): string
     {
-        return 'A finish for indoors stands outdoors';
+        return 'Indoor finish on an outdoor piece';
     }
 
     public function reason(): string
     {
-        return 'What is not made for rain, sun and frost chalks, cracks or grows mould within a year.';
+        return 'Without protection against rain, sun and frost a finish chalks, cracks or grows mould within a year.';
     }
 
     public function source(): string
@@ -57,8 +57,8 @@ final class IndoorsOutdoors implements Rule
         });
         foreach ($found as [$work, $parts]) {
             $wax = self::polishes($work) ? $work : RecipeAnalysis::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax
-            yield Finding::of($this, Place::Weather === $use ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('"%s" is what should protect it and is for indoors only; the piece stands %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
-                new Remedy('topcoat', null === $wax ? 'An outdoor topcoat over it' : \sprintf('An outdoor topcoat before "%s"', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
+            yield Finding::of($this, Place::Weather === $use ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('“%s” is the protective coat but is for indoor use only. The piece will be used %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
+                new Remedy('topcoat', null === $wax ? 'Add an outdoor topcoat over it' : \sprintf('Add an outdoor topcoat before “%s”', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
             ]);
         }
     }

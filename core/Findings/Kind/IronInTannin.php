@@ -17,7 +17,7 @@ use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Iron is left in tannic wood, and water comes.
+ * Steel particles will stain tannin-rich wood.
  */
 final class IronInTannin implements Rule
 {
@@ -28,12 +28,12 @@ final class IronInTannin implements Rule
 
     public function name(): string
     {
-        return 'Iron is left in tannic wood, and water comes';
+        return 'Steel particles will stain tannin-rich wood';
     }
 
     public function reason(): string
     {
-        return 'Specks of steel in oak, chestnut or walnut turn blue-black with the tannin as soon as anything water-based wets them, and cannot be washed out.';
+        return 'Steel left in oak, chestnut or walnut turns blue-black when water reaches it and doesn\'t wash out.';
     }
 
     public function source(): string
@@ -52,7 +52,7 @@ final class IronInTannin implements Rule
                 $wet = $this->wets($whole, $work, $part);
                 if (null !== $wet) {
                     $other = array_values(array_filter($work->step->technique->figures()->tools, static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t));
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s has tannin: what %s leaves in it turns black when "%s" wets it.', $part->name, $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Do it %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s %s tannin. Particles from %s turn black when “%s” wets them.', $part->name, $part->isPlural() ? 'have' : 'has', $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Work %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
                     break;
                 }
             }

@@ -32,7 +32,7 @@ final class JointBinds implements Rule
 
     public function reason(): string
     {
-        return 'Every coat on two facing surfaces takes from the gap between them, and damp wood takes the rest.';
+        return 'Every coat on facing surfaces reduces the clearance; damp wood swells and takes more.';
     }
 
     public function source(): string
@@ -59,6 +59,6 @@ final class JointBinds implements Rule
     {
         [$clearance, $left, $least] = array_map(ExactNumber::plain(...), [$joint->clearance, abs($joint->left), $joint->least]);
 
-        return \sprintf($joint->left < 0 ? '%1$s: films and swelling need %3$s mm more than the %2$s mm there are, and %4$s mm must be left.' : '%s: of %s mm only %s mm are left, and %s mm must be.', $joint->name, $clearance, $left, $least);
+        return \sprintf($joint->left < 0 ? '%1$s: coats and swelling need %3$s mm more than the %2$s mm there is, plus %4$s mm running clearance.' : '%s: %s mm clearance becomes %s mm. It needs %s mm.', $joint->name, $clearance, $left, $least);
     }
 }

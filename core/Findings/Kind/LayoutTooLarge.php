@@ -21,17 +21,17 @@ final class LayoutTooLarge implements Rule
 
     public function name(): string
     {
-        return 'What is laid out does not fit';
+        return 'Layout doesn\'t fit the face';
     }
 
     public function reason(): string
     {
-        return 'Stripes, lines and motifs have their measure; a face that is smaller has no room for one.';
+        return 'Stripes, borders and stencils have a fixed size. A smaller face has no room for them.';
     }
 
     public function source(): string
     {
-        return 'The measures of the part and of what is laid out on it.';
+        return 'Arithmetic: the measurements of the part and of the layout.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -39,7 +39,7 @@ final class LayoutTooLarge implements Rule
         foreach ($whole->works as $work) {
             foreach ($work->layout->faces ?? [] as $face) {
                 if (null !== $face->cannot) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('On "%s", %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)));
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s, %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)));
                     break;
                 }
             }

@@ -10,7 +10,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 
 /**
- * Old paint is sanded dry though it may hold lead.
+ * Dry sanding of old paint that may contain lead.
  */
 final class LeadUntested implements Rule
 {
@@ -21,12 +21,12 @@ final class LeadUntested implements Rule
 
     public function name(): string
     {
-        return 'Old paint is sanded dry though it may hold lead';
+        return 'Dry sanding of old paint that may contain lead';
     }
 
     public function reason(): string
     {
-        return 'Dust of old lead paint harms whoever breathes it, children most. Test every layer first; local rules and licensed practice decide the rest.';
+        return 'Lead dust harms anyone who breathes it, children most. Test every layer. Local rules and licensed practice decide.';
     }
 
     public function source(): string
@@ -42,7 +42,7 @@ final class LeadUntested implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s carries %s that %s: no dry sanding. Follow the label, the safety data sheet and local rules.', $part->name, $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'holds lead' : 'was not tested for lead'), about: $part->id);
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.', $part->name, $part->isPlural() ? 'have' : 'has', $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'contains lead' : 'hasn\'t been tested for lead'), about: $part->id);
                 }
             }
         }

@@ -14,7 +14,7 @@ use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Technique\Overspray;
 
 /**
- * Something that burns is laid near a flame.
+ * Flammable product near a flame.
  */
 final class NearFlame implements Rule
 {
@@ -25,12 +25,12 @@ final class NearFlame implements Rule
 
     public function name(): string
     {
-        return 'Something that burns is laid near a flame';
+        return 'Flammable product near a flame';
     }
 
     public function reason(): string
     {
-        return 'Mist and vapour of solvents catch fire far from the brush: a stove, a pilot light, a glowing heater is enough.';
+        return 'Solvent mist and vapour ignite far from the brush: a stove, pilot light or heater is enough.';
     }
 
     public function source(): string
@@ -46,7 +46,7 @@ final class NearFlame implements Rule
         foreach ($whole->works as $work) {
             if ($work->has(Hazard::Flammable)) {
                 $mist = Overspray::Sprays === $work->step->technique->figures()->reach;
-                yield Finding::of($this, $mist ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('"%s" %s, and there is a flame or a glowing heater in the room. Put it out and air the room. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'is a mist that burns' : 'gives off vapour that burns'), $mist ? [
+                yield Finding::of($this, $mist ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('“%s” %s, and the studio has an open flame or heater. Put it out and ventilate. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'sprays a flammable mist' : 'gives off flammable vapour'), $mist ? [
                     new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
                 ] : [], about: $mist ? 'mist' : 'vapour');
             }

@@ -18,7 +18,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Things that must never meet.
+ * Products that must never meet.
  */
 final class NeverMeet implements Rule
 {
@@ -26,12 +26,12 @@ final class NeverMeet implements Rule
 
     /** What must not meet what, whether a rinse between is not enough, and what would happen. */
     private const PAIRS = [
-        [Hazard::Oxidiser, Hazard::Flammable, false, 'it can set fire to solvent, alcohol and their rags'],
-        [Hazard::Oxidiser, Hazard::Acid, false, 'bleach and acid make a stronger, burning bleach'],
-        [Hazard::Chlorine, Hazard::Acid, true, 'chlorine bleach and acid give off chlorine, a poison to breathe'],
-        [Hazard::Chlorine, Hazard::Ammonia, true, 'chlorine bleach and ammonia give off a poisonous gas'],
-        [Hazard::Chlorine, Hazard::Flammable, true, 'chlorine bleach makes poisons of alcohol and solvents'],
-        [Hazard::Chlorine, Hazard::Oxidiser, true, 'two bleaches set oxygen free at once'],
+        [Hazard::Oxidiser, Hazard::Flammable, false, 'can set fire to solvent, alcohol and rags'],
+        [Hazard::Oxidiser, Hazard::Acid, false, 'bleach and acid form a stronger, corrosive bleach'],
+        [Hazard::Chlorine, Hazard::Acid, true, 'chlorine bleach and acid give off toxic chlorine gas'],
+        [Hazard::Chlorine, Hazard::Ammonia, true, 'chlorine bleach and ammonia give off toxic gas'],
+        [Hazard::Chlorine, Hazard::Flammable, true, 'chlorine bleach forms poisons with alcohol and solvents'],
+        [Hazard::Chlorine, Hazard::Oxidiser, true, 'two bleaches together release oxygen violently'],
     ];
 
     public function key(): string
@@ -41,12 +41,12 @@ final class NeverMeet implements Rule
 
     public function name(): string
     {
-        return 'Things that must never meet';
+        return 'Products that must never meet';
     }
 
     public function reason(): string
     {
-        return 'Peroxide bleach makes solvents, alcohol and their rags burn and must be rinsed out first; chlorine bleach with acid, vinegar, ammonia or alcohol poisons the air, in the pot, the rag and the drain.';
+        return 'Peroxide bleach can ignite solvent, alcohol and rags and must be rinsed out first. Chlorine bleach with acid, vinegar, ammonia or alcohol gives off toxic gas in the pot, on rags and in the drain.';
     }
 
     public function source(): string
@@ -61,7 +61,7 @@ final class NeverMeet implements Rule
             foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
                 [$hasOne, $hasOther] = [$work->has($one), $work->has($other)];
                 if ($hasOne && $hasOther) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('What is in the pot of "%s" must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The pot of “%s” contains products that must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
                 } elseif ($hasOne || $hasOther) {
                     $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
                     if (null !== $found) {
@@ -84,7 +84,7 @@ final class NeverMeet implements Rule
                 foreach ([[$one, $other], [$other, $one]] as [$on, $with]) {
                     $work = \in_array($with, $material->hazards, true) ? RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has($on)) : null;
                     if (null !== $work) {
-                        yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s, to clean up with, meets what is on the tools and rags of "%s": %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
+                        yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s for clean-up meets what is left on tools and rags from “%s”: %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
                             new Remedy('without', \sprintf('Clean up without %s', $material->name), Edit::cleanUp(without: $material->id)),
                         ], about: 'clean-up '.$material->id.' '.$with->value);
                     }
@@ -105,14 +105,14 @@ final class NeverMeet implements Rule
                 continue;
             }
             if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
-                return Finding::of($this, Severity::Stop, [$later->step->id, $work->step->id], \sprintf('"%s" meets what is left of "%s": %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
-                    new Remedy('rinse', 'Rinse twice between them', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
+                return Finding::of($this, Severity::Stop, [$later->step->id, $work->step->id], \sprintf('“%s” meets residue from “%s”: %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
+                    new Remedy('rinse', 'Rinse twice in between', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
                 ]);
             }
             $apart ??= $later;
         }
 
-        return null === $apart || !$evenApart ? null : Finding::of($this, Severity::Stop, [$apart->step->id, $work->step->id], \sprintf('"%s" and "%s" are in one recipe; their pots, rags and rinsing water must never meet: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
+        return null === $apart || !$evenApart ? null : Finding::of($this, Severity::Stop, [$apart->step->id, $work->step->id], \sprintf('“%s” and “%s” are both in this recipe. Keep their pots, rags and rinse water apart: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
     }
 
     private function isRinsed(RecipeAnalysis $whole, PiecePart $part, StepCalculation $one, StepCalculation $other): bool

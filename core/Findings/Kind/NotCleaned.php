@@ -17,7 +17,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * An old finish is not cleaned before it is coated.
+ * Old finish isn't cleaned before coating.
  */
 final class NotCleaned implements Rule
 {
@@ -28,12 +28,12 @@ final class NotCleaned implements Rule
 
     public function name(): string
     {
-        return 'An old finish is not cleaned before it is coated';
+        return 'Old finish isn\'t cleaned before coating';
     }
 
     public function reason(): string
     {
-        return 'Grease, polish and wax from years of hands keep every coat from holding; washing takes minutes, stripping what peels takes days.';
+        return 'Years of grease, polish and wax stop a coat from adhering. Washing takes minutes; stripping a failed coat takes days.';
     }
 
     public function source(): string
@@ -50,7 +50,7 @@ final class NotCleaned implements Rule
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" goes on an old finish that nobody has washed.', $work->step->name()), [
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()), [
                 new Remedy('clean', 'Wash and rinse first', Edit::insert(new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialRequirement::cleaner()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $on, MaterialRequirement::water(), wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
             ]);
         }

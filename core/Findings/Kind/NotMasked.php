@@ -14,7 +14,7 @@ use Inlaid\Core\Work\Reached;
 use Inlaid\Core\Work\WorkOutReach;
 
 /**
- * A coat gets onto wood that must take stain or show.
+ * A coat reaches wood that must stay open.
  */
 final readonly class NotMasked implements Rule
 {
@@ -29,12 +29,12 @@ final readonly class NotMasked implements Rule
 
     public function name(): string
     {
-        return 'A coat gets onto wood that must take stain or show';
+        return 'A coat reaches wood that must stay open';
     }
 
     public function reason(): string
     {
-        return 'Primer and paint that creep or drip into open wood close its pores for good; a gun carries them all over the piece. Tape costs minutes, sanding it out costs the surface.';
+        return 'Primer and paint that creep or drip into open wood block its pores for good. A spray gun carries them everywhere. Tape takes minutes.';
     }
 
     public function source(): string
@@ -47,8 +47,8 @@ final readonly class NotMasked implements Rule
         foreach ($whole->works as $work) {
             $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::is($work, 'bleached', 'stripped') ? [] : array_values(array_filter($this->reach->reach($whole->recipe, $work, $whole->works), static fn (Reached $r): bool => $r->seen && !$r->masked));
             if ([] !== $open) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" %s %s, where it would be seen.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
-                    new Remedy('mask', 'Mask it meanwhile', Edit::change($work->step->id, ['masks' => [...$work->step->detail->masks, ...array_map(static fn (Reached $r): string => $r->part, $open)]])),
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” %s %s, where it would show.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
+                    new Remedy('mask', 'Mask it', Edit::change($work->step->id, ['masks' => [...$work->step->detail->masks, ...array_map(static fn (Reached $r): string => $r->part, $open)]])),
                 ]);
             }
         }

@@ -19,7 +19,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * What is left of a stripper or bleach is not taken off as its label asks.
+ * Residue isn't removed as the label asks.
  */
 final class NotNeutralised implements Rule
 {
@@ -30,12 +30,12 @@ final class NotNeutralised implements Rule
 
     public function name(): string
     {
-        return 'What is left of a stripper or bleach is not taken off as its label asks';
+        return 'Residue isn\'t removed as the label asks';
     }
 
     public function reason(): string
     {
-        return 'Wax in a solvent stripper, alkali in a caustic one, acid in a bleach: water alone leaves them, and the next coat stays soft, blushes or lets go.';
+        return 'Solvent stripper leaves wax, caustic stripper alkali, bleach acid. Water alone doesn\'t remove them; the next coat stays soft, blooms or peels.';
     }
 
     public function source(): string
@@ -56,7 +56,7 @@ final class NotNeutralised implements Rule
                 return null !== $next && RecipeAnalysis::lays($next);
             }));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The label of what "%s" uses asks for %s, and nothing is taken off with it.', $work->step->name(), $asks->inWords()), [
+                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()), [
                     new Remedy('neutralise', ucfirst($asks->inWords()).' as the label asks', Edit::insert(new NewStep('Neutralise as the label asks', 'neutralised', $whole->named($parts), MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat), $whole->next($work))),
                 ]);
             }

@@ -17,7 +17,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Something washed, stripped or bleached is not rinsed.
+ * No rinse after washing, stripping or bleaching.
  */
 final class NotRinsed implements Rule
 {
@@ -28,12 +28,12 @@ final class NotRinsed implements Rule
 
     public function name(): string
     {
-        return 'Something washed, stripped or bleached is not rinsed';
+        return 'No rinse after washing, stripping or bleaching';
     }
 
     public function reason(): string
     {
-        return 'What is left of a cleaner, stripper or bleach goes on working under the next coat, or keeps it from drying.';
+        return 'Residue keeps working under the next coat or stops it drying.';
     }
 
     public function source(): string
@@ -56,8 +56,8 @@ final class NotRinsed implements Rule
                 continue;
             }
             $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
-            yield Finding::of($this, RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop, [$work->step->id], \sprintf('After "%s" nothing is rinsed off before "%s".', $work->step->name(), $next?->step->name() ?? ''), [
-                new Remedy('rinse', \sprintf('Rinse after "%s"', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
+            yield Finding::of($this, RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop, [$work->step->id], \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''), [
+                new Remedy('rinse', \sprintf('Rinse after “%s”', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
             ]);
         }
     }

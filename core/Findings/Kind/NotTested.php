@@ -22,12 +22,12 @@ final class NotTested implements Rule
 
     public function name(): string
     {
-        return 'What lies on a part was not tested';
+        return 'Unknown old finish, not tested';
     }
 
     public function reason(): string
     {
-        return 'Wax, silicone and shellac under a coat each fail in their own way; a rag and three drops tell them apart in minutes.';
+        return 'Wax, silicone and shellac each make a coat fail differently. A rag and three drops tell them apart in minutes.';
     }
 
     public function source(): string
@@ -40,7 +40,7 @@ final class NotTested implements Rule
         foreach ($whole->recipe->piece->parts as $part) {
             $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
             if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !$whole->isStripped($part, $first)) {
-                yield Finding::of($this, Severity::Advise, [$first->step->id], \sprintf('Nobody knows what lies on %s, and nothing was tested: the field tests in the room Piece take ten minutes.', $part->name), about: $part->id);
+                yield Finding::of($this, Severity::Advise, [$first->step->id], \sprintf('The finish on %s is unknown and untested. The field tests in Piece take ten minutes.', $part->name), about: $part->id);
             }
         }
     }

@@ -18,7 +18,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A coat goes on a glossy or unknown ground without a key.
+ * No key on a glossy or unknown surface.
  */
 final class NothingToHoldOn implements Rule
 {
@@ -29,12 +29,12 @@ final class NothingToHoldOn implements Rule
 
     public function name(): string
     {
-        return 'A coat goes on a glossy or unknown ground without a key';
+        return 'No key on a glossy or unknown surface';
     }
 
     public function reason(): string
     {
-        return 'Paint holds in scratches or on a primer made to grip; on gloss, laminate and factory lacquer it has neither and comes off with a fingernail.';
+        return 'Paint grips scratches or a grip primer. On gloss, laminate or factory lacquer it has neither and scratches off with a fingernail.';
     }
 
     public function source(): string
@@ -62,9 +62,9 @@ final class NothingToHoldOn implements Rule
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
             $ground = $parts[0]->finish->isBare() ? $parts[0]->substrate->inWords() : $parts[0]->finish->inWords();
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" goes straight on %s: it has nothing to hold on.', $work->step->name(), $ground), [
-                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id), Edit::insert(new NewStep('Dust off', 'dusted', $on), $work->step->id)),
-                new Remedy('prime', 'A grip primer first', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” goes straight onto %s and can\'t adhere.', $work->step->name(), $ground), [
+                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id), Edit::insert(new NewStep('Remove dust', 'dusted', $on), $work->step->id)),
+                new Remedy('prime', 'Add a grip primer', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
             ], 'scuffing');
         }
     }

@@ -10,7 +10,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 
 /**
- * Water and oil are in one pot.
+ * Water and oil in one pot.
  */
 final class PotBreaks implements Rule
 {
@@ -21,12 +21,12 @@ final class PotBreaks implements Rule
 
     public function name(): string
     {
-        return 'Water and oil are in one pot';
+        return 'Water and oil in one pot';
     }
 
     public function reason(): string
     {
-        return 'Water and oil part again as soon as the stirring stops; the film dries in islands and lets go.';
+        return 'Water and oil separate as soon as you stop stirring. The film breaks up and peels.';
     }
 
     public function source(): string
@@ -38,7 +38,7 @@ final class PotBreaks implements Rule
     {
         foreach ($whole->works as $work) {
             if (true === $work->character?->breaks()) {
-                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('Water and oil are in the pot of "%s" and do not mix: thin with a thinner of the same kind.', $work->step->name()));
+                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The pot for “%s” mixes water and oil. Thin with a thinner of the same kind.', $work->step->name()));
             }
         }
     }

@@ -10,7 +10,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 
 /**
- * The pot goes off before the coat is laid.
+ * Pot goes off before the coat is finished.
  */
 final class PotTooShort implements Rule
 {
@@ -21,12 +21,12 @@ final class PotTooShort implements Rule
 
     public function name(): string
     {
-        return 'The pot goes off before the coat is laid';
+        return 'Pot goes off before the coat is finished';
     }
 
     public function reason(): string
     {
-        return 'A pot that sets or spoils is mixed in portions that are laid before they do.';
+        return 'Mix what you can apply within its pot life.';
     }
 
     public function source(): string
@@ -39,7 +39,7 @@ final class PotTooShort implements Rule
         foreach ($whole->works as $work) {
             $pot = $work->drying?->potLife?->planned;
             if (null !== $pot && $pot < $work->handsOn) {
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('One coat of "%s" takes %d min, the pot keeps %d: mix it in %d portions.', $work->step->name(), $work->handsOn, $pot, (int) ceil($work->handsOn / max(1, $pot))));
+                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('One coat of “%s” takes %d min; the pot life is %d min. Mix it in %d batches.', $work->step->name(), $work->handsOn, $pot, (int) ceil($work->handsOn / max(1, $pot))));
             }
         }
     }

@@ -14,7 +14,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
 
 /**
- * Wear is laid out before the place of the pulls is settled.
+ * Wear is planned before the handles are placed.
  */
 final class PullsOpen implements Rule
 {
@@ -25,12 +25,12 @@ final class PullsOpen implements Rule
 
     public function name(): string
     {
-        return 'Wear is laid out before the place of the pulls is settled';
+        return 'Wear is planned before the handles are placed';
     }
 
     public function reason(): string
     {
-        return 'Hands wear a door or a drawer around its pull. A resist or a rubbed place elsewhere looks like an accident, and cannot be moved.';
+        return 'A door or drawer wears around its handle. Wear in the wrong place looks like a mistake.';
     }
 
     public function source(): string
@@ -50,8 +50,8 @@ final class PullsOpen implements Rule
                 continue;
             }
             $rest = array_map(static fn (PiecePart $p): string => $p->id, array_values(array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p, $open, true))));
-            yield Finding::of($this, RecipeAnalysis::is($work, 'resist-laid') ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('Where the pulls of %s will be is still open, and "%s" already says where hands wear it.', implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $open)), $work->step->name()), [
-                [] === $rest ? new Remedy('without', 'Leave it out until the pulls are placed', Edit::takeOut($work->step->id)) : new Remedy('elsewhere', 'Leave these parts out of it until then', Edit::change($work->step->id, ['parts' => $rest])),
+            yield Finding::of($this, RecipeAnalysis::is($work, 'resist-laid') ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('Handle position on %s is undecided, but “%s” already wears it there.', implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $open)), $work->step->name()), [
+                [] === $rest ? new Remedy('without', 'Leave it out until the handles are placed', Edit::takeOut($work->step->id)) : new Remedy('elsewhere', 'Leave these parts out until then', Edit::change($work->step->id, ['parts' => $rest])),
             ]);
         }
     }

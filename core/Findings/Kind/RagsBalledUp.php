@@ -15,7 +15,7 @@ use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Rags that heat themselves or burn are balled up.
+ * Rags that can catch fire are bundled up.
  */
 final class RagsBalledUp implements Rule
 {
@@ -26,12 +26,12 @@ final class RagsBalledUp implements Rule
 
     public function name(): string
     {
-        return 'Rags that heat themselves or burn are balled up';
+        return 'Rags that can catch fire are bundled up';
     }
 
     public function reason(): string
     {
-        return 'Drying oil gives off heat; in a heap of rags it cannot get out, and they catch fire by themselves within hours. Solvent rags in a bin burn at a spark.';
+        return 'Drying oil gives off heat. In a heap of rags it builds up until they ignite, within hours. Solvent rags ignite at a spark.';
     }
 
     public function source(): string
@@ -46,7 +46,7 @@ final class RagsBalledUp implements Rule
         }
         $burns = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable));
         if (null !== $burns) {
-            yield Finding::of($this, Severity::Stop, [$burns->step->id], \sprintf('The rags of "%s" %s: never balled up or in a bin. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'heat up by themselves until they burn' : 'burn at a spark'), [
+            yield Finding::of($this, Severity::Stop, [$burns->step->id], \sprintf('Rags from “%s” %s. Never ball them up or bin them. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'can self-heat and catch fire' : 'catch fire at a spark'), [
                 new Remedy('flat', 'Rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
                 new Remedy('water', 'Rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
             ]);

@@ -15,7 +15,7 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A coat comes after its recoat window.
+ * Coat comes after the recoat window.
  */
 final class RecoatTooLate implements Rule
 {
@@ -26,12 +26,12 @@ final class RecoatTooLate implements Rule
 
     public function name(): string
     {
-        return 'A coat comes after its recoat window';
+        return 'Coat comes after the recoat window';
     }
 
     public function reason(): string
     {
-        return 'After the latest recoat a film has closed: the next coat lies on it without joining. A scuff gives it a key.';
+        return 'After the recoat window the film has cured and the next coat won\'t bond. Scuffing gives it a key.';
     }
 
     public function source(): string

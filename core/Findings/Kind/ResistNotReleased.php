@@ -16,7 +16,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A resist is sealed in.
+ * Resist is sealed in.
  */
 final class ResistNotReleased implements Rule
 {
@@ -27,17 +27,17 @@ final class ResistNotReleased implements Rule
 
     public function name(): string
     {
-        return 'A resist is sealed in';
+        return 'Resist is sealed in';
     }
 
     public function reason(): string
     {
-        return 'What lies on a resist is meant to come off; a clear coat or wax over it holds it for ever, until it flakes.';
+        return 'Coats over a resist have to come off. A clear coat or wax over it traps it until it flakes.';
     }
 
     public function source(): string
     {
-        return 'Finishing practice: a resist is a layer without hold.';
+        return 'Finishing practice: a resist is a layer that doesn\'t adhere.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -51,8 +51,8 @@ final class ResistNotReleased implements Rule
                 if (null === $next || !RecipeAnalysis::lays($next)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Stop, [$next->step->id, $work->step->id], \sprintf('"%s" seals "%s" in before it was released.', $next->step->name(), $work->step->name()), [
-                    new Remedy('release', 'Release it first', Edit::insert(new NewStep('Release and clean', 'resist-released', $whole->named($whole->recipe->partsOf($work->step)), wait: WaitUntil::Overnight, purpose: Purpose::Edges), $next->step->id)),
+                yield Finding::of($this, Severity::Stop, [$next->step->id, $work->step->id], \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()), [
+                    new Remedy('release', 'Release the resist first', Edit::insert(new NewStep('Release and clean', 'resist-released', $whole->named($whole->recipe->partsOf($work->step)), wait: WaitUntil::Overnight, purpose: Purpose::Edges), $next->step->id)),
                 ]);
                 break;
             }

@@ -28,12 +28,12 @@ final class ResistResidue implements Rule
 
     public function name(): string
     {
-        return 'What is left of a resist is coated';
+        return 'Resist residue is coated';
     }
 
     public function reason(): string
     {
-        return 'Wax or grease of a resist stays on the bared places; water-based paint and topcoats crawl back from it.';
+        return 'Wax or grease from a resist stays on the exposed areas. Water-based coats crawl away from it.';
     }
 
     public function source(): string
@@ -53,7 +53,7 @@ final class ResistResidue implements Rule
                 if (null === $next || !RecipeAnalysis::lays($next) || !RecipeAnalysis::isCarriedIn($next, Carrier::Water)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Warn, [$next->step->id, $work->step->id], \sprintf('"%s" is water-based and goes over what "%s" left of the resist.', $next->step->name(), $work->step->name()), [
+                yield Finding::of($this, Severity::Warn, [$next->step->id, $work->step->id], \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()), [
                     new Remedy('clean', 'Clean and rinse first', Edit::insert(new NewStep('Clean off the resist', 'cleaned', $whole->named($parts), MaterialRequirement::cleaner(), wait: WaitUntil::Nothing), $next->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), wait: WaitUntil::Recoat), $next->step->id)),
                 ]);
                 break;

@@ -15,7 +15,7 @@ use Inlaid\Core\Surface\Layer;
 use Inlaid\Core\Technique\Effect;
 
 /**
- * Sanding takes a whole effect off.
+ * Sanding removes a whole effect.
  */
 final class SandedAway implements Rule
 {
@@ -26,17 +26,17 @@ final class SandedAway implements Rule
 
     public function name(): string
     {
-        return 'Sanding takes a whole effect off';
+        return 'Sanding removes a whole effect';
     }
 
     public function reason(): string
     {
-        return 'Denibbing takes a few µm; a wash or glaze may be thinner than that and is gone with the nibs.';
+        return 'Denibbing removes a few µm. A wash or glaze can be thinner than that.';
     }
 
     public function source(): string
     {
-        return 'Arithmetic: film thickness against what a grit takes off.';
+        return 'Arithmetic: film thickness against what a grit removes.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -50,9 +50,9 @@ final class SandedAway implements Rule
                 }
                 $by = $sanding[0];
                 $half = round($layer->laid / 2, 1);
-                yield Finding::of($this, Severity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d takes %s µm off: nothing is left of step %d, which is %s µm.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
-                    new Remedy('lightly', \sprintf('Only %s µm: a light denibbing', ExactNumber::plain($half, 1)), Edit::change($by->stepId, ['depth' => $half])),
-                    new Remedy('leave', 'Leave that sanding out', Edit::takeOut($by->stepId)),
+                yield Finding::of($this, Severity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d removes %s µm. Step %d is only %s µm thick and would be gone.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
+                    new Remedy('lightly', \sprintf('Remove only %s µm (light denib)', ExactNumber::plain($half, 1)), Edit::change($by->stepId, ['depth' => $half])),
+                    new Remedy('leave', 'Remove that sanding step', Edit::takeOut($by->stepId)),
                 ]);
                 break 2;
             }

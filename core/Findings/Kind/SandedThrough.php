@@ -16,7 +16,7 @@ use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
- * The sanding of a veneer is more than it has.
+ * Sanding goes through the veneer.
  */
 final readonly class SandedThrough implements Rule
 {
@@ -35,17 +35,17 @@ final readonly class SandedThrough implements Rule
 
     public function name(): string
     {
-        return 'The sanding of a veneer is more than it has';
+        return 'Sanding goes through the veneer';
     }
 
     public function reason(): string
     {
-        return 'A face veneer is often thinner than a postcard is stiff; what is sanded through shows glue for ever.';
+        return 'Face veneer can be thinner than half a millimetre. Once sanded through, the glue shows for good.';
     }
 
     public function source(): string
     {
-        return 'Arithmetic: thickness of the veneer against what the grits take off.';
+        return 'Arithmetic: thickness of the veneer against what the grits remove.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -61,8 +61,8 @@ final readonly class SandedThrough implements Rule
             $sanding = WorkOutSanding::sanding($part, $whole->works);
             $each = floor(self::MOST * $budget->veneer / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most), $sanding)));
             $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
-            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s of the %s mm veneer of %s are sanded off%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every round allowed is needed' : ''), [
-                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
+            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('Sanding removes %s of %s mm veneer on %s%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every allowed pass is needed' : ''), [
+                new Remedy('less', 'Remove less per pass', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
             ], about: $part->id);
         }
     }

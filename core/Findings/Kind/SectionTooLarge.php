@@ -22,12 +22,12 @@ final class SectionTooLarge implements Rule
 
     public function name(): string
     {
-        return 'More is laid than can be wiped in time';
+        return 'Sets before you can wipe it';
     }
 
     public function reason(): string
     {
-        return 'A wash, glaze or stain is wiped while it is wet; what has begun to set wipes off in streaks, and where two sections meet there is a line.';
+        return 'Wash, glaze and stain are wiped while wet. Once they set you get streaks and lap lines.';
     }
 
     public function source(): string
@@ -43,10 +43,10 @@ final class SectionTooLarge implements Rule
                 continue;
             }
             $how = match (true) {
-                null === $sections->count => 'no section is small enough: leave it for less long, or mist it',
-                default => \sprintf('lay and work it in %d sections of %s m² at most, from edge to edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? '; with a helper who works right behind, in one' : ''),
+                null === $sections->count => 'even small sections set too fast: shorten the dwell or mist the surface',
+                default => \sprintf('work in %d sections of up to %s m², wet edge to wet edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? ' (one section with a helper right behind you)' : ''),
             };
-            yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('"%s" takes %d min and stays wet for %d min: %s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
+            yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('“%1$s” stays workable for %3$d min but takes %2$d min to apply: %4$s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
         }
     }
 }

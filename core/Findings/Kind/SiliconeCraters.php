@@ -21,7 +21,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Silicone is not washed off before the first coat.
+ * Silicone isn't washed off before the first coat.
  */
 final class SiliconeCraters implements Rule
 {
@@ -32,12 +32,12 @@ final class SiliconeCraters implements Rule
 
     public function name(): string
     {
-        return 'Silicone is not washed off before the first coat';
+        return 'Silicone isn\'t washed off before the first coat';
     }
 
     public function reason(): string
     {
-        return 'Where polish with silicone got in, every coat draws back into craters; sanding only drives it deeper. Mineral spirit carries it off, with a fresh rag each time.';
+        return 'Silicone polish makes every coat crater. Sanding drives it deeper. Wash with mineral spirit and a fresh rag each time.';
     }
 
     public function source(): string
@@ -54,8 +54,8 @@ final class SiliconeCraters implements Rule
         });
         foreach ($found as [$work, $parts]) {
             $begins = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)));
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" will draw back into craters on %s.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
-                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash the silicone off', 'cleaned', $whole->named($parts), MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
+            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” will crater on %s: silicone.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
+                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash off the silicone', 'cleaned', $whole->named($parts), MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
             ]);
         }
     }

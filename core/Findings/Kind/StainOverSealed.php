@@ -14,7 +14,7 @@ use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A dye stain or conditioner goes on a closed surface.
+ * Stain or conditioner goes onto a sealed surface.
  */
 final class StainOverSealed implements Rule
 {
@@ -25,12 +25,12 @@ final class StainOverSealed implements Rule
 
     public function name(): string
     {
-        return 'A dye stain or conditioner goes on a closed surface';
+        return 'Stain or conditioner goes onto a sealed surface';
     }
 
     public function reason(): string
     {
-        return 'Dye and conditioner work in the wood; on a film or an old finish they only stand, and wipe off in streaks.';
+        return 'Dye stain and conditioner work only inside the wood. On a film they wipe off in streaks.';
     }
 
     public function source(): string
@@ -47,14 +47,14 @@ final class StainOverSealed implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $film = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::is($w, 'sanded'));
                 if (null !== $film && RecipeAnalysis::seals($film)) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $film->step->id], \sprintf('"%s" cannot go into the wood: "%s" has closed it.', $work->step->name(), $film->step->name()), [
-                        new Remedy('before', \sprintf('Stain before "%s"', $film->step->name()), Edit::move($work->step->id, $film->step->id)),
+                    yield Finding::of($this, Severity::Warn, [$work->step->id, $film->step->id], \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()), [
+                        new Remedy('before', \sprintf('Move the stain before “%s”', $film->step->name()), Edit::move($work->step->id, $film->step->id)),
                     ]);
                     break;
                 }
                 $opened = $whole->isStripped($part, $work) || null !== RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded'));
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" cannot go into the wood of %s: %s lies on it.', $work->step->name(), $part->name, $part->finish->inWords()), [
+                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” can\'t penetrate %s: %s still %s %s.', $work->step->name(), $part->name, $part->isPlural() ? 'they' : 'it', $part->isPlural() ? 'have' : 'has', $part->finish->inWords()), [
                         Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }

@@ -40,12 +40,12 @@ final class StepLost implements Rule
 
     public function name(): string
     {
-        return 'A step nobody will see';
+        return 'Step won\'t be visible';
     }
 
     public function reason(): string
     {
-        return 'An effect under a coat that hides is work for nothing; the same effect over that coat is seen.';
+        return 'An effect under a coat that hides is lost work. Over that coat it shows.';
     }
 
     public function source(): string
@@ -75,13 +75,13 @@ final class StepLost implements Rule
     private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
     {
         $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
-        $why = \sprintf('"%s" makes ΔE %s in %s, and of that %s is left in the end%s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': "%s" buries it', $by->name()));
+        $why = \sprintf('“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': buried by “%s”', $by->name()));
         $remedies = [];
         $after = $this->placeWhereItIsSeen($work, $stack, $lost, $room);
         if (null !== $after) {
-            $remedies[] = new Remedy('move', \sprintf('Do it after "%s"', $whole->recipe->stepsById()[$after]->name()), Edit::move($work->step->id, $this->nextOf($whole, $after)));
+            $remedies[] = new Remedy('move', \sprintf('Move it after “%s”', $whole->recipe->stepsById()[$after]->name()), Edit::move($work->step->id, $this->nextOf($whole, $after)));
         }
-        $remedies[] = new Remedy('out', 'Leave it out', Edit::takeOut($work->step->id));
+        $remedies[] = new Remedy('out', 'Remove the step', Edit::takeOut($work->step->id));
 
         return Finding::of($this, Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn, [$work->step->id, ...(null === $by ? [] : [$by->id])], $why, $remedies);
     }

@@ -26,12 +26,12 @@ final class TargetMissed implements Rule
 
     public function name(): string
     {
-        return 'The target is missed';
+        return 'Finish misses the target';
     }
 
     public function reason(): string
     {
-        return 'Up to 2 ΔE pass beside the target, up to 4 only where they lie apart.';
+        return 'Up to ΔE 2 matches the target. Up to ΔE 4 passes only when the two are apart.';
     }
 
     public function source(): string
@@ -48,7 +48,7 @@ final class TargetMissed implements Rule
                 continue;
             }
             $worst = max(array_map(static fn (LookTarget $t): float => $t->deltaE, $off));
-            yield Finding::of($this, $worst > self::ANOTHER ? Severity::Warn : Severity::Advise, [$last], \sprintf('%s: in the end %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s off the target, %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
+            yield Finding::of($this, $worst > self::ANOTHER ? Severity::Warn : Severity::Advise, [$last], \sprintf('%s: %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s differs from the target: %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
         }
     }
 }

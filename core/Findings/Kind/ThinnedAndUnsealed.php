@@ -18,7 +18,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Over-thinned paint is left unsealed.
+ * Over-thinned paint isn't sealed.
  */
 final class ThinnedAndUnsealed implements Rule
 {
@@ -29,12 +29,12 @@ final class ThinnedAndUnsealed implements Rule
 
     public function name(): string
     {
-        return 'Over-thinned paint is left unsealed';
+        return 'Over-thinned paint isn\'t sealed';
     }
 
     public function reason(): string
     {
-        return 'Past its largest thinning a paint has too little binder to hold its pigment; it rubs off until something seals it.';
+        return 'Beyond its maximum thinning, paint has too little binder and rubs off until sealed.';
     }
 
     public function source(): string
@@ -50,8 +50,8 @@ final class ThinnedAndUnsealed implements Rule
             }
             $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::protects($w))));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('"%s" is thinned %s to 1 (it takes %s) and nothing seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
-                    new Remedy('seal', 'A clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
+                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” is thinned %s to 1 (maximum %s to 1) and no step seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
+                    new Remedy('seal', 'Add a clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
                 ]);
             }
         }

@@ -16,7 +16,7 @@ use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
- * An old finish that is to stay is sanded through.
+ * Sanding goes through the old finish you want to keep.
  */
 final readonly class ThroughTheFinish implements Rule
 {
@@ -34,17 +34,17 @@ final readonly class ThroughTheFinish implements Rule
 
     public function name(): string
     {
-        return 'An old finish that is to stay is sanded through';
+        return 'Sanding goes through the old finish you want to keep';
     }
 
     public function reason(): string
     {
-        return 'A factory finish is thinner than it looks. Where it is sanded through, stain and paint take differently beside it, and the edge of the hole shows through every thin coat.';
+        return 'A factory finish is thinner than it looks. Where you sand through, stain and paint take differently and the edge shows.';
     }
 
     public function source(): string
     {
-        return 'Arithmetic: typical thickness of finishes against what the papers take off.';
+        return 'Arithmetic: typical thickness of finishes against what the papers remove.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
@@ -60,9 +60,9 @@ final readonly class ThroughTheFinish implements Rule
                 continue;
             }
             $each = floor(self::MOST * $budget->finish / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->coats, $sanding)) - 1);
-            yield Finding::of($this, Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('%s µm are sanded off %s, whose %s is about %s µm thick: it will be through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
-                new Remedy('less', 'Sand less each time', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
-                new Remedy('all', 'Take it off everywhere, on purpose', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
+            yield Finding::of($this, Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('Sanding removes %s µm on %s; its %s is only about %s µm. It will go through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
+                new Remedy('less', 'Remove less per pass', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
+                new Remedy('all', 'Sand it all off on purpose', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
             ], about: $part->id);
         }
     }

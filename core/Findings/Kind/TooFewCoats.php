@@ -34,7 +34,7 @@ final class TooFewCoats implements Rule
 
     public function reason(): string
     {
-        return 'A film lets through what its thickness and strength do not stop; thinned, or laid thin, it stops less.';
+        return 'A thin or thinned coat hides less.';
     }
 
     public function source(): string
@@ -51,7 +51,7 @@ final class TooFewCoats implements Rule
                 continue;
             }
             $remedies = null === $worst->coats ? [] : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
-            yield Finding::of($this, $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('"%s" is to hide, and what lies beneath shows by ΔE %s on the flat%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; no number of coats like these hides it' : \sprintf(': %d coats hide it', $worst->coats)), null === $work->step->repeat ? $remedies : []);
+            yield Finding::of($this, $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('“%s” should hide, but the surface below shows by ΔE %s on flat areas%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; more coats like these won\'t hide it' : \sprintf(': use %d coats', $worst->coats)), null === $work->step->repeat ? $remedies : []);
         }
     }
 

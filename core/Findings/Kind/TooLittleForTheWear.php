@@ -21,7 +21,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Nothing stands up to the wear.
+ * Last coat is too weak for the wear.
  */
 final class TooLittleForTheWear implements Rule
 {
@@ -32,12 +32,12 @@ final class TooLittleForTheWear implements Rule
 
     public function name(): string
     {
-        return 'Nothing stands up to the wear';
+        return 'Last coat is too weak for the wear';
     }
 
     public function reason(): string
     {
-        return 'Chalky paints and bare stain mark at once where hands and things rub; daily wear wants a wax, oil or clear coat, hard wear one that cures.';
+        return 'Chalky paint and bare stain mark as soon as they are touched. Daily wear needs wax, oil or a clear coat. Heavy wear needs one that cures hard.';
     }
 
     public function source(): string
@@ -59,8 +59,8 @@ final class TooLittleForTheWear implements Rule
             return $soft ? $last : null;
         });
         foreach ($found as [$work, $parts]) {
-            yield Finding::of($this, Wear::Hard === $wear ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('"%s" is the last coat, and the wear is %s.', $work->step->name(), $wear->value), [
-                new Remedy('topcoat', 'A clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
+            yield Finding::of($this, Wear::Hard === $wear ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value), [
+                new Remedy('topcoat', 'Add a clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
             ]);
         }
     }

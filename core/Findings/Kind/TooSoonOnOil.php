@@ -14,7 +14,7 @@ use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
 
 /**
- * Oil and water meet before the oil is dry through.
+ * Water on oil, too soon.
  */
 final class TooSoonOnOil implements Rule
 {
@@ -25,12 +25,12 @@ final class TooSoonOnOil implements Rule
 
     public function name(): string
     {
-        return 'Oil and water meet before the oil is dry through';
+        return 'Water on oil, too soon';
     }
 
     public function reason(): string
     {
-        return 'A water-based film over oil that is still drying below wrinkles and lets go; the reverse wrinkles too.';
+        return 'A water-based coat over oil that is still drying wrinkles and peels. So does oil over wet water-based paint.';
     }
 
     public function source(): string
@@ -54,8 +54,8 @@ final class TooSoonOnOil implements Rule
                 if (null === $waited || null === $needs || $waited >= $needs) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('"%s" goes on %s h after "%s", which is dry through only after %s h.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
-                    new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
+                yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('“%s” goes on %s h after “%s”, which needs %s h to be through-dry.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                    new Remedy('wait', 'Wait until it is through-dry', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
                 ]);
                 break;
             }

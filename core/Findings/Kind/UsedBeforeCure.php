@@ -12,7 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 
 /**
- * The piece is in use before it has cured.
+ * Piece is in use before it has cured.
  */
 final class UsedBeforeCure implements Rule
 {
@@ -23,12 +23,12 @@ final class UsedBeforeCure implements Rule
 
     public function name(): string
     {
-        return 'The piece is in use before it has cured';
+        return 'Piece is in use before it has cured';
     }
 
     public function reason(): string
     {
-        return 'A film that is dry to the hand is soft for weeks: what stands on it sticks, prints and scratches it.';
+        return 'A film that feels dry stays soft for weeks. Things stick to it, dent it and scratch it.';
     }
 
     public function source(): string
@@ -46,9 +46,9 @@ final class UsedBeforeCure implements Rule
         }
         $early = $from < substr($ready, 0, 10);
         yield Finding::of($this, $early ? Severity::Stop : Severity::Warn, [$last->step->id], $early
-            ? \sprintf('It is to be in use on %s, and is not even through-dry before %s.', self::day($from), self::day($ready))
-            : \sprintf('It is to be in use on %s, and has not cured before %s.', self::day($from), self::day($cured)), [
-                new Remedy('later', \sprintf('In use from %s', self::day($cured)), Edit::useFrom(substr($cured, 0, 10))),
+            ? \sprintf('In use from %s, but through-dry only on %s.', self::day($from), self::day($ready))
+            : \sprintf('In use from %s, but cured only on %s.', self::day($from), self::day($cured)), [
+                new Remedy('later', \sprintf('Move first use to %s', self::day($cured)), Edit::useFrom(substr($cured, 0, 10))),
             ]);
     }
 

@@ -18,7 +18,7 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * A water-based coat goes over wax.
+ * Water-based coat over wax.
  */
 final class WaterOverWax implements Rule
 {
@@ -29,12 +29,12 @@ final class WaterOverWax implements Rule
 
     public function name(): string
     {
-        return 'A water-based coat goes over wax';
+        return 'Water-based coat over wax';
     }
 
     public function reason(): string
     {
-        return 'Water-based films bead up on wax and peel off it. Wax comes last, or in that school is sparse, cured and only in details.';
+        return 'Water-based coats bead up on wax and peel. Put wax last, or use it sparingly, cured and on details only.';
     }
 
     public function source(): string
@@ -56,15 +56,15 @@ final class WaterOverWax implements Rule
                 $wax = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax) || RecipeAnalysis::is($w, 'stripped', 'sanded'));
                 $old = null === $wax && FinishKind::Waxed === $part->finish->kind && !$whole->isStripped($part, $work) && null === RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded'));
                 if ($old) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('"%s" is water-based and %s is waxed.', $work->step->name(), $part->name), [
-                        Remedy::strip('Take the wax off first', 'Take the wax off', $part->id, $whole->works[0]->step->id),
+                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('“%s” is water-based and %s %s waxed.', $work->step->name(), $part->name, $part->isPlural() ? 'are' : 'is'), [
+                        Remedy::strip('Remove the wax first', 'Remove the wax', $part->id, $whole->works[0]->step->id),
                     ], about: $part->id);
                 }
                 if (null === $wax || !RecipeAnalysis::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Stop, [$work->step->id, $wax->step->id], \sprintf('"%s" is water-based and goes over "%s": it will peel.', $work->step->name(), $wax->step->name()), [
-                    new Remedy('last', \sprintf('Wax after "%s"', $work->step->name()), Edit::move($wax->step->id, $whole->next($work))),
+                yield Finding::of($this, Severity::Stop, [$work->step->id, $wax->step->id], \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()), [
+                    new Remedy('last', \sprintf('Wax after “%s”', $work->step->name()), Edit::move($wax->step->id, $whole->next($work))),
                 ], 'wax-and-topcoat');
                 break;
             }

@@ -30,7 +30,7 @@ final class WetOverSoft implements Rule
 
     public function reason(): string
     {
-        return 'Some paints dissolve again in water until they are dry through: a wet rag then takes yesterday\'s coat along.';
+        return 'Some paints re-wet until through-dry. A wet rag then lifts yesterday\'s coat.';
     }
 
     public function source(): string
@@ -51,8 +51,8 @@ final class WetOverSoft implements Rule
                 if (null === $below || true !== $below->character?->handling->rewets || null === $waited || null === $needs || $waited >= $needs) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping "%s" can lift "%s": water dissolves it until it is dry through, after %s h.', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
-                    new Remedy('wait', 'Wait until it is dry through', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
+                yield Finding::of($this, Severity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping “%s” can lift “%s”, which re-wets until through-dry (%s h).', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
+                    new Remedy('wait', 'Wait until it is through-dry', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
                 ]);
                 break;
             }

@@ -36,13 +36,13 @@ final readonly class Border implements Layout
     public static function of(array $lines): self
     {
         if ([] === $lines || \count($lines) > self::MOST) {
-            throw InvalidLayout::outOfRange('The lines of a border', \sprintf('between one and %d', self::MOST));
+            throw InvalidLayout::outOfRange('The lines of a border', \sprintf('from 1 to %d', self::MOST));
         }
         sort($lines);
         $end = 0.0;
         foreach ($lines as [$in, $width]) {
             if ($in < 0.0 || $width < 0.5 || $in + $width > 5000.0) {
-                throw InvalidLayout::outOfRange('A line', 'at least ½ mm wide and within 5000 mm of the edge');
+                throw InvalidLayout::outOfRange('A line', 'at least ½ mm wide and up to 5000 mm from the edge');
             }
             if ($in < $end - 1e-9) {
                 throw InvalidLayout::linesMeet();

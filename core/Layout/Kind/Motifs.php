@@ -34,7 +34,7 @@ final readonly class Motifs implements Layout
             min($length, $width) < 2.0 || max($length, $width) > 5000.0 => throw InvalidLayout::outOfRange('A stencil', 'between 2 and 5000 mm long and wide'),
             $gap < 0.0 || $gap > 5000.0 => throw InvalidLayout::outOfRange('A gap', 'between 0 and 5000 mm'),
             null !== $rows && ($rows < 1 || $rows > 200) => throw InvalidLayout::outOfRange('Rows', 'between 1 and 200'),
-            $open <= 0.0 || $open > 1.0 => throw InvalidLayout::outOfRange('What is open of a stencil', 'more than nothing and at most all of it'),
+            $open <= 0.0 || $open > 1.0 => throw InvalidLayout::outOfRange('Open area of a stencil', 'above 0 % and up to 100 %'),
             default => new self($length, $width, $gap, $rows, $open, $share),
         };
     }
@@ -46,7 +46,7 @@ final readonly class Motifs implements Layout
 
     public function inWords(): string
     {
-        return \sprintf('a stencil of %s × %s mm %s mm apart, %s, %s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->gap), null === $this->rows ? 'all over' : (1 === $this->rows ? 'in one row' : "in $this->rows rows"), $this->share->inWords());
+        return \sprintf('stencil %s × %s mm, %s mm apart, %s, %s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->gap), null === $this->rows ? 'all over' : (1 === $this->rows ? 'in one row' : "in $this->rows rows"), $this->share->inWords());
     }
 
     public function on(Plane $face): LaidOut

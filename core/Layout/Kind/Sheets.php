@@ -34,8 +34,8 @@ final readonly class Sheets implements Layout
     {
         return match (true) {
             min($length, $width) < 20.0 || max($length, $width) > 20_000.0 => throw InvalidLayout::outOfRange('A sheet', 'between 20 and 20000 mm long and wide'),
-            $lap < 0.0 || 2 * $lap > min($length, $width) => throw InvalidLayout::outOfRange('A lap', 'at most half a sheet'),
-            null !== $repeat && ($repeat < 1.0 || $repeat > $length) => throw InvalidLayout::outOfRange('A repeat', 'between 1 mm and the length of a sheet'),
+            $lap < 0.0 || 2 * $lap > min($length, $width) => throw InvalidLayout::outOfRange('An overlap', 'at most half a sheet'),
+            null !== $repeat && ($repeat < 1.0 || $repeat > $length) => throw InvalidLayout::outOfRange('A pattern repeat', 'between 1 mm and the length of a sheet'),
             $thickness < 0.0 || $thickness > 2000.0 => throw InvalidLayout::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
             default => new self($length, $width, $lap, $repeat, $alongLength, $seams, $thickness, $colour),
         };
@@ -48,7 +48,7 @@ final readonly class Sheets implements Layout
 
     public function inWords(): string
     {
-        return \sprintf('sheets of %s × %s mm lapping %s mm, %s, %s%s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->lap), $this->alongLength ? 'along the length' : 'across', $this->seams->inWords(), null === $this->repeat ? '' : \sprintf(', repeat %s mm', Millimetres::plain($this->repeat)));
+        return \sprintf('sheets %s × %s mm, overlap %s mm, %s, %s%s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->lap), $this->alongLength ? 'along the length' : 'across', $this->seams->inWords(), null === $this->repeat ? '' : \sprintf(', repeat %s mm', Millimetres::plain($this->repeat)));
     }
 
     public function on(Plane $face): LaidOut
@@ -61,7 +61,7 @@ final readonly class Sheets implements Layout
         // With a pattern a sheet serves only whole repeats before the next one begins.
         $serves = null === $this->repeat ? $this->length : $this->repeat * floor(($this->length - $this->lap) / $this->repeat) + $this->lap;
         if ($serves - $this->lap < 1.0) {
-            throw InvalidLayout::outOfRange('A repeat and a lap together', 'within the length of a sheet');
+            throw InvalidLayout::outOfRange('Pattern repeat plus overlap', 'within the length of a sheet');
         }
         $columns = $this->seams->over($face->length, $serves, $this->lap, null !== $this->repeat);
         $rows = $this->seams->over($face->width, $this->width, $this->lap, false);

@@ -29,7 +29,7 @@ final readonly class Stripes implements Layout
      */
     public static function of(float $width, float $gap, bool $alongLength, Share $share): self
     {
-        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw InvalidLayout::outOfRange('A stripe, and a gap,', 'between 1 and 5000 mm wide');
+        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw InvalidLayout::outOfRange('A stripe or gap', 'between 1 and 5000 mm wide');
     }
 
     public function kind(): LayoutKind
@@ -63,7 +63,7 @@ final readonly class Stripes implements Layout
             $painted / $face->length,
             [
                 \sprintf('%d %s of %s mm, %s mm apart', \count($out->spans), 1 === \count($out->spans) ? 'stripe' : 'stripes', Millimetres::plain($this->width), Millimetres::plain($out->gap)),
-                ...(0 === $cut ? [] : [\sprintf('%s at the ends cut to %s', 1 === $cut ? 'the one' : 'those', implode(' and ', array_map(static fn (int $i): string => Millimetres::plain($out->spans[$i][1] - $out->spans[$i][0]).' mm', array_values(array_filter(array_keys($out->spans), static fn (int $i): bool => !$out->isWhole($i))))))]),
+                ...(0 === $cut ? [] : [\sprintf('%s at the ends cut to %s', 1 === $cut ? 'one' : 'those', implode(' and ', array_map(static fn (int $i): string => Millimetres::plain($out->spans[$i][1] - $out->spans[$i][0]).' mm', array_values(array_filter(array_keys($out->spans), static fn (int $i): bool => !$out->isWhole($i))))))]),
             ],
         );
     }

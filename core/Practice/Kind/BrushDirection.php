@@ -20,14 +20,14 @@ final class BrushDirection implements Practice
 
     public function question(): string
     {
-        return 'Which way is the brush drawn?';
+        return 'Brushing direction';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('one-way', 'One way, with the grain', 'Strokes that follow the grain vanish into it and are quickest.'),
-            new Choice('every-way', 'Every way, then laid off', 'Working paint in from all sides covers pores and mouldings surely; it takes about a third longer.'),
+            new Choice('one-way', 'with the grain', 'Strokes with the grain blend in and are quickest.'),
+            new Choice('every-way', 'all directions, then laid off', 'Covers pores and mouldings better; takes about a third longer.'),
         ];
     }
 

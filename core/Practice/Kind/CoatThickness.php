@@ -21,15 +21,15 @@ final class CoatThickness implements Practice
 
     public function question(): string
     {
-        return 'How heavily are coats laid where a step does not say?';
+        return 'Default coat thickness';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('as-label', 'As on the label', 'The stated spread rate and times hold for this film.'),
-            new Choice('thin-many', 'Thin, and more of them', 'Thin coats dry evenly, show no brush marks and bury less of what lies below.'),
-            new Choice('heavy-few', 'Heavy, and fewer', 'A heavy coat hides at once and leaves texture for later steps to catch.'),
+            new Choice('as-label', 'As on the label', 'The label\'s spread rate and times are for this film.'),
+            new Choice('thin-many', 'thin, more coats', 'Thin coats dry evenly, show no brush marks and bury less of the layers below.'),
+            new Choice('heavy-few', 'heavy, fewer coats', 'A heavy coat hides at once and leaves texture for later coats.'),
         ];
     }
 

@@ -20,14 +20,14 @@ final class ColouredWax implements Practice
 
     public function question(): string
     {
-        return 'How does coloured wax go on paint?';
+        return 'Coloured wax on paint';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('over-clear', 'Over a thin clear wax', 'It can be moved and wiped back before it stays.'),
-            new Choice('straight-on', 'Straight on', 'The paint drinks it and the colour goes deeper.'),
+            new Choice('over-clear', 'over thin clear wax', 'You can move it and wipe it back before it sets.'),
+            new Choice('straight-on', 'direct', 'The paint soaks it up and the colour goes deeper.'),
         ];
     }
 

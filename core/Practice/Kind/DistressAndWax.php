@@ -20,13 +20,13 @@ final class DistressAndWax implements Practice
 
     public function question(): string
     {
-        return 'Is distress done before or after the wax?';
+        return 'Distress';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('before', 'Before', 'Dust does not cling, and the wax closes what was opened.'),
+            new Choice('before', 'Before', 'Dust doesn\'t cling, and the wax seals the worn places.'),
             new Choice('after', 'After', 'Waxed paint rubs off softly, without harsh edges.'),
         ];
     }

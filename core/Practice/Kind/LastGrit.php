@@ -20,7 +20,7 @@ final class LastGrit implements Practice
 
     public function question(): string
     {
-        return 'What is the last grit on bare wood before the first coat?';
+        return 'Final grit on bare wood';
     }
 
     public function choices(): array

@@ -17,15 +17,15 @@ final class OldFinishOff implements Practice
 
     public function question(): string
     {
-        return 'How is an old finish taken off?';
+        return 'Removing old finish';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('stripper', 'With a stripper', 'It gets into mouldings and pores, and takes no wood.'),
-            new Choice('sanding', 'By sanding', 'No chemistry and nothing to rinse; on flat solid wood it is quick. What may hold lead is not sanded.'),
-            new Choice('scraper', 'With a scraper', 'Brittle old varnish comes off in curls, without dust or chemistry. What may hold lead is not scraped dry.'),
+            new Choice('stripper', 'stripper', 'Works in mouldings and pores, and removes no wood.'),
+            new Choice('sanding', 'sanding', 'No chemicals and no rinse; quick on flat solid wood. Never for finishes that may contain lead.'),
+            new Choice('scraper', 'scraper', 'Brittle varnish comes off in curls, without dust or chemicals. Never dry on finishes that may contain lead.'),
         ];
     }
 

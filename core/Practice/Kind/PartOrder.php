@@ -17,14 +17,14 @@ final class PartOrder implements Practice
 
     public function question(): string
     {
-        return 'In which order are the parts of a piece laid?';
+        return 'Order of parts';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('top-first', 'From the top downwards', 'What runs or drips falls on what is still to be laid, and is laid off with it.'),
-            new Choice('top-last', 'The top last', 'What is seen most is touched last: no sleeve, no drip and no dust of the other parts gets on it.'),
+            new Choice('top-first', 'top down', 'Runs and drips fall on parts still to be coated.'),
+            new Choice('top-last', 'top last', 'The most visible surface comes last: no sleeve, drip or dust touches it.'),
         ];
     }
 

@@ -17,14 +17,14 @@ final class Repairing implements Practice
 
     public function question(): string
     {
-        return 'Are dents, holes and stains mended?';
+        return 'Damage';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('all', 'All of them', 'Under an even coat every flaw is seen twice.'),
-            new Choice('history', 'They are its history', 'Marks of use belong to the piece; only what harms it is mended.'),
+            new Choice('all', 'repair everything', 'Under an even coat every flaw is seen twice.'),
+            new Choice('history', 'keep signs of age', 'Marks of use belong to the piece. Only harmful damage is repaired.'),
         ];
     }
 

@@ -20,14 +20,14 @@ final class Scuffing implements Practice
 
     public function question(): string
     {
-        return 'Is an old finish scuffed before it is painted?';
+        return 'Scuff-sand before painting';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('always', 'Always', 'Paint holds in scratches; five minutes with fine paper save a peeling top.'),
-            new Choice('no-prep', 'Not under chalk-type paint', 'These paints are made to hold on most things, and wax over them does the rest.'),
+            new Choice('always', 'Always', 'Paint grips scratches. Five minutes with fine paper prevent peeling.'),
+            new Choice('no-prep', 'not under chalk-type paint', 'These paints adhere to most surfaces, and wax protects them.'),
         ];
     }
 

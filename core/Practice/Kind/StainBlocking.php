@@ -20,15 +20,15 @@ final class StainBlocking implements Practice
 
     public function question(): string
     {
-        return 'When is a stain-blocking primer laid?';
+        return 'Stain-blocking primer';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('evidence', 'On evidence', 'Where the wood is known to bleed or the rag took colour.'),
-            new Choice('always', 'Always, under paint', 'A mark may take a year to come through; one coat of blocker is cheaper than doing it again.'),
-            new Choice('never', 'Never', 'A mark that comes through is part of the piece; primers bury its grain.'),
+            new Choice('evidence', 'when there is bleed', 'Where the wood is known to bleed, or the test rag took colour.'),
+            new Choice('always', 'always under paint', 'A mark can take a year to show. One coat of blocker costs less than starting over.'),
+            new Choice('never', 'Never', 'Bleed-through is part of the piece; primer hides the grain.'),
         ];
     }
 

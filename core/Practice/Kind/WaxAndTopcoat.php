@@ -20,14 +20,14 @@ final class WaxAndTopcoat implements Practice
 
     public function question(): string
     {
-        return 'May wax lie under a topcoat?';
+        return 'Wax under topcoat';
     }
 
     public function choices(): array
     {
         return [
-            new Choice('wax-last', 'Never: wax comes last', 'Nothing water-based holds on wax.'),
-            new Choice('detail-under', 'In sparse details, once cured', 'A little gilding or dark wax in the corners, cured for weeks, does not hold the coat off.'),
+            new Choice('wax-last', 'never (wax last)', 'Nothing water-based adheres to wax.'),
+            new Choice('detail-under', 'on details only, once cured', 'A little gilding or dark wax in corners, cured for weeks, doesn\'t stop a coat from adhering.'),
         ];
     }
 

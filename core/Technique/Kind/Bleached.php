@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * It works on the wood and leaves no film.
@@ -28,7 +28,7 @@ final class Bleached implements Technique
 
     public function does(): string
     {
-        return 'Brush bleach on evenly and let it work.';
+        return 'Brush on bleach evenly and let it work.';
     }
 
     public function figures(): TechniqueProfile
@@ -36,7 +36,7 @@ final class Bleached implements Technique
         return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even()->working(OnWood::Bleaches);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A full coat, but the meeting line is worked over several times.
@@ -25,12 +25,12 @@ final class BlendedWet implements Technique
 
     public function name(): string
     {
-        return 'Blended between colours';
+        return 'Blended';
     }
 
     public function does(): string
     {
-        return 'Lay two colours side by side and soften the meeting line while both are wet.';
+        return 'Apply two colours side by side and blend the join while wet.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class BlendedWet implements Technique
         return TechniqueProfile::laying(rate: 0.05, loss: 0.08, wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $levels = ($manner->where ?? Placement::TopDown)->run([[0.34, 1.0], [0.08, 0.8], [0.08, 0.6], [0.08, 0.4], [0.08, 0.2], [0.34, 0.0]]);
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * The reference every other technique is measured against: one normal wet film over all of the surface, about
@@ -37,7 +37,7 @@ final class BrushedFull implements Technique
         return TechniqueProfile::laying(rate: 0.12, byBrush: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 0.85, recess: 1.1);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Wiping twice with a cloth, turning it often.
@@ -27,7 +27,7 @@ final class Cleaned implements Technique
 
     public function does(): string
     {
-        return 'Wash grease and dirt off with a cleaner.';
+        return 'Wash off grease and dirt with a cleaner.';
     }
 
     public function figures(): TechniqueProfile
@@ -35,7 +35,7 @@ final class Cleaned implements Technique
         return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, wears: WearsOut::rag(1.5));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * It soaks in and leaves next to no film.
@@ -27,7 +27,7 @@ final class Conditioned implements Technique
 
     public function does(): string
     {
-        return 'Brush on conditioner so that the wood takes stain evenly.';
+        return 'Brush on conditioner so the wood takes stain evenly.';
     }
 
     public function figures(): TechniqueProfile
@@ -35,7 +35,7 @@ final class Conditioned implements Technique
         return TechniqueProfile::altering(rate: 0.15, takesMaterial: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even()->working(OnWood::Conditions);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Crossing strokes leave ridges, so a little more paint lies there, and takes longer than laying off.
@@ -37,7 +37,7 @@ final class CrossHatched implements Technique
         return TechniqueProfile::laying(rate: 0.09, laid: 1.1, cover: 0.95);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Crossed, [[0.3, 0.65], [0.4, 1.0], [0.3, 1.35]], [[1.0, 0.8]], [[1.0, 1.2]], [[1.0, 1.1]])->raising(0.4);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Fine paper on the edges that hands and time would wear.
@@ -30,7 +30,7 @@ final class DistressedDry implements Technique
 
     public function does(): string
     {
-        return 'Sand edges and worn places through to what lies below.';
+        return 'Sand edges and wear points through to the layers below.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class DistressedDry implements Technique
         return TechniqueProfile::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0), dusty: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::whereWorn($manner, [[0.6, 1.0], [0.4, 0.5]]);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Works on coats that water dissolves again, with no dust and soft transitions.
@@ -29,7 +29,7 @@ final class DistressedWet implements Technique
 
     public function does(): string
     {
-        return 'Rub edges and worn places with a damp cloth or pad.';
+        return 'Rub edges and wear points with a damp cloth or pad.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class DistressedWet implements Technique
         return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::whereWorn($manner, [[0.4, 1.0], [0.3, 0.6], [0.3, 0.3]]);
     }

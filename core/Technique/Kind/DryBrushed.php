@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Follows;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Most of the paint is off-loaded on a board before the brush meets the piece; a quarter of the surface catches
@@ -40,7 +40,7 @@ final class DryBrushed implements Technique
         return TechniqueProfile::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $caught = 0.25 * $manner->hand->factor();
 

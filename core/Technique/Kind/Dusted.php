@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Brush, vacuum, then a barely damp cloth.
@@ -22,12 +22,12 @@ final class Dusted implements Technique
 
     public function name(): string
     {
-        return 'Dust removed';
+        return 'Dusted';
     }
 
     public function does(): string
     {
-        return 'Vacuum and wipe off all dust.';
+        return 'Vacuum and tack off all dust.';
     }
 
     public function figures(): TechniqueProfile
@@ -35,7 +35,7 @@ final class Dusted implements Technique
         return TechniqueProfile::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Only about half of the surface gets any, and that thins out to nothing.
@@ -25,12 +25,12 @@ final class Feathered implements Technique
 
     public function name(): string
     {
-        return 'Glaze, feathered out';
+        return 'Glaze, feathered';
     }
 
     public function does(): string
     {
-        return 'Lay glaze where it is to be strong and feather it out with a clean soft brush.';
+        return 'Apply glaze where it should be strongest and feather it out with a clean soft brush.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class Feathered implements Technique
         return TechniqueProfile::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $levels = ($manner->where ?? Placement::FromRim)->run([[0.15, 1.6], [0.15, 1.1], [0.2, 0.5], [0.5, 0.0]]);
 

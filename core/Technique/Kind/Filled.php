@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Holes and dents are a small part of a piece; the time goes into pressing in and levelling.
@@ -36,7 +36,7 @@ final class Filled implements Technique
         return TechniqueProfile::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0, reach: Overspray::Nowhere);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Patches, [[0.02, 1.0], [0.98, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]]);
     }

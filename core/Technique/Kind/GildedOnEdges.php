@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Only what stands proud is touched: a twentieth of a panelled front.
@@ -25,12 +25,12 @@ final class GildedOnEdges implements Technique
 
     public function name(): string
     {
-        return 'Gilded on the edges';
+        return 'Edges gilded';
     }
 
     public function does(): string
     {
-        return 'Rub gilding wax or metallic paint on edges and mouldings with a finger or pad.';
+        return 'Rub gilding wax or metallic paint onto edges and mouldings with a finger or pad.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class GildedOnEdges implements Technique
         return TechniqueProfile::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Overspray::Nowhere);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $touched = 0.6 * $manner->hand->factor();
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Glaze is laid sparingly and mostly wiped away on the flat.
@@ -30,7 +30,7 @@ final class GlazedAndWiped implements Technique
 
     public function does(): string
     {
-        return 'Brush on a glaze and wipe it back so that it stays in recesses and pores.';
+        return 'Brush on a glaze and wipe it back so it stays in recesses and pores.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class GlazedAndWiped implements Technique
         return TechniqueProfile::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $streaks = min(0.9, 0.55 * $manner->hand->factor());
 

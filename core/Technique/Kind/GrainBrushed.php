@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Bronze or nylon bristles along the grain until the pores stand open.
@@ -38,7 +38,7 @@ final class GrainBrushed implements Technique
         return TechniqueProfile::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Strokes, [[0.5, 1.0], [0.5, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]])->raising(0.8);
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Worked in across the grain and cleared: what stays is what the pores hold.
@@ -39,7 +39,7 @@ final class Limed implements Technique
         return TechniqueProfile::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Overspray::Nowhere, wears: WearsOut::rag(0.6), wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Strokes, [[0.7, 0.4], [0.3, 1.2]], [[1.0, 0.3]], [[1.0, 2.5]], [[1.0, 6.0]])->settling();
     }

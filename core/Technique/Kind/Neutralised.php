@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * As quick as rinsing, with a little more care at joints.
@@ -26,7 +26,7 @@ final class Neutralised implements Technique
 
     public function does(): string
     {
-        return 'Wipe with what the stripper or bleach label asks for to stop it working.';
+        return 'Wipe with the neutraliser on the stripper or bleach label.';
     }
 
     public function figures(): TechniqueProfile
@@ -34,7 +34,7 @@ final class Neutralised implements Technique
         return TechniqueProfile::altering(rate: 0.2, takesMaterial: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

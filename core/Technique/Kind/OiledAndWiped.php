@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A film of oil left standing stays sticky; almost all of what the wood does not drink is wiped away.
@@ -24,12 +24,12 @@ final class OiledAndWiped implements Technique
 
     public function name(): string
     {
-        return 'Oiled and wiped';
+        return 'Oiled';
     }
 
     public function does(): string
     {
-        return 'Flood with oil, let it soak, wipe off all that stands on the surface.';
+        return 'Flood with oil, let it soak in, wipe off the excess.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class OiledAndWiped implements Technique
         return TechniqueProfile::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(recess: 1.2, pore: 1.3);
     }

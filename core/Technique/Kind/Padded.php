@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A pad lays about half of a brushed film, quickly and without marks.
@@ -23,12 +23,12 @@ final class Padded implements Technique
 
     public function name(): string
     {
-        return 'Padded';
+        return 'Pad-applied';
     }
 
     public function does(): string
     {
-        return 'Wipe a thin clear coat on with a pad.';
+        return 'Wipe on a thin clear coat with a pad.';
     }
 
     public function figures(): TechniqueProfile
@@ -36,7 +36,7 @@ final class Padded implements Technique
         return TechniqueProfile::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 0.9, recess: 0.6);
     }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Sheets laid into a wet coat of paste, medium or size and smoothed from the middle out; typical of two square metres an hour.
@@ -25,12 +25,12 @@ final class Papered implements Technique
 
     public function name(): string
     {
-        return 'Papered or leafed';
+        return 'Paper or leaf';
     }
 
     public function does(): string
     {
-        return 'Lay sheets of paper or leaf into a wet coat, with seams.';
+        return 'Apply paper or leaf into a wet coat, with seams.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class Papered implements Technique
         return TechniqueProfile::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Overspray::Nowhere, laidOut: [LayoutKind::Sheets]);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(recess: 0.0, pore: 0.0);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Set down in loose patches for later coats to let through: half of the surface, a heavy hand more.
@@ -24,12 +24,12 @@ final class PatchyUndertone implements Technique
 
     public function name(): string
     {
-        return 'Undertone in patches';
+        return 'Patchy undertone';
     }
 
     public function does(): string
     {
-        return 'Set colour down in loose patches that later coats let through.';
+        return 'Apply colour in loose patches that show through later coats.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class PatchyUndertone implements Technique
         return TechniqueProfile::laying(rate: 0.1, cover: 0.5);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $share = 0.5 * $manner->hand->factor();
 

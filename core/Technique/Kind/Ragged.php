@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * The rag lifts some two fifths of the wet coat in broken patches.
@@ -37,7 +37,7 @@ final class Ragged implements Technique
         return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $lifted = 0.4 * $manner->hand->factor();
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Follows;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * What lies over the resist comes away with it.
@@ -27,7 +27,7 @@ final class ResistReleased implements Technique
 
     public function does(): string
     {
-        return 'Scrape or rub off what lies on the resist, and clean its residue away.';
+        return 'Scrape or rub off the coats over the resist and clean off the residue.';
     }
 
     public function figures(): TechniqueProfile
@@ -35,7 +35,7 @@ final class ResistReleased implements Technique
         return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even()->following(Follows::Resist);
     }

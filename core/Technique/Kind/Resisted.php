@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Only edges and worn places get it: about a seventh of the surface.
@@ -24,12 +24,12 @@ final class Resisted implements Technique
 
     public function name(): string
     {
-        return 'Resist laid';
+        return 'Resist applied';
     }
 
     public function does(): string
     {
-        return 'Rub or dab a resist where later coats are to come away.';
+        return 'Rub or dab on resist where later coats should come off.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class Resisted implements Technique
         return TechniqueProfile::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0, reach: Overspray::Nowhere);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::whereWorn($manner, [[1.0, 1.0]]);
     }

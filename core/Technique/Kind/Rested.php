@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Nobody works; time passes.
@@ -21,12 +21,12 @@ final class Rested implements Technique
 
     public function name(): string
     {
-        return 'Left to dry or cure';
+        return 'Drying time';
     }
 
     public function does(): string
     {
-        return 'Leave the piece alone for the stated time.';
+        return 'Leave for the time you set.';
     }
 
     public function figures(): TechniqueProfile
@@ -34,7 +34,7 @@ final class Rested implements Technique
         return TechniqueProfile::waiting();
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

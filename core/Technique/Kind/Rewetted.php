@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Only coats that water dissolves again can be worked so.
@@ -26,7 +26,7 @@ final class Rewetted implements Technique
 
     public function does(): string
     {
-        return 'Mist a dry coat and work it again with brush or cloth.';
+        return 'Mist a dry coat and rework it with brush or cloth.';
     }
 
     public function figures(): TechniqueProfile
@@ -34,7 +34,7 @@ final class Rewetted implements Technique
         return TechniqueProfile::altering(rate: 0.08, takesMaterial: false);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A wrung-out cloth, and a second one that stays clean.
@@ -27,7 +27,7 @@ final class Rinsed implements Technique
 
     public function does(): string
     {
-        return 'Wipe residue off with clean water or the thinner the label asks for.';
+        return 'Remove residue with clean water, or the thinner on the label.';
     }
 
     public function figures(): TechniqueProfile
@@ -35,7 +35,7 @@ final class Rinsed implements Technique
         return TechniqueProfile::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even();
     }

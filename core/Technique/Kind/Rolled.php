@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A small roller lays about four fifths of a brushed film, twice as fast, and keeps a good deal of paint in its
@@ -37,7 +37,7 @@ final class Rolled implements Technique
         return TechniqueProfile::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(recess: 0.6, pore: 0.85);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * By hand with medium grit a pass takes a few hundredths of a millimetre of wood or film.
@@ -30,7 +30,7 @@ final class Sanded implements Technique
 
     public function does(): string
     {
-        return 'Sand with the stated grit.';
+        return 'Sand with the grit you set.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class Sanded implements Technique
         return TechniqueProfile::takingAway(rate: 0.08, removes: 40.0, tools: [Tool::Hand, Tool::Machine], atGrit: 120, wears: WearsOut::sheet(0.5), dusty: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 1.4, recess: 0.3, pore: 0.0);
     }

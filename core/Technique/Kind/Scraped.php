@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A sharp edge takes a brittle old film off dry, in curls rather than dust, and hardly any wood.
@@ -29,7 +29,7 @@ final class Scraped implements Technique
 
     public function does(): string
     {
-        return 'Scrape the old finish off along the grain with a sharp edge.';
+        return 'Scrape off the old finish along the grain with a sharp edge.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class Scraped implements Technique
         return TechniqueProfile::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(recess: 0.5, pore: 0.3);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Only the shine goes: two or three µm.
@@ -30,7 +30,7 @@ final class ScuffSanded implements Technique
 
     public function does(): string
     {
-        return 'Dull the surface with fine paper so that the next coat holds.';
+        return 'Dull the surface with fine paper so the next coat adheres.';
     }
 
     public function figures(): TechniqueProfile
@@ -38,7 +38,7 @@ final class ScuffSanded implements Technique
         return TechniqueProfile::takingAway(rate: 0.2, removes: 3.0, tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool], atGrit: 240, wears: WearsOut::sheet(1.5), dusty: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 1.5, recess: 0.3, pore: 0.0);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Of what leaves a small low-pressure gun about two thirds meet the piece; the rest is overspray. Films are
@@ -38,7 +38,7 @@ final class Sprayed implements Technique
         return TechniqueProfile::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Overspray::Sprays);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 1.1, recess: 0.8, pore: 0.9);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * What the wood does not take within the dwell is wiped away.
@@ -29,7 +29,7 @@ final class StainedAndWiped implements Technique
 
     public function does(): string
     {
-        return 'Flood the wood with stain and wipe off what it does not take.';
+        return 'Flood the wood with stain and wipe off the excess.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class StainedAndWiped implements Technique
         return TechniqueProfile::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(edge: 1.1, recess: 1.15, pore: 1.5);
     }

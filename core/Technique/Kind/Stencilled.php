@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Slow work with little paint: the stencil leaves about a third of its field open.
@@ -39,7 +39,7 @@ final class Stencilled implements Technique
         return TechniqueProfile::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Motifs]);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.3;
 

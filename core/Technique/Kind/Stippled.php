@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Stippling takes twice the time of brushing and leaves the film thicker, with a relief that later coats catch.
@@ -29,7 +29,7 @@ final class Stippled implements Technique
 
     public function does(): string
     {
-        return 'Dab the wet coat with the brush tip so that it stands in fine points.';
+        return 'Dab the wet coat with the brush tip for a fine stipple.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class Stippled implements Technique
         return TechniqueProfile::laying(rate: 0.06, laid: 1.2);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Points, [[0.5, 0.75], [0.5, 1.25]], [[1.0, 0.9]], [[0.5, 0.8], [0.5, 1.3]], [[1.0, 1.0]])->raising(0.6);
     }

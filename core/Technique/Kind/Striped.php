@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Layout\LayoutKind;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A tenth of the field is a broad border; thin lines are less. Taping is most of the time.
@@ -39,7 +39,7 @@ final class Striped implements Technique
         return TechniqueProfile::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Stripes, LayoutKind::Border]);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.1;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * One pass lifts about the thickness of a few old coats.
@@ -31,7 +31,7 @@ final class Stripped implements Technique
 
     public function does(): string
     {
-        return 'Lay stripper on thickly, let it dwell, scrape the old finish off.';
+        return 'Apply stripper thickly, let it dwell, scrape off the old finish.';
     }
 
     public function figures(): TechniqueProfile
@@ -39,7 +39,7 @@ final class Stripped implements Technique
         return TechniqueProfile::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Overspray::Drips, wears: WearsOut::pad(0.8));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::even(recess: 0.7, pore: 0.6);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Direction;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Typically a third of a wash stays after one wiping with a folded cloth; the rest leaves with the rag, so it is
@@ -27,12 +27,12 @@ final class WashedAndWiped implements Technique
 
     public function name(): string
     {
-        return 'Washed and wiped';
+        return 'Wash, wiped back';
     }
 
     public function does(): string
     {
-        return 'Brush on a thin wash, let it dwell, wipe it back.';
+        return 'Brush on a thin wash, leave it, wipe back.';
     }
 
     public function figures(): TechniqueProfile
@@ -40,7 +40,7 @@ final class WashedAndWiped implements Technique
         return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         [$flat, $pore] = match ($manner->strokes) {
             Direction::Along => [1.0, 1.6], Direction::Across => [0.9, 2.8], default => [1.0, 2.2],

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A wash left alone: thin stuff runs, so a little less of it is carried than of full paint.
@@ -24,12 +24,12 @@ final class WashedOn implements Technique
 
     public function name(): string
     {
-        return 'Washed on';
+        return 'Wash, left on';
     }
 
     public function does(): string
     {
-        return 'Brush on a thin wash and leave it to dry.';
+        return 'Brush on a thin wash and let it dry.';
     }
 
     public function figures(): TechniqueProfile
@@ -37,7 +37,7 @@ final class WashedOn implements Technique
         return TechniqueProfile::laying(rate: 0.12, laid: 0.8);
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Strokes, [[0.3, 0.7], [0.4, 1.0], [0.3, 1.3]], [[1.0, 0.8]], [[1.0, 1.5]], [[1.0, 1.4]])->settling();
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\WearsOut;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * Cleared from the flat with a clean cloth or clear wax, it stays in corners, mouldings and pores.
@@ -26,12 +26,12 @@ final class WaxedInRecesses implements Technique
 
     public function name(): string
     {
-        return 'Waxed in the recesses';
+        return 'Recesses waxed';
     }
 
     public function does(): string
     {
-        return 'Rub coloured wax into recesses and clear it from the flat.';
+        return 'Rub coloured wax into recesses and wipe the flat areas clean.';
     }
 
     public function figures(): TechniqueProfile
@@ -39,7 +39,7 @@ final class WaxedInRecesses implements Technique
         return TechniqueProfile::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Overspray::Nowhere, wears: WearsOut::rag(0.8));
     }
 
-    public function pattern(Manner $manner): Pattern
+    public function pattern(Workmanship $manner): Pattern
     {
         return Pattern::of(Spread::Strokes, [[0.6, 0.5], [0.4, 1.2]], [[1.0, 0.2]], [[1.0, 5.0]], [[1.0, 4.0]])->settling();
     }

@@ -20,7 +20,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Yaml\Yaml;
 
-#[AsCommand('inlaid:demo:load', 'Load the demo studio Fernhollow, unless its recipes are there already')]
+#[AsCommand('inlaid:demo:load', 'Load the demo studio Fernhollow')]
 final class LoadDemoCommand extends Command
 {
     public function __construct(
@@ -43,7 +43,7 @@ final class LoadDemoCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if (0 < $this->book->search('', false, 1)[0] + $this->book->search('', true, 1)[0]) {
-            $output->writeln('There are recipes already; the demo leaves them alone.');
+            $output->writeln('Recipes already exist. The demo was not loaded.');
 
             return self::SUCCESS;
         }

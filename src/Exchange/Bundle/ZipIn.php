@@ -42,29 +42,29 @@ final readonly class ZipIn
             throw InvalidInput::at('', \sprintf('This file is larger than %d MB.', $times * self::MOST_BYTES / 1024 / 1024));
         }
         if (true !== $zip->open($path, \ZipArchive::RDONLY | \ZipArchive::CHECKCONS)) {
-            throw InvalidInput::at('', 'This is no bundle: it is not a whole zip file.');
+            throw InvalidInput::at('', 'This isn\'t a complete .zip file. Download it again.');
         }
         if ($zip->numFiles > $times * self::MOST_FILES) {
-            throw InvalidInput::at('', \sprintf('There are %d files in it; more than %d are not taken.', $zip->numFiles, $times * self::MOST_FILES));
+            throw InvalidInput::at('', \sprintf('Too many files: %d. Maximum %d.', $zip->numFiles, $times * self::MOST_FILES));
         }
         $sizes = [];
         for ($i = 0; $i < $zip->numFiles; ++$i) {
-            $stat = $zip->statIndex($i) ?: throw InvalidInput::at('', 'This zip file cannot be read.');
+            $stat = $zip->statIndex($i) ?: throw InvalidInput::at('', 'Can\'t read this .zip file.');
             $name = $stat['name'];
             $shown = mb_substr(mb_scrub($name), 0, 60);
             if (1 !== preg_match(self::NAME, $name)) {
-                throw InvalidInput::at('', \sprintf('There is no place for "%s" in a bundle.', $shown));
+                throw InvalidInput::at('', \sprintf('“%s” doesn\'t belong in a bundle.', $shown));
             }
             if (isset($sizes[$name])) {
-                throw InvalidInput::at('', \sprintf('"%s" is in it twice.', $shown));
+                throw InvalidInput::at('', \sprintf('“%s” is in the bundle twice.', $shown));
             }
             if (\ZipArchive::EM_NONE !== $stat['encryption_method']) {
-                throw InvalidInput::at('', \sprintf('"%s" is locked with a password.', $shown));
+                throw InvalidInput::at('', \sprintf('“%s” is locked with a password.', $shown));
             }
             $sizes[$name] = $stat['size'];
         }
         if (array_sum($sizes) > $times * self::MOST_UNPACKED) {
-            throw InvalidInput::at('', \sprintf('Unpacked it would be %d MB; more than %d are not taken.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
+            throw InvalidInput::at('', \sprintf('Too large: %d MB unpacked. Maximum %d MB.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
         }
 
         return new self($zip, $sizes);
@@ -83,14 +83,14 @@ final readonly class ZipIn
     public function read(string $name, int $most): string
     {
         if (!$this->has($name)) {
-            throw InvalidInput::at('', \sprintf('The bundle has no "%s".', $name));
+            throw InvalidInput::at('', \sprintf('The bundle is incomplete: “%s” is missing. Export it again.', $name));
         }
         if ($this->sizes[$name] > $most) {
-            throw InvalidInput::at('', \sprintf('"%s" is larger than it may be.', $name));
+            throw InvalidInput::at('', \sprintf('“%s” is too large.', $name));
         }
         $bytes = $this->zip->getFromName($name, $most);
 
-        return false !== $bytes && \strlen($bytes) === $this->sizes[$name] ? $bytes : throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
+        return false !== $bytes && \strlen($bytes) === $this->sizes[$name] ? $bytes : throw InvalidInput::at('', \sprintf('“%s” is broken.', $name));
     }
 
     /**
@@ -105,18 +105,18 @@ final readonly class ZipIn
         if (!$this->has($name)) {
             return;
         }
-        $stream = $this->zip->getStream($name) ?: throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
+        $stream = $this->zip->getStream($name) ?: throw InvalidInput::at('', \sprintf('“%s” is broken.', $name));
         $read = 0;
         for ($number = 1; false !== $line = stream_get_line($stream, self::LONGEST_LINE, "\n"); ++$number) {
             $read += \strlen($line) + 1;
             if (\strlen($line) >= self::LONGEST_LINE || $read > $this->sizes[$name] + 1) {
-                throw InvalidInput::at('', \sprintf('Line %d of "%s" is longer than any document.', $number, $name));
+                throw InvalidInput::at('', \sprintf('Line %d of “%s” is too long.', $number, $name));
             }
             yield $number => $line;
         }
         fclose($stream);
         if (abs($read - $this->sizes[$name]) > 1) {
-            throw InvalidInput::at('', \sprintf('"%s" is broken.', $name));
+            throw InvalidInput::at('', \sprintf('“%s” is broken.', $name));
         }
     }
 }

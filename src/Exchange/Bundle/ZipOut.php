@@ -28,7 +28,7 @@ final class ZipOut
     {
         $zip = new \ZipArchive();
 
-        return true === $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) ? new self($zip, $path) : throw new \RuntimeException(\sprintf('"%s" cannot be written.', $path));
+        return true === $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) ? new self($zip, $path) : throw new \RuntimeException(\sprintf('Can\'t write “%s”.', $path));
     }
 
     /** Photos are packed already. */

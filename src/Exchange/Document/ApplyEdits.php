@@ -144,7 +144,7 @@ final readonly class ApplyEdits
             }
         }
 
-        throw InvalidInput::at('', \sprintf('There is nothing on the shelf that would do it: a %s is needed.', $wanted->kind->value));
+        throw InvalidInput::at('', \sprintf('Nothing on the shelf fits: a %s is needed.', $wanted->kind->value));
     }
 
     private static function cleanUp(\stdClass $doc, Edit $edit): void

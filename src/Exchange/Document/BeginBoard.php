@@ -7,8 +7,8 @@ namespace Inlaid\App\Exchange\Document;
 use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Choices;
-use Inlaid\Core\Board\Thing;
-use Inlaid\Core\Board\Things;
+use Inlaid\Core\Board\Variable;
+use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -19,7 +19,7 @@ final readonly class BeginBoard
 {
     private const WHOLE_PIECE = ['parts', 'masks', 'handsOn', 'repeat'];
 
-    public function __construct(private Things $things, private ReadBoard $read)
+    public function __construct(private Variables $things, private ReadBoard $read)
     {
     }
 
@@ -36,11 +36,11 @@ final readonly class BeginBoard
         \assert($document->piece instanceof \stdClass);
         $parts = array_values(array_filter(Json::objects($document->piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
         if ([] === $parts) {
-            throw InvalidInput::at('/part', 'The recipe has no such part.');
+            throw InvalidInput::at('/part', 'The recipe doesn\'t have this part.');
         }
         $kept = array_values(array_filter(Json::objects($document, 'steps'), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
         if ([] === $kept) {
-            throw InvalidInput::at('/steps', 'Choose at least one step to lay on the board.');
+            throw InvalidInput::at('/steps', 'Choose at least one step for the board.');
         }
         foreach ($kept as $step) {
             foreach (self::WHOLE_PIECE as $field) {
@@ -73,7 +73,7 @@ final readonly class BeginBoard
     /**
      * What the columns vary to begin with: the dwell where something is wiped, else the share of colour, else coats, in the step named or the first that takes it.
      *
-     * @return array{Thing, Step|null}
+     * @return array{Variable, Step|null}
      */
     private function varied(Choices $choices, ?string $named): array
     {
@@ -89,6 +89,6 @@ final readonly class BeginBoard
             }
         }
 
-        throw new \LogicException('Any step can be done or left out.');
+        throw new \LogicException('Any step can be done or skipped.');
     }
 }

@@ -45,7 +45,7 @@ final class Node
         } catch (SkipRest) {
             $problems->throwIfAny();
 
-            throw new \LogicException('Something was skipped and nothing noted.');
+            throw new \LogicException('A field failed without a message.');
         }
     }
 
@@ -56,7 +56,7 @@ final class Node
     {
         foreach (array_keys($this->members()) as $name) {
             if (!\in_array((string) $name, $known, true)) {
-                $this->problems->add($this->at((string) $name), \sprintf('There is no field "%s" here.', mb_substr((string) $name, 0, 60)));
+                $this->problems->add($this->at((string) $name), \sprintf('Unknown field “%s”', mb_substr((string) $name, 0, 60)));
             }
         }
 
@@ -73,16 +73,16 @@ final class Node
     {
         $value = $this->take($name);
         if (!\is_string($value)) {
-            $this->refuse($name, 'This must be text.');
+            $this->refuse($name, 'Enter text');
         }
         if (mb_strlen($value) > $longest) {
-            $this->refuse($name, \sprintf('This is longer than %d characters.', $longest));
+            $this->refuse($name, \sprintf('Too long. Maximum %d characters.', $longest));
         }
         if (!mb_check_encoding($value, 'UTF-8') || 1 === preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', $value)) {
-            $this->refuse($name, 'This holds characters that are no text.');
+            $this->refuse($name, 'Remove the control characters');
         }
 
-        return '' === trim($value) && !$mayBeEmpty ? $this->refuse($name, 'This must not be empty.') : $value;
+        return '' === trim($value) && !$mayBeEmpty ? $this->refuse($name, 'Required') : $value;
     }
 
     public function text(string $name, int $longest = 2000): string
@@ -95,7 +95,7 @@ final class Node
     {
         $id = $this->string($name, 64);
 
-        return 1 === preg_match('/^[A-Za-z0-9][A-Za-z0-9-]*$/', $id) ? $id : $this->refuse($name, 'An id has letters, digits and hyphens only.');
+        return 1 === preg_match('/^[A-Za-z0-9][A-Za-z0-9-]*$/', $id) ? $id : $this->refuse($name, 'Use letters, digits and hyphens only');
     }
 
     public function int(string $name, ?int $otherwise = null): int
@@ -105,7 +105,7 @@ final class Node
             return (int) $value;
         }
 
-        return \is_int($value) ? $value : $this->refuse($name, 'This must be a whole number.');
+        return \is_int($value) ? $value : $this->refuse($name, 'Enter a whole number');
     }
 
     public function intOrNull(string $name): ?int
@@ -120,7 +120,7 @@ final class Node
             return (float) $value;
         }
 
-        return \is_float($value) && is_finite($value) ? $value : $this->refuse($name, 'This must be a number.');
+        return \is_float($value) && is_finite($value) ? $value : $this->refuse($name, 'Enter a number');
     }
 
     public function floatOrNull(string $name): ?float
@@ -132,7 +132,7 @@ final class Node
     {
         $value = $this->take($name);
 
-        return \is_bool($value) ? $value : $this->refuse($name, 'This must be true or false.');
+        return \is_bool($value) ? $value : $this->refuse($name, 'Enter true or false');
     }
 
     /** A day, which travels as 2026-11-25. */
@@ -144,7 +144,7 @@ final class Node
         $text = $this->string($name, 10);
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
-        return false !== $day && $day->format('Y-m-d') === $text ? $day : $this->refuse($name, 'A day is written like 2026-11-25.');
+        return false !== $day && $day->format('Y-m-d') === $text ? $day : $this->refuse($name, 'Enter a date, for example 2026-11-25');
     }
 
     /** An exact number, which travels as a string: "1/3", "43.7". */
@@ -198,10 +198,10 @@ final class Node
     {
         $value = $this->take($name);
         if (!\is_array($value)) {
-            $this->refuse($name, 'This must be a list.');
+            $this->refuse($name, 'Must be a list');
         }
         if (\count($value) > $most) {
-            $this->refuse($name, \sprintf('These are %d; more than %d are not taken.', \count($value), $most));
+            $this->refuse($name, \sprintf('Too many: %d. Maximum %d.', \count($value), $most));
         }
         $read_ = [];
         foreach (array_values($value) as $i => $item) {
@@ -226,7 +226,7 @@ final class Node
         $child = $this->child($name);
         $members = $child->members();
         if (\count($members) > $most) {
-            $this->refuse($name, \sprintf('These are %d; more than %d are not taken.', \count($members), $most));
+            $this->refuse($name, \sprintf('Too many: %d. Maximum %d.', \count($members), $most));
         }
         $map = [];
         foreach ($members as $key => $item) {
@@ -242,7 +242,7 @@ final class Node
     /** This node itself as text, for items of a list. */
     public function asString(int $longest = 400): string
     {
-        return \is_string($this->value) && mb_strlen($this->value) <= $longest ? $this->value : $this->refuseHere('This must be text.');
+        return \is_string($this->value) && mb_strlen($this->value) <= $longest ? $this->value : $this->refuseHere('Enter text');
     }
 
     /**
@@ -256,7 +256,7 @@ final class Node
     {
         $case = \is_string($this->value) ? $enum::tryFrom($this->value) : null;
 
-        return $case ?? $this->refuseHere(\sprintf('This must be one of: %s.', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
+        return $case ?? $this->refuseHere(\sprintf('Choose one of: %s', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
     }
 
     /** The last step of the pointer: the key of a map, unescaped. */
@@ -269,12 +269,12 @@ final class Node
     {
         $value = $this->value;
 
-        return \is_string($value) ? $this->make(static fn (): BigRational => ExactNumber::parse($value)) : $this->refuseHere('An exact number is written as text, for example "1/3" or "43.7".');
+        return \is_string($value) ? $this->make(static fn (): BigRational => ExactNumber::parse($value)) : $this->refuseHere('Enter an exact number as text, for example "1/3" or "43.7"');
     }
 
     public function asFloat(): float
     {
-        return \is_int($this->value) || \is_float($this->value) && is_finite($this->value) ? (float) $this->value : $this->refuseHere('This must be a number.');
+        return \is_int($this->value) || \is_float($this->value) && is_finite($this->value) ? (float) $this->value : $this->refuseHere('Enter a number');
     }
 
     /** The raw JSON value, for documents that are kept as they came. */
@@ -317,7 +317,7 @@ final class Node
 
     private function take(string $name): mixed
     {
-        return $this->members()[$name] ?? $this->refuse($name, 'This is missing.');
+        return $this->members()[$name] ?? $this->refuse($name, 'Missing');
     }
 
     /**
@@ -325,7 +325,7 @@ final class Node
      */
     private function members(): array
     {
-        return $this->members ??= $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->refuseHere('This must be an object.');
+        return $this->members ??= $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->refuseHere('Must be an object');
     }
 
     private function at(string $name): string

@@ -15,7 +15,7 @@ use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\LayOut;
 use Inlaid\Core\Board\OwnChange;
 use Inlaid\Core\Board\Patch;
-use Inlaid\Core\Board\Things;
+use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\Species;
@@ -34,7 +34,7 @@ final readonly class ReadBoard
     public const VERSION = 1;
     private const MOST_OWN = 40;
 
-    public function __construct(private ReadRecipe $recipe, private Things $things, private LoadSpecies $species, private Techniques $techniques, private LayOut $layOut = new LayOut(), private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
+    public function __construct(private ReadRecipe $recipe, private Variables $things, private LoadSpecies $species, private Techniques $techniques, private LayOut $layOut = new LayOut(), private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
     {
     }
 
@@ -48,15 +48,15 @@ final readonly class ReadBoard
         return Node::read($json, function (Node $n) use ($json): BoardDocument {
             $n->fields('format', 'version', 'title', 'from', 'recipe', 'width', 'height', 'columns', 'rows', 'own', 'hands', 'lay', 'wipe', 'target');
             if (self::FORMAT !== $n->string('format')) {
-                $n->refuse('format', 'This is no board document.');
+                $n->refuse('format', 'This isn\'t a board document.');
             }
             if (self::VERSION !== $n->int('version')) {
-                $n->refuse('version', 'This board was written by a newer program.');
+                $n->refuse('version', 'This board is from a newer version of Inlaid Recipe.');
             }
             $title = $n->string('title', 120);
             $base = $this->recipe->document($n->child('recipe')->raw(), $n->pointer.'/recipe');
             if (1 !== \count($base->recipe->piece->parts)) {
-                $n->refuse('recipe', 'A board has one part: its patch.');
+                $n->refuse('recipe', 'A board has exactly one part: its patch.');
             }
             $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods(), $this->techniques);
             [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];

@@ -33,7 +33,7 @@ final class ReadEvent
 
             return $n->make(static fn (): Event => Event::of(
                 $n->id('id'),
-                false === $at || $at->getTimestamp() > $now + self::AHEAD ? $n->refuse('at', 'This is no time that has been.') : $at->getTimestamp(),
+                false === $at || $at->getTimestamp() > $now + self::AHEAD ? $n->refuse('at', 'This time is in the future.') : $at->getTimestamp(),
                 $n->enum('kind', EventKind::class),
                 $n->has('step') ? $n->id('step') : null,
                 $n->int('coat', 1),

@@ -45,7 +45,7 @@ final class ReadLayout
         return match ($run) {
             'along' => true,
             'across' => false,
-            default => $n->refuse('run', 'It runs "along" the length of a face or "across" it.'),
+            default => $n->refuse('run', 'Choose "along" or "across"'),
         };
     }
 }

@@ -18,7 +18,7 @@ final class ReadLeft
     public function read(Node $n, string ...$besides): Quantity
     {
         $n->fields('amount', 'unit', ...$besides);
-        $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$n->string('unit')] ?? $n->refuse('unit', 'What is left is measured in ml or g.');
+        $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$n->string('unit')] ?? $n->refuse('unit', 'Use ml or g');
 
         return $n->make(static fn (): Quantity => Quantity::of($dimension, $n->exact('amount')), 'amount');
     }

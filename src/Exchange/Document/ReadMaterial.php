@@ -118,7 +118,7 @@ final class ReadMaterial
     {
         $n->fields('size', 'unit', 'price');
         $unit = $n->string('unit');
-        $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$unit] ?? $n->refuse('unit', 'A pack is measured in ml or g.');
+        $dimension = ['ml' => Dimension::Volume, 'g' => Dimension::Mass][$unit] ?? $n->refuse('unit', 'Use ml or g');
 
         return $n->make(static fn (): Pack => Pack::of(Quantity::of($dimension, $n->exact('size')), $n->float('price')));
     }

@@ -55,7 +55,7 @@ final class ReadMixes
             $node->refuseHere(InvalidRecipe::mixInItself($node->string('name'))->getMessage());
         }
         if (\count($above) >= self::DEEPEST) {
-            $node->refuseHere(\sprintf('Mixes within mixes go %d deep and no deeper.', self::DEEPEST));
+            $node->refuseHere(\sprintf('Too many mixes inside mixes. Maximum %d levels.', self::DEEPEST));
         }
         $this->written($node);
         $parts = $node->list('parts', function (Node $part) use ($nodes, $materials, &$made, $above, $id): Part {
@@ -80,7 +80,7 @@ final class ReadMixes
     {
         $of->fields('material', 'mix');
         if ($of->has('mix') === $of->has('material')) {
-            $of->refuseHere('Name either a material or a mix.');
+            $of->refuseHere('Choose either a material or a mix.');
         }
         if ($of->has('mix')) {
             return $mix($of->id('mix')) ?? $of->refuse('mix', InvalidRecipe::missing('mix', $of->id('mix'))->getMessage());

@@ -64,7 +64,7 @@ final readonly class ReadPiece
     {
         $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests', 'pulls', 'worn');
         if ($n->has('area') === $n->has('shape')) {
-            $n->refuse('area', 'A part has either an area or a shape.');
+            $n->refuse('area', 'Enter either an area or a shape.');
         }
         $surface = $n->has('shape') ? $this->shaped($n->child('shape')) : $n->make(static fn (): Surface => Surface::free($n->float('area')), 'area');
         $substrate = $this->substrate($n->child('substrate'));

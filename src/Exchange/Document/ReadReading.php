@@ -22,11 +22,11 @@ final class ReadReading
         $colour = $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour')), 'colour')->hex : null;
         $how = $n->has('how') ? $n->string('how') : null;
         if (!\in_array($how, [null, ...self::HOW], true)) {
-            $n->refuse('how', 'A colour is typed or read from a photo.');
+            $n->refuse('how', 'Choose "typed" or "photo"');
         }
         $rating = $n->intOrNull('rating');
         if (null !== $rating && ($rating < 1 || $rating > 5)) {
-            $n->refuse('rating', 'A rating is from 1 to 5.');
+            $n->refuse('rating', 'Enter a rating from 1 to 5');
         }
 
         return array_filter(['colour' => $colour, 'how' => $how, 'photo' => $n->has('photo') ? $n->id('photo') : null, 'note' => trim($n->text('note')), 'rating' => $rating]);

@@ -76,10 +76,10 @@ final readonly class ReadRecipe
     {
         $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted', 'cleanUp', 'target');
         if (UpcastRecipe::FORMAT !== $n->string('format')) {
-            $n->refuse('format', 'This is no recipe document.');
+            $n->refuse('format', 'This isn\'t a recipe document.');
         }
         if (UpcastRecipe::VERSION !== $n->int('version')) {
-            $n->refuse('version', 'This recipe was written by a newer program.');
+            $n->refuse('version', 'This recipe is from a newer version of Inlaid Recipe.');
         }
         $title = $n->string('title', 120);
         $summary = $n->text('summary');

@@ -54,7 +54,7 @@ final readonly class ReadSettings
             $now = $n->string('now', 40);
             $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
 
-            return $this->context($n, false === $at ? $n->refuse('now', 'A time is written like 2026-11-24T08:00:00+01:00.') : $at->getTimestamp());
+            return $this->context($n, false === $at ? $n->refuse('now', 'Enter a time, for example 2026-11-24T08:00:00+01:00') : $at->getTimestamp());
         }, $pointer);
     }
 
@@ -63,15 +63,15 @@ final readonly class ReadSettings
         $n->string('currency', 8);
         $drop = $n->exact('drop');
         if ($drop->isLessThan('1/100') || $drop->isGreaterThan('1/2')) {
-            $n->refuse('drop', 'A drop is between 0.01 and 0.5 ml.');
+            $n->refuse('drop', 'Enter a drop size from 0.01 to 0.5 ml');
         }
         $tolerance = $n->exact('tolerance');
         if (!$tolerance->isPositive() || $tolerance->isGreaterThan('1/4')) {
-            $n->refuse('tolerance', 'The tolerance is above 0 and at most 0.25.');
+            $n->refuse('tolerance', 'Enter a tolerance above 0 and up to 25 %');
         }
         $rate = $n->floatOrNull('rate');
         if (null !== $rate && ($rate < 0 || $rate > 100_000)) {
-            $n->refuse('rate', 'An hour of work costs between 0 and 100 000.');
+            $n->refuse('rate', 'Enter an hourly rate from 0 to 100,000');
         }
         $climate = $n->child('climate')->fields('temperature', 'humidity', 'air', 'surface');
 
@@ -106,7 +106,7 @@ final readonly class ReadSettings
             $n->has($switch) && $n->bool($switch);
         }
         $own = $n->childOrNull('own')?->fields('paces', 'drying', 'amounts');
-        $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0 ? $times : $f->refuseHere('A figure of one\'s own is a tenth to ten times what is typical.');
+        $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0 ? $times : $f->refuseHere('Your figures can be from a tenth to ten times typical.');
         $all = static fn (string $of): array => true === $own?->has($of) ? $own->map($of, $factor) : [];
 
         return new PersonalFactors($all('paces'), $all('drying'), $all('amounts'));
@@ -117,7 +117,7 @@ final readonly class ReadSettings
         $grams = $n->fields('id', 'name', 'goodUntil', 'holds')->map('holds', static fn (Node $g): BigRational => $g->asExact(), 2000);
         foreach ($grams as $amount) {
             if (!$amount->isPositive()) {
-                $n->refuse('holds', 'What is in a pot is more than nothing.');
+                $n->refuse('holds', 'Contents must be above 0');
             }
         }
 
@@ -135,8 +135,8 @@ final readonly class ReadSettings
         $n->has('places') && $n->list('places', static function (Node $p) use (&$byId): void {
             $id = $p->fields('id', 'name', 'coldest', 'warmest', 'humidity', 'air', 'holds')->id('id');
             $holds = $p->intOrNull('holds');
-            null !== $holds && ($holds < 1 || $holds > 1000) && $p->refuse('holds', 'Between 1 and 1000 pieces, or not stated.');
-            isset($byId[$id]) && $p->refuse('id', 'This place is there twice.');
+            null !== $holds && ($holds < 1 || $holds > 1000) && $p->refuse('holds', 'Enter 1 to 1000 pieces, or leave empty');
+            isset($byId[$id]) && $p->refuse('id', 'This place exists twice.');
             $byId[$id] = new Place($id, $p->string('name', 60), $p->make(static fn (): DayCurve => DayCurve::between($p->float('coldest'), $p->float('warmest'), $p->float('humidity'), $p->enum('air', Air::class)), 'coldest'), $holds);
         }, 20);
 
@@ -165,10 +165,10 @@ final readonly class ReadSettings
         $n->has('exceptions') && $n->list('exceptions', function (Node $e) use (&$byDate): void {
             $date = $e->fields('date', 'hours')->string('date', 10);
             if (1 !== preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $date, $m)) {
-                $e->refuse('date', 'A date is written like 2026-12-24.');
+                $e->refuse('date', 'Enter a date, for example 2026-12-24');
             }
-            checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || $e->refuse('date', \sprintf('There is no %s.', $date));
-            isset($byDate[$date]) && $e->refuse('date', \sprintf('%s is there twice.', $date));
+            checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || $e->refuse('date', \sprintf('%s doesn\'t exist.', $date));
+            isset($byDate[$date]) && $e->refuse('date', \sprintf('%s exists twice.', $date));
             $byDate[$date] = $e->list('hours', $this->stretch(...), 8);
         }, 400);
 
@@ -181,7 +181,7 @@ final readonly class ReadSettings
     private function stretch(Node $n): array
     {
         $n->fields('from', 'to');
-        $minutes = static fn (string $name): int => 1 === preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $n->string($name, 5), $m) ? 60 * (int) $m[1] + (int) $m[2] : $n->refuse($name, 'A time of day is written like 08:30.');
+        $minutes = static fn (string $name): int => 1 === preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $n->string($name, 5), $m) ? 60 * (int) $m[1] + (int) $m[2] : $n->refuse($name, 'Enter a time of day, for example 08:30');
 
         return [$minutes('from'), $minutes('to')];
     }
@@ -209,7 +209,7 @@ final readonly class ReadSettings
         return $n->make(static fn (): Vessel => match ($shape) {
             'round' => Vessel::cup($n->string('name', 60), $n->float('bottom'), $n->float('top'), $n->float('height')),
             'tray' => Vessel::tray($n->string('name', 60), [$n->float('bottom'), $n->float('bottomWidth')], [$n->float('top'), $n->float('topWidth')], $n->float('height')),
-            default => $n->refuse('shape', 'A cup is round, or a tray.'),
+            default => $n->refuse('shape', 'Choose round or tray'),
         }, 'height');
     }
 }

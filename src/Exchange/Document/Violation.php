@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 /**
- * What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands.
+ * The error, and where it is: a JSON pointer (RFC 6901) and a sentence a painter understands.
  */
 final readonly class Violation
 {

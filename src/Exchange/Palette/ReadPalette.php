@@ -23,10 +23,10 @@ final class ReadPalette
     public function read(string $text): array
     {
         if (\strlen($text) > self::MOST_BYTES) {
-            throw InvalidInput::at('/text', 'This palette is too large: half a megabyte at most.');
+            throw InvalidInput::at('/text', 'The palette is too large. Maximum 0.5 MB.');
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidInput::at('/text', 'This is no text that can be read as UTF-8.');
+            throw InvalidInput::at('/text', 'This isn\'t UTF-8 text.');
         }
         $lines = preg_split('~\r\n|\r|\n~', (string) preg_replace('~^\x{FEFF}~u', '', $text)) ?: [];
         $gimp = str_starts_with(trim($lines[0] ?? ''), 'GIMP Palette');
@@ -39,13 +39,13 @@ final class ReadPalette
             if (null === $chip && !$gimp && [] === $chips && 0 === $i) {
                 continue; // the head of a table
             }
-            $chips[] = $chip ?? throw InvalidInput::at('/text', \sprintf('Line %d is no colour: "%s".', $i + 1, mb_substr(trim($line), 0, 60)));
+            $chips[] = $chip ?? throw InvalidInput::at('/text', \sprintf('Line %d isn\'t a colour: “%s”.', $i + 1, mb_substr(trim($line), 0, 60)));
             if (\count($chips) > self::MOST) {
-                throw InvalidInput::at('/text', \sprintf('More than %d colours are not taken.', self::MOST));
+                throw InvalidInput::at('/text', \sprintf('Too many colours. Maximum %d.', self::MOST));
             }
         }
 
-        return [] === $chips ? throw InvalidInput::at('/text', 'There is no colour in it.') : $chips;
+        return [] === $chips ? throw InvalidInput::at('/text', 'The file has no colours.') : $chips;
     }
 
     private static function gimp(string $line): ?Chip

@@ -11,21 +11,21 @@ final class NoPicture extends \RuntimeException
 {
     public static function notOne(): self
     {
-        return new self('This is no picture that can be read here. Photos are JPEG, PNG or WebP.');
+        return new self('Can\'t read this picture. Use JPEG, PNG or WebP.');
     }
 
     public static function brokenOff(): self
     {
-        return new self('This picture breaks off in the middle. Copy it from the camera once more.');
+        return new self('This picture is incomplete. Copy it from the camera again.');
     }
 
     public static function tooLarge(int $width, int $height, int $most): self
     {
-        return new self(\sprintf('This picture has %d × %d points; more than %d million are not taken. Save it smaller.', $width, $height, intdiv($most, 1_000_000)));
+        return new self(\sprintf('This picture has %d × %d pixels. Maximum %d million. Save it smaller.', $width, $height, intdiv($most, 1_000_000)));
     }
 
     public static function tooSmall(): self
     {
-        return new self('This picture is too small to see anything on.');
+        return new self('This picture is too small.');
     }
 }

@@ -44,7 +44,7 @@ final readonly class ReadColour
 
     private function spot(Node $n, string $picture): Spot
     {
-        [$x, $y, $radius] = array_map(static fn (string $name): float => ($share = $n->fields('x', 'y', 'radius')->float($name)) < 0.0 || $share > 1.0 ? $n->refuse($name, 'This is a share of the photo, from 0 to 1.') : $share, ['x', 'y', 'radius']);
+        [$x, $y, $radius] = array_map(static fn (string $name): float => ($share = $n->fields('x', 'y', 'radius')->float($name)) < 0.0 || $share > 1.0 ? $n->refuse($name, 'Enter a value from 0 to 1') : $share, ['x', 'y', 'radius']);
 
         return $this->read->read($picture, $x, $y, min(self::LARGEST, $radius));
     }

@@ -26,7 +26,7 @@ final class BookingResolver implements ValueResolverInterface
             return [];
         }
         if (1 !== preg_match('/^[A-Za-z0-9-]{8,64}$/', $key)) {
-            throw new Problem(400, 'no-key', 'The key of a booking has 8 to 64 letters, digits and hyphens.');
+            throw new Problem(400, 'no-key', 'An Idempotency-Key has 8 to 64 letters, digits and hyphens');
         }
 
         return [new Booking($key, hash('sha256', $request->getMethod().' '.$request->getPathInfo()."\n".$request->getContent()))];

@@ -25,11 +25,11 @@ final readonly class CheckOrigin
         $hosts = [...self::OWN_HOSTS, ...array_filter(explode(',', $this->allowedHosts))];
         $host = (string) $headers->get('Host', 'localhost');
         if (!\in_array(preg_replace('/:\d+$/', '', $host), $hosts, true)) {
-            throw new Problem(403, 'wrong-host', 'This program answers under its own address only.');
+            throw new Problem(403, 'wrong-host', 'Open the studio at its own address.');
         }
         $origin = $headers->get('Origin');
         if (null !== $origin && self::hostOf($origin) !== $host) {
-            throw new Problem(403, 'wrong-origin', 'Another web page asked; it gets no answer.');
+            throw new Problem(403, 'wrong-origin', 'Requests from other web pages are refused.');
         }
     }
 

@@ -62,9 +62,9 @@ final readonly class ExceptionListener
             $error instanceof HoldsLess => new Problem(409, 'holds-less', $error->getMessage()),
             $error instanceof BookedOtherwise => new Problem(409, 'booked-otherwise', $error->getMessage()),
             $error instanceof VersionConflict => new Problem(409, 'newer-version', $error->getMessage(), [], $error->version, new RawJson($error->newer)),
-            $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException && $this->locked->for($request) => new Problem(404, 'http', 'There is nothing at this address.'),
-            $error instanceof HttpExceptionInterface => new Problem($error->getStatusCode(), 'http', 'This address cannot be used that way.'),
-            default => new Problem(500, 'our-fault', 'Something went wrong on our side. Nothing was stored; the log says more.'),
+            $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException && $this->locked->for($request) => new Problem(404, 'http', 'Nothing at this address.'),
+            $error instanceof HttpExceptionInterface => new Problem($error->getStatusCode(), 'http', 'This address doesn\'t allow that method.'),
+            default => new Problem(500, 'our-fault', 'Server error. Nothing was saved. See var/log.'),
         };
     }
 }

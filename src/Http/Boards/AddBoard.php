@@ -12,7 +12,7 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards', methods: 'POST')]
-#[Describe('Keep a sample board', takes: AddBoardRequest::class, gives: BoardResponse::class, status: 201)]
+#[Describe('Create a sample board', takes: AddBoardRequest::class, gives: BoardResponse::class, status: 201)]
 final readonly class AddBoard
 {
     public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)

@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/photos', methods: 'POST')]
-#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it', takes: Describe::PICTURE, gives: BoardResponse::class, status: 201)]
+#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is re-encoded without metadata', takes: Describe::PICTURE, gives: BoardResponse::class, status: 201)]
 final readonly class AddPhoto
 {
     public function __construct(private BoardBook $boards, private TakePicture $take, private DescribeBoards $describe)

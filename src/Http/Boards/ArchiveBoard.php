@@ -10,8 +10,8 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/boards/{id}/archived', methods: 'PUT')]
-#[Describe('Put a board away, or back', takes: BoardArchived::class, gives: BoardResponse::class)]
+#[Route('/api/boards/{id}/archive', methods: 'PUT')]
+#[Describe('Archive or restore a board', takes: BoardArchived::class, gives: BoardResponse::class)]
 final readonly class ArchiveBoard
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe)

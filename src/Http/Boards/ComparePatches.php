@@ -15,7 +15,7 @@ use Inlaid\Core\Colour\ColourDifference;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/boards/{id}/compared', methods: 'GET')]
+#[Route('/api/boards/{id}/compare', methods: 'GET')]
 #[Describe('Compare two patches of a board', gives: PatchesCompared::class, query: ['one' => 'string', 'other' => 'string'])]
 final readonly class ComparePatches
 {

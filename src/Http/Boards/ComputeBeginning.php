@@ -15,7 +15,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/board/begin', methods: 'POST')]
-#[Describe('Make a sample board of a recipe', takes: BoardToBegin::class, gives: BoardBegun::class)]
+#[Describe('Make a sample board from a recipe', takes: BoardToBegin::class, gives: BoardBegun::class)]
 final readonly class ComputeBeginning
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read, private BeginBoard $begin)

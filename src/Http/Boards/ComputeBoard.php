@@ -14,7 +14,7 @@ use Inlaid\Core\BoardPlan\PreviewBoard;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/board', methods: 'POST')]
-#[Describe('Work a sample board out', takes: BoardRequest::class, gives: BoardPreview::class)]
+#[Describe('Calculate a sample board', takes: BoardRequest::class, gives: BoardPreview::class)]
 final readonly class ComputeBoard
 {
     public function __construct(private ReadBoard $read, private StudioContext $context, private PreviewBoard $preview)

@@ -14,7 +14,7 @@ use Inlaid\App\Store\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'POST')]
-#[Describe('Take a patch into the draft of its recipe; 409 if the draft has moved on', takes: PatchToPromote::class, gives: BoardResponse::class)]
+#[Describe('Apply a patch to the draft of its recipe; 409 if the draft has changed', takes: PatchToPromote::class, gives: BoardResponse::class)]
 final readonly class PromoteChosen
 {
     public function __construct(private PromotePatch $promote, private BoardBook $boards, private DescribeBoards $describe)

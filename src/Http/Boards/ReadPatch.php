@@ -14,7 +14,7 @@ use Inlaid\App\Store\Entity\StoredBoard;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/reading', methods: 'PUT')]
-#[Describe('Keep what was read of a patch', takes: PatchRead::class, gives: BoardResponse::class)]
+#[Describe('Save the reading of a patch', takes: PatchRead::class, gives: BoardResponse::class)]
 final readonly class ReadPatch
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe, private ReadReading $read = new ReadReading())
@@ -27,7 +27,7 @@ final readonly class ReadPatch
         $reading = $body->read(function (Node $n) use ($board): array {
             $reading = $this->read->read($n);
             if (null !== ($reading['photo'] ?? null) && $this->boards->photo((string) $reading['photo'])->board->id !== $board->id) {
-                $n->refuse('photo', 'This photo is of another board.');
+                $n->refuse('photo', 'This photo belongs to another board.');
             }
 
             return $reading;

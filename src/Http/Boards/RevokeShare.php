@@ -8,8 +8,8 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/boards/{id}/shares/{share}/revoked', methods: 'POST')]
-#[Describe('Close a link', gives: BoardResponse::class)]
+#[Route('/api/boards/{id}/shares/{share}/revoke', methods: 'POST')]
+#[Describe('Close a client link', gives: BoardResponse::class)]
 final readonly class RevokeShare
 {
     public function __construct(private ShareBook $shares, private DescribeBoards $describe)

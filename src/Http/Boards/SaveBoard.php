@@ -12,7 +12,7 @@ use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}', methods: 'PUT')]
-#[Describe('Save a sample board; 409 with the newer one if somebody else was first', takes: SaveBoardRequest::class, gives: BoardResponse::class)]
+#[Describe('Save a sample board; 409 with the newer one if it has changed', takes: SaveBoardRequest::class, gives: BoardResponse::class)]
 final readonly class SaveBoard
 {
     public function __construct(private BoardBook $boards, private ReadBoard $read, private DescribeBoards $describe)

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/shares', methods: 'POST')]
-#[Describe('Make a link by which a client looks at a board and chooses once', takes: ShareToMake::class, gives: SharedLink::class, status: 201)]
+#[Describe('Create a client link to a board', takes: ShareToMake::class, gives: SharedLink::class, status: 201)]
 final readonly class ShareBoard
 {
     public function __construct(private ShareBook $shares, private string $guestDoor)

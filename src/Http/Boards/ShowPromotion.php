@@ -11,7 +11,7 @@ use Inlaid\App\Store\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'GET')]
-#[Describe('Show what would become of the recipe if a patch was taken into it', gives: Promotion::class)]
+#[Describe('Show what applying a patch would change in the recipe', gives: Promotion::class)]
 final readonly class ShowPromotion
 {
     public function __construct(private PromotePatch $promote)

@@ -8,8 +8,8 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/boards/{id}/chosen', methods: 'DELETE')]
-#[Describe('Take a chosen patch back out of its recipe, as long as the recipe is as it was left', gives: BoardResponse::class)]
+#[Route('/api/boards/{id}/choice', methods: 'DELETE')]
+#[Describe('Undo applying a patch, as long as the recipe hasn\'t changed since', gives: BoardResponse::class)]
 final readonly class TakeBackChosen
 {
     public function __construct(private PromotePatch $promote, private DescribeBoards $describe)

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/plan', methods: 'POST')]
-#[Describe('Look a bundle over (application/zip): what taking it in would do', takes: Describe::BUNDLE, gives: BundlePlan::class)]
+#[Describe('Preview the import of a bundle (application/zip)', takes: Describe::BUNDLE, gives: BundlePlan::class)]
 final readonly class PlanBundle
 {
     public function __construct(private TakeBundle $take)

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/studio', methods: 'PUT')]
-#[Describe('Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing; 409 where it holds far less than is here, unless evenIfLess', takes: Describe::BUNDLE, gives: StudioReplaced::class, query: ['evenIfLess' => 'boolean'])]
+#[Describe('Replace this studio (application/zip) after a backup; all or nothing; 409 if it holds much less, unless evenIfLess', takes: Describe::BUNDLE, gives: StudioReplaced::class, query: ['evenIfLess' => 'boolean'])]
 final readonly class ReplaceStudio
 {
     public function __construct(private TakeBundle $take)

@@ -13,7 +13,7 @@ use Inlaid\Core\Recipe\CompareRecipes;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/compare', methods: 'POST')]
-#[Describe('Say in words what is different between two recipe documents', takes: RecipesToCompare::class, gives: Comparison::class)]
+#[Describe('Describe the differences between two recipe documents', takes: CompareRequest::class, gives: Comparison::class)]
 final readonly class ComputeComparison
 {
     public function __construct(private ReadRecipe $read, private CompareRecipes $compare)

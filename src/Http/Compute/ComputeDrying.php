@@ -13,7 +13,7 @@ use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/drying', methods: 'POST')]
-#[Describe('Predict how a coat dries in this air', takes: DryingRequest::class, gives: DryingResponse::class)]
+#[Describe('Predict how a coat dries in a climate', takes: DryingRequest::class, gives: DryingResponse::class)]
 final readonly class ComputeDrying
 {
     public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
@@ -28,7 +28,7 @@ final readonly class ComputeDrying
             $n->fields('materials', 'mixes', 'of', 'ofNormal', 'context');
             $ofNormal = $n->floatOrNull('ofNormal') ?? 1.0;
             if ($ofNormal < 0.0 || $ofNormal > 10.0) {
-                $n->refuse('ofNormal', 'This lies between 0 and 10.');
+                $n->refuse('ofNormal', 'Enter 0 to 10');
             }
 
             return new DryingResponse($this->predict->predict($this->derive->derive($this->flatten->flatten(MixRequest::read($n)))->handling, $context->climate, $ofNormal));

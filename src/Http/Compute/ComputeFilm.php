@@ -16,7 +16,7 @@ use Inlaid\Core\Technique\Techniques;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/film', methods: 'POST')]
-#[Describe('Work out the film of a coat and what the coats take', takes: FilmRequest::class, gives: FilmResponse::class)]
+#[Describe('Calculate the film of a coat and the material for the coats', takes: FilmRequest::class, gives: FilmResponse::class)]
 final readonly class ComputeFilm
 {
     public function __construct(
@@ -34,7 +34,7 @@ final readonly class ComputeFilm
             $n->fields('materials', 'mixes', 'of', 'technique', 'weight', 'left', 'area', 'coats', 'absorption');
             $mix = $this->derive->derive($this->flatten->flatten(MixRequest::read($n)));
             $figures = $n->make(fn () => $this->techniques->named($n->string('technique')), 'technique')->figures();
-            $within = static fn (string $name, float $value, float $least, float $most): float => $value < $least || $value > $most ? $n->refuse($name, \sprintf('This lies between %s and %s.', $least, $most)) : $value;
+            $within = static fn (string $name, float $value, float $least, float $most): float => $value < $least || $value > $most ? $n->refuse($name, \sprintf('Enter %s to %s', $least, $most)) : $value;
             $film = $this->lay->lay($mix, $figures, $n->enumOrNull('weight', FilmWeight::class) ?? FilmWeight::Normal, $n->has('left') ? $within('left', $n->float('left'), 0, 1) : null);
             $surface = [$within('area', $n->float('area'), 0.0001, 1000), $within('absorption', $n->floatOrNull('absorption') ?? 1.0, 0.5, 5)];
 

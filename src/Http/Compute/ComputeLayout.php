@@ -13,7 +13,7 @@ use Inlaid\Core\Layout\Plane;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/layout', methods: 'POST')]
-#[Describe('Share stripes, lines, motifs or sheets out on a flat face', takes: LayoutRequest::class, gives: LaidOut::class)]
+#[Describe('Plan the layout of stripes, lines, motifs or sheets on a flat face', takes: LayoutRequest::class, gives: LaidOut::class)]
 final readonly class ComputeLayout
 {
     public function __construct(private ReadLayout $read = new ReadLayout())

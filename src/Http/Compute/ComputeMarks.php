@@ -13,7 +13,7 @@ use Inlaid\Core\Mixing\MarkCup;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/marks', methods: 'POST')]
-#[Describe('Work out the marks on a cup', takes: MarksRequest::class, gives: CupPreview::class)]
+#[Describe('Calculate the pour marks on a cup', takes: MarksRequest::class, gives: CupPreview::class)]
 final readonly class ComputeMarks
 {
     public function __construct(private MarkCup $mark = new MarkCup())
@@ -28,7 +28,7 @@ final readonly class ComputeMarks
             $pours = $n->list('pours', static function (Node $p): array {
                 $volume = $p->fields('name', 'volume')->float('volume');
 
-                return $volume < 0 ? $p->refuse('volume', 'An amount cannot be negative.') : ['', $p->string('name'), $volume];
+                return $volume < 0 ? $p->refuse('volume', 'An amount can\'t be negative.') : ['', $p->string('name'), $volume];
             }, 30);
 
             return CupPreview::of($vessel, $this->mark->mark($vessel, $pours));

@@ -12,7 +12,7 @@ use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/measures', methods: 'POST')]
-#[Describe('Find the smallest batch that can be measured with the measures at hand', takes: MeasuresRequest::class, gives: MeasuresResponse::class)]
+#[Describe('Find the smallest batch your measuring tools can measure', takes: MeasuresRequest::class, gives: MeasuresResponse::class)]
 final readonly class ComputeMeasures
 {
     public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private PourBatch $pour = new PourBatch())

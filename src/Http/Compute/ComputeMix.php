@@ -15,7 +15,7 @@ use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/mix', methods: 'POST')]
-#[Describe('Work a mix out for an amount, or for all there is of one ingredient', takes: MixToWorkOut::class, gives: MixPreview::class)]
+#[Describe('Calculate a mix for an amount, or for all of one ingredient', takes: CalculateMixRequest::class, gives: MixPreview::class)]
 final readonly class ComputeMix
 {
     public function __construct(private ContextRequest $context, private PreviewMix $preview)

@@ -11,17 +11,17 @@ use Inlaid\App\Http\Api\Describe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/palette', methods: 'POST')]
-#[Describe('Read the colours of a palette file: GIMP palette or CSV', takes: PaletteRequest::class, gives: PaletteRead::class)]
+#[Describe('Read the colours of a palette file: GIMP palette or CSV', takes: PaletteRequest::class, gives: PaletteResponse::class)]
 final readonly class ComputePalette
 {
     public function __construct(private ReadPalette $read)
     {
     }
 
-    public function __invoke(Body $body): PaletteRead
+    public function __invoke(Body $body): PaletteResponse
     {
         $text = $body->read(static fn (Node $n): string => $n->fields('text')->string('text', 500_000));
 
-        return new PaletteRead($this->read->read($text));
+        return new PaletteResponse($this->read->read($text));
     }
 }

@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/photo-colour', methods: 'POST')]
-#[Describe('Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON', takes: Describe::PICTURE, gives: CorrectedColour::class)]
+#[Describe('Read a colour from a photo in the body, which isn\'t stored; `asked` in the query is the place, as JSON', takes: Describe::PICTURE, gives: CorrectedColour::class)]
 final readonly class ComputePhotoColour
 {
     public function __construct(private TakePicture $take, private ReadColour $read)
@@ -28,7 +28,7 @@ final readonly class ComputePhotoColour
             $picture = $this->take->take($request->getContent());
             $asked = Json::decode($request->query->getString('asked', '{}'));
         } catch (\JsonException) {
-            throw InvalidInput::at('/asked', 'This is no JSON.');
+            throw InvalidInput::at('/asked', 'This isn\'t JSON.');
         }
 
         return Node::read($asked, fn (Node $n): \Closure => $this->read->read($n, $picture->jpeg), '/asked')();

@@ -19,14 +19,14 @@ use Symfony\Component\Routing\Attribute\Route;
  * Takes what is proposed, line by line or whole: each line goes where its work belongs.
  */
 #[Route('/api/compute/prep', methods: 'POST')]
-#[Describe('Take lines of the proposed preparation into a recipe', takes: PrepRequest::class, gives: Remedied::class)]
+#[Describe('Add suggested preparation to a recipe', takes: PrepRequest::class, gives: FixResponse::class)]
 final readonly class ComputePrep
 {
     public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
     {
     }
 
-    public function __invoke(Body $body): Remedied
+    public function __invoke(Body $body): FixResponse
     {
         [$json, $keys, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'take', 'context')->child('document')->raw(), $n->list('take', static fn (Node $k): string => $k->asString(80), 100), $n->childOrNull('context')?->raw()]);
         $before = $this->read->document($json, '/document');
@@ -48,10 +48,10 @@ final readonly class ComputePrep
     {
         $known = array_map(static fn (PrepLine $l): string => $l->key, $proposed);
         foreach ($keys as $i => $key) {
-            \in_array($key, $known, true) || throw InvalidInput::at("/take/$i", 'This is no longer proposed: the recipe has changed.');
+            \in_array($key, $known, true) || throw InvalidInput::at("/take/$i", 'No longer suggested: the recipe has changed.');
         }
         $taken = array_values(array_filter($proposed, static fn (PrepLine $l): bool => \in_array($l->key, $keys, true)));
 
-        return [] === $taken ? throw InvalidInput::at('/take', 'Say which lines to take.') : $taken;
+        return [] === $taken ? throw InvalidInput::at('/take', 'Choose the lines to add.') : $taken;
     }
 }

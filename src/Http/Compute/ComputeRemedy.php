@@ -18,14 +18,14 @@ use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/remedy', methods: 'POST')]
-#[Describe('Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one', takes: RemedyRequest::class, gives: Remedied::class)]
+#[Describe('Apply a fix to a recipe; refused if the finding stays or a worse one appears', takes: RemedyRequest::class, gives: FixResponse::class)]
 final readonly class ComputeRemedy
 {
     public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
     {
     }
 
-    public function __invoke(Body $body): Remedied
+    public function __invoke(Body $body): FixResponse
     {
         [$json, $key, $which, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'finding', 'remedy', 'context')->child('document')->raw(), $n->string('finding'), $n->string('remedy'), $n->childOrNull('context')?->raw()]);
         $before = $this->read->document($json, '/document');
@@ -51,7 +51,7 @@ final readonly class ComputeRemedy
             }
         }
 
-        throw InvalidInput::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'This is no longer offered: the recipe has changed.');
+        throw InvalidInput::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'The recipe has changed. Open the findings again.');
     }
 
     /**
@@ -62,10 +62,10 @@ final readonly class ComputeRemedy
         $old = array_column(array_map(static fn (Finding $f): array => [$f->key, $f], $was->findings), 1, 0);
         foreach ($is->findings as $finding) {
             if ($finding->key === $key) {
-                throw new Problem(422, 'remedy-does-not-help', 'This would not mend it: '.$finding->why);
+                throw new Problem(422, 'remedy-does-not-help', 'This fix doesn\'t clear the finding: '.$finding->why);
             }
             if ($finding->gravity->rank() > max($old[$key]->gravity->rank(), ($old[$finding->key] ?? null)?->gravity->rank() ?? 0)) {
-                throw new Problem(422, 'remedy-makes-worse', 'This would raise something worse: '.$finding->why);
+                throw new Problem(422, 'remedy-makes-worse', 'This fix causes a worse finding: '.$finding->why);
             }
         }
     }

@@ -19,7 +19,7 @@ use Inlaid\Core\Technique\Zone;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/thinning', methods: 'POST')]
-#[Describe('Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour', takes: ThinningRequest::class, gives: SolvePreview::class)]
+#[Describe('Find the thinning and coats of a step that bring a zone closest to a colour', takes: ThinningRequest::class, gives: SolvePreview::class)]
 final readonly class ComputeThinning
 {
     private const SECONDS = 6;

@@ -30,11 +30,11 @@ final readonly class TryEdits
      *
      * @throws InvalidInput if the shelf has nothing that a new step needs
      */
-    public function on(RecipeDocument $before, array $edits, Context $context): Remedied
+    public function on(RecipeDocument $before, array $edits, Context $context): FixResponse
     {
         $document = Json::object($before->text);
         $after = $this->read->document($this->apply->apply($document, $edits, $this->shelf->all(...)), '/document');
 
-        return new Remedied(new RawJson($after->text), $this->preview->preview($after->recipe, $context), $this->compare->compare($before->recipe, $after->recipe));
+        return new FixResponse(new RawJson($after->text), $this->preview->preview($after->recipe, $context), $this->compare->compare($before->recipe, $after->recipe));
     }
 }

@@ -9,7 +9,7 @@ use Inlaid\App\Store\CalendarFeed;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/feed', methods: 'DELETE')]
-#[Describe('End the address at which calendar programs subscribe', gives: FeedState::class)]
+#[Describe('Turn off the calendar subscription', gives: FeedState::class)]
 final readonly class CloseFeed
 {
     public function __construct(private CalendarFeed $feed)

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/days.ics', methods: 'GET')]
-#[Describe('Download the plan of the bench as a calendar')]
+#[Describe('Download the schedule as a calendar')]
 final readonly class ExportDays
 {
     public function __construct(private StudioContext $context, private PlanBench $plan, private WriteCalendar $write)

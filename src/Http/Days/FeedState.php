@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Days;
 
 /**
- * Whether a calendar program may subscribe to the days, since when, and, only when it has just been made, at which address.
+ * Show whether a calendar subscription is active, since when, and, only when it has just been made, at which address.
  */
 final readonly class FeedState
 {

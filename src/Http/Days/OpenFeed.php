@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/feed', methods: 'POST')]
-#[Describe('Make an address at which a calendar program subscribes to the days; the one before ends', gives: FeedState::class, status: 201)]
+#[Describe('Create the calendar subscription address; the previous one stops working', gives: FeedState::class, status: 201)]
 final readonly class OpenFeed
 {
     public function __construct(private CalendarFeed $feed, private string $guestDoor)

@@ -14,7 +14,7 @@ use Inlaid\Core\Schedule\DaysPreview;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/days', methods: 'POST')]
-#[Describe('Plan all pieces on the bench over the days to come; with another context it is what would be', takes: DaysRequest::class, gives: DaysPreview::class)]
+#[Describe('Schedule all jobs; with another context as a what-if', takes: DaysRequest::class, gives: DaysPreview::class)]
 final readonly class ShowDays
 {
     public function __construct(private ContextRequest $context, private PlanBench $plan)
@@ -24,7 +24,7 @@ final readonly class ShowDays
     public function __invoke(Body $body): DaysPreview
     {
         [$heat, $fan, $coat] = $body->read(static fn (Node $n): array => [
-            null === ($heat = $n->fields('context', 'heat', 'fan', 'coat')->floatOrNull('heat')) || ($heat >= 5 && $heat <= 35) ? $heat : $n->refuse('heat', 'A workshop is heated to between 5 and 35 °C.'),
+            null === ($heat = $n->fields('context', 'heat', 'fan', 'coat')->floatOrNull('heat')) || ($heat >= 5 && $heat <= 35) ? $heat : $n->refuse('heat', 'Enter 5 to 35 °C'),
             $n->has('fan') && $n->bool('fan'),
             $n->has('coat') ? [$n->child('coat')->fields('run', 'step')->id('run'), $n->child('coat')->id('step')] : null,
         ]);

@@ -9,7 +9,7 @@ use Inlaid\App\Store\CalendarFeed;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/feed', methods: 'GET')]
-#[Describe('Whether a calendar program may subscribe to the days', gives: FeedState::class)]
+#[Describe('Show whether a calendar subscription is active', gives: FeedState::class)]
 final readonly class ShowFeed
 {
     public function __construct(private CalendarFeed $feed)

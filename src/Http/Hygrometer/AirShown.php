@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 /**
- * What the hygrometer of a place shows, in °C and % relative humidity, and when; whether it is the simulated one.
+ * Show the climate of a place, in °C and % relative humidity, and when; whether it is the simulated one.
  */
 final readonly class AirShown
 {

@@ -13,7 +13,7 @@ use Inlaid\Core\Drying\Climate;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/hygrometer', name: 'hygrometer_report', methods: 'PUT')]
-#[Describe('Say what a hygrometer measures; a real one does so here', takes: AirMeasured::class, gives: AirShown::class)]
+#[Describe('Post a hygrometer reading', takes: AirMeasured::class, gives: AirShown::class)]
 final readonly class MeasureAir
 {
     public function __construct(private Hygrometer $hygrometer, private ReadAir $read, private StudioContext $context)
@@ -25,7 +25,7 @@ final readonly class MeasureAir
         $context = $this->context->own();
         [$climate, $place] = $body->read(static fn (Node $n): array => [
             $n->fields('temperature', 'humidity', 'place')->make(static fn (): Climate => Climate::of($n->float('temperature'), $n->float('humidity')), 'temperature'),
-            !$n->has('place') || isset($context->places[$n->id('place')]) ? ($n->has('place') ? $n->id('place') : null) : $n->refuse('place', 'The settings know no such place.'),
+            !$n->has('place') || isset($context->places[$n->id('place')]) ? ($n->has('place') ? $n->id('place') : null) : $n->refuse('place', 'Unknown place. Add it in Settings.'),
         ]);
         $this->hygrometer->measured($place, $climate, $context->now, $context);
 

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/hygrometer', methods: 'GET')]
-#[Describe('What the hygrometer of a place shows', gives: AirShown::class, query: ['place' => 'string'])]
+#[Describe('Show the climate of a place', gives: AirShown::class, query: ['place' => 'string'])]
 final readonly class ShowAir
 {
     public function __construct(private ReadAir $read, private StudioContext $context)

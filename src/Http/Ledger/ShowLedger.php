@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/ledger', methods: 'GET')]
-#[Describe('List what was bought, mixed, used and thrown away', gives: LedgerPage::class, query: ['page' => 'integer', 'pot' => 'string'])]
+#[Describe('List stock history', gives: LedgerPage::class, query: ['page' => 'integer', 'pot' => 'string'])]
 final readonly class ShowLedger
 {
     public function __construct(private Ledger $ledger, private StudioContext $context)

@@ -15,10 +15,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', methods: 'PUT')]
-#[Describe('Change the passphrase; all other devices must give the new one', takes: PassphraseChange::class, gives: LockState::class)]
+#[Describe('Change the passphrase; other devices must enter the new one', takes: PassphraseChange::class, gives: LockState::class)]
 final readonly class ChangePassphrase
 {
-    public function __construct(private StudioLock $lock, private TellLock $tell)
+    public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 

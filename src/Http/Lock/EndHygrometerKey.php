@@ -11,10 +11,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock/hygrometer', methods: 'DELETE')]
-#[Describe('End the key of the hygrometers', gives: LockState::class)]
+#[Describe('Revoke the hygrometer key', gives: LockState::class)]
 final readonly class EndHygrometerKey
 {
-    public function __construct(private StudioLock $lock, private TellLock $tell)
+    public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 

@@ -14,10 +14,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', name: 'unlock', methods: 'POST')]
-#[Describe('Give the passphrase on this device, which keeps a cookie for it', takes: PassphraseRequest::class, gives: LockState::class)]
+#[Describe('Unlock this device with the passphrase', takes: PassphraseRequest::class, gives: LockState::class)]
 final readonly class EnterStudio
 {
-    public function __construct(private StudioLock $lock, private TellLock $tell)
+    public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 

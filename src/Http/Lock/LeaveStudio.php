@@ -14,10 +14,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', methods: 'DELETE')]
-#[Describe('Lock the studio on this device, or on all', takes: Leaving::class, gives: LockState::class)]
+#[Describe('Lock this device, or all devices', takes: Leaving::class, gives: LockState::class)]
 final readonly class LeaveStudio
 {
-    public function __construct(private StudioLock $lock, private TellLock $tell)
+    public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 

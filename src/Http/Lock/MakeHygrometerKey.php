@@ -11,10 +11,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock/hygrometer', methods: 'POST')]
-#[Describe('Make a key with which hygrometers say what they measure ("Authorization: Bearer …"), and nothing else; the one before ends', gives: LockState::class, status: 201)]
+#[Describe('Create a key for hygrometers ("Authorization: Bearer …"); the previous one stops working', gives: LockState::class, status: 201)]
 final readonly class MakeHygrometerKey
 {
-    public function __construct(private StudioLock $lock, private TellLock $tell)
+    public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 

@@ -9,10 +9,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', name: 'lock', methods: 'GET')]
-#[Describe('Whether the passphrase is asked for, and whether this device has given it', gives: LockState::class)]
+#[Describe('Show whether a passphrase is needed and whether this device is unlocked', gives: LockState::class)]
 final readonly class ShowLock
 {
-    public function __construct(private TellLock $tell)
+    public function __construct(private DescribeLock $tell)
     {
     }
 

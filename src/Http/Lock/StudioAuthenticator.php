@@ -65,8 +65,8 @@ final class StudioAuthenticator extends AbstractAuthenticator implements Authent
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
         return ('guest' === $this->door
-            ? new Problem(404, 'not-for-guests', 'There is nothing at this address. Open the link you were given.')
-            : new Problem(401, 'passphrase', 'This studio is locked. Enter its passphrase first.'))->response();
+            ? new Problem(404, 'not-for-guests', 'Nothing at this address. Open your client link.')
+            : new Problem(401, 'passphrase', 'This studio is locked. Enter the passphrase.'))->response();
     }
 
     private static function bearer(Request $request): string

@@ -13,7 +13,7 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}/choice', name: 'look_choice', methods: 'POST')]
-#[Describe('Choose a patch by a link; once', takes: LookChoice::class, gives: BoardLook::class)]
+#[Describe('Choose a patch over a client link; once', takes: LookChoice::class, gives: BoardLook::class)]
 final readonly class ChooseLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)

@@ -9,7 +9,7 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}', name: 'look', methods: 'GET')]
-#[Describe('Look at a board by a link', gives: BoardLook::class)]
+#[Describe('Show a board over a client link', gives: BoardLook::class)]
 final readonly class ShowLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)

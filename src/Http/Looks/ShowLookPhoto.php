@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}/patches/{patch}/photos/{number}', name: 'look_photo', methods: 'GET', requirements: ['number' => '\d{1,9}'])]
-#[Describe('Show a photo of a board one has a link to', gives: Describe::PICTURE)]
+#[Describe('Show a photo over a client link', gives: Describe::PICTURE)]
 final readonly class ShowLookPhoto
 {
     public function __construct(private ShareBook $shares, private BoardBook $boards)

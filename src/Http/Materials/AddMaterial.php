@@ -14,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Ulid;
 
 #[Route('/api/materials', methods: 'POST')]
-#[Describe('Put an own material on the shelf', takes: MaterialRequest::class, gives: MaterialOnShelf::class, status: 201)]
+#[Describe('Add a material to the shelf', takes: MaterialRequest::class, gives: MaterialOnShelf::class, status: 201)]
 final readonly class AddMaterial
 {
     public function __construct(private MaterialShelf $shelf, private ReadMaterial $read)
@@ -25,7 +25,7 @@ final readonly class AddMaterial
     {
         $json = $body->read(static fn (Node $n): mixed => $n->fields('material')->child('material')->raw());
         if (!$json instanceof \stdClass) {
-            throw InvalidInput::at('/material', 'This must be an object.');
+            throw InvalidInput::at('/material', 'Must be an object');
         }
         $json->id = (string) new Ulid();
         $json->version = 1;

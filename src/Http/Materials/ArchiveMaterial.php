@@ -9,7 +9,7 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/archive', methods: 'POST')]
-#[Describe('Take a material off the shelf', gives: MaterialOnShelf::class)]
+#[Describe('Archive a material', gives: MaterialOnShelf::class)]
 final readonly class ArchiveMaterial
 {
     public function __construct(private MaterialShelf $shelf)

@@ -13,7 +13,7 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}', methods: 'PUT')]
-#[Describe('Change a material; 409 with the newer one if somebody else was first', takes: MaterialRequest::class, gives: MaterialOnShelf::class)]
+#[Describe('Change a material; 409 with the newer one if it has changed', takes: MaterialRequest::class, gives: MaterialOnShelf::class)]
 final readonly class ChangeMaterial
 {
     public function __construct(private MaterialShelf $shelf, private ReadMaterial $read)
@@ -24,6 +24,6 @@ final readonly class ChangeMaterial
     {
         $material = $body->read(fn (Node $n) => $this->read->read($n->fields('material')->child('material')));
 
-        return $material->id === $id ? MaterialOnShelf::of($this->shelf->change($material)) : throw InvalidInput::at('/material/id', 'This is another material than the address names.');
+        return $material->id === $id ? MaterialOnShelf::of($this->shelf->change($material)) : throw InvalidInput::at('/material/id', 'The id differs from the address.');
     }
 }

@@ -26,7 +26,7 @@ final readonly class ListMaterials
     {
         $page = PageRequest::of($request);
         $named = $request->query->getString('kind');
-        $kind = '' === $named ? null : MaterialKind::tryFrom($named) ?? throw new Problem(400, 'which-kind', \sprintf('Materials are of one of these kinds: %s.', implode(', ', array_column(MaterialKind::cases(), 'value'))));
+        $kind = '' === $named ? null : MaterialKind::tryFrom($named) ?? throw new Problem(400, 'which-kind', \sprintf('Choose a kind: %s', implode(', ', array_column(MaterialKind::cases(), 'value'))));
         [$total, $found] = $this->shelf->search($request->query->getString('query'), $kind, 'true' === $request->query->getString('archived'), $page, self::PAGE);
 
         return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));

@@ -9,7 +9,7 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/restore', methods: 'POST')]
-#[Describe('Put a material back on the shelf', gives: MaterialOnShelf::class)]
+#[Describe('Restore a material', gives: MaterialOnShelf::class)]
 final readonly class RestoreMaterial
 {
     public function __construct(private MaterialShelf $shelf)

@@ -12,7 +12,7 @@ use Inlaid\Core\Learn\LearnLook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/learned', methods: 'GET')]
-#[Describe('What the patches of boards say of how a material looks; nothing is kept', gives: LearnedLook::class)]
+#[Describe('Show what board patches say about a material\'s look; stores nothing', gives: LearnedLook::class)]
 final readonly class ShowLearned
 {
     public function __construct(private MaterialShelf $shelf, private PatchesSeen $seen, private LearnLook $learn)

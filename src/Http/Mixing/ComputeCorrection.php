@@ -13,7 +13,7 @@ use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/correct', methods: 'POST')]
-#[Describe('Find what puts a pot right', takes: CorrectionRequest::class, gives: CorrectionPreview::class)]
+#[Describe('Find what corrects a mix', takes: CorrectionRequest::class, gives: CorrectionPreview::class)]
 final readonly class ComputeCorrection
 {
     public function __construct(private ContextRequest $context, private PreviewCorrection $preview)

@@ -13,7 +13,7 @@ use Inlaid\Core\MixBench\PreviewEvaporation;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/evaporation', methods: 'POST')]
-#[Describe('Find what evaporated from a closed pot', takes: EvaporationRequest::class, gives: EvaporationPreview::class)]
+#[Describe('Calculate what evaporated from a closed pot', takes: EvaporationRequest::class, gives: EvaporationPreview::class)]
 final readonly class ComputeEvaporation
 {
     public function __construct(private ContextRequest $context, private PreviewEvaporation $preview)

@@ -13,7 +13,7 @@ use Inlaid\Core\MixBench\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/ladder', methods: 'POST')]
-#[Describe('Grade a series between two mixes', takes: LadderRequest::class, gives: LadderPreview::class)]
+#[Describe('Make a strength ladder between two mixes', takes: LadderRequest::class, gives: LadderPreview::class)]
 final readonly class ComputeLadder
 {
     public function __construct(private ContextRequest $context, private PreviewLadder $preview)

@@ -22,7 +22,7 @@ use Inlaid\Core\Recipe\InvalidRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/match', methods: 'POST')]
-#[Describe('Find the mix of some paints nearest a colour', takes: MatchRequest::class, gives: MatchPreview::class)]
+#[Describe('Match a colour with some paints', takes: MatchRequest::class, gives: MatchPreview::class)]
 final readonly class ComputeMatch
 {
     private const SECONDS = 6;
@@ -40,7 +40,7 @@ final readonly class ComputeMatch
         [$target, $paints, $most, $sheen, $amount] = $body->read(static fn (Node $n): array => [
             $n->fields('target', 'paints', 'most', 'sheen', 'amount', 'context')->make(static fn (): Colour => Colour::of($n->string('target')), 'target'),
             $n->list('paints', static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(InvalidRecipe::missing('material', $p->asString())->getMessage()), 40),
-            ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS ? $n->refuse('most', \sprintf('One to %d paints go into a mix.', MatchColour::MOST_PAINTS)) : $most,
+            ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS ? $n->refuse('most', \sprintf('Choose 1 to %d paints', MatchColour::MOST_PAINTS)) : $most,
             $n->enumOrNull('sheen', Sheen::class) ?? Sheen::Matt,
             $n->has('amount') ? BenchRequest::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
         ]);

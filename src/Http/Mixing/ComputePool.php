@@ -14,7 +14,7 @@ use Inlaid\Core\Mixing\InvalidMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pool', methods: 'POST')]
-#[Describe('Use leftovers up for a mix', takes: PoolRequest::class, gives: PoolPreview::class)]
+#[Describe('Use up leftovers for a mix', takes: PoolRequest::class, gives: PoolPreview::class)]
 final readonly class ComputePool
 {
     private const MOST_POTS = 12;

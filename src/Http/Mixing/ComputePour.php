@@ -16,7 +16,7 @@ use Inlaid\Core\Mixing\FollowPour;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pour', methods: 'POST')]
-#[Describe('Up to how much of everything is to be poured on the scale', takes: PourRequest::class, gives: PouringPreview::class)]
+#[Describe('Calculate the target weights on the scale', takes: PourRequest::class, gives: PouringPreview::class)]
 final readonly class ComputePour
 {
     public function __construct(private ContextRequest $context, private FollowPour $follow)

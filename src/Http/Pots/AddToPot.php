@@ -17,7 +17,7 @@ use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Mixing\Contents;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/pots/{id}/added', methods: 'POST')]
+#[Route('/api/pots/{id}/add', methods: 'POST')]
 #[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class AddToPot
 {

@@ -16,8 +16,8 @@ use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/pots/{id}/corrected', methods: 'POST')]
-#[Describe('Pour some of a pot off into a pot of its own and add to the rest; both or neither', takes: PotCorrected::class, gives: PotOnShelf::class, books: true)]
+#[Route('/api/pots/{id}/correct', methods: 'POST')]
+#[Describe('Pour some off into a new pot and add to the rest; both or neither', takes: PotCorrected::class, gives: PotOnShelf::class, books: true)]
 final readonly class CorrectPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)

@@ -15,8 +15,8 @@ use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/pots/{id}/evaporated', methods: 'POST')]
-#[Describe('Book what evaporated from a pot', takes: Evaporated::class, gives: PotOnShelf::class, books: true)]
+#[Route('/api/pots/{id}/evaporate', methods: 'POST')]
+#[Describe('Record evaporation from a pot', takes: Evaporated::class, gives: PotOnShelf::class, books: true)]
 final readonly class EvaporateFromPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)

@@ -18,7 +18,7 @@ use Inlaid\Core\Mixing\DeriveCharacter;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots', methods: 'POST')]
-#[Describe('Keep what was mixed as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201, books: true)]
+#[Describe('Save a mix as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201, books: true)]
 final readonly class MixPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context, private DeriveCharacter $derive)

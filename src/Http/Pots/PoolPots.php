@@ -17,8 +17,8 @@ use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Mixing\Contents;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/pots/pooled', methods: 'POST')]
-#[Describe('Pour pots together, or some of one off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201, books: true)]
+#[Route('/api/pots/pool', methods: 'POST')]
+#[Describe('Combine pots, or pour some off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201, books: true)]
 final readonly class PoolPots
 {
     private const MOST = 12;
@@ -40,7 +40,7 @@ final readonly class PoolPots
             }
             $add = $n->has('add') ? $bench->contents($n, 'add') : Contents::of([]);
             if ([] === $from) {
-                $n->refuse('from', 'Name a pot to pour from.');
+                $n->refuse('from', 'Choose a pot to pour from.');
             }
             $first = $this->pots->get((string) array_key_first($from));
             $make = static fn (string $id): StoredPot => new StoredPot($id, $name, $first->document, new \DateTimeImmutable(), $place, $useBy ?? $first->useBy, $first->recipeId, $first->stepId);

@@ -11,8 +11,8 @@ use Inlaid\App\Store\EntryKind;
 use Inlaid\Core\Stock\Account;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/pots/{id}/used', methods: 'POST')]
-#[Describe('Use some of a pot, or all of it', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
+#[Route('/api/pots/{id}/use', methods: 'POST')]
+#[Describe('Use some or all of a pot', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class UsePot
 {
     public function __construct(private TakeFromPot $take)

@@ -14,7 +14,7 @@ use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/preview', methods: 'POST')]
-#[Describe('Work a whole recipe out', takes: PreviewRequest::class, gives: WorkedOut::class)]
+#[Describe('Calculate a recipe', takes: PreviewRequest::class, gives: WorkedOut::class)]
 final readonly class PreviewController
 {
     public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview)

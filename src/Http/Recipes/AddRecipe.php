@@ -12,7 +12,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'POST')]
-#[Describe('Keep a new recipe', takes: NewRecipe::class, gives: RecipeResponse::class, status: 201)]
+#[Describe('Create a recipe', takes: NewRecipe::class, gives: RecipeResponse::class, status: 201)]
 final readonly class AddRecipe
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read)

@@ -9,7 +9,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/archive', methods: 'POST')]
-#[Describe('Put a recipe away', gives: RecipeResponse::class, status: 200)]
+#[Describe('Archive a recipe', gives: RecipeResponse::class, status: 200)]
 final readonly class ArchiveRecipe
 {
     public function __construct(private RecipeBook $book)

@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/compare', methods: 'GET')]
-#[Describe('Say in words what changed between two revisions; "draft" names the draft', gives: Comparison::class, query: ['from' => 'string', 'to' => 'string'])]
+#[Describe('Describe the changes between two revisions; "draft" is the draft', gives: Comparison::class, query: ['from' => 'string', 'to' => 'string'])]
 final readonly class CompareRevisions
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read, private CompareRecipes $compare)
@@ -30,7 +30,7 @@ final readonly class CompareRevisions
     private function recipe(string $id, string $which): Recipe
     {
         if ('draft' !== $which && 1 !== preg_match('/^\d{1,9}$/', $which)) {
-            throw new Problem(400, 'which-revision', 'Name the number of a revision, or "draft".');
+            throw new Problem(400, 'which-revision', 'Enter a revision number, or "draft"');
         }
         $text = 'draft' === $which ? $this->book->get($id)->draft->document : $this->book->revision($id, (int) $which)->document;
 

@@ -9,7 +9,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/duplicate', methods: 'POST')]
-#[Describe('Begin a new recipe from the draft of this one', gives: RecipeResponse::class, status: 201)]
+#[Describe('Duplicate the draft as a new recipe', gives: RecipeResponse::class, status: 201)]
 final readonly class DuplicateRecipe
 {
     public function __construct(private RecipeBook $book)

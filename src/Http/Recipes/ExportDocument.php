@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/document', methods: 'GET')]
-#[Describe('The recipe document of the draft, as a file', gives: 'recipe')]
+#[Describe('Export the draft as a file', gives: 'recipe')]
 final readonly class ExportDocument
 {
     public function __construct(private RecipeBook $book)

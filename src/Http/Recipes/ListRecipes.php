@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'GET')]
-#[Describe('List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have', gives: RecipeList::class, query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'])]
+#[Describe('List or search recipes by title, piece, wood, technique or material, or by finished colour', gives: RecipeList::class, query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'])]
 final readonly class ListRecipes
 {
     public function __construct(private RecipeBook $book)

@@ -9,7 +9,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}', methods: 'GET')]
-#[Describe('Read a recipe with its draft', gives: RecipeResponse::class)]
+#[Describe('Open a recipe with its draft', gives: RecipeResponse::class)]
 final readonly class OpenRecipe
 {
     public function __construct(private RecipeBook $book)

@@ -10,7 +10,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/revisions/{number}', methods: 'GET', requirements: ['number' => '\d{1,9}'])]
-#[Describe('Read a revision', gives: RevisionResponse::class)]
+#[Describe('Open a revision', gives: RevisionResponse::class)]
 final readonly class OpenRevision
 {
     public function __construct(private RecipeBook $book)

@@ -9,7 +9,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/restore', methods: 'POST')]
-#[Describe('Take a recipe out again', gives: RecipeResponse::class, status: 200)]
+#[Describe('Restore a recipe', gives: RecipeResponse::class, status: 200)]
 final readonly class RestoreRecipe
 {
     public function __construct(private RecipeBook $book)

@@ -12,7 +12,7 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/draft', methods: 'PUT')]
-#[Describe('Save the draft; 409 with the newer one if somebody else was first', takes: SaveDraftRequest::class, gives: DraftSaved::class)]
+#[Describe('Save the draft; 409 with the newer one if it has changed', takes: SaveDraftRequest::class, gives: DraftSaved::class)]
 final readonly class SaveDraft
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read)

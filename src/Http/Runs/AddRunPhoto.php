@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/photos', methods: 'POST')]
-#[Describe('Add a photo taken at the bench: JPEG, PNG or WebP; it is written anew, without anything that came with it', takes: Describe::PICTURE, gives: RunResponse::class, status: 201, query: ['step' => 'string'])]
+#[Describe('Add a bench photo: JPEG, PNG or WebP; it is re-encoded without metadata', takes: Describe::PICTURE, gives: RunResponse::class, status: 201, query: ['step' => 'string'])]
 final readonly class AddRunPhoto
 {
     public function __construct(private RunBook $runs, private RunPhotos $photos, private TakePicture $take, private DescribeRuns $describe)
@@ -25,7 +25,7 @@ final readonly class AddRunPhoto
         $run = $this->runs->get($id);
         $step = $request->query->getString('step');
         if ('' !== $step && !isset($this->runs->recipe($run)->stepsById()[$step])) {
-            throw InvalidInput::at('/step', 'The recipe of this run has no such step.');
+            throw InvalidInput::at('/step', 'The recipe of this job has no such step.');
         }
         $this->photos->add($run, '' === $step ? null : $step, $this->take->take($request->getContent()));
 

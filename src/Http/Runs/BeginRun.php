@@ -15,7 +15,7 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs', methods: 'POST')]
-#[Describe('Put a recipe on the bench, as it is now', takes: RunToBegin::class, gives: RunResponse::class, status: 201)]
+#[Describe('Start a job from a recipe', takes: StartJobRequest::class, gives: RunResponse::class, status: 201)]
 final readonly class BeginRun
 {
     public function __construct(private RunBook $runs, private RecipeBook $recipes, private ReadRecipe $read, private DescribeRuns $describe)
@@ -43,7 +43,7 @@ final readonly class BeginRun
             throw null === $count ? $refused : InvalidInput::at('/count', $refused->getMessage());
         }
         if ([] === $document->recipe->steps) {
-            throw InvalidInput::at('/recipe', 'There is nothing to do yet: this recipe has no steps.');
+            throw InvalidInput::at('/recipe', 'This recipe has no steps. Add one first.');
         }
 
         return $this->describe->one($this->runs->begin($document, $id, $revision, $place, $notBefore, $due));

@@ -11,7 +11,7 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}', methods: 'PUT')]
-#[Describe('Change where a piece stands, its days, or whether it is finished or put away', takes: RunToChange::class, gives: RunResponse::class)]
+#[Describe('Change a job: its place, dates, finished or archived', takes: ChangeJobRequest::class, gives: RunResponse::class)]
 final readonly class ChangeRun
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)

@@ -10,20 +10,20 @@ use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Run\CompareRuns;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/runs/{id}/beside/{other}', methods: 'GET')]
-#[Describe('A run beside another, in words', gives: RunsCompared::class)]
+#[Route('/api/runs/{id}/compare/{other}', methods: 'GET')]
+#[Describe('Compare two jobs', gives: JobsCompared::class)]
 final readonly class CompareTwoRuns
 {
-    public function __construct(private RunBook $runs, private DescribeRuns $describe, private CompareMade $made, private CompareRuns $compare, private CompareRecipes $recipes)
+    public function __construct(private RunBook $runs, private DescribeRuns $describe, private ReportJob $made, private CompareRuns $compare, private CompareRecipes $recipes)
     {
     }
 
-    public function __invoke(string $id, string $other): RunsCompared
+    public function __invoke(string $id, string $other): JobsCompared
     {
         [$one, $two] = [$this->runs->get($id), $this->runs->get($other)];
         [$made, $than] = [$this->made->compare($one), $this->made->compare($two)];
 
-        return new RunsCompared(
+        return new JobsCompared(
             $this->describe->summary($one),
             $this->describe->summary($two),
             $this->recipes->compare($this->runs->planned($two), $this->runs->planned($one)),

@@ -11,7 +11,7 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/lesson', methods: 'PUT')]
-#[Describe('Keep what was learned of a run', takes: LessonRequest::class, gives: RunResponse::class)]
+#[Describe('Save the lesson of a job', takes: LessonRequest::class, gives: RunResponse::class)]
 final readonly class KeepLesson
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
@@ -23,7 +23,7 @@ final readonly class KeepLesson
         [$version, $lesson, $rating] = $body->read(static fn (Node $n): array => [
             $n->fields('version', 'lesson', 'rating')->int('version'),
             $n->text('lesson'),
-            null === ($rating = $n->intOrNull('rating')) || ($rating >= 1 && $rating <= 5) ? $rating : $n->refuse('rating', 'A rating is 1 to 5.'),
+            null === ($rating = $n->intOrNull('rating')) || ($rating >= 1 && $rating <= 5) ? $rating : $n->refuse('rating', 'Enter a rating from 1 to 5'),
         ]);
 
         return $this->describe->one($this->runs->learn($id, $version, $lesson, $rating));

@@ -11,7 +11,7 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/events', methods: 'POST')]
-#[Describe('Note what was done at the bench; each event for itself, and the same again changes nothing', takes: EventsToNote::class, gives: EventsNoted::class)]
+#[Describe('Add bench entries; a repeated entry changes nothing', takes: EntriesRequest::class, gives: EntriesResponse::class)]
 final readonly class NoteEvents
 {
     private const MOST = 500;
@@ -20,13 +20,13 @@ final readonly class NoteEvents
     {
     }
 
-    public function __invoke(string $id, Body $body): EventsNoted
+    public function __invoke(string $id, Body $body): EntriesResponse
     {
         $events = $body->read(static fn (Node $n): array => $n->fields('events')->list('events', static fn (Node $e): mixed => $e->raw(), self::MOST));
         $refused = $this->runs->note($id, $events);
 
         $idOf = static fn (mixed $event): ?string => $event instanceof \stdClass && \is_string($event->id ?? null) ? $event->id : null;
 
-        return new EventsNoted(array_map(static fn (int $place, string $why): EventRefused => new EventRefused($place, $idOf($events[$place]), $why), array_keys($refused), $refused), $this->describe->one($this->runs->get($id)));
+        return new EntriesResponse(array_map(static fn (int $place, string $why): EntryError => new EntryError($place, $idOf($events[$place]), $why), array_keys($refused), $refused), $this->describe->one($this->runs->get($id)));
     }
 }

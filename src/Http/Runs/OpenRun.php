@@ -9,7 +9,7 @@ use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}', methods: 'GET')]
-#[Describe('Open a run', gives: RunResponse::class)]
+#[Describe('Open a job', gives: RunResponse::class)]
 final readonly class OpenRun
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)

@@ -15,7 +15,7 @@ use Inlaid\Core\Work\WorkOutSteps;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/care', methods: 'GET')]
-#[Describe('When the finish of a piece has cured, and how it is cared for: for the client', gives: CareSheet::class)]
+#[Describe('Show the care sheet for the client', gives: CareSheet::class)]
 final readonly class ShowCare
 {
     public function __construct(private RunBook $runs, private PlanBench $plan, private StudioContext $context, private Practices $schools, private WorkOutSteps $steps, private WriteCare $write)

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/run-photos/{id}', methods: 'GET')]
-#[Describe('Show a photo taken at the bench', gives: Describe::PICTURE)]
+#[Describe('Show a bench photo', gives: Describe::PICTURE)]
 final readonly class ShowRunPhoto
 {
     public function __construct(private RunPhotos $photos)

@@ -12,7 +12,7 @@ use Inlaid\Core\Measure\WeightShown;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/scale', methods: 'PUT')]
-#[Describe('Say what lies on the scale; a real one does so here too', takes: Load::class, gives: WeightShown::class)]
+#[Describe('Post the weight on the scale', takes: Load::class, gives: WeightShown::class)]
 final readonly class PutOnScale
 {
     public function __construct(private BenchScale $scale)
@@ -25,7 +25,7 @@ final readonly class PutOnScale
             $name = $n->fields('grams', 'more')->has('more') ? 'more' : 'grams';
             $grams = $n->float($name);
 
-            return $grams < 0.0 || $grams > BenchScale::MOST ? $n->refuse($name, 'The scale carries 0 to 20 kg.') : ['more' === $name, $grams];
+            return $grams < 0.0 || $grams > BenchScale::MOST ? $n->refuse($name, 'Enter 0 to 20 kg') : ['more' === $name, $grams];
         });
 
         return $more ? $this->scale->pour($grams) : $this->scale->put($grams);

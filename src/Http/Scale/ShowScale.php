@@ -10,7 +10,7 @@ use Inlaid\Core\Measure\WeightShown;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/scale', methods: 'GET')]
-#[Describe('What the scale shows', gives: WeightShown::class)]
+#[Describe('Show the weight on the scale', gives: WeightShown::class)]
 final readonly class ShowScale
 {
     public function __construct(private BenchScale $scale)

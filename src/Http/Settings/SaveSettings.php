@@ -14,7 +14,7 @@ use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/settings', methods: 'PUT')]
-#[Describe('Save the settings of the studio', takes: SettingsKept::class, gives: SettingsKept::class)]
+#[Describe('Save settings', takes: SettingsKept::class, gives: SettingsKept::class)]
 final readonly class SaveSettings
 {
     public function __construct(private StudioSettings $settings, private ReadSettings $read)

@@ -10,7 +10,7 @@ use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/settings', methods: 'GET')]
-#[Describe('Read the settings of the studio', gives: SettingsKept::class)]
+#[Describe('Show settings', gives: SettingsKept::class)]
 final readonly class ShowSettings
 {
     public function __construct(private StudioSettings $settings)

@@ -28,7 +28,7 @@ final readonly class RecipesRequest
     {
         $ids = array_values(array_unique(array_filter(explode(',', $request->query->getString('recipes')))));
         if (\count($ids) > self::MOST) {
-            throw new Problem(400, 'too-many-recipes', \sprintf('A list is made for at most %d recipes.', self::MOST));
+            throw new Problem(400, 'too-many-recipes', \sprintf('Choose %d recipes or fewer', self::MOST));
         }
         $context = $this->context->own();
 

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/shopping', methods: 'GET')]
-#[Describe('List what is to be bought for some recipes, one after the other', gives: ShoppingList::class, query: ['recipes' => 'string'])]
+#[Describe('List what to buy for some recipes, in order', gives: ShoppingList::class, query: ['recipes' => 'string'])]
 final readonly class ShowShopping
 {
     public function __construct(private RecipesRequest $asked)

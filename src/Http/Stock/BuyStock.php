@@ -15,8 +15,8 @@ use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/stock/{id}/bought', methods: 'POST')]
-#[Describe('Put what was bought on the shelf', takes: AmountBought::class, gives: Stock::class, books: true)]
+#[Route('/api/stock/{id}/purchase', methods: 'POST')]
+#[Describe('Add a purchase to stock', takes: AmountBought::class, gives: Stock::class, books: true)]
 final readonly class BuyStock
 {
     public function __construct(private ShelfStock $stock, private StudioContext $context)

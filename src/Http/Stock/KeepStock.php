@@ -12,7 +12,7 @@ use Inlaid\App\Store\ShelfStock;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/{id}', methods: 'PUT')]
-#[Describe('Say what is left of a material', takes: AmountLeft::class, gives: Stock::class)]
+#[Describe('Set the stock of a material', takes: AmountLeft::class, gives: Stock::class)]
 final readonly class KeepStock
 {
     public function __construct(private ShelfStock $stock, private ReadLeft $read = new ReadLeft())

@@ -9,7 +9,7 @@ use Inlaid\App\Store\ShelfStock;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock', methods: 'GET')]
-#[Describe('List what is left on the shelf', gives: Stock::class)]
+#[Describe('List stock', gives: Stock::class)]
 final readonly class ShowStock
 {
     public function __construct(private ShelfStock $stock)

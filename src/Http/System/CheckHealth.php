@@ -13,7 +13,7 @@ use Inlaid\App\Store\Sqlite\StoreTrouble;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/health', name: 'health', methods: 'GET')]
-#[Describe('Say whether program and store are well', gives: Health::class)]
+#[Describe('Check server and database', gives: Health::class)]
 final readonly class CheckHealth
 {
     /** Bytes that should be free where the store lies. */

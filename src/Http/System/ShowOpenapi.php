@@ -9,7 +9,7 @@ use Inlaid\App\Http\Api\Openapi\DescribeApi;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/openapi.json', methods: 'GET')]
-#[Describe('This description')]
+#[Describe('Show this description')]
 final readonly class ShowOpenapi
 {
     public function __construct(private DescribeApi $api)

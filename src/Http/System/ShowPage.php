@@ -23,6 +23,6 @@ final readonly class ShowPage
     {
         $page = $this->projectDir.'/public/build/index.html';
 
-        return is_file($page) ? new Response((string) file_get_contents($page), 200, ['Content-Type' => 'text/html; charset=utf-8']) : throw new Problem(503, 'not-built', 'The pages are not built yet. Start the program with ./bin/start or ./bin/demo.');
+        return is_file($page) ? new Response((string) file_get_contents($page), 200, ['Content-Type' => 'text/html; charset=utf-8']) : throw new Problem(503, 'not-built', 'The web pages aren\'t built. Run ./bin/start or ./bin/demo.');
     }
 }

@@ -27,7 +27,7 @@ use Inlaid\Core\Technique\WornPlace;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/vocabulary', methods: 'GET')]
-#[Describe('List techniques, schools, shapes, woods, tests and the other words of a survey', gives: Vocabulary::class)]
+#[Describe('List techniques, practices, shapes, woods, tests and other choices', gives: Vocabulary::class)]
 final readonly class ShowVocabulary
 {
     public function __construct(private Techniques $techniques, private Practices $schools, private Shapes $shapes, private LoadSpecies $species, private LoadMixStarts $mixes)
@@ -40,7 +40,7 @@ final readonly class ShowVocabulary
 
         return new Vocabulary(
             array_map(TechniqueWord::of(...), $this->techniques->all()),
-            array_map(SchoolWord::of(...), $this->schools->all()),
+            array_map(PracticeWord::of(...), $this->schools->all()),
             array_map(ShapeWord::of(...), $this->shapes->all()),
             $this->species->load(),
             array_map(TestWord::of(...), FieldTest::cases()),

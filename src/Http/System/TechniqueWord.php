@@ -6,10 +6,10 @@ namespace Inlaid\App\Http\System;
 
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full.
@@ -24,8 +24,8 @@ final readonly class TechniqueWord
 
     public static function of(Technique $t): self
     {
-        $usual = $t->pattern(new Manner());
+        $usual = $t->pattern(new Workmanship());
 
-        return new self($t->key(), $t->name(), $t->does(), $t->figures(), !$usual->leavesAs($t->pattern(new Manner(Hand::Heavy))), !$usual->leavesAs($t->pattern(new Manner(strokes: Direction::Across))), Spread::Placed === $usual->spread);
+        return new self($t->key(), $t->name(), $t->does(), $t->figures(), !$usual->leavesAs($t->pattern(new Workmanship(Hand::Heavy))), !$usual->leavesAs($t->pattern(new Workmanship(strokes: Direction::Across))), Spread::Placed === $usual->spread);
     }
 }

@@ -15,7 +15,7 @@ final readonly class Vocabulary
 {
     /**
      * @param list<TechniqueWord> $techniques
-     * @param list<SchoolWord>    $schools
+     * @param list<PracticeWord>  $schools
      * @param list<ShapeWord>     $shapes
      * @param list<Species>       $species
      * @param list<TestWord>      $tests

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/log.csv', methods: 'GET')]
-#[Describe('Download all that was noted of a run, as CSV')]
+#[Describe('Export the log of a job as CSV')]
 final readonly class ExportLog
 {
     public function __construct(private LogTable $table)

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock.csv', methods: 'GET')]
-#[Describe('Download what is left on the shelf, as CSV')]
+#[Describe('Export stock as CSV')]
 final readonly class ExportShelf
 {
     public function __construct(private ShelfTable $table)

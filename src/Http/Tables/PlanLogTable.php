@@ -10,7 +10,7 @@ use Inlaid\App\Store\LogTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/log/plan', methods: 'POST')]
-#[Describe('Look over a table of what was noted of a run: what taking it in would do', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Preview the import of a log', takes: TableText::class, gives: TablePlan::class)]
 final readonly class PlanLogTable
 {
     public function __construct(private LogTable $table)

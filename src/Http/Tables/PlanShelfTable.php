@@ -10,7 +10,7 @@ use Inlaid\App\Store\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/table/plan', methods: 'POST')]
-#[Describe('Look over a table of what is left on the shelf: what taking it in would do', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Preview the import of stock', takes: TableText::class, gives: TablePlan::class)]
 final readonly class PlanShelfTable
 {
     public function __construct(private ShelfTable $table)

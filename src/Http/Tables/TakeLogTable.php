@@ -10,7 +10,7 @@ use Inlaid\App\Store\LogTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/log', methods: 'POST')]
-#[Describe('Take in a table of what was noted of a run; all or nothing', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Import a log; all or nothing', takes: TableText::class, gives: TablePlan::class)]
 final readonly class TakeLogTable
 {
     public function __construct(private LogTable $table)

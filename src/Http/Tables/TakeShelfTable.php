@@ -10,7 +10,7 @@ use Inlaid\App\Store\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/table', methods: 'POST')]
-#[Describe('Take in a table of what is left on the shelf; all or nothing', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Import stock; all or nothing', takes: TableText::class, gives: TablePlan::class)]
 final readonly class TakeShelfTable
 {
     public function __construct(private ShelfTable $table)

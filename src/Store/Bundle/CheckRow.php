@@ -149,6 +149,6 @@ final readonly class CheckRow
     {
         $key = $n->string($name, 40);
 
-        return 1 === preg_match('/^(bought|shelf|used|thrown|pot:[A-Za-z0-9-]+)$/D', $key) ? Account::written($key) : $n->refuse($name, 'Nothing comes from or goes to such a place.');
+        return 1 === preg_match('/^(bought|shelf|used|thrown|pot:[A-Za-z0-9-]+)$/D', $key) ? Account::written($key) : $n->refuse($name, 'Unknown place in stock history.');
     }
 }

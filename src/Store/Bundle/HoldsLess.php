@@ -11,6 +11,6 @@ final class HoldsLess extends \RuntimeException
 {
     public function __construct()
     {
-        parent::__construct('This file holds far less than your studio. Nothing was changed. Confirm once more that it is to replace everything.');
+        parent::__construct('This file holds much less than your studio. Nothing was changed. Confirm again to replace everything.');
     }
 }

@@ -37,8 +37,8 @@ final readonly class ReadBundle
     public function head(ZipIn $zip): array
     {
         return Node::read(self::json($zip->read('bundle.json', 10_000), '/bundle'), static function (Node $n): array {
-            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40) || $n->refuse('format', 'This is no bundle of this program.');
-            self::VERSION >= $n->int('version') || $n->refuse('version', 'This bundle was made by a newer version of the program.');
+            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40) || $n->refuse('format', 'This isn\'t an Inlaid Recipe bundle.');
+            self::VERSION >= $n->int('version') || $n->refuse('version', 'This bundle is from a newer version of Inlaid Recipe.');
 
             return [$n->bool('whole'), $n->string('madeAt', 40)];
         }, '/bundle');
@@ -83,7 +83,7 @@ final readonly class ReadBundle
             $seen[$kind->value] = [];
             foreach ($zip->lines($kind->file()) as $number => $line) {
                 $at = "/{$kind->value}/$number";
-                $number <= self::MOST_ROWS || throw InvalidInput::at($at, \sprintf('More than %d lines are not taken.', self::MOST_ROWS));
+                $number <= self::MOST_ROWS || throw InvalidInput::at($at, \sprintf('Too many lines. Maximum %d.', self::MOST_ROWS));
                 try {
                     $row = $this->check->check($kind, self::json($line, $at), $at);
                     $id = self::id($kind, $row);
@@ -117,11 +117,11 @@ final readonly class ReadBundle
     {
         foreach (['recipe' => Kind::Recipes, 'board' => Kind::Boards, 'run' => Kind::Runs] as $field => $owner) {
             if (\is_string($row[$field] ?? null) && !isset($seen[$owner->value][$row[$field]])) {
-                throw InvalidInput::at("$at/$field", 'What this belongs to is not in the bundle.');
+                throw InvalidInput::at("$at/$field", 'The parent of this entry is missing from the bundle.');
             }
         }
         if (Kind::Revisions === $kind && \is_string($row['recipe']) && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])) {
-            throw InvalidInput::at("$at/number", 'The recipe knows of no such revision.');
+            throw InvalidInput::at("$at/number", 'The recipe has no such revision.');
         }
     }
 
@@ -151,7 +151,7 @@ final readonly class ReadBundle
         try {
             return Json::decode($text);
         } catch (\JsonException) {
-            throw InvalidInput::at($pointer, 'This is not JSON.');
+            throw InvalidInput::at($pointer, 'This isn\'t JSON.');
         }
     }
 }

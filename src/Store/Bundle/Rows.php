@@ -145,6 +145,6 @@ final readonly class Rows
     {
         $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(Z|[+-]\d\d:\d\d)$/', $n->string($field, 40)) ? date_create_immutable($n->string($field, 40)) : false;
 
-        return false === $at ? $n->refuse($field, 'A time is written like 2026-11-24T08:00:00+01:00.') : $at->setTimezone(new \DateTimeZone(date_default_timezone_get()));
+        return false === $at ? $n->refuse($field, 'Enter a time, for example 2026-11-24T08:00:00+01:00') : $at->setTimezone(new \DateTimeZone(date_default_timezone_get()));
     }
 }

@@ -102,7 +102,7 @@ final readonly class TakeBundle
     {
         $plan = $this->plan($zip);
         if (!$plan->whole) {
-            throw InvalidInput::at('', 'These are recipes, not a whole studio: they can be added.');
+            throw InvalidInput::at('', 'This bundle holds recipes, not a whole studio. Add them instead.');
         }
         if ($plan->farLess && !$evenIfLess) {
             throw new HoldsLess();

@@ -39,10 +39,10 @@ final readonly class StudioLock
     public function set(#[\SensitiveParameter] string $passphrase): void
     {
         if (mb_strlen($passphrase) < self::SHORTEST || 1 === preg_match('/^(.)\1*$/us', $passphrase)) {
-            throw new \DomainException(\sprintf('At least %d characters, not all the same. Four words are easy to keep.', self::SHORTEST));
+            throw new \DomainException(\sprintf('Enter at least %d characters, not all the same. Four words are easy to remember.', self::SHORTEST));
         }
         if (\strlen($passphrase) > self::LONGEST || str_contains($passphrase, "\0")) {
-            throw new \DomainException(\sprintf('At most %d characters.', self::LONGEST));
+            throw new \DomainException(\sprintf('Enter %d characters or fewer', self::LONGEST));
         }
         $hash = password_hash($passphrase, \PASSWORD_DEFAULT);
         $this->em->wrapInTransaction(function () use ($hash): void {

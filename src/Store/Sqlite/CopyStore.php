@@ -29,11 +29,11 @@ final readonly class CopyStore
     public function to(string $target): void
     {
         if (file_exists($target)) {
-            throw new \RuntimeException(\sprintf('There is a file "%s" already; it is left alone.', $target));
+            throw new \RuntimeException(\sprintf('The file “%s” already exists. Choose another name.', $target));
         }
         $folder = \dirname($target);
         if (!is_dir($folder) || !is_writable($folder)) {
-            throw new \RuntimeException(\sprintf('The folder "%s" cannot be written to.', $folder));
+            throw new \RuntimeException(\sprintf('Can\'t write to the folder “%s”.', $folder));
         }
         try {
             self::privately(fn () => $this->connection->executeStatement('VACUUM INTO ?', [$target]));
@@ -53,21 +53,21 @@ final readonly class CopyStore
     public function from(string $source): ?string
     {
         if (!is_file($source)) {
-            throw new \RuntimeException(\sprintf('There is no file "%s".', $source));
+            throw new \RuntimeException(\sprintf('No file “%s”.', $source));
         }
         $trouble = $this->check->check($source, Pages::Thoroughly);
         if (null !== $trouble && StoreTrouble::Older !== $trouble) {
-            throw new \RuntimeException(\sprintf('"%s" is not a sound copy of a store%s.', $source, StoreTrouble::Newer === $trouble ? ' of this version; it comes from a later one' : ''));
+            throw new \RuntimeException(\sprintf('“%s” isn\'t a valid backup%s. Choose another file.', $source, StoreTrouble::Newer === $trouble ? ' of this version (it is from a later one)' : ''));
         }
         if (realpath($source) === realpath($this->storePath)) {
-            throw new \RuntimeException('That is the store itself.');
+            throw new \RuntimeException('That is the database itself.');
         }
         $aside = $this->putAside();
         $backup = new \SQLite3($source, \SQLITE3_OPEN_READONLY);
         $store = self::privately(fn (): \SQLite3 => new \SQLite3($this->storePath));
         $store->busyTimeout(5000);
         if (!$backup->backup($store)) {
-            throw new \RuntimeException('The store is in use and could not be replaced. Try again.');
+            throw new \RuntimeException('The database is in use. Stop the server, then try again.');
         }
         $store->close();
 
@@ -113,7 +113,7 @@ final readonly class CopyStore
         foreach (self::BESIDE as $ending) {
             if (is_file($this->storePath.$ending)) {
                 $moved = true;
-                rename($this->storePath.$ending, $aside.$ending) || throw new \RuntimeException(\sprintf('"%s" could not be moved out of the way.', $this->storePath.$ending));
+                rename($this->storePath.$ending, $aside.$ending) || throw new \RuntimeException(\sprintf('Can\'t move “%s”.', $this->storePath.$ending));
             }
         }
 

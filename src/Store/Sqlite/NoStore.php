@@ -13,6 +13,6 @@ final class NoStore extends AbstractException
 {
     public function __construct()
     {
-        parent::__construct('There is no database file.');
+        parent::__construct('No database file.');
     }
 }

@@ -76,15 +76,15 @@ enum StoreTrouble: string
     public function sentence(): string
     {
         return match ($this) {
-            self::Missing => 'The database file is missing or empty. Put a backup in its place with bin/console inlaid:restore FILE, or start again with ./bin/start for an empty studio.',
+            self::Missing => 'The database file is missing or empty. Restore a backup with bin/console inlaid:restore FILE, or run ./bin/start for an empty studio.',
             self::Foreign => 'The database file belongs to another program. Move it away, or name the studio’s own file in INLAID_STORE, and start again.',
-            self::Damaged => 'The database file is damaged. Stop the program and put the last backup in its place with bin/console inlaid:restore FILE; the damaged file is kept beside it.',
-            self::Older => 'The database is of an earlier version. Stop the program and start it with ./bin/start, which upgrades it after a backup.',
-            self::Newer => 'The database is of a later version than this program. Install the later version again, or put an older backup in its place with bin/console inlaid:restore FILE.',
+            self::Damaged => 'The database file is damaged. Stop the server and restore the last backup with bin/console inlaid:restore FILE. The damaged file stays next to it.',
+            self::Older => 'The database is from an earlier version. Stop the server and run ./bin/start, which upgrades it after a backup.',
+            self::Newer => 'The database is from a later version. Install that version, or restore an older backup with bin/console inlaid:restore FILE.',
             self::ReadOnly => 'The database can be read but not written, so nothing was saved. Check who owns the file and its folder, and that the disk is not write-protected.',
             self::Failing => 'The disk gives errors, so nothing was saved. Copy the database file to another disk, and check this one.',
             self::Full => 'The disk is full, so nothing was saved. Free some space, then save again; keep this page open until then.',
-            self::Busy => 'Somebody else is writing for a long time. Nothing was saved; try again in a moment.',
+            self::Busy => 'The database is busy. Nothing was saved. Try again in a moment.',
         };
     }
 }

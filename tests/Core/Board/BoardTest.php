@@ -106,7 +106,7 @@ final class BoardTest extends TestCase
         self::assertSame(['A', 'B', 'Control='], array_map($label, (new LayOut())->cells(Axis::of(new Dwell(), $step, ['1', '9'], $choices), null)), 'none is as the recipe stands');
         $own = (new LayOut())->cells($dwell, null, [new OwnChange('B', Axis::of(new Coats(), $step, ['1'], $choices))]);
         self::assertSame(['A', 'B', 'Control='], array_map($label, $own));
-        self::assertSame(['3 min', 'Washed and wiped: Wash: coats: 1 coat'], $own[1]->says);
+        self::assertSame(['3 min', 'Wash, wiped back: Wash: coats: 1 coat'], $own[1]->says);
     }
 
     /**
@@ -122,10 +122,10 @@ final class BoardTest extends TestCase
         self::assertSame([], $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '2'), dwell: 3, note: 'by the window'), $wax)));
         self::assertSame(['the wood (solid lime against solid oak)'], $what(self::on('oak', $sand, $wash, $wax)));
         self::assertSame(['Sanded, the grit (180 against 120)'], $what(self::recipe(self::step('sand', 'sanded', grit: 120), $wash, $wax)));
-        self::assertSame(['Waxed and buffed: Wax (done against left out)'], $what(self::recipe($sand, $wash)));
-        self::assertSame(['the order (Sanded, Washed and wiped: Wash, Waxed and buffed: Wax against Sanded, Waxed and buffed: Wax, Washed and wiped: Wash)'], $what(self::recipe($sand, $wax, $wash)));
-        self::assertSame(['Washed and wiped: Wash, what is laid (1 Paint : 2 Water against 1 Paint : 3 Water)', 'Washed and wiped: Wash, the dwell (3 min against not stated)'], $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '3')), $wax)));
-        self::assertSame(['Washed and wiped: Wash, the technique (washed and wiped against brushed)'], $what(self::recipe($sand, self::step('wash', 'brushed', self::mix('1', '2'), dwell: 3), $wax)));
+        self::assertSame(['Waxed and buffed: Wax (done against skipped)'], $what(self::recipe($sand, $wash)));
+        self::assertSame(['the order (Sanded, Wash, wiped back: Wash, Waxed and buffed: Wax against Sanded, Waxed and buffed: Wax, Wash, wiped back: Wash)'], $what(self::recipe($sand, $wax, $wash)));
+        self::assertSame(['Wash, wiped back: Wash, the material (1 Paint : 2 Water against 1 Paint : 3 Water)', 'Wash, wiped back: Wash, the dwell (3 min against not set)'], $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '3')), $wax)));
+        self::assertSame(['Wash, wiped back: Wash, the technique (wash, wiped back against brushed)'], $what(self::recipe($sand, self::step('wash', 'brushed', self::mix('1', '2'), dwell: 3), $wax)));
     }
 
     /**

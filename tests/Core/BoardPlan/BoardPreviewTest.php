@@ -173,7 +173,7 @@ final class BoardPreviewTest extends TestCase
     {
         $end = $next = $closes = [];
         $last = 0;
-        $late = array_merge([], ...array_map(static fn ($r): array => str_contains($r->text, 'too late') ? $r->patches : [], $found->remarks));
+        $late = array_merge([], ...array_map(static fn ($r): array => str_contains($r->text, 'after the recoat window') ? $r->patches : [], $found->remarks));
         foreach ($found->rounds as $round) {
             [$from, $to] = [(int) strtotime((string) $round->start), (int) strtotime((string) $round->end)];
             self::assertGreaterThanOrEqual($last, $from, 'two rounds at once');
@@ -200,9 +200,9 @@ final class BoardPreviewTest extends TestCase
         $quick = Given::paint('paint', '1.3', 9.0, null, 15, 12);
         $found = self::workOut(self::board(['1/2'], [1, 2, 3], 600, Given::paint()), [[480, 720]]);
         self::assertSame(Severity::Stop, $found->remarks[0]->gravity);
-        self::assertStringContainsString('One pair of hands needs 601 min for all its patches, but the longest stretch of a day is 240 min.', $found->remarks[0]->text);
+        self::assertStringContainsString('One person needs 601 min for all its patches, but the longest working stretch is 240 min.', $found->remarks[0]->text);
         $short = self::workOut(self::board(['1/2'], [1, 2, 3], 13, $quick));
-        self::assertStringContainsString('the pot lasts 12 min', $short->remarks[0]->text);
+        self::assertStringContainsString('the pot life is 12 min', $short->remarks[0]->text);
         self::assertSame([], array_filter(self::workOut(self::board(['1/2'], [1, 2, 3], 3, $quick))->rounds, static fn (BoardRound $r): bool => null !== $r->cannot));
     }
 

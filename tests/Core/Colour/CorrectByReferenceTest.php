@@ -28,7 +28,7 @@ final class CorrectByReferenceTest extends TestCase
     {
         $found = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
         self::assertSame(['#898989', '#bc8963'], [$found->colour->hex, $found->asPhotographed->hex]);
-        self::assertSame(['The light is so coloured that what is left after correcting is a guess.'], $found->remarks);
+        self::assertSame(['The light is too coloured to correct reliably.'], $found->remarks);
     }
 
     /**
@@ -52,11 +52,11 @@ final class CorrectByReferenceTest extends TestCase
         $grey = new Spot(new Light(0.18, 0.18, 0.18), 0.5);
         $says = static fn (Spot $patch, Spot $reference, float $reflects = 0.18): string => implode(' ', (new CorrectByReference())->correct($patch, $reference, $reflects)->remarks);
         self::assertSame('', $says($grey, $grey));
-        self::assertStringContainsString('not of one colour', $says(new Spot($grey->mean, 9.0), $grey));
-        self::assertStringContainsString('not even', $says($grey, new Spot($grey->mean, 9.0)));
+        self::assertStringContainsString('has several colours', $says(new Spot($grey->mean, 9.0), $grey));
+        self::assertStringContainsString('uneven', $says($grey, new Spot($grey->mean, 9.0)));
         self::assertStringContainsString('Brighter than white', $says(new Spot(new Light(0.9, 0.9, 0.9), 0.0), $grey, 0.88));
-        self::assertStringContainsString('patch is blown out', $says(new Spot(new Light(1.0, 0.9, 0.9), 0.0), $grey));
-        foreach ([[new Light(1.0, 0.9, 0.9), 0.88, 'blown out'], [new Light(0.5, 0.5, 0.001), 0.18, 'too dark'], [new Light(0.5, 0.5, 0.5), 1.2, 'between 2 and 98'], [new Light(0.5, 0.5, 0.5), \NAN, 'between 2 and 98']] as [$shows, $reflects, $message]) {
+        self::assertStringContainsString('patch is overexposed', $says(new Spot(new Light(1.0, 0.9, 0.9), 0.0), $grey));
+        foreach ([[new Light(1.0, 0.9, 0.9), 0.88, 'overexposed'], [new Light(0.5, 0.5, 0.001), 0.18, 'too dark'], [new Light(0.5, 0.5, 0.5), 1.2, '2 to 98 %'], [new Light(0.5, 0.5, 0.5), \NAN, '2 to 98 %']] as [$shows, $reflects, $message]) {
             try {
                 (new CorrectByReference())->correct($grey, new Spot($shows, 0.0), $reflects);
                 self::fail("no refusal: $message");
@@ -84,10 +84,10 @@ final class CorrectByReferenceTest extends TestCase
     public function testADifferenceIsSaidAsItIsSeen(): void
     {
         $say = static fn (string $one, string $other): string => ColourDifference::between(Colour::of($one), Colour::of($other))->inWords;
-        self::assertSame('no difference that is seen (ΔE 0)', $say('#808080', '#808080'));
-        self::assertStringStartsWith('seen side by side only (ΔE 1.', $say('#808080', '#848484'));
-        self::assertStringStartsWith('seen when they lie apart (ΔE ', $say('#808080', '#898989'));
-        self::assertSame('another colour (ΔE 37.4): lighter', preg_replace('/ΔE [\d.]+/', 'ΔE 37.4', $say('#c0c0c0', '#606060')));
+        self::assertSame('no visible difference (ΔE 0)', $say('#808080', '#808080'));
+        self::assertStringStartsWith('visible side by side (ΔE 1.', $say('#808080', '#848484'));
+        self::assertStringStartsWith('visible apart (ΔE ', $say('#808080', '#898989'));
+        self::assertSame('different colour (ΔE 37.4): lighter', preg_replace('/ΔE [\d.]+/', 'ΔE 37.4', $say('#c0c0c0', '#606060')));
         self::assertStringContainsString('redder', $say('#a06060', '#808080'));
     }
 }

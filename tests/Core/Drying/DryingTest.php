@@ -77,9 +77,9 @@ final class DryingTest extends TestCase
         self::assertLessThan($still?->recoat->predicted, $fan?->recoat->predicted);
     }
 
-    #[TestWith([5.0, 50.0, 'colder than the 8 °C'])]
+    #[TestWith([5.0, 50.0, 'below the 8 °C'])]
     #[TestWith([21.0, 90.0, 'At 90 % humidity'])]
-    #[TestWith([9.0, 80.0, 'more than 4 times'])]
+    #[TestWith([9.0, 80.0, 'over 4 times'])]
     public function testMakesNoPromiseBeyondItsLimits(float $t, float $rh, string $says): void
     {
         $forecast = $this->forecast(0, $t, $rh, 1.0);

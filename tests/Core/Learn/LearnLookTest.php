@@ -117,11 +117,11 @@ final class LearnLookTest extends TestCase
     public function testNothingIsLearnedOfWhatDoesNotShow(): void
     {
         $learn = new LearnLook();
-        self::assertStringContainsString('No colour has been read', (string) $learn->learn(Given::paint(), [])->why);
-        self::assertStringContainsString('No colour has been read', (string) $learn->learn(Given::paint('other'), self::patches(null, ['0'], [1]))->why);
-        self::assertStringContainsString('Nothing of its look', (string) $learn->learn(Given::water(), self::patches(null, ['1'], [1]))->why);
+        self::assertStringContainsString('No patch with it has been measured', (string) $learn->learn(Given::paint(), [])->why);
+        self::assertStringContainsString('No patch with it has been measured', (string) $learn->learn(Given::paint('other'), self::patches(null, ['0'], [1]))->why);
+        self::assertStringContainsString('No colour can be measured', (string) $learn->learn(Given::water(), self::patches(null, ['1'], [1]))->why);
         $buried = self::patches(null, ['8'], [1], static fn (Step $wash): array => [$wash, self::step('cover', 'brushed', Given::powder(), 3)]);
-        self::assertStringContainsString('hardly shows', (string) $learn->learn(Given::paint(), $buried)->why);
+        self::assertStringContainsString('Too faint', (string) $learn->learn(Given::paint(), $buried)->why);
     }
 
     /**

@@ -42,9 +42,9 @@ use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
-use Inlaid\Core\Technique\Manner;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Techniques;
+use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
@@ -86,7 +86,7 @@ final class LookTest extends TestCase
         $figures = $technique->figures();
         $stays = self::WET * $figures->laid * $figures->left * $coats;
 
-        return new Doing($id, $figures->act, $technique->pattern(new Manner($hand, null, $where)), $coats, null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays), $depth, ($where ?? Placement::TopDown)->way());
+        return new Doing($id, $figures->act, $technique->pattern(new Workmanship($hand, null, $where)), $coats, null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays), $depth, ($where ?? Placement::TopDown)->way());
     }
 
     private static function wood(string $hex = '#d6b48c', Grain $grain = Grain::Open): Substrate
@@ -415,7 +415,7 @@ final class LookTest extends TestCase
         foreach (Given::techniques()->all() as $technique) {
             foreach (Hand::cases() as $hand) {
                 foreach ([null, ...Placement::cases()] as $where) {
-                    $pattern = $technique->pattern(new Manner($hand, null, $where));
+                    $pattern = $technique->pattern(new Workmanship($hand, null, $where));
                     foreach (Zone::cases() as $zone) {
                         $levels = $pattern->at($zone);
                         self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($l): float => $l->share, $levels)), 1e-9, $technique->key());
@@ -425,7 +425,7 @@ final class LookTest extends TestCase
             }
             $figures = $technique->figures();
             if (Effect::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
-                $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Manner())->at(Zone::Field)));
+                $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Workmanship())->at(Zone::Field)));
                 self::assertEqualsWithDelta(1.0, $mean, 0.4, $technique->key());
             }
         }

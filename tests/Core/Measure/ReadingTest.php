@@ -48,14 +48,14 @@ final class ReadingTest extends TestCase
     }
 
     #[TestWith(['-3 ml', 'negative'])]
-    #[TestWith(['ml', 'not an amount'])]
-    #[TestWith(['3', 'not an amount'])]
-    #[TestWith(['3 buckets', 'not an amount'])]
-    #[TestWith(['1/0 cup', 'divides by nothing'])]
-    #[TestWith(['3 fl oz', 'Metric measures have no "fl oz"'])]
-    #[TestWith(['99999999999999999999999999 ml', 'more than 24 digits'])]
-    #[TestWith(['1e9 ml', 'not an amount'])]
-    #[TestWith(['1..2 ml', 'not an amount'])]
+    #[TestWith(['ml', 't an amount'])]
+    #[TestWith(['3', 't an amount'])]
+    #[TestWith(['3 buckets', 't an amount'])]
+    #[TestWith(['1/0 cup', 'divides by zero'])]
+    #[TestWith(['3 fl oz', 'Metric measures have no “fl oz”'])]
+    #[TestWith(['99999999999999999999999999 ml', 'number is too long'])]
+    #[TestWith(['1e9 ml', 't an amount'])]
+    #[TestWith(['1..2 ml', 't an amount'])]
     public function testRefusesNonsense(string $text, string $says): void
     {
         $this->expectException(InvalidMeasure::class);
@@ -95,21 +95,21 @@ final class ReadingTest extends TestCase
     {
         $said = static fn (string $text, string $unit): array => array_map(static fn (Reading $r): string => $r->sentence, (new ReadRatio())->read($text, ['paint', 'water'], $unit));
         self::assertSame(['1 paint : 3 water (in 100 ml: 25 ml paint and 75 ml water)', '3 paint : 1 water (in 100 ml: 75 ml paint and 25 ml water)'], $said('1:3', 'ml'));
-        self::assertSame(['25 % of the mix: in every 100 g mix 25 g are water', '25 % added: for every 100 g paint another 25 g water'], $said('25 %', 'g'));
+        self::assertSame(['75 g paint + 25 g water (25 % of the total)', '100 g paint + 25 g water'], $said('25 %', 'g'));
     }
 
     /**
      * @param non-empty-list<string> $names
      */
-    #[TestWith(['1:-3', ['paint', 'water'], 'A part cannot be negative (water)'])]
+    #[TestWith(['1:-3', ['paint', 'water'], 'A part can\'t be negative (water)'])]
     #[TestWith(['1:0:0', ['a', 'b', 'c'], '1:0:0 leaves only one ingredient'])]
-    #[TestWith(['0:0', ['a', 'b'], 'more than nothing'])]
-    #[TestWith(['1:2:3', ['a', 'b'], '3 parts, but 2 ingredients'])]
+    #[TestWith(['0:0', ['a', 'b'], 'above 0'])]
+    #[TestWith(['1:2:3', ['a', 'b'], '3 parts but there are 2 ingredients'])]
     #[TestWith(['25 %', ['a', 'b', 'c'], 'two ingredients'])]
     #[TestWith(['0 %', ['a', 'b'], 'above 0 %'])]
     #[TestWith(['-5 %', ['a', 'b'], 'negative'])]
-    #[TestWith(['lots', ['a', 'b'], 'not a ratio'])]
-    #[TestWith(['1:x', ['a', 'b'], 'not an amount'])]
+    #[TestWith(['lots', ['a', 'b'], 't a ratio'])]
+    #[TestWith(['1:x', ['a', 'b'], 't an amount'])]
     public function testRefusesRatiosThatAreNone(string $text, array $names, string $says): void
     {
         $this->expectException(InvalidMeasure::class);

@@ -70,7 +70,7 @@ final class UnitsTest extends TestCase
                         self::assertSame($unit->dimension(), $read->dimension);
                     } catch (InvalidMeasure $refusal) {
                         self::assertSame(UnitSystem::Metric, $system, $text);
-                        self::assertStringContainsString('Metric measures have no "'.$unit->value.'"', $refusal->getMessage());
+                        self::assertStringContainsString('Metric measures have no “'.$unit->value.'”', $refusal->getMessage());
                     }
                 }
             }

@@ -38,7 +38,7 @@ final class BrimTest extends TestCase
         $this->manyTimes(400, function () use (&$full, &$measured, &$nearest): void {
             $units = UnitSystem::cases()[$this->int(0, \count(UnitSystem::cases()) - 1)];
             $materials = [Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()), Given::water(), 0 === $this->int(0, 1) ? Given::powder() : Given::paint('second')];
-            $wanted = (new FlattenMix())->flatten(Mixture::of('wanted', Basis::ByVolume, array_map(fn ($m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
+            $wanted = (new FlattenMix())->flatten(Mixture::of('target', Basis::ByVolume, array_map(fn ($m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
             $pot = Contents::of(array_map(fn ($m): Portion => Portion::of($m, $this->rational(1, 600, 7)), $materials));
             $least = $pot->volume();
             $holds = $least->plus($this->rational(0, 300, 9));

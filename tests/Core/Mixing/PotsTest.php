@@ -86,14 +86,14 @@ final class PotsTest extends TestCase
      */
     public static function nonsense(): iterable
     {
-        yield 'an empty pot' => [static fn (self $t): mixed => (new CorrectPot())->correct(Contents::of([]), $t->wash()), 'nothing in the pot'];
-        yield 'a stranger' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::powder(), '5']), $t->wash()), 'Powder is in the pot and not in "wash"'];
-        yield 'fuller than full' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::water(), '50']), $t->wash(), BigRational::of(49)), 'more in the pot than it holds'];
-        yield 'one rung' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 1, BigRational::of(5)), '2 to 12 rungs'];
-        yield 'a rung of nothing' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 3, BigRational::zero()), 'more than nothing'];
-        yield 'heavier than it was' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(100), BigRational::of(101), Given::water()), 'heavier than when it was closed'];
-        yield 'lost more than is wet' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(200), BigRational::of(120), Given::water()), 'more than there was to evaporate'];
-        yield 'less than nothing' => [static fn (self $t): mixed => Portion::of(Given::water(), BigRational::of(-1)), 'cannot be negative'];
+        yield 'an empty pot' => [static fn (self $t): mixed => (new CorrectPot())->correct(Contents::of([]), $t->wash()), 'pot is empty'];
+        yield 'a stranger' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::powder(), '5']), $t->wash()), 'Powder is in the pot and not in “wash”'];
+        yield 'fuller than full' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::water(), '50']), $t->wash(), BigRational::of(49)), 'more than the pot capacity'];
+        yield 'one rung' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 1, BigRational::of(5)), '2 to 12 strengths'];
+        yield 'a rung of nothing' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 3, BigRational::zero()), 'above 0'];
+        yield 'heavier than it was' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(100), BigRational::of(101), Given::water()), 'heavier than when sealed'];
+        yield 'lost more than is wet' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(200), BigRational::of(120), Given::water()), 'more than all the Water'];
+        yield 'less than nothing' => [static fn (self $t): mixed => Portion::of(Given::water(), BigRational::of(-1)), 'can\'t be negative'];
     }
 
     /**
@@ -212,7 +212,7 @@ final class PotsTest extends TestCase
             self::assertTrue($pot->volume()->isEqualTo($end->yield) && $end->yield->isGreaterThanOrEqualTo($yield), 'no less than was wanted');
             self::assertTrue($over || $end->yield->isEqualTo($yield), 'and just that where nothing was too much');
         });
-        $this->expectExceptionMessage('has been poured');
+        $this->expectExceptionMessage('are poured');
         (new FollowPour())->follow($this->wash(), BigRational::of(5), [BigRational::one(), BigRational::one(), BigRational::one()]);
     }
 
@@ -282,7 +282,7 @@ final class PotsTest extends TestCase
      */
     private function mixOf(array $materials): FlatMix
     {
-        return (new FlattenMix())->flatten(Mixture::of('wanted', Basis::ByVolume, array_map(fn (Material $m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
+        return (new FlattenMix())->flatten(Mixture::of('target', Basis::ByVolume, array_map(fn (Material $m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
     }
 
     private function isInRatio(Contents $pot, FlatMix $wanted): bool

@@ -15,10 +15,10 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Mixing\Basis;
+use Inlaid\Core\Mixing\DescribeMixing;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
-use Inlaid\Core\Mixing\TellHowToMix;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
@@ -42,16 +42,16 @@ final class TellHowToMixTest extends TestCase
     {
         $mix = Mixture::of('Mix', Basis::ByVolume, array_map(static fn (Material $m): Part => Part::of(BigRational::one(), $m), array_values($of)));
 
-        return (new TellHowToMix())->steps((new FlattenMix())->flatten($mix));
+        return (new DescribeMixing())->steps((new FlattenMix())->flatten($mix));
     }
 
     public function testPowdersComeFirst(): void
     {
-        self::assertSame(['Stir Milk into Water, little by little, until no lump is left.', 'Leave it 15 min to slake, stir again and strain it.'], self::told(self::powder('Milk', 15), Given::water()));
-        self::assertSame(['Stir Plaster into Water, little by little, until no lump is left.', 'Only then stir in Paint.'], self::told(Given::paint(), self::powder('Plaster', null), Given::water()), 'never into the paint');
-        self::assertSame(['Stir Milk and Red into Water, little by little, until no lump is left.', 'Leave it 30 min to slake, stir again and strain it.', 'Only then stir in Paint and Other.'], self::told(Given::paint(), self::powder('Milk', 15), Given::water(), self::powder('Red', 30), Given::paint('other')), 'as long as the slowest');
-        self::assertSame(['Stir Milk into Paint, little by little, until no lump is left.'], self::told(self::powder('Milk', 0), Given::paint()), 'there is nothing thinner');
-        self::assertSame(['Stir Milk and Red together dry, with a mask on.'], self::told(self::powder('Milk', 15), self::powder('Red', 15)));
+        self::assertSame(['Stir Milk into Water gradually until there are no lumps.', 'Let it slake for 15 min, stir again and strain.'], self::told(self::powder('Milk', 15), Given::water()));
+        self::assertSame(['Stir Plaster into Water gradually until there are no lumps.', 'Then stir in Paint.'], self::told(Given::paint(), self::powder('Plaster', null), Given::water()), 'never into the paint');
+        self::assertSame(['Stir Milk and Red into Water gradually until there are no lumps.', 'Let it slake for 30 min, stir again and strain.', 'Then stir in Paint and Other.'], self::told(Given::paint(), self::powder('Milk', 15), Given::water(), self::powder('Red', 30), Given::paint('other')), 'as long as the slowest');
+        self::assertSame(['Stir Milk into Paint gradually until there are no lumps.'], self::told(self::powder('Milk', 0), Given::paint()), 'there is nothing thinner');
+        self::assertSame(['Mix Milk and Red dry. Wear a mask.'], self::told(self::powder('Milk', 15), self::powder('Red', 15)));
         self::assertSame([[], []], [self::told(Given::paint(), Given::water()), self::told(self::powder('Milk', 15))], 'nothing to say');
         $this->expectException(InvalidMaterial::class);
         self::powder('Milk', -1);

@@ -77,7 +77,7 @@ final class PreviewTest extends TestCase
         self::assertSame([], $this->preview([$this->step('wash', 'washed-wiped', $this->wash('3'))])->steps[0]->remarks);
         $remarks = $this->preview([$this->step('wash', 'washed-wiped', $this->wash('4'))])->steps[0]->remarks;
         self::assertSame([Severity::Warn], array_map(static fn ($r) => $r->gravity, $remarks));
-        self::assertStringContainsString('Thinned 4 to 1, more than the 3 to 1', $remarks[0]->text);
+        self::assertStringContainsString('Thinned 4 to 1; maximum 3 to 1', $remarks[0]->text);
     }
 
     public function testTheBatchIsInWholeMeasuresAndItsMarksFollow(): void
@@ -133,7 +133,7 @@ final class PreviewTest extends TestCase
         self::assertSame(['2026-11-23T18:39:00+01:00', '2026-12-14T10:39:00+01:00'], [$plan->readyOn, $plan->curedOn]);
         $cold = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)], climate: Climate::of(4, 50))->plan;
         self::assertNull($cold->readyOn);
-        self::assertStringContainsString('Step 1: 4 °C is colder', (string) $cold->stuck);
+        self::assertStringContainsString('Step 1: 4 °C is below', (string) $cold->stuck);
     }
 
     public function testSchoolsChangeWhatIsWorkedOut(): void

@@ -55,10 +55,10 @@ final class CompareRecipesTest extends TestCase
             $after = array_values($after);
             $said = $this->compare($before, $after);
             $about = static fn (string $word): array => array_values(array_map(static fn (Change $c): string => $c->stepId, array_filter($said, static fn (Change $c): bool => str_contains($c->text, $word))));
-            self::assertEqualsCanonicalizing(array_values(array_diff($before, $after)), $about('taken out'));
-            self::assertEqualsCanonicalizing(array_values(array_diff($after, $before)), $about('put in'));
+            self::assertEqualsCanonicalizing(array_values(array_diff($before, $after)), $about('was removed'));
+            self::assertEqualsCanonicalizing(array_values(array_diff($after, $before)), $about('was added'));
             $common = array_values(array_intersect($before, $after));
-            self::assertCount(\count($common) - $this->longest($common, array_values(array_intersect($after, $before))), $about('moved'), implode('', $before).' to '.implode('', $after));
+            self::assertCount(\count($common) - $this->longest($common, array_values(array_intersect($after, $before))), $about('was moved'), implode('', $before).' to '.implode('', $after));
         });
     }
 
@@ -67,10 +67,10 @@ final class CompareRecipesTest extends TestCase
         $before = $this->recipe([$this->step('a', StepDetail::of(grit: 180, dwell: 4))]);
         $after = $this->recipe([$this->step('a', StepDetail::of(grit: 220), 'Slower')], 2);
         self::assertSame([
-            'The number of pieces was 1, now 2.',
-            'Step 1, "Slower": the title was "Step a", now "Slower".',
-            'Step 1, "Slower": the grit was 180, now 220.',
-            'Step 1, "Slower": the dwell was 4 min, now not stated.',
+            'The number of identical pieces was 1, now 2.',
+            'Step 1, “Slower”: the title was “Step a”, now “Slower”.',
+            'Step 1, “Slower”: the grit was 180, now 220.',
+            'Step 1, “Slower”: the dwell was 4 min, now not set.',
         ], $this->words($before, $after));
     }
 
@@ -80,12 +80,12 @@ final class CompareRecipesTest extends TestCase
         $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of($id, $name, Surface::free($area), 1, $oak, absorption: $drinks);
         $recipe = fn (PiecePart ...$parts): Recipe => Recipe::of('Test', Piece::of('Case', 1, array_values($parts)), [$this->step('a', parts: [$parts[0]->id])]);
         self::assertSame([
-            'Part "Top": the name was "Top", now "Lid".',
-            'Part "Top": the area was 0.5 m², now 0.625 m².',
-            'Part "Top": what it drinks was not stated, now 1.6 times a sealed ground.',
-            'The part "Side" was taken out.',
-            'The part "Back" was added.',
-            'Step 1, "Step a": where it is done was Top, now Lid.',
+            'Part “Top”: the name was “Top”, now “Lid”.',
+            'Part “Top”: the area was 0.5 m², now 0.625 m².',
+            'Part “Top”: the absorbency was not set, now 1.6 × a sealed surface.',
+            'The part “Side” was removed.',
+            'The part “Back” was added.',
+            'Step 1, “Step a”: where it applies was Top, now Lid.',
         ], $this->words($recipe($part('p1', 'Top', 0.5), $part('p2', 'Side', 0.8)), $recipe($part('p1', 'Lid', 0.625, 1.6), $part('p3', 'Back', 0.3))));
     }
 
@@ -93,9 +93,9 @@ final class CompareRecipesTest extends TestCase
     {
         $recipe = fn (string $summary, array $schools): Recipe => Recipe::of('Test', $this->recipe([])->piece, [], $schools, $summary);
         self::assertSame([
-            'The school on "What is the last grit on bare wood before the first coat?" was "120", now "220".',
-            'What it is to be was not stated, now "Pale and dry".',
-            'The school on "Which way is the brush drawn?" was not stated, now "Every way, then laid off".',
+            'The practice for “Final grit on bare wood” was “120”, now “220”.',
+            'The description was not set, now “Pale and dry”.',
+            'The practice for “Brushing direction” was not set, now “all directions, then laid off”.',
         ], $this->words($recipe('', ['last-grit' => '120']), $recipe('Pale and dry', ['brush-direction' => 'every-way', 'last-grit' => '220'])));
     }
 

@@ -72,7 +72,7 @@ final class FoldRunTest extends TestCase
                 $nonsense();
                 self::fail('It says too little.');
             } catch (InvalidEntry $refused) {
-                self::assertStringStartsWith('It needs ', $refused->getMessage());
+                self::assertStringStartsWith('Missing: ', $refused->getMessage());
             }
         }
     }

@@ -69,10 +69,10 @@ final class FitTest extends TestCase
     {
         $remedies = $this->fit($this->joint(1.6), 4)->remedies;
         self::assertSame([
-            ['Leave long edges of Drawer bare', 0.44, true],
-            ['Leave long edges of Frame bare', 0.44, true],
-            ['One coat fewer of "c1"', 0.36, true],
-            ['Take 0.02 mm off before the first coat', 0.3, true],
+            ['Leave the long edges of “Drawer” uncoated', 0.44, true],
+            ['Leave the long edges of “Frame” uncoated', 0.44, true],
+            ['One coat less of “c1”', 0.36, true],
+            ['Remove 0.02 mm before the first coat', 0.3, true],
         ], array_map(static fn (FitRemedy $r): array => [$r->text, $r->gap, $r->enough], $remedies));
         self::assertFalse($this->fit($this->joint(1.3), 4)->remedies[1]->enough, 'one way alone may not do');
     }

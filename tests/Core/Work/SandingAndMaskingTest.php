@@ -127,14 +127,14 @@ final class SandingAndMaskingTest extends TestCase
      */
     public static function nonsense(): iterable
     {
-        yield 'masking what it is done to' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(masks: ['top']), ['top'])]), 'Top cannot be masked in a step that is done to it.'];
-        yield 'masking what is not there' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(masks: ['lid']), ['top'])]), 'There is no part "lid" in this recipe.'];
-        yield 'sanding with a scraper' => [static fn (): mixed => self::step('a', 'sanded', StepDetail::of(tool: Tool::MetalScraper)), '"Sanded" is not done with or by: a metal scraper.'];
-        yield 'painting until it is bare' => [static fn (): mixed => self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Bare, 1, 2)), 'Brushed, however often, is not done until the ground is bare.'];
-        yield 'fewer than the least' => [static fn (): mixed => self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 2, 4)), 'The rounds expected must be between 2 and 4.'];
-        yield 'most below least' => [static fn (): mixed => Repeat::of(Criterion::Hides, 3, 2), 'The rounds must be at least 1, at most 50, and the least no more than the most.'];
-        yield 'a last resort that comes before' => [static fn (): mixed => self::preview(self::table(), [self::step('b', 'rested', StepDetail::of()), self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 1, 2, 'b'))]), 'What is done if it is not enough ("b") must come after it.'];
-        yield 'a last resort nobody knows' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 1, 2, 'x'))]), 'There is no step "x" in this recipe.'];
+        yield 'masking what it is done to' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(masks: ['top']), ['top'])]), 'Top can\'t be masked in a step that works on it.'];
+        yield 'masking what is not there' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(masks: ['lid']), ['top'])]), 'This recipe has no part “lid”.'];
+        yield 'sanding with a scraper' => [static fn (): mixed => self::step('a', 'sanded', StepDetail::of(tool: Tool::MetalScraper)), '“Sanded” can\'t use: a metal scraper.'];
+        yield 'painting until it is bare' => [static fn (): mixed => self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Bare, 1, 2)), '“Brushed” can\'t repeat until the surface is bare.'];
+        yield 'fewer than the least' => [static fn (): mixed => self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 2, 4)), 'The expected passes must be between 2 and 4.'];
+        yield 'most below least' => [static fn (): mixed => Repeat::of(Criterion::Hides, 3, 2), 'The passes must be from 1 to 50, with the minimum not above the maximum.'];
+        yield 'a last resort that comes before' => [static fn (): mixed => self::preview(self::table(), [self::step('b', 'rested', StepDetail::of()), self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 1, 2, 'b'))]), 'The fallback step (“b”) must come after it.'];
+        yield 'a last resort nobody knows' => [static fn (): mixed => self::preview(self::table(), [self::step('a', 'brushed', StepDetail::of(), repeat: Repeat::of(Criterion::Hides, 1, 2, 'x'))]), 'This recipe has no step “x”.'];
     }
 
     /**

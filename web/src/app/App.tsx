@@ -48,7 +48,7 @@ export function App() {
             <Route path="/bench/:id" element={<BenchRoom />} />
             <Route path="/logbook" element={<Logbook />} />
             <Route path="/logbook/:id" element={<RunMade />} />
-            <Route path="/logbook/:id/beside/:other" element={<Beside />} />
+            <Route path="/logbook/:id/compare/:other" element={<Beside />} />
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/shelf/pots/:id?" element={<Pots />} />
             <Route path="/shelf/buy" element={<BuyList />} />

@@ -16,8 +16,8 @@ export class Boundary extends Component<{ children: ReactNode }, { failed: boole
   override render() {
     if (!this.state.failed) return this.props.children;
     return (
-      <Notice title="This room could not be opened">
-        <p>Most likely the program is not running: start it with ./bin/start. Nothing you have done is lost.</p>
+      <Notice title="This page couldn't be loaded">
+        <p>Inlaid Recipe is probably not running. Start it with ./bin/start and reload.</p>
         <Button variant="outlined" onClick={() => window.location.reload()}>
           Try again
         </Button>

@@ -4,10 +4,10 @@ import { Notice } from '../shared/Notice';
 
 export default function Lost() {
   return (
-    <Notice title="There is no such room">
-      The address leads nowhere.{' '}
+    <Notice title="Page not found">
+      This address doesn’t exist.{' '}
       <Button component={Link} to="/" variant="outlined">
-        To the book
+        Go to Book
       </Button>
     </Notice>
   );

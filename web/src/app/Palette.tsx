@@ -42,7 +42,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Reach for anything"
+      aria-label="Search"
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
       <DialogContent sx={{ minHeight: 430 }}>
@@ -64,7 +64,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
           groupBy={(o) => o.group}
           getOptionLabel={(o) => o.name}
           getOptionKey={(o) => o.id}
-          noOptionsText={found.isFetching ? 'Looking …' : 'Nothing here has that name.'}
+          noOptionsText={found.isFetching ? 'Searching …' : 'No matches'}
           onChange={(_, option) => {
             if (!option) return;
             onClose();
@@ -76,7 +76,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
               {o.keys && <span style={{ color: bench.slate, fontSize: 14 }}>{o.keys}</span>}
             </Box>
           )}
-          renderInput={(params) => <TextField {...params} autoFocus label="Reach for a tool, a room or a recipe" />}
+          renderInput={(params) => <TextField {...params} autoFocus label="Search actions, rooms and recipes" />}
           slotProps={{ popper: { placement: 'bottom-start' }, listbox: { sx: { maxHeight: 330 } } }}
           forcePopupIcon={false}
         />

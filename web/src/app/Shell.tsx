@@ -61,7 +61,7 @@ export function Shell() {
         <Box
           component={Link}
           to="/"
-          aria-label="Inlaid Recipe, to the book"
+          aria-label="Inlaid Recipe, go to Book"
           sx={{ display: 'flex', gap: 1.2, alignItems: 'center', color: 'inherit', textDecoration: 'none' }}
         >
           <Mark />
@@ -106,13 +106,13 @@ export function Shell() {
           aria-keyshortcuts="Control+K"
           sx={{ minWidth: 0, whiteSpace: 'nowrap', display: { xs: 'none', sm: 'inline-flex' } }}
         >
-          Reach for …
+          Search
         </Button>
         <Button color="inherit" onClick={() => setAbout(true)} aria-keyshortcuts="h" sx={{ minWidth: 0, whiteSpace: 'nowrap' }}>
-          This room
+          Help
         </Button>
         <Button color="inherit" onClick={() => setHelp(true)} sx={{ minWidth: 0 }}>
-          Keys
+          Shortcuts
         </Button>
       </Box>
       <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>

@@ -11,10 +11,10 @@ const groups: [string, [string, string][]][] = [
     'Everywhere',
     [
       [`g then ${rooms.map((r) => r.key).join(' · ')}`, `go to ${rooms.map((r) => r.name).join(', ')}`],
-      ['Ctrl + k', 'reach for a tool, a room or a recipe'],
+      ['Ctrl + k', 'search actions, rooms and recipes'],
       ['/', 'search'],
-      ['h', 'what this room is for'],
-      ['?', 'these keys'],
+      ['h', 'help'],
+      ['?', 'shortcuts'],
     ],
   ],
   [
@@ -22,27 +22,27 @@ const groups: [string, [string, string][]][] = [
     [
       ['↑ ↓', 'select the step above or below'],
       ['Alt + ↑ ↓', 'move the step'],
-      ['[ · ]', 'the face a coat back · on'],
-      ['hold b · hold t', 'the face before the step · beside the target'],
-      ['i · Shift + i', 'insert a step above · below'],
+      ['[ · ]', 'preview: previous coat · next coat'],
+      ['hold b · hold t', 'preview: before this step · beside the target'],
+      ['i · Shift + i', 'add a step above · below'],
       ['d', 'duplicate the step'],
-      ['Delete', 'take the step out'],
-      ['Enter', 'to the fields of the step'],
-      ['Esc', 'back to the cut'],
+      ['Delete', 'remove step'],
+      ['Enter', 'edit step'],
+      ['Esc', 'back to the cross-section'],
       ['Ctrl + z · Ctrl + Shift + z', 'undo · redo'],
-      ['Ctrl + s', 'keep as a revision'],
+      ['Ctrl + s', 'save revision'],
     ],
   ],
   [
     'At the bench',
     [
-      ['Space', 'begin, and done'],
-      ['u', 'undo what was noted last'],
-      ['n', 'a note, an amount, a colour, the air, a photo'],
-      ['c', 'otherwise than planned'],
-      ['x', 'leave the step out'],
-      ['r', 'a coat has just become dry'],
-      ['y · m · o', 'is it so: yes · not yet · what is kept for that'],
+      ['Space', 'start, then mark done'],
+      ['u', 'undo the last entry'],
+      ['n', 'note, amount, colour, climate or photo'],
+      ['c', 'change plan'],
+      ['x', 'skip step'],
+      ['r', 'log “ready to recoat”'],
+      ['y · m · o', 'after a repeat: done · again · fallback step'],
     ],
   ],
 ];
@@ -53,7 +53,7 @@ const Key = styled('dt')({ fontWeight: 650, whiteSpace: 'nowrap' });
 export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys">
-      <DialogTitle id="keys">Keys</DialogTitle>
+      <DialogTitle id="keys">Shortcuts</DialogTitle>
       <DialogContent tabIndex={0}>
         {groups.map(([name, keys]) => (
           <section key={name}>

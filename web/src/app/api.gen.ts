@@ -14,7 +14,7 @@ export interface paths {
         /** List the sample boards */
         get: operations["listBoards"];
         put?: never;
-        /** Keep a sample board */
+        /** Create a sample board */
         post: operations["addBoard"];
         delete?: never;
         options?: never;
@@ -31,7 +31,7 @@ export interface paths {
         };
         /** Open a sample board */
         get: operations["openBoard"];
-        /** Save a sample board; 409 with the newer one if somebody else was first */
+        /** Save a sample board; 409 with the newer one if it has changed */
         put: operations["saveBoard"];
         post?: never;
         delete?: never;
@@ -40,7 +40,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/boards/{id}/archived": {
+    "/api/boards/{id}/applied": {
         parameters: {
             query?: never;
             header?: never;
@@ -48,7 +48,24 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Put a board away, or back */
+        /** Mark a board as applied, or not */
+        put: operations["applyBoard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Archive or restore a board */
         put: operations["archiveBoard"];
         post?: never;
         delete?: never;
@@ -57,7 +74,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/boards/{id}/chosen": {
+    "/api/boards/{id}/choice": {
         parameters: {
             query?: never;
             header?: never;
@@ -67,14 +84,14 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Take a chosen patch back out of its recipe, as long as the recipe is as it was left */
+        /** Undo applying a patch, as long as the recipe hasn't changed since */
         delete: operations["takeBackChosen"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/boards/{id}/compared": {
+    "/api/boards/{id}/compare": {
         parameters: {
             query?: never;
             header?: never;
@@ -91,23 +108,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/boards/{id}/laid": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Note that a board has been laid, or has not */
-        put: operations["layBoard"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/boards/{id}/patches/{patch}/photos": {
         parameters: {
             query?: never;
@@ -117,7 +117,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+        /** Add a photo of a patch: JPEG, PNG or WebP; it is re-encoded without metadata */
         post: operations["addPhoto"];
         delete?: never;
         options?: never;
@@ -132,10 +132,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Show what would become of the recipe if a patch was taken into it */
+        /** Show what applying a patch would change in the recipe */
         get: operations["showPromotion"];
         put?: never;
-        /** Take a patch into the draft of its recipe; 409 if the draft has moved on */
+        /** Apply a patch to the draft of its recipe; 409 if the draft has changed */
         post: operations["promoteChosen"];
         delete?: never;
         options?: never;
@@ -151,7 +151,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Keep what was read of a patch */
+        /** Save the reading of a patch */
         put: operations["readPatch"];
         post?: never;
         delete?: never;
@@ -169,7 +169,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Make a link by which a client looks at a board and chooses once */
+        /** Create a client link to a board */
         post: operations["shareBoard"];
         delete?: never;
         options?: never;
@@ -177,7 +177,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/boards/{id}/shares/{share}/revoked": {
+    "/api/boards/{id}/shares/{share}/revoke": {
         parameters: {
             query?: never;
             header?: never;
@@ -186,7 +186,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Close a link */
+        /** Close a client link */
         post: operations["revokeShare"];
         delete?: never;
         options?: never;
@@ -203,7 +203,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take recipes and boards of a bundle in (application/zip), beside those there are; all or nothing */
+        /** Import recipes and boards of a bundle (application/zip); all or nothing */
         post: operations["addBundle"];
         delete?: never;
         options?: never;
@@ -220,7 +220,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Look a bundle over (application/zip): what taking it in would do */
+        /** Preview the import of a bundle (application/zip) */
         post: operations["planBundle"];
         delete?: never;
         options?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing; 409 where it holds far less than is here, unless evenIfLess */
+        /** Replace this studio (application/zip) after a backup; all or nothing; 409 if it holds much less, unless evenIfLess */
         put: operations["replaceStudio"];
         post?: never;
         delete?: never;
@@ -271,7 +271,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work a sample board out */
+        /** Calculate a sample board */
         post: operations["computeBoard"];
         delete?: never;
         options?: never;
@@ -288,7 +288,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Make a sample board of a recipe */
+        /** Make a sample board from a recipe */
         post: operations["computeBeginning"];
         delete?: never;
         options?: never;
@@ -296,7 +296,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/board/things": {
+    "/api/compute/board/variables": {
         parameters: {
             query?: never;
             header?: never;
@@ -305,8 +305,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** List what a board of a recipe can vary */
-        post: operations["computeThings"];
+        /** List the variables of a board */
+        post: operations["listVariables"];
         delete?: never;
         options?: never;
         head?: never;
@@ -322,7 +322,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Say in words what is different between two recipe documents */
+        /** Describe the differences between two recipe documents */
         post: operations["computeComparison"];
         delete?: never;
         options?: never;
@@ -339,7 +339,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find what puts a pot right */
+        /** Find what corrects a mix */
         post: operations["computeCorrection"];
         delete?: never;
         options?: never;
@@ -356,7 +356,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Plan all pieces on the bench over the days to come; with another context it is what would be */
+        /** Schedule all jobs; with another context as a what-if */
         post: operations["showDays"];
         delete?: never;
         options?: never;
@@ -373,7 +373,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Predict how a coat dries in this air */
+        /** Predict how a coat dries in a climate */
         post: operations["computeDrying"];
         delete?: never;
         options?: never;
@@ -390,7 +390,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find what evaporated from a closed pot */
+        /** Calculate what evaporated from a closed pot */
         post: operations["computeEvaporation"];
         delete?: never;
         options?: never;
@@ -407,7 +407,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work out the film of a coat and what the coats take */
+        /** Calculate the film of a coat and the material for the coats */
         post: operations["computeFilm"];
         delete?: never;
         options?: never;
@@ -424,7 +424,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Grade a series between two mixes */
+        /** Make a strength ladder between two mixes */
         post: operations["computeLadder"];
         delete?: never;
         options?: never;
@@ -441,7 +441,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Share stripes, lines, motifs or sheets out on a flat face */
+        /** Plan the layout of stripes, lines, motifs or sheets on a flat face */
         post: operations["computeLayout"];
         delete?: never;
         options?: never;
@@ -458,7 +458,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work out the marks on a cup */
+        /** Calculate the pour marks on a cup */
         post: operations["computeMarks"];
         delete?: never;
         options?: never;
@@ -475,7 +475,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find the mix of some paints nearest a colour */
+        /** Match a colour with some paints */
         post: operations["computeMatch"];
         delete?: never;
         options?: never;
@@ -492,7 +492,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find the smallest batch that can be measured with the measures at hand */
+        /** Find the smallest batch your measuring tools can measure */
         post: operations["computeMeasures"];
         delete?: never;
         options?: never;
@@ -509,8 +509,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work a mix out for an amount, or for all there is of one ingredient */
+        /** Calculate a mix for an amount, or for all of one ingredient */
         post: operations["computeMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compute/next-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Suggest the next steps from a half-done finish to its target, with the materials on the shelf */
+        post: operations["suggestNextStep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -543,7 +560,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON */
+        /** Read a colour from a photo in the body, which isn't stored; `asked` in the query is the place, as JSON */
         post: operations["computePhotoColour"];
         delete?: never;
         options?: never;
@@ -560,7 +577,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Use leftovers up for a mix */
+        /** Use up leftovers for a mix */
         post: operations["computePool"];
         delete?: never;
         options?: never;
@@ -577,7 +594,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Up to how much of everything is to be poured on the scale */
+        /** Calculate the target weights on the scale */
         post: operations["computePour"];
         delete?: never;
         options?: never;
@@ -594,7 +611,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take lines of the proposed preparation into a recipe */
+        /** Add suggested preparation to a recipe */
         post: operations["computePrep"];
         delete?: never;
         options?: never;
@@ -611,7 +628,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work out what a written ratio can mean */
+        /** List the meanings of a written ratio */
         post: operations["computeRatio"];
         delete?: never;
         options?: never;
@@ -628,7 +645,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one */
+        /** Apply a fix to a recipe; refused if the finding stays or a worse one appears */
         post: operations["computeRemedy"];
         delete?: never;
         options?: never;
@@ -645,25 +662,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour */
+        /** Find the thinning and coats of a step that bring a zone closest to a colour */
         post: operations["computeThinning"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/compute/where": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Find the next moves that lead a half-done finish to its target, with what is on the shelf */
-        post: operations["computeWhere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -677,7 +677,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Download the plan of the bench as a calendar */
+        /** Download the schedule as a calendar */
         get: operations["exportDays"];
         put?: never;
         post?: never;
@@ -694,12 +694,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether a calendar program may subscribe to the days */
+        /** Show whether a calendar subscription is active */
         get: operations["showFeed"];
         put?: never;
-        /** Make an address at which a calendar program subscribes to the days; the one before ends */
+        /** Create the calendar subscription address; the previous one stops working */
         post: operations["openFeed"];
-        /** End the address at which calendar programs subscribe */
+        /** Turn off the calendar subscription */
         delete: operations["closeFeed"];
         options?: never;
         head?: never;
@@ -713,7 +713,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Say whether program and store are well */
+        /** Check server and database */
         get: operations["checkHealth"];
         put?: never;
         post?: never;
@@ -730,9 +730,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the hygrometer of a place shows */
+        /** Show the climate of a place */
         get: operations["showAir"];
-        /** Say what a hygrometer measures; a real one does so here */
+        /** Post a hygrometer reading */
         put: operations["measureAir"];
         post?: never;
         delete?: never;
@@ -748,7 +748,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List what was bought, mixed, used and thrown away */
+        /** List stock history */
         get: operations["showLedger"];
         put?: never;
         post?: never;
@@ -765,13 +765,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether the passphrase is asked for, and whether this device has given it */
+        /** Show whether a passphrase is needed and whether this device is unlocked */
         get: operations["showLock"];
-        /** Change the passphrase; all other devices must give the new one */
+        /** Change the passphrase; other devices must enter the new one */
         put: operations["changePassphrase"];
-        /** Give the passphrase on this device, which keeps a cookie for it */
+        /** Unlock this device with the passphrase */
         post: operations["enterStudio"];
-        /** Lock the studio on this device, or on all */
+        /** Lock this device, or all devices */
         delete: operations["leaveStudio"];
         options?: never;
         head?: never;
@@ -787,9 +787,9 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Make a key with which hygrometers say what they measure ("Authorization: Bearer …"), and nothing else; the one before ends */
+        /** Create a key for hygrometers ("Authorization: Bearer …"); the previous one stops working */
         post: operations["makeHygrometerKey"];
-        /** End the key of the hygrometers */
+        /** Revoke the hygrometer key */
         delete: operations["endHygrometerKey"];
         options?: never;
         head?: never;
@@ -803,7 +803,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Look at a board by a link */
+        /** Show a board over a client link */
         get: operations["showLook"];
         put?: never;
         post?: never;
@@ -822,7 +822,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Choose a patch by a link; once */
+        /** Choose a patch over a client link; once */
         post: operations["chooseLook"];
         delete?: never;
         options?: never;
@@ -837,7 +837,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Show a photo of a board one has a link to */
+        /** Show a photo over a client link */
         get: operations["showLookPhoto"];
         put?: never;
         post?: never;
@@ -857,7 +857,7 @@ export interface paths {
         /** List or search the materials on the shelf */
         get: operations["listMaterials"];
         put?: never;
-        /** Put an own material on the shelf */
+        /** Add a material to the shelf */
         post: operations["addMaterial"];
         delete?: never;
         options?: never;
@@ -873,7 +873,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Change a material; 409 with the newer one if somebody else was first */
+        /** Change a material; 409 with the newer one if it has changed */
         put: operations["changeMaterial"];
         post?: never;
         delete?: never;
@@ -891,7 +891,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take a material off the shelf */
+        /** Archive a material */
         post: operations["archiveMaterial"];
         delete?: never;
         options?: never;
@@ -906,7 +906,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the patches of boards say of how a material looks; nothing is kept */
+        /** Show what board patches say about a material's look; stores nothing */
         get: operations["showLearned"];
         put?: never;
         post?: never;
@@ -925,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put a material back on the shelf */
+        /** Restore a material */
         post: operations["restoreMaterial"];
         delete?: never;
         options?: never;
@@ -940,7 +940,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** This description */
+        /** Show this description */
         get: operations["showOpenapi"];
         put?: never;
         post?: never;
@@ -1001,7 +1001,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/photos/{id}/away": {
+    "/api/photos/{id}/archive": {
         parameters: {
             query?: never;
             header?: never;
@@ -1009,8 +1009,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Put a photo away, or back */
-        put: operations["putPhotoAway"];
+        /** Archive or restore a photo */
+        put: operations["archivePhoto"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1045,7 +1045,7 @@ export interface paths {
         /** List the pots */
         get: operations["listPots"];
         put?: never;
-        /** Keep what was mixed as a pot */
+        /** Save a mix as a pot */
         post: operations["mixPot"];
         delete?: never;
         options?: never;
@@ -1053,7 +1053,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pots/pooled": {
+    "/api/pots/pool": {
         parameters: {
             query?: never;
             header?: never;
@@ -1062,7 +1062,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Pour pots together, or some of one off */
+        /** Combine pots, or pour some off */
         post: operations["poolPots"];
         delete?: never;
         options?: never;
@@ -1087,7 +1087,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pots/{id}/added": {
+    "/api/pots/{id}/add": {
         parameters: {
             query?: never;
             header?: never;
@@ -1104,7 +1104,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pots/{id}/corrected": {
+    "/api/pots/{id}/correct": {
         parameters: {
             query?: never;
             header?: never;
@@ -1113,7 +1113,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Pour some of a pot off into a pot of its own and add to the rest; both or neither */
+        /** Pour some off into a new pot and add to the rest; both or neither */
         post: operations["correctPot"];
         delete?: never;
         options?: never;
@@ -1121,7 +1121,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pots/{id}/evaporated": {
+    "/api/pots/{id}/discard": {
         parameters: {
             query?: never;
             header?: never;
@@ -1130,7 +1130,24 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Book what evaporated from a pot */
+        /** Discard some or all of a pot */
+        post: operations["discardPot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/{id}/evaporate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Record evaporation from a pot */
         post: operations["evaporateFromPot"];
         delete?: never;
         options?: never;
@@ -1138,7 +1155,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pots/{id}/thrown": {
+    "/api/pots/{id}/use": {
         parameters: {
             query?: never;
             header?: never;
@@ -1147,24 +1164,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Throw some of a pot away, or all of it */
-        post: operations["throwPotAway"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pots/{id}/used": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Use some of a pot, or all of it */
+        /** Use some or all of a pot */
         post: operations["usePot"];
         delete?: never;
         options?: never;
@@ -1181,7 +1181,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work a whole recipe out */
+        /** Calculate a recipe */
         post: operations["previewController"];
         delete?: never;
         options?: never;
@@ -1196,10 +1196,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have */
+        /** List or search recipes by title, piece, wood, technique or material, or by finished colour */
         get: operations["listRecipes"];
         put?: never;
-        /** Keep a new recipe */
+        /** Create a recipe */
         post: operations["addRecipe"];
         delete?: never;
         options?: never;
@@ -1214,7 +1214,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Read a recipe with its draft */
+        /** Open a recipe with its draft */
         get: operations["openRecipe"];
         put?: never;
         post?: never;
@@ -1233,7 +1233,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put a recipe away */
+        /** Archive a recipe */
         post: operations["archiveRecipe"];
         delete?: never;
         options?: never;
@@ -1248,7 +1248,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Say in words what changed between two revisions; "draft" names the draft */
+        /** Describe the changes between two revisions; "draft" is the draft */
         get: operations["compareRevisions"];
         put?: never;
         post?: never;
@@ -1265,7 +1265,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The recipe document of the draft, as a file */
+        /** Export the draft as a file */
         get: operations["exportDocument"];
         put?: never;
         post?: never;
@@ -1283,7 +1283,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Save the draft; 409 with the newer one if somebody else was first */
+        /** Save the draft; 409 with the newer one if it has changed */
         put: operations["saveDraft"];
         post?: never;
         delete?: never;
@@ -1301,7 +1301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Begin a new recipe from the draft of this one */
+        /** Duplicate the draft as a new recipe */
         post: operations["duplicateRecipe"];
         delete?: never;
         options?: never;
@@ -1318,7 +1318,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take a recipe out again */
+        /** Restore a recipe */
         post: operations["restoreRecipe"];
         delete?: never;
         options?: never;
@@ -1335,8 +1335,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Publish the draft as the next revision */
-        post: operations["publishRevision"];
+        /** Save the draft as the next revision */
+        post: operations["saveRevision"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1350,7 +1350,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Read a revision */
+        /** Open a revision */
         get: operations["openRevision"];
         put?: never;
         post?: never;
@@ -1367,7 +1367,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Show a photo taken at the bench */
+        /** Show a bench photo */
         get: operations["showRunPhoto"];
         put?: never;
         post?: never;
@@ -1377,7 +1377,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/run-photos/{id}/away": {
+    "/api/run-photos/{id}/archive": {
         parameters: {
             query?: never;
             header?: never;
@@ -1385,8 +1385,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Put a photo taken at the bench away, or back */
-        put: operations["putRunPhotoAway"];
+        /** Archive or restore a bench photo */
+        put: operations["archiveRunPhoto"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1401,10 +1401,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List what is and was on the bench, page by page; of one recipe; or all that is on it now */
+        /** List jobs, page by page; of one recipe; or all in progress */
         get: operations["listRuns"];
         put?: never;
-        /** Put a recipe on the bench, as it is now */
+        /** Start a job from a recipe */
         post: operations["beginRun"];
         delete?: never;
         options?: never;
@@ -1419,9 +1419,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Open a run */
+        /** Open a job */
         get: operations["openRun"];
-        /** Change where a piece stands, its days, or whether it is finished or put away */
+        /** Change a job: its place, dates, finished or archived */
         put: operations["changeRun"];
         post?: never;
         delete?: never;
@@ -1430,32 +1430,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/runs/{id}/again": {
+    "/api/runs/{id}/adopt": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What has changed since a run was made, and what is left of it, before it is done again */
-        get: operations["showAgain"];
+        get?: never;
         put?: never;
-        post?: never;
+        /** Update the draft of the recipe with changes from plan; 409 if the draft has changed */
+        post: operations["adoptChanges"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/runs/{id}/beside/{other}": {
+    "/api/runs/{id}/calculation": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** A run beside another, in words */
-        get: operations["compareTwoRuns"];
+        /** Calculate the recipe of a job; or as made, from its entries */
+        get: operations["showCalculation"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1471,8 +1471,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** When the finish of a piece has cured, and how it is cared for: for the client */
+        /** Show the care sheet for the client */
         get: operations["showCare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/compare/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Compare two jobs */
+        get: operations["compareTwoRuns"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1490,7 +1507,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Note what was done at the bench; each event for itself, and the same again changes nothing */
+        /** Add bench entries; a repeated entry changes nothing */
         post: operations["noteEvents"];
         delete?: never;
         options?: never;
@@ -1506,7 +1523,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Keep what was learned of a run */
+        /** Save the lesson of a job */
         put: operations["keepLesson"];
         post?: never;
         delete?: never;
@@ -1524,7 +1541,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take in a table of what was noted of a run; all or nothing */
+        /** Import a log; all or nothing */
         post: operations["takeLogTable"];
         delete?: never;
         options?: never;
@@ -1539,7 +1556,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Download all that was noted of a run, as CSV */
+        /** Export the log of a job as CSV */
         get: operations["exportLog"];
         put?: never;
         post?: never;
@@ -1558,25 +1575,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Look over a table of what was noted of a run: what taking it in would do */
+        /** Preview the import of a log */
         post: operations["planLogTable"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/runs/{id}/made": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A run as it was made, against its plan */
-        get: operations["showMade"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1592,7 +1592,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Add a photo taken at the bench: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+        /** Add a bench photo: JPEG, PNG or WebP; it is re-encoded without metadata */
         post: operations["addRunPhoto"];
         delete?: never;
         options?: never;
@@ -1600,32 +1600,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/runs/{id}/taken": {
+    "/api/runs/{id}/repeat-check": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Show what has changed since a job and what is left of it */
+        get: operations["checkRepeat"];
         put?: never;
-        /** Take what was made otherwise into the draft of the recipe; 409 if the draft has moved on */
-        post: operations["takeMade"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/runs/{id}/worked": {
+    "/api/runs/{id}/report": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The recipe of a run worked out, to be done by; or as it was made, as far as that was noted */
-        get: operations["showWorked"];
+        /** Show a job as made, against its plan */
+        get: operations["showReport"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1641,9 +1641,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the scale shows */
+        /** Show the weight on the scale */
         get: operations["showScale"];
-        /** Say what lies on the scale; a real one does so here too */
+        /** Post the weight on the scale */
         put: operations["putOnScale"];
         post?: never;
         delete?: never;
@@ -1659,9 +1659,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Read the settings of the studio */
+        /** Show settings */
         get: operations["showSettings"];
-        /** Save the settings of the studio */
+        /** Save settings */
         put: operations["saveSettings"];
         post?: never;
         delete?: never;
@@ -1677,7 +1677,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List what is to be bought for some recipes, one after the other */
+        /** List what to buy for some recipes, in order */
         get: operations["showShopping"];
         put?: never;
         post?: never;
@@ -1694,7 +1694,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List what is left on the shelf */
+        /** List stock */
         get: operations["showStock"];
         put?: never;
         post?: never;
@@ -1711,7 +1711,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Download what is left on the shelf, as CSV */
+        /** Export stock as CSV */
         get: operations["exportShelf"];
         put?: never;
         post?: never;
@@ -1730,7 +1730,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take in a table of what is left on the shelf; all or nothing */
+        /** Import stock; all or nothing */
         post: operations["takeShelfTable"];
         delete?: never;
         options?: never;
@@ -1747,7 +1747,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Look over a table of what is left on the shelf: what taking it in would do */
+        /** Preview the import of stock */
         post: operations["planShelfTable"];
         delete?: never;
         options?: never;
@@ -1763,7 +1763,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Say what is left of a material */
+        /** Set the stock of a material */
         put: operations["keepStock"];
         post?: never;
         delete?: never;
@@ -1772,7 +1772,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/stock/{id}/bought": {
+    "/api/stock/{id}/purchase": {
         parameters: {
             query?: never;
             header?: never;
@@ -1781,7 +1781,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Put what was bought on the shelf */
+        /** Add a purchase to stock */
         post: operations["buyStock"];
         delete?: never;
         options?: never;
@@ -1796,7 +1796,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List techniques, schools, shapes, woods, tests and the other words of a survey */
+        /** List techniques, practices, shapes, woods, tests and other choices */
         get: operations["showVocabulary"];
         put?: never;
         post?: never;
@@ -1818,15 +1818,16 @@ export interface components {
         AddedToPot: {
             add: components["schemas"]["InPot"][];
         };
-        /** @description What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the shelf hold what it takes. `looked` is what was seen of it then, by zone as far as it was noted, and how it is reckoned to look. */
-        AgainKnown: {
-            lesson: string;
-            recipe: components["schemas"]["Change"][];
-            materials: string[];
-            air: string | null;
-            pots: components["schemas"]["PotKept"][];
-            looked: string[];
-            reckoned: string[];
+        /** @description Deviations, by key, that are to be planned from now on; into the draft of this version. */
+        AdoptRequest: {
+            deviations: string[];
+            version: number;
+        };
+        /** @description What has been changed in the draft of the recipe. */
+        AdoptResponse: {
+            recipe: string;
+            version: number;
+            changes: components["schemas"]["Change"][];
         };
         /** @description What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named. */
         AirMeasured: {
@@ -1834,7 +1835,7 @@ export interface components {
             humidity: number;
             place?: string | null;
         };
-        /** @description What the hygrometer of a place shows, in °C and % relative humidity, and when; whether it is the simulated one. */
+        /** @description Show the climate of a place, in °C and % relative humidity, and when; whether it is the simulated one. */
         AirShown: {
             place: string | null;
             at: string;
@@ -1866,6 +1867,14 @@ export interface components {
             unit: string;
             openedOn?: string | null;
             useBy?: string | null;
+        };
+        /** @description Whether it has been laid. */
+        ApplyBoardRequest: {
+            applied: boolean;
+        };
+        /** @description Whether a photo is put away. */
+        ArchivePhotoRequest: {
+            archived: boolean;
         };
         /** @description A run as it was made, against its plan. Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `costPlanned` and `costMade` of just those, hands and material, null where a price is not known; `begun` and `ended` as they are told in the studio, null where nothing was noted. */
         AsMadePreview: {
@@ -1934,10 +1943,6 @@ export interface components {
             rows: components["schemas"]["AxisPreview"] | null;
             patches: components["schemas"]["PatchCard"][];
             target: string | null;
-        };
-        /** @description Whether it has been laid. */
-        BoardLaid: {
-            laid: boolean;
         };
         /** @description A page of the boards, the last changed first. */
         BoardList: {
@@ -2057,6 +2062,20 @@ export interface components {
             height: number;
             vary?: string | null;
         };
+        /** @description One thing a board can vary, in one step or, where `step` is null, in the whole board: the levels to choose from, none where they are typed, and those to begin with. */
+        BoardVariable: {
+            thing: string;
+            name: string;
+            tells: string;
+            step: string | null;
+            standing: string | null;
+            options: components["schemas"]["LevelInWords"][];
+            levels: string[];
+        };
+        /** @description What a board of a recipe can vary. */
+        BoardVariables: {
+            variables: components["schemas"]["BoardVariable"][];
+        };
         /** @description What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and `gone` what of this studio would go then; `farLess` says that it holds nothing, or less than half of what is here of something. Immutable. */
         BundlePlan: {
             whole: boolean;
@@ -2071,6 +2090,16 @@ export interface components {
                 [key: string]: number;
             };
             farLess?: boolean;
+        };
+        /** @description A mix and how much of it is wanted: an amount such as "200 ml", or all there is of one ingredient. */
+        CalculateMixRequest: {
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            amount?: string | null;
+            allOf?: components["schemas"]["AllOf"] | null;
+            by?: components["schemas"]["MeasuredBy"];
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description What a chip in the book shows of a recipe. */
         Card: {
@@ -2096,6 +2125,15 @@ export interface components {
         Change: {
             stepId: string;
             text: string;
+        };
+        /** @description Where a piece stands, from which day and by which, and whether it is finished or put away; of this version. */
+        ChangeJobRequest: {
+            version: number;
+            place: string | null;
+            notBefore: string | null;
+            due: string | null;
+            finished?: boolean;
+            archived?: boolean;
         };
         /** @description A colour with its name. Immutable. */
         Chip: {
@@ -2172,6 +2210,11 @@ export interface components {
             card?: components["schemas"]["ReferenceCard"] | null;
             reflects?: number | null;
         };
+        /** @description Two recipe documents. */
+        CompareRequest: {
+            before: components["schemas"]["Recipe"];
+            after: components["schemas"]["Recipe"];
+        };
         /** @description What is different, in words; empty where nothing is. */
         Comparison: {
             changes: components["schemas"]["Change"][];
@@ -2228,10 +2271,11 @@ export interface components {
         };
         /** @enum {string} */
         Criterion: "bare" | "clean" | "pale" | "smooth" | "worn" | "hides" | "deep" | "built";
-        /** @description Something a step is repeated for, and what kinds of work can bring it about. */
+        /** @description Something a step is repeated for, the question after each pass, and what kinds of work can bring it about. */
         CriterionWord: {
             key: string;
             name: string;
+            asks: string;
             acts: components["schemas"]["Effect"][];
         };
         /** @description A cup with the marks to pour to. Lengths in mm, capacity in ml. Immutable. */
@@ -2358,6 +2402,21 @@ export interface components {
         EditKind: "insert" | "move" | "copy" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
         /** @enum {string} */
         Effect: "adds" | "takes-away" | "alters" | "waits";
+        /** @description What was noted at the bench, in any order; the same again changes nothing. */
+        EntriesRequest: {
+            events: components["schemas"]["Event"][];
+        };
+        /** @description What became of each: those that are refused are named by their place in the list; all others are kept. And the run as it is then. */
+        EntriesResponse: {
+            refused: components["schemas"]["EntryError"][];
+            run: components["schemas"]["RunResponse"];
+        };
+        /** @description An event that cannot be kept, by its place in what was sent and its id, if it has one; and why. */
+        EntryError: {
+            place: number;
+            id: string | null;
+            why: string;
+        };
         /** @enum {string} */
         EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
         /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
@@ -2383,21 +2442,6 @@ export interface components {
         };
         /** @enum {string} */
         EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
-        /** @description An event that cannot be kept, by its place in what was sent and its id, if it has one; and why. */
-        EventRefused: {
-            place: number;
-            id: string | null;
-            why: string;
-        };
-        /** @description What became of each: those that are refused are named by their place in the list; all others are kept. And the run as it is then. */
-        EventsNoted: {
-            refused: components["schemas"]["EventRefused"][];
-            run: components["schemas"]["RunResponse"];
-        };
-        /** @description What was noted at the bench, in any order; the same again changes nothing. */
-        EventsToNote: {
-            events: components["schemas"]["Event"][];
-        };
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
             key: string;
@@ -2421,7 +2465,7 @@ export interface components {
             area: number;
             formula: string;
         };
-        /** @description Whether a calendar program may subscribe to the days, since when, and, only when it has just been made, at which address. */
+        /** @description Show whether a calendar subscription is active, since when, and, only when it has just been made, at which address. */
         FeedState: {
             /** Format: date-time */
             since: string | null;
@@ -2488,6 +2532,12 @@ export interface components {
             films: number;
             gap: number;
         };
+        /** @description A recipe after a remedy, worked out, with what has changed in words. */
+        FixResponse: {
+            document: components["schemas"]["Recipe"];
+            preview: components["schemas"]["Preview"];
+            changes: components["schemas"]["Change"][];
+        };
         /** @description When a coat is dry, and for how long it can be worked: an estimate, shown as one. Immutable. `noPromise` says why no number is given; `stop` says why nothing should be laid at all. */
         Forecast: {
             factor: number | null;
@@ -2521,6 +2571,15 @@ export interface components {
             colour: string | null;
             look: components["schemas"]["LookKind"];
             share: number;
+        };
+        /** @description Two runs beside each other: what their recipes had different, how each was made, and what was done differently. */
+        JobsCompared: {
+            one: components["schemas"]["RunSummary"];
+            other: components["schemas"]["RunSummary"];
+            recipes: components["schemas"]["Change"][];
+            oneMade: components["schemas"]["AsMadePreview"];
+            otherMade: components["schemas"]["AsMadePreview"];
+            made: components["schemas"]["RunDifference"][];
         };
         /** @description A moving joint, worked out: what films and swelling leave of its gap after every step. Immutable. Lengths in mm. `swelling` is what one gap loses when the wood has taken up the season's moisture; `bindsAfter` the first step after which less than the least running gap is left ("" where it binds already bare), null where it runs; `apartUntil` until when the two fresh films must not touch, in ISO 8601, null where they may. */
         JointPreview: {
@@ -2781,17 +2840,6 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description What has been changed in the draft of the recipe. */
-        MadeTaken: {
-            recipe: string;
-            version: number;
-            changes: components["schemas"]["Change"][];
-        };
-        /** @description Deviations, by key, that are to be planned from now on; into the draft of this version. */
-        MadeToTake: {
-            deviations: string[];
-            version: number;
-        };
         /** @description Pour this in until the level reaches the mark. Immutable. `upTo` in ml in the cup; `height` in mm above the inside bottom, null where it would overflow. */
         Mark: {
             materialId: string;
@@ -2939,16 +2987,6 @@ export interface components {
             material: string;
             share: string;
         };
-        /** @description A mix and how much of it is wanted: an amount such as "200 ml", or all there is of one ingredient. */
-        MixToWorkOut: {
-            materials: components["schemas"]["Material"][];
-            mixes: components["schemas"]["Mix"][];
-            of: components["schemas"]["Named"];
-            amount?: string | null;
-            allOf?: components["schemas"]["AllOf"] | null;
-            by?: components["schemas"]["MeasuredBy"];
-            context?: components["schemas"]["Context"] | null;
-        };
         /** @description One part of a ratio, never without whose it is. Immutable. */
         NamedPart: {
             name: string;
@@ -2983,6 +3021,12 @@ export interface components {
             dwell?: number | null;
             repeat?: components["schemas"]["Repeat"] | null;
             aim?: components["schemas"]["SandingAim"] | null;
+        };
+        /** @description A recipe with a target, and the last of its steps that has been done: null where none has. */
+        NextStepRequest: {
+            document: components["schemas"]["Recipe"];
+            done?: string | null;
+            context?: components["schemas"]["Context"] | null;
         };
         /** @description So much of a pot, such as "60 ml"; null for all of it. */
         OfPot: {
@@ -3029,13 +3073,13 @@ export interface components {
             exact: string;
             price: number;
         };
-        /** @description The colours of a palette. Immutable. */
-        PaletteRead: {
-            chips: components["schemas"]["Chip"][];
-        };
         /** @description A palette file as text. */
         PaletteRequest: {
             text: string;
+        };
+        /** @description The colours of a palette. Immutable. */
+        PaletteResponse: {
+            chips: components["schemas"]["Chip"][];
         };
         /** @description A part as surveyed, worked out. Immutable. `area` in m² of all finished faces of all such parts of all pieces; `drinks` what the first film takes against one on a sealed ground; `outline` in mm as it is seen from the front, null where no shape is known. */
         PartPreview: {
@@ -3131,10 +3175,6 @@ export interface components {
             /** Format: date-time */
             putAwayAt: string | null;
         };
-        /** @description Whether a photo is put away. */
-        PhotoPutAway: {
-            away: boolean;
-        };
         /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. `soonest` and `latest` when it is ready with the fewest and the most rounds of what is repeated, null where nothing is. Minutes for `handsOn` and `waiting`. */
         PlanPreview: {
             alone: boolean;
@@ -3194,7 +3234,7 @@ export interface components {
             isOver: boolean;
         };
         /** @description A pot on the shelf that a step can be done from. */
-        PotKept: {
+        PotInStock: {
             id: string;
             name: string;
             holds: string;
@@ -3286,11 +3326,17 @@ export interface components {
             poured?: number[];
             context?: components["schemas"]["Context"] | null;
         };
-        /** @description Up to how much of everything is to be poured on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
+        /** @description Calculate the target weights on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
         PouringPreview: {
             yield: components["schemas"]["Amount"];
             targets: components["schemas"]["BatchLinePreview"][];
             more: number;
+        };
+        /** @description A question on which schools differ; the usual answer comes first. */
+        PracticeWord: {
+            key: string;
+            question: string;
+            choices: components["schemas"]["Choice"][];
         };
         /** @description One line of a proposed preparation: the step, why, and before which step of the recipe it belongs (the end where null). Immutable. `key` tells it from the other lines of one proposal. */
         PrepLine: {
@@ -3353,15 +3399,15 @@ export interface components {
         Ratio: {
             parts: components["schemas"]["NamedPart"][];
         };
-        /** @description Every sensible reading, the usual one first. */
-        RatioRead: {
-            readings: components["schemas"]["Reading"][];
-        };
         /** @description A ratio as it was written, and the ingredients it is of, in pouring order. */
         RatioRequest: {
             text: string;
             names: string[];
             basis?: components["schemas"]["Basis"];
+        };
+        /** @description Every sensible reading, the usual one first. */
+        RatioResponse: {
+            readings: components["schemas"]["Reading"][];
         };
         /** @description A part that a step gets to without being meant for it: how, whether it would be seen there, and whether it is masked. Immutable. */
         Reached: {
@@ -3410,23 +3456,12 @@ export interface components {
             updatedAt: string;
             card: components["schemas"]["Card"];
         };
-        /** @description Two recipe documents. */
-        RecipesToCompare: {
-            before: components["schemas"]["Recipe"];
-            after: components["schemas"]["Recipe"];
-        };
         /** @enum {string} */
         ReferenceCard: "white" | "grey";
         /** @description Something worth knowing about a step, in one sentence with its numbers. Immutable. */
         Remark: {
             gravity: components["schemas"]["Severity"];
             text: string;
-        };
-        /** @description A recipe after a remedy, worked out, with what has changed in words. */
-        Remedied: {
-            document: components["schemas"]["Recipe"];
-            preview: components["schemas"]["Preview"];
-            changes: components["schemas"]["Change"][];
         };
         /** @description A way to clear a finding: what it says it does, and the changes that do it. Immutable. */
         Remedy: {
@@ -3447,6 +3482,16 @@ export interface components {
             least: number;
             most: number;
             otherwise: string | null;
+        };
+        /** @description What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the shelf hold what it takes. `looked` is what was seen of it then, by zone as far as it was noted, and how it is reckoned to look. */
+        RepeatCheck: {
+            lesson: string;
+            recipe: components["schemas"]["Change"][];
+            materials: string[];
+            air: string | null;
+            pots: components["schemas"]["PotInStock"][];
+            looked: string[];
+            reckoned: string[];
         };
         /** @enum {string} */
         Residue: "water" | "spirit" | "alcohol" | "acid" | "alkali";
@@ -3579,39 +3624,12 @@ export interface components {
             lesson: string;
             rating: number | null;
         };
-        /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which; for how many pieces, if not for as many as it says. */
-        RunToBegin: {
-            recipe: string;
-            revision?: number | null;
-            place?: string | null;
-            notBefore?: string | null;
-            due?: string | null;
-            count?: number | null;
-        };
-        /** @description Where a piece stands, from which day and by which, and whether it is finished or put away; of this version. */
-        RunToChange: {
-            version: number;
-            place: string | null;
-            notBefore: string | null;
-            due: string | null;
-            finished?: boolean;
-            archived?: boolean;
-        };
         /** @description One rung: what is taken of the two ends, what is then in it, and the smallest batch of it that can be measured from the materials. Immutable. `measured` null where the measures at hand cannot make it closely enough. */
         RungPreview: {
             ofFirst: components["schemas"]["Amount"];
             ofSecond: components["schemas"]["Amount"];
             holds: components["schemas"]["PotPreview"];
             measured: components["schemas"]["BatchPreview"] | null;
-        };
-        /** @description Two runs beside each other: what their recipes had different, how each was made, and what was done differently. */
-        RunsCompared: {
-            one: components["schemas"]["RunSummary"];
-            other: components["schemas"]["RunSummary"];
-            recipes: components["schemas"]["Change"][];
-            oneMade: components["schemas"]["AsMadePreview"];
-            otherMade: components["schemas"]["AsMadePreview"];
-            made: components["schemas"]["RunDifference"][];
         };
         /** @enum {string} */
         SandingAim: "to-bare" | "smooth" | "key" | "between";
@@ -3632,12 +3650,6 @@ export interface components {
         SaveDraftRequest: {
             version: number;
             document: components["schemas"]["Recipe"];
-        };
-        /** @description A question on which schools differ; the usual answer comes first. */
-        SchoolWord: {
-            key: string;
-            question: string;
-            choices: components["schemas"]["Choice"][];
         };
         /** @description In how many sections a coat is laid and worked, so that each is still wet when it is worked. Immutable. `count` and `area` (m² at most) of sections for one pair of hands, null where none is small enough; `withHelper` how many where a helper works right behind; `mistEvery` minutes after which what was laid is misted where it must be done in one. */
         Sections: {
@@ -3774,6 +3786,15 @@ export interface components {
             dry: number;
             look: components["schemas"]["LookPreview"];
         };
+        /** @description A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which; for how many pieces, if not for as many as it says. */
+        StartJobRequest: {
+            recipe: string;
+            revision?: number | null;
+            place?: string | null;
+            notBefore?: string | null;
+            due?: string | null;
+            count?: number | null;
+        };
         /** @description The times on the label, for one normal coat at 21 °C and 50 % relative humidity. Immutable. All in minutes; `recoatMost` is null where the label sets no latest time. */
         StatedTimes: {
             touch: number;
@@ -3901,20 +3922,6 @@ export interface components {
             question: string;
             answers: components["schemas"]["NamedWord"][];
         };
-        /** @description One thing a board can vary, in one step or, where `step` is null, in the whole board: the levels to choose from, none where they are typed, and those to begin with. */
-        ThingToVary: {
-            thing: string;
-            name: string;
-            tells: string;
-            step: string | null;
-            standing: string | null;
-            options: components["schemas"]["LevelInWords"][];
-            levels: string[];
-        };
-        /** @description What a board of a recipe can vary. */
-        ThingsToVary: {
-            things: components["schemas"]["ThingToVary"][];
-        };
         /** @description A recipe, the step whose thinning is to be found, and the colour a zone is to have in the end: the flat where none is named. */
         ThinningRequest: {
             document: components["schemas"]["Recipe"];
@@ -3930,7 +3937,7 @@ export interface components {
         };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
-        /** @description What is wrong, and where: a JSON pointer (RFC 6901) and a sentence a painter understands. */
+        /** @description The error, and where it is: a JSON pointer (RFC 6901) and a sentence a painter understands. */
         Violation: {
             pointer: string;
             message: string;
@@ -3938,7 +3945,7 @@ export interface components {
         /** @description The words of the trade this program knows: techniques, questions on which schools differ, what a piece is surveyed by, and how a step can be done. */
         Vocabulary: {
             techniques: components["schemas"]["TechniqueWord"][];
-            schools: components["schemas"]["SchoolWord"][];
+            schools: components["schemas"]["PracticeWord"][];
             shapes: components["schemas"]["ShapeWord"][];
             species: components["schemas"]["Species"][];
             tests: components["schemas"]["TestWord"][];
@@ -3985,12 +3992,6 @@ export interface components {
             now: components["schemas"]["LookTarget"][];
             moves: components["schemas"]["WhereMove"][];
             complete: boolean;
-        };
-        /** @description A recipe with a target, and the last of its steps that has been done: null where none has. */
-        WhereRequest: {
-            document: components["schemas"]["Recipe"];
-            done?: string | null;
-            context?: components["schemas"]["Context"] | null;
         };
         /** @description One step of a move: what is laid how, how much of it, and how long it dries before more can follow. Immutable. `parts` the materials by id with their shares, one where it is laid as it comes; `recoat` in minutes, null where the air allows no promise. */
         WhereStep: {
@@ -4851,7 +4852,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -4875,7 +4876,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep a sample board */
+            /** @description Create a sample board */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4884,7 +4885,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -4915,7 +4916,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -4941,7 +4942,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Save a sample board; 409 with the newer one if somebody else was first */
+            /** @description Save a sample board; 409 with the newer one if it has changed */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4950,7 +4951,42 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    applyBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ApplyBoardRequest"];
+            };
+        };
+        responses: {
+            /** @description Mark a board as applied, or not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardResponse"];
+                };
+            };
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -4976,7 +5012,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put a board away, or back */
+            /** @description Archive or restore a board */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4985,7 +5021,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5011,7 +5047,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take a chosen patch back out of its recipe, as long as the recipe is as it was left */
+            /** @description Undo applying a patch, as long as the recipe hasn't changed since */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5020,7 +5056,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5054,42 +5090,7 @@ export interface operations {
                     "application/json": components["schemas"]["PatchesCompared"];
                 };
             };
-            /** @description What is wrong, and where */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    layBoard: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BoardLaid"];
-            };
-        };
-        responses: {
-            /** @description Note that a board has been laid, or has not */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BoardResponse"];
-                };
-            };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5116,7 +5117,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Add a photo of a patch: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+            /** @description Add a photo of a patch: JPEG, PNG or WebP; it is re-encoded without metadata */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -5125,7 +5126,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5148,7 +5149,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Show what would become of the recipe if a patch was taken into it */
+            /** @description Show what applying a patch would change in the recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5157,7 +5158,7 @@ export interface operations {
                     "application/json": components["schemas"]["Promotion"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5184,7 +5185,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take a patch into the draft of its recipe; 409 if the draft has moved on */
+            /** @description Apply a patch to the draft of its recipe; 409 if the draft has changed */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5193,7 +5194,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5220,7 +5221,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep what was read of a patch */
+            /** @description Save the reading of a patch */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5229,7 +5230,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5255,7 +5256,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Make a link by which a client looks at a board and chooses once */
+            /** @description Create a client link to a board */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -5264,7 +5265,7 @@ export interface operations {
                     "application/json": components["schemas"]["SharedLink"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5291,7 +5292,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Close a link */
+            /** @description Close a client link */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5300,7 +5301,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5324,7 +5325,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take recipes and boards of a bundle in (application/zip), beside those there are; all or nothing */
+            /** @description Import recipes and boards of a bundle (application/zip); all or nothing */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -5333,7 +5334,7 @@ export interface operations {
                     "application/json": components["schemas"]["BundlePlan"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5357,7 +5358,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Look a bundle over (application/zip): what taking it in would do */
+            /** @description Preview the import of a bundle (application/zip) */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5366,7 +5367,7 @@ export interface operations {
                     "application/json": components["schemas"]["BundlePlan"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5392,7 +5393,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put a whole studio (application/zip) in the place of this one, of which a copy is kept; all or nothing; 409 where it holds far less than is here, unless evenIfLess */
+            /** @description Replace this studio (application/zip) after a backup; all or nothing; 409 if it holds much less, unless evenIfLess */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5401,7 +5402,7 @@ export interface operations {
                     "application/json": components["schemas"]["StudioReplaced"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5436,7 +5437,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5460,7 +5461,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Work a sample board out */
+            /** @description Calculate a sample board */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5469,7 +5470,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5493,7 +5494,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Make a sample board of a recipe */
+            /** @description Make a sample board from a recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5502,7 +5503,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardBegun"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5513,7 +5514,7 @@ export interface operations {
             };
         };
     };
-    computeThings: {
+    listVariables: {
         parameters: {
             query?: never;
             header?: never;
@@ -5526,16 +5527,16 @@ export interface operations {
             };
         };
         responses: {
-            /** @description List what a board of a recipe can vary */
+            /** @description List the variables of a board */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ThingsToVary"];
+                    "application/json": components["schemas"]["BoardVariables"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5555,11 +5556,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecipesToCompare"];
+                "application/json": components["schemas"]["CompareRequest"];
             };
         };
         responses: {
-            /** @description Say in words what is different between two recipe documents */
+            /** @description Describe the differences between two recipe documents */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5568,7 +5569,7 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5592,7 +5593,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Find what puts a pot right */
+            /** @description Find what corrects a mix */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5601,7 +5602,7 @@ export interface operations {
                     "application/json": components["schemas"]["CorrectionPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5625,7 +5626,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Plan all pieces on the bench over the days to come; with another context it is what would be */
+            /** @description Schedule all jobs; with another context as a what-if */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5634,7 +5635,7 @@ export interface operations {
                     "application/json": components["schemas"]["DaysPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5658,7 +5659,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Predict how a coat dries in this air */
+            /** @description Predict how a coat dries in a climate */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5667,7 +5668,7 @@ export interface operations {
                     "application/json": components["schemas"]["DryingResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5691,7 +5692,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Find what evaporated from a closed pot */
+            /** @description Calculate what evaporated from a closed pot */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5700,7 +5701,7 @@ export interface operations {
                     "application/json": components["schemas"]["EvaporationPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5724,7 +5725,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Work out the film of a coat and what the coats take */
+            /** @description Calculate the film of a coat and the material for the coats */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5733,7 +5734,7 @@ export interface operations {
                     "application/json": components["schemas"]["FilmResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5757,7 +5758,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Grade a series between two mixes */
+            /** @description Make a strength ladder between two mixes */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5766,7 +5767,7 @@ export interface operations {
                     "application/json": components["schemas"]["LadderPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5790,7 +5791,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Share stripes, lines, motifs or sheets out on a flat face */
+            /** @description Plan the layout of stripes, lines, motifs or sheets on a flat face */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5799,7 +5800,7 @@ export interface operations {
                     "application/json": components["schemas"]["LaidOut"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5823,7 +5824,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Work out the marks on a cup */
+            /** @description Calculate the pour marks on a cup */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5832,7 +5833,7 @@ export interface operations {
                     "application/json": components["schemas"]["CupPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5856,7 +5857,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Find the mix of some paints nearest a colour */
+            /** @description Match a colour with some paints */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5865,7 +5866,7 @@ export interface operations {
                     "application/json": components["schemas"]["MatchPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5889,7 +5890,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Find the smallest batch that can be measured with the measures at hand */
+            /** @description Find the smallest batch your measuring tools can measure */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5898,7 +5899,7 @@ export interface operations {
                     "application/json": components["schemas"]["MeasuresResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5918,11 +5919,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MixToWorkOut"];
+                "application/json": components["schemas"]["CalculateMixRequest"];
             };
         };
         responses: {
-            /** @description Work a mix out for an amount, or for all there is of one ingredient */
+            /** @description Calculate a mix for an amount, or for all of one ingredient */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5931,7 +5932,40 @@ export interface operations {
                     "application/json": components["schemas"]["MixPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    suggestNextStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextStepRequest"];
+            };
+        };
+        responses: {
+            /** @description Suggest the next steps from a half-done finish to its target, with the materials on the shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WherePreview"];
+                };
+            };
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5961,10 +5995,10 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaletteRead"];
+                    "application/json": components["schemas"]["PaletteResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -5988,7 +6022,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Read a colour from a photo that is sent along and not kept; `asked` in the query says where, as JSON */
+            /** @description Read a colour from a photo in the body, which isn't stored; `asked` in the query is the place, as JSON */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5997,7 +6031,7 @@ export interface operations {
                     "application/json": components["schemas"]["CorrectedColour"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6021,7 +6055,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Use leftovers up for a mix */
+            /** @description Use up leftovers for a mix */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6030,7 +6064,7 @@ export interface operations {
                     "application/json": components["schemas"]["PoolPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6054,7 +6088,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Up to how much of everything is to be poured on the scale */
+            /** @description Calculate the target weights on the scale */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6063,7 +6097,7 @@ export interface operations {
                     "application/json": components["schemas"]["PouringPreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6087,16 +6121,16 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take lines of the proposed preparation into a recipe */
+            /** @description Add suggested preparation to a recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Remedied"];
+                    "application/json": components["schemas"]["FixResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6120,16 +6154,16 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Work out what a written ratio can mean */
+            /** @description List the meanings of a written ratio */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RatioRead"];
+                    "application/json": components["schemas"]["RatioResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6153,16 +6187,16 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Apply a remedy to a recipe; refused where it would not clear its finding or would raise a worse one */
+            /** @description Apply a fix to a recipe; refused if the finding stays or a worse one appears */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Remedied"];
+                    "application/json": components["schemas"]["FixResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6186,7 +6220,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Find how far a step is thinned, and how often laid, so that a zone ends nearest to a colour */
+            /** @description Find the thinning and coats of a step that bring a zone closest to a colour */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6195,40 +6229,7 @@ export interface operations {
                     "application/json": components["schemas"]["SolvePreview"];
                 };
             };
-            /** @description What is wrong, and where */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    computeWhere: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WhereRequest"];
-            };
-        };
-        responses: {
-            /** @description Find the next moves that lead a half-done finish to its target, with what is on the shelf */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WherePreview"];
-                };
-            };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6248,7 +6249,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Download the plan of the bench as a calendar */
+            /** @description Download the schedule as a calendar */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6257,7 +6258,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6277,7 +6278,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Whether a calendar program may subscribe to the days */
+            /** @description Show whether a calendar subscription is active */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6286,7 +6287,7 @@ export interface operations {
                     "application/json": components["schemas"]["FeedState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6310,7 +6311,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Make an address at which a calendar program subscribes to the days; the one before ends */
+            /** @description Create the calendar subscription address; the previous one stops working */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -6319,7 +6320,7 @@ export interface operations {
                     "application/json": components["schemas"]["FeedState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6343,7 +6344,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description End the address at which calendar programs subscribe */
+            /** @description Turn off the calendar subscription */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6352,7 +6353,7 @@ export interface operations {
                     "application/json": components["schemas"]["FeedState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6372,7 +6373,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Say whether program and store are well */
+            /** @description Check server and database */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6381,7 +6382,7 @@ export interface operations {
                     "application/json": components["schemas"]["Health"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6403,7 +6404,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What the hygrometer of a place shows */
+            /** @description Show the climate of a place */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6412,7 +6413,7 @@ export interface operations {
                     "application/json": components["schemas"]["AirShown"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6436,7 +6437,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Say what a hygrometer measures; a real one does so here */
+            /** @description Post a hygrometer reading */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6445,7 +6446,7 @@ export interface operations {
                     "application/json": components["schemas"]["AirShown"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6468,7 +6469,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List what was bought, mixed, used and thrown away */
+            /** @description List stock history */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6477,7 +6478,7 @@ export interface operations {
                     "application/json": components["schemas"]["LedgerPage"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6497,7 +6498,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Whether the passphrase is asked for, and whether this device has given it */
+            /** @description Show whether a passphrase is needed and whether this device is unlocked */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6506,7 +6507,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6530,7 +6531,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change the passphrase; all other devices must give the new one */
+            /** @description Change the passphrase; other devices must enter the new one */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6539,7 +6540,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6563,7 +6564,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Give the passphrase on this device, which keeps a cookie for it */
+            /** @description Unlock this device with the passphrase */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6572,7 +6573,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6596,7 +6597,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Lock the studio on this device, or on all */
+            /** @description Lock this device, or all devices */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6605,7 +6606,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6629,7 +6630,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Make a key with which hygrometers say what they measure ("Authorization: Bearer …"), and nothing else; the one before ends */
+            /** @description Create a key for hygrometers ("Authorization: Bearer …"); the previous one stops working */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -6638,7 +6639,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6662,7 +6663,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description End the key of the hygrometers */
+            /** @description Revoke the hygrometer key */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6671,7 +6672,7 @@ export interface operations {
                     "application/json": components["schemas"]["LockState"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6693,7 +6694,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Look at a board by a link */
+            /** @description Show a board over a client link */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6702,7 +6703,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardLook"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6728,7 +6729,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Choose a patch by a link; once */
+            /** @description Choose a patch over a client link; once */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6737,7 +6738,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardLook"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6761,7 +6762,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Show a photo of a board one has a link to */
+            /** @description Show a photo over a client link */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6770,7 +6771,7 @@ export interface operations {
                     "image/*": string;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6804,7 +6805,7 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6828,7 +6829,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put an own material on the shelf */
+            /** @description Add a material to the shelf */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -6837,7 +6838,7 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6863,7 +6864,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change a material; 409 with the newer one if somebody else was first */
+            /** @description Change a material; 409 with the newer one if it has changed */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6872,7 +6873,7 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6898,7 +6899,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take a material off the shelf */
+            /** @description Archive a material */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6907,7 +6908,7 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6929,7 +6930,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What the patches of boards say of how a material looks; nothing is kept */
+            /** @description Show what board patches say about a material's look; stores nothing */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6938,7 +6939,7 @@ export interface operations {
                     "application/json": components["schemas"]["LearnedLook"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6964,7 +6965,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put a material back on the shelf */
+            /** @description Restore a material */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6973,7 +6974,7 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -6993,7 +6994,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description This description */
+            /** @description Show this description */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7002,7 +7003,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7031,7 +7032,7 @@ export interface operations {
                     "application/json": components["schemas"]["OwnFiguresLearned"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7062,7 +7063,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7093,7 +7094,7 @@ export interface operations {
                     "image/*": string;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7104,7 +7105,7 @@ export interface operations {
             };
         };
     };
-    putPhotoAway: {
+    archivePhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -7115,11 +7116,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PhotoPutAway"];
+                "application/json": components["schemas"]["ArchivePhotoRequest"];
             };
         };
         responses: {
-            /** @description Put a photo away, or back */
+            /** @description Archive or restore a photo */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7128,7 +7129,7 @@ export interface operations {
                     "application/json": components["schemas"]["BoardResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7163,7 +7164,7 @@ export interface operations {
                     "application/json": components["schemas"]["CorrectedColour"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7194,7 +7195,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7209,7 +7210,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path?: never;
@@ -7221,7 +7222,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep what was mixed as a pot */
+            /** @description Save a mix as a pot */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7230,7 +7231,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7245,7 +7246,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path?: never;
@@ -7257,7 +7258,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Pour pots together, or some of one off */
+            /** @description Combine pots, or pour some off */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7266,7 +7267,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7297,7 +7298,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7312,7 +7313,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -7335,7 +7336,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7350,7 +7351,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -7364,7 +7365,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Pour some of a pot off into a pot of its own and add to the rest; both or neither */
+            /** @description Pour some off into a new pot and add to the rest; both or neither */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7373,7 +7374,45 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    discardPot: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A repeated request with the same key is recorded once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenFromPot"];
+            };
+        };
+        responses: {
+            /** @description Discard some or all of a pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOnShelf"];
+                };
+            };
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7388,7 +7427,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -7402,7 +7441,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Book what evaporated from a pot */
+            /** @description Record evaporation from a pot */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7411,45 +7450,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    throwPotAway: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description What is sent again under the same key is booked once. */
-                "Idempotency-Key"?: string;
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakenFromPot"];
-            };
-        };
-        responses: {
-            /** @description Throw some of a pot away, or all of it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
-                };
-            };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7464,7 +7465,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -7478,7 +7479,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Use some of a pot, or all of it */
+            /** @description Use some or all of a pot */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7487,7 +7488,7 @@ export interface operations {
                     "application/json": components["schemas"]["PotOnShelf"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7511,7 +7512,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Work a whole recipe out */
+            /** @description Calculate a recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7520,7 +7521,7 @@ export interface operations {
                     "application/json": components["schemas"]["WorkedOut"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7545,7 +7546,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List or search recipes by words of their title, piece, wood, technique or material, or by the colour they will have */
+            /** @description List or search recipes by title, piece, wood, technique or material, or by finished colour */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7554,7 +7555,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7578,7 +7579,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep a new recipe */
+            /** @description Create a recipe */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7587,7 +7588,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7609,7 +7610,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Read a recipe with its draft */
+            /** @description Open a recipe with its draft */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7618,7 +7619,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7644,7 +7645,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put a recipe away */
+            /** @description Archive a recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7653,7 +7654,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7678,7 +7679,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Say in words what changed between two revisions; "draft" names the draft */
+            /** @description Describe the changes between two revisions; "draft" is the draft */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7687,7 +7688,7 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7709,7 +7710,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The recipe document of the draft, as a file */
+            /** @description Export the draft as a file */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7718,7 +7719,7 @@ export interface operations {
                     "application/json": components["schemas"]["Recipe"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7744,7 +7745,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Save the draft; 409 with the newer one if somebody else was first */
+            /** @description Save the draft; 409 with the newer one if it has changed */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7753,7 +7754,7 @@ export interface operations {
                     "application/json": components["schemas"]["DraftSaved"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7779,7 +7780,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Begin a new recipe from the draft of this one */
+            /** @description Duplicate the draft as a new recipe */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7788,7 +7789,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7814,7 +7815,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take a recipe out again */
+            /** @description Restore a recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7823,7 +7824,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7834,7 +7835,7 @@ export interface operations {
             };
         };
     };
-    publishRevision: {
+    saveRevision: {
         parameters: {
             query?: never;
             header?: never;
@@ -7849,7 +7850,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Publish the draft as the next revision */
+            /** @description Save the draft as the next revision */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7858,7 +7859,7 @@ export interface operations {
                     "application/json": components["schemas"]["RecipeResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7881,7 +7882,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Read a revision */
+            /** @description Open a revision */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7890,7 +7891,7 @@ export interface operations {
                     "application/json": components["schemas"]["RevisionResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7912,7 +7913,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Show a photo taken at the bench */
+            /** @description Show a bench photo */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7921,7 +7922,7 @@ export interface operations {
                     "image/*": string;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7932,7 +7933,7 @@ export interface operations {
             };
         };
     };
-    putRunPhotoAway: {
+    archiveRunPhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -7943,11 +7944,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PhotoPutAway"];
+                "application/json": components["schemas"]["ArchivePhotoRequest"];
             };
         };
         responses: {
-            /** @description Put a photo taken at the bench away, or back */
+            /** @description Archive or restore a bench photo */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7956,7 +7957,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -7981,7 +7982,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List what is and was on the bench, page by page; of one recipe; or all that is on it now */
+            /** @description List jobs, page by page; of one recipe; or all in progress */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7990,7 +7991,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8010,11 +8011,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RunToBegin"];
+                "application/json": components["schemas"]["StartJobRequest"];
             };
         };
         responses: {
-            /** @description Put a recipe on the bench, as it is now */
+            /** @description Start a job from a recipe */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -8023,7 +8024,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8045,7 +8046,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Open a run */
+            /** @description Open a job */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8054,7 +8055,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8076,11 +8077,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RunToChange"];
+                "application/json": components["schemas"]["ChangeJobRequest"];
             };
         };
         responses: {
-            /** @description Change where a piece stands, its days, or whether it is finished or put away */
+            /** @description Change a job: its place, dates, finished or archived */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8089,7 +8090,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8100,7 +8101,75 @@ export interface operations {
             };
         };
     };
-    showAgain: {
+    adoptChanges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdoptRequest"];
+            };
+        };
+        responses: {
+            /** @description Update the draft of the recipe with changes from plan; 409 if the draft has changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdoptResponse"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showCalculation: {
+        parameters: {
+            query?: {
+                made?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Calculate the recipe of a job; or as made, from its entries */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOut"];
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showCare: {
         parameters: {
             query?: never;
             header?: never;
@@ -8111,16 +8180,16 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What has changed since a run was made, and what is left of it, before it is done again */
+            /** @description Show the care sheet for the client */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AgainKnown"];
+                    "application/json": components["schemas"]["CareSheet"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8143,47 +8212,16 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A run beside another, in words */
+            /** @description Compare two jobs */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RunsCompared"];
+                    "application/json": components["schemas"]["JobsCompared"];
                 };
             };
-            /** @description What is wrong, and where */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    showCare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description When the finish of a piece has cured, and how it is cared for: for the client */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CareSheet"];
-                };
-            };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8205,20 +8243,20 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EventsToNote"];
+                "application/json": components["schemas"]["EntriesRequest"];
             };
         };
         responses: {
-            /** @description Note what was done at the bench; each event for itself, and the same again changes nothing */
+            /** @description Add bench entries; a repeated entry changes nothing */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EventsNoted"];
+                    "application/json": components["schemas"]["EntriesResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8244,7 +8282,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep what was learned of a run */
+            /** @description Save the lesson of a job */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8253,7 +8291,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8279,7 +8317,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take in a table of what was noted of a run; all or nothing */
+            /** @description Import a log; all or nothing */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8288,7 +8326,7 @@ export interface operations {
                     "application/json": components["schemas"]["TablePlan"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8310,7 +8348,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Download all that was noted of a run, as CSV */
+            /** @description Export the log of a job as CSV */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8319,7 +8357,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8345,7 +8383,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Look over a table of what was noted of a run: what taking it in would do */
+            /** @description Preview the import of a log */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8354,38 +8392,7 @@ export interface operations {
                     "application/json": components["schemas"]["TablePlan"];
                 };
             };
-            /** @description What is wrong, and where */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
-    showMade: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A run as it was made, against its plan */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AsMadePreview"];
-                };
-            };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8413,7 +8420,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Add a photo taken at the bench: JPEG, PNG or WebP; it is written anew, without anything that came with it */
+            /** @description Add a bench photo: JPEG, PNG or WebP; it is re-encoded without metadata */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -8422,7 +8429,7 @@ export interface operations {
                     "application/json": components["schemas"]["RunResponse"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8433,7 +8440,7 @@ export interface operations {
             };
         };
     };
-    takeMade: {
+    checkRepeat: {
         parameters: {
             query?: never;
             header?: never;
@@ -8442,22 +8449,18 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MadeToTake"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Take what was made otherwise into the draft of the recipe; 409 if the draft has moved on */
+            /** @description Show what has changed since a job and what is left of it */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MadeTaken"];
+                    "application/json": components["schemas"]["RepeatCheck"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8468,11 +8471,9 @@ export interface operations {
             };
         };
     };
-    showWorked: {
+    showReport: {
         parameters: {
-            query?: {
-                made?: boolean;
-            };
+            query?: never;
             header?: never;
             path: {
                 id: string;
@@ -8481,16 +8482,16 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The recipe of a run worked out, to be done by; or as it was made, as far as that was noted */
+            /** @description Show a job as made, against its plan */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOut"];
+                    "application/json": components["schemas"]["AsMadePreview"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8510,7 +8511,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What the scale shows */
+            /** @description Show the weight on the scale */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8519,7 +8520,7 @@ export interface operations {
                     "application/json": components["schemas"]["WeightShown"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8543,7 +8544,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Say what lies on the scale; a real one does so here too */
+            /** @description Post the weight on the scale */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8552,7 +8553,7 @@ export interface operations {
                     "application/json": components["schemas"]["WeightShown"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8572,7 +8573,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Read the settings of the studio */
+            /** @description Show settings */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8581,7 +8582,7 @@ export interface operations {
                     "application/json": components["schemas"]["SettingsKept"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8605,7 +8606,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Save the settings of the studio */
+            /** @description Save settings */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8614,7 +8615,7 @@ export interface operations {
                     "application/json": components["schemas"]["SettingsKept"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8636,7 +8637,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List what is to be bought for some recipes, one after the other */
+            /** @description List what to buy for some recipes, in order */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8645,7 +8646,7 @@ export interface operations {
                     "application/json": components["schemas"]["ShoppingList"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8665,7 +8666,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List what is left on the shelf */
+            /** @description List stock */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8674,7 +8675,7 @@ export interface operations {
                     "application/json": components["schemas"]["Stock"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8694,7 +8695,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Download what is left on the shelf, as CSV */
+            /** @description Export stock as CSV */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8703,7 +8704,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8727,7 +8728,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take in a table of what is left on the shelf; all or nothing */
+            /** @description Import stock; all or nothing */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8736,7 +8737,7 @@ export interface operations {
                     "application/json": components["schemas"]["TablePlan"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8760,7 +8761,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Look over a table of what is left on the shelf: what taking it in would do */
+            /** @description Preview the import of stock */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8769,7 +8770,7 @@ export interface operations {
                     "application/json": components["schemas"]["TablePlan"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8795,7 +8796,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Say what is left of a material */
+            /** @description Set the stock of a material */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8804,7 +8805,7 @@ export interface operations {
                     "application/json": components["schemas"]["Stock"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8819,7 +8820,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description What is sent again under the same key is booked once. */
+                /** @description A repeated request with the same key is recorded once. */
                 "Idempotency-Key"?: string;
             };
             path: {
@@ -8833,7 +8834,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put what was bought on the shelf */
+            /** @description Add a purchase to stock */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8842,7 +8843,7 @@ export interface operations {
                     "application/json": components["schemas"]["Stock"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;
@@ -8862,7 +8863,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List techniques, schools, shapes, woods, tests and the other words of a survey */
+            /** @description List techniques, practices, shapes, woods, tests and other choices */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -8871,7 +8872,7 @@ export interface operations {
                     "application/json": components["schemas"]["Vocabulary"];
                 };
             };
-            /** @description What is wrong, and where */
+            /** @description The error, and where it is */
             default: {
                 headers: {
                     [name: string]: unknown;

@@ -41,7 +41,7 @@ export type BoardPreview = Schemas['BoardPreview'];
 export type BoardRound = Schemas['BoardRound'];
 export type PatchPreview = Schemas['PatchPreview'];
 export type PatchReading = Schemas['PatchReading'];
-export type ThingToVary = Schemas['ThingToVary'];
+export type BoardVariable = Schemas['BoardVariable'];
 export type DaysPreview = Schemas['DaysPreview'];
 export type RunSummary = Schemas['RunSummary'];
 export type AxisPreview = Schemas['AxisPreview'];
@@ -55,7 +55,7 @@ export class Problem extends Error {
   readonly newer: unknown;
 
   constructor(details: Partial<ProblemDetails>, status: number) {
-    super(details.detail ?? 'The program did not answer as it should.');
+    super(details.detail ?? 'Unexpected answer from the server. Try again; if it keeps happening, see var/log.');
     this.status = status;
     this.violations = details.violations ?? [];
     this.version = details.version ?? null;

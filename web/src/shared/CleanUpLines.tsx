@@ -14,16 +14,16 @@ export function CleanUpLines({ cleanUp }: { cleanUp: Preview['cleanUp'] }) {
       ))}
       {cleanUp.heating.length > 0 && (
         <li>
-          Rags of {steps(cleanUp.heating)} <b>heat up by themselves until they burn</b>: spread them flat outdoors, or keep them under water
-          in a lidded metal can. {deferring}
+          Rags of {steps(cleanUp.heating)} <b>can self-heat and catch fire</b>. Spread them flat outdoors or store them in water in a lidded
+          metal can. {deferring}
         </li>
       )}
       {cleanUp.burning.length > 0 && (
         <li>
-          Rags of {steps(cleanUp.burning)} <b>burn at a spark</b>: let them dry flat outdoors. {deferring}
+          Rags of {steps(cleanUp.burning)} <b>catch fire at a spark</b>. Dry them flat, outdoors. {deferring}
         </li>
       )}
-      {cleanUp.lines.length === 0 && <li>Nothing is poured, so there is nothing to wash out.</li>}
+      {cleanUp.lines.length === 0 && <li>No material used, nothing to clean.</li>}
     </Box>
   );
 }

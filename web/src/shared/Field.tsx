@@ -35,7 +35,7 @@ export function TextEntry({
   );
 }
 
-/** A number with its unit; empty means "not stated" where that is allowed. Nonsense stays in the field and says so. */
+/** A number with its unit; empty means "not set" where that is allowed. Nonsense stays in the field and says so. */
 export function NumberEntry({
   label,
   value,
@@ -70,9 +70,9 @@ export function NumberEntry({
       return setWrong(undefined);
     }
     const number = Number(plain);
-    if (plain === '' || !Number.isFinite(number)) return setWrong('This is not a number.');
-    if (number < least) return setWrong(`At least ${least}${unit ? ` ${unit}` : ''}.`);
-    if (whole && !Number.isInteger(number)) return setWrong('A whole number, please.');
+    if (plain === '' || !Number.isFinite(number)) return setWrong('Enter a number');
+    if (number < least) return setWrong(`Enter ${least}${unit ? ` ${unit}` : ''} or more`);
+    if (whole && !Number.isInteger(number)) return setWrong('Enter a whole number');
     setWrong(undefined);
     if (number !== value) onChange(number);
   };
@@ -162,11 +162,11 @@ export function TimeEntry({
     if (text.trim() === '' && emptyAllowed) {
       setWrong(undefined);
       onChange(null);
-    } else if (!match) setWrong('Write it like 30 min, 2 h or 21 d.');
+    } else if (!match) setWrong('Enter a time, for example 30 min, 2 h or 21 d');
     else {
       setWrong(undefined);
       onChange(Math.round(Number((match[1] ?? '').replace(',', '.')) * (inMinutes[match[2] ?? 'min'] ?? 1)));
     }
   };
-  return <TextEntry label={label} value={shown} onChange={read} error={wrong ?? error} placeholder={emptyAllowed ? 'not stated' : ''} />;
+  return <TextEntry label={label} value={shown} onChange={read} error={wrong ?? error} placeholder={emptyAllowed ? 'not set' : ''} />;
 }

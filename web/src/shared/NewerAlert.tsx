@@ -2,22 +2,33 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 
 /** Somebody else saved first. Nothing of what was typed is lost: it is kept over theirs, or theirs is taken. */
-export function NewerAlert({ what, onTake, onKeep }: { what: string; onTake: () => void; onKeep: () => void }) {
+export function NewerAlert({
+  what,
+  undo = false,
+  onTake,
+  onKeep,
+}: {
+  what: string;
+  undo?: boolean;
+  onTake: () => void;
+  onKeep: () => void;
+}) {
   return (
     <Alert
       severity="warning"
       action={
         <>
           <Button color="inherit" onClick={onTake}>
-            Take theirs
+            {undo ? 'Use the newer version' : 'Discard mine, load saved'}
           </Button>
           <Button color="inherit" onClick={onKeep}>
-            Keep mine
+            Save mine over it
           </Button>
         </>
       }
     >
-      Another window has changed {what} in the meantime.
+      {what.charAt(0).toUpperCase() + what.slice(1)} changed in another window.{' '}
+      {undo ? 'Undo brings yours back.' : 'Discarding loses the changes you made here.'}
     </Alert>
   );
 }

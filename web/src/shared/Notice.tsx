@@ -19,7 +19,7 @@ export function Notice({ title, children }: { title: string; children: ReactNode
 export function Loading({ what }: { what: string }) {
   return (
     <Box role="status" sx={{ m: 'auto', p: 4, color: 'text.secondary' }}>
-      Opening {what} …
+      Loading {what} …
     </Box>
   );
 }
@@ -35,8 +35,8 @@ export const askAgain =
 export function Failed({ error, retry }: { error: Error; retry: () => void }) {
   const offline = !(error instanceof Problem);
   return (
-    <Notice title={offline ? 'The program does not answer' : 'That did not work'}>
-      <p>{offline ? 'Is it still running? Start it with ./bin/start. Nothing you have done is lost.' : error.message}</p>
+    <Notice title={offline ? 'Inlaid Recipe isn’t responding' : 'Something went wrong'}>
+      <p>{offline ? 'Check that it is running (./bin/start), then try again. Your work is saved in this browser.' : error.message}</p>
       <Button variant="outlined" onClick={retry}>
         Try again
       </Button>

@@ -7,7 +7,7 @@ export function Pages({ page, list, onPage }: { page: number; list: { total: num
   return (
     <Box sx={{ display: 'flex', gap: 2, justifyContent: 'center', alignItems: 'center', mt: 3 }}>
       <Button disabled={page === 1} onClick={() => onPage(page - 1)}>
-        Earlier page
+        Previous page
       </Button>
       <span>
         {page} of {Math.ceil(list.total / list.size)}

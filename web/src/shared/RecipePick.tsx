@@ -23,7 +23,7 @@ export function RecipePick({ label, onPick }: { label: string; onPick: (recipe: 
       filterOptions={(all) => all} // the program has searched already
       getOptionLabel={(r) => r.title}
       getOptionKey={(r) => r.id}
-      noOptionsText={found.isFetching ? 'Looking …' : 'No recipe speaks of that.'}
+      noOptionsText={found.isFetching ? 'Searching …' : 'No recipe matches'}
       onInputChange={(_, typed, why) => setText(why === 'input' ? typed : '')}
       onChange={(_, recipe) => recipe && onPick(recipe.id)}
       renderInput={(params) => <TextField {...params} label={label} placeholder="choose a recipe …" />}

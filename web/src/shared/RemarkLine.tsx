@@ -4,8 +4,8 @@ import { bench } from '../app/theme';
 
 const marks = {
   stop: { word: 'Stop', colour: bench.oxide, path: 'M2 2h14v14H2z M6 6l6 6 M12 6l-6 6' },
-  warn: { word: 'Mind', colour: '#7A5210', path: 'M9 1.5 17 16H1z M9 7v4 M9 13.2v.6' },
-  advise: { word: 'Hint', colour: bench.slate, path: 'M9 2a7 7 0 1 0 .01 0z M9 8v5 M9 5v.6' },
+  warn: { word: 'Warning', colour: '#7A5210', path: 'M9 1.5 17 16H1z M9 7v4 M9 13.2v.6' },
+  advise: { word: 'Advice', colour: bench.slate, path: 'M9 2a7 7 0 1 0 .01 0z M9 8v5 M9 5v.6' },
 } as const;
 
 /** One remark: its gravity by shape, word and colour, then the sentence. */

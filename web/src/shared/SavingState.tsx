@@ -5,10 +5,10 @@ import type { Saving } from './useDraft';
 
 const states: Record<Saving, [string, string]> = {
   saved: ['●', 'Draft saved'],
-  waiting: ['◌', 'Saving the draft …'],
-  offline: ['△', 'The program does not answer; the draft is kept in this browser'],
-  refused: ['△', 'Not saved: something makes no sense yet'],
-  conflict: ['⊠', 'A newer version was saved elsewhere'],
+  waiting: ['◌', 'Saving draft …'],
+  offline: ['△', 'Offline. The draft is saved in this browser.'],
+  refused: ['△', 'Not saved: fix the marked fields'],
+  conflict: ['⊠', 'Newer version found'],
 };
 
 /** Whether what was edited is saved. */

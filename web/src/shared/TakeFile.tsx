@@ -51,7 +51,7 @@ export function TakeFile({
         disabled={busy}
         onClick={() => input.current?.click()}
       >
-        {busy && !looked ? 'Looking it over …' : name}
+        {busy && !looked ? 'Checking …' : name}
       </Button>
       <input
         ref={input}
@@ -67,11 +67,11 @@ export function TakeFile({
         }}
       />
       <Dialog open={looked !== null} onClose={() => !busy && setLooked(null)} aria-labelledby="looked" maxWidth="sm" fullWidth>
-        <DialogTitle id="looked">What this file would do</DialogTitle>
+        <DialogTitle id="looked">Import preview</DialogTitle>
         <DialogContent>{looked?.says}</DialogContent>
         <DialogActions sx={{ flexWrap: 'wrap', gap: 1 }}>
           <Button color="inherit" disabled={busy} onClick={() => setLooked(null)}>
-            Leave it
+            Cancel
           </Button>
           {looked?.ways.map((way) => (
             <Button
@@ -89,13 +89,13 @@ export function TakeFile({
                     })
               }
             >
-              {busy ? 'Taking it in …' : asked === way.name ? way.confirm : way.name}
+              {busy ? 'Importing …' : asked === way.name ? way.confirm : way.name}
             </Button>
           ))}
         </DialogActions>
       </Dialog>
       <Dialog open={wrong.length > 0} onClose={() => setWrong([])} aria-labelledby="refused">
-        <DialogTitle id="refused">This file was not taken</DialogTitle>
+        <DialogTitle id="refused">Import failed</DialogTitle>
         <DialogContent>
           <ul>
             {wrong.map((v) => (
@@ -104,7 +104,7 @@ export function TakeFile({
               </li>
             ))}
           </ul>
-          Nothing was stored.
+          Nothing was imported.
         </DialogContent>
         <DialogActions>
           <Button onClick={() => setWrong([])}>Close</Button>
@@ -117,6 +117,12 @@ export function TakeFile({
 function told(error: unknown): readonly Violation[] {
   if (error instanceof Problem) return error.violations.length > 0 ? error.violations : [{ pointer: '', message: error.message }];
   return [
-    { pointer: '', message: error instanceof SyntaxError ? 'This file is no recipe: it is not JSON.' : 'The program does not answer.' },
+    {
+      pointer: '',
+      message:
+        error instanceof SyntaxError
+          ? 'This isn’t a recipe file. Choose a .json recipe or a .zip bundle.'
+          : 'Inlaid Recipe isn’t responding.',
+    },
   ];
 }

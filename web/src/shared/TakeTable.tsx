@@ -43,13 +43,13 @@ export function TakeTable({
               ))}
             </ul>
           )}
-          {same > 0 && `${counted(same, 'line changes', 'lines change')} nothing.`}
-          {lines.length === 0 && 'There is nothing in it.'}
+          {same > 0 && `${counted(same, 'line', 'lines')} unchanged.`}
+          {lines.length === 0 && 'The file is empty.'}
         </>
       ),
       ways:
         changes.length > 0
-          ? [{ name: changes.length === 1 ? 'Take it in' : `Take ${changes.length} in`, take: () => answer(table.take(text)) }]
+          ? [{ name: changes.length === 1 ? 'Import 1 line' : `Import ${changes.length} lines`, take: () => answer(table.take(text)) }]
           : [],
     };
   };

@@ -1,7 +1,11 @@
 import type { Preview } from '../app/api';
 
-/** Said behind every caution. */
-export const deferring = 'Label, safety data sheet and local rules decide.';
+/** Said behind cautions. */
+export const deferring = 'Follow the label, the safety data sheet and local rules.';
+
+/** Cautions in a list: who decides is said once, behind the last. */
+export const withDeferring = (cautions: readonly string[]) =>
+  cautions.map((c, i) => (i < cautions.length - 1 || c.endsWith(deferring) ? c : `${c} ${deferring}`));
 
 /** An exact number as it travels, "0.02" or "1/50", as one to reckon or show with. */
 export function asNumber(exact: string): number {
@@ -11,7 +15,7 @@ export function asNumber(exact: string): number {
 
 /** "2 h 30 min", "21 days": a time the way it is said. */
 export function minutes(total: number | null | undefined): string {
-  if (total === null || total === undefined) return 'no promise';
+  if (total === null || total === undefined) return 'not known';
   if (total < 90) return `${total} min`;
   if (total < 60 * 48) {
     const rest = total % 60;
@@ -21,9 +25,10 @@ export function minutes(total: number | null | undefined): string {
   return `${Number.isInteger(days) ? days : days.toFixed(days < 10 ? 1 : 0)} days`;
 }
 
-/** µm with as many digits as matter. */
+/** µm to two figures: films are no more even than that. */
 export function microns(value: number): string {
-  return `${value >= 100 ? Math.round(value) : value >= 10 ? value.toFixed(1) : value.toFixed(value === 0 ? 0 : 2)} µm`;
+  if (value > 0 && value < 1) return 'under 1 µm';
+  return `${Number(value.toPrecision(2))} µm`;
 }
 
 /** "1 patch", "6 patches". */
@@ -38,7 +43,7 @@ export function percent(share: number): string {
 
 /** "Tue 24 Nov, 08:31", always in the offset the time itself carries: the studio's. */
 export function moment(iso: string | null): string {
-  return iso === null ? 'not to be said' : `${day(iso)}, ${clock(iso)}`;
+  return iso === null ? 'no date yet' : `${day(iso)}, ${clock(iso)}`;
 }
 
 export function day(iso: string): string {
@@ -57,7 +62,7 @@ export function clock(iso: string): string {
 }
 
 export function money(amount: number | null, currency: string): string {
-  return amount === null ? 'price not known' : `${currency}\u00a0${amount.toFixed(2)}`;
+  return amount === null ? 'no price' : `${currency}\u00a0${amount.toFixed(2)}`;
 }
 
 /** "4 × rag", "7 m of masking tape". */
@@ -85,22 +90,22 @@ export const kinds: Record<string, string> = {
 };
 
 export const purposes: Record<string, string> = {
-  hide: 'Hide fully',
+  hide: 'Full cover',
   'broken-cover': 'Broken cover',
   pores: 'Pores and recesses only',
   edges: 'Edges only',
-  relief: 'Relief to catch later',
-  functional: 'Functional: clean, barrier, seal',
+  relief: 'Texture for a later coat',
+  functional: 'Functional (clean, seal, barrier)',
 };
 
 export const waits: Record<string, string> = {
-  touch: 'until touch-dry',
-  recoat: 'until it can be recoated',
-  through: 'until through-dry',
-  cure: 'until cured',
+  touch: 'touch-dry',
+  recoat: 'recoat time',
+  through: 'through-dry',
+  cure: 'cured',
   overnight: 'overnight',
-  minutes: 'a stated time',
-  nothing: 'not at all',
+  minutes: 'set time',
+  nothing: 'none',
 };
 
 /** Where there is little room: what stands before the comma says which it is ("Platform Slate, chalk-type"). */

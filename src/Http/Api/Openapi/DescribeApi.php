@@ -31,7 +31,7 @@ final readonly class DescribeApi
         foreach ([Card::class, BoardCard::class] as $derived) {
             $classes->ref($derived); // kept as JSON, so no property has its type
         }
-        $problem = ['description' => 'What is wrong, and where', 'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]]];
+        $problem = ['description' => 'The error, and where it is', 'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]]];
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {
             $controller = explode('::', \is_string($c = $route->getDefault('_controller')) ? $c : '')[0];
@@ -44,7 +44,7 @@ final readonly class DescribeApi
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Inlaid Recipe', 'version' => '1', 'description' => 'Layered furniture finishes, worked out.', 'license' => ['name' => 'MIT', 'identifier' => 'MIT']],
+            'info' => ['title' => 'Inlaid Recipe', 'version' => '1', 'description' => 'Layered furniture finishes, calculated.', 'license' => ['name' => 'MIT', 'identifier' => 'MIT']],
             'paths' => $paths,
             'components' => ['schemas' => $classes->schemas() + $this->formats()],
         ];
@@ -64,7 +64,7 @@ final readonly class DescribeApi
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }
         if ($describe->books) {
-            $parameters[] = ['name' => BookingResolver::HEADER, 'in' => 'header', 'required' => false, 'schema' => ['type' => 'string'], 'description' => 'What is sent again under the same key is booked once.'];
+            $parameters[] = ['name' => BookingResolver::HEADER, 'in' => 'header', 'required' => false, 'schema' => ['type' => 'string'], 'description' => 'A repeated request with the same key is recorded once.'];
         }
         $content = static fn (string $type, array $schema): array => ['content' => [$type => ['schema' => $schema]]];
         $binary = ['type' => 'string', 'format' => 'binary'];

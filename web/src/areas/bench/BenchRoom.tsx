@@ -46,7 +46,7 @@ export default function BenchRoom() {
   const preview = useQuery({
     queryKey: ['run', id, 'worked', shape], // another recipe than planned, once something was changed at the bench
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET('/api/runs/{id}/worked', { params: { path: { id } } })),
+    queryFn: () => answer(api.GET('/api/runs/{id}/calculation', { params: { path: { id } } })),
     staleTime: Number.POSITIVE_INFINITY,
   });
   useAwake();
@@ -75,7 +75,7 @@ export default function BenchRoom() {
   const lastResort = judged?.last && judged.otherwise;
   const instead = () => lastResort && note(newEvent('instead', judged.round));
   const dry = () => {
-    const waiting = timers.find((t) => t.what === 'wait');
+    const waiting = timers.find((t) => t.what === 'recoat');
     if (waiting) note(newEvent('dried', waiting.of));
   };
   const keys = {
@@ -110,6 +110,7 @@ export default function BenchRoom() {
 
   if (run.error && !run.data) return <Failed error={run.error} retry={() => void run.refetch()} />;
   if (!run.data || !preview.data || !document) return <Loading what="the bench" />;
+  const judgedStep = preview.data.preview.steps.find((s) => s.id === judged?.round.step);
   const big = { minHeight: 76, fontSize: 22, flex: '1 1 118px', px: 1 } as const;
   return (
     <Box
@@ -131,11 +132,11 @@ export default function BenchRoom() {
         <Box role="status" sx={{ flex: 1, minWidth: 160 }}>
           {pending.length > 0
             ? offline
-              ? `No connection: ${pending.length} kept on this device, to go later`
-              : 'keeping …'
+              ? `Offline: ${pending.length} saved on this device, will sync`
+              : 'saving …'
             : offline
-              ? 'No connection'
-              : 'kept'}
+              ? 'Offline'
+              : 'saved'}
         </Box>
         {(
           [
@@ -148,7 +149,7 @@ export default function BenchRoom() {
             {label}
           </Button>
         ))}
-        <Link to="/days">To the days</Link>
+        <Link to="/days">Go to Days</Link>
       </Box>
       {refused.length > 0 && (
         <Alert
@@ -176,19 +177,18 @@ export default function BenchRoom() {
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', border: 3, borderColor: bench.brass, p: 1.5 }}
         >
           <Box sx={{ flex: '1 1 260px', fontSize: 24 }}>
-            After {judged.round.coat === 1 ? 'one round' : `${judged.round.coat} rounds`} of{' '}
-            {preview.data.preview.steps.find((s) => s.id === judged.round.step)?.name}:{' '}
-            <b>{vocabulary.data?.criteria.find((c) => c.key === judged.until)?.name}?</b>
+            {judgedStep?.name}, {judgedStep?.act === 'adds' ? 'coat' : 'pass'} {judged.round.coat}.{' '}
+            <b>{vocabulary.data?.criteria.find((c) => c.key === judged.until)?.asks}</b>
           </Box>
           <Button variant="outlined" color="inherit" onClick={() => judge('passed')} aria-keyshortcuts="y" sx={big}>
-            Yes, go on
+            Yes, continue
           </Button>
           <Button variant="outlined" color="inherit" onClick={() => judge('again')} aria-keyshortcuts="m" sx={big}>
-            Not yet, once more
+            Not yet, repeat
           </Button>
           {lastResort && (
             <Button variant="outlined" color="inherit" onClick={instead} aria-keyshortcuts="o" sx={big}>
-              No: “{preview.data.preview.steps.find((s) => s.id === lastResort)?.name}” instead
+              No, do “{preview.data.preview.steps.find((s) => s.id === lastResort)?.name}”
             </Button>
           )}
         </Box>
@@ -198,7 +198,7 @@ export default function BenchRoom() {
           <BenchStep act={act} document={document} worked={worked} preview={preview.data.preview} vocabulary={vocabulary.data} />
         ) : (
           <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: 42 }}>
-            All of it is done.
+            Job complete
           </Box>
         )}
       </Box>
@@ -211,7 +211,7 @@ export default function BenchRoom() {
             aria-keyshortcuts="Space"
             sx={{ ...big, flex: '2 1 200px', fontSize: 30, bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
           >
-            {begun ? `Done (begun ${clockOf(begun)})` : 'Begin'}
+            {begun ? `Done (started ${clockOf(begun)})` : 'Start'}
           </Button>
         )}
         <Button variant="outlined" color="inherit" disabled={!last} onClick={undo} aria-keyshortcuts="u" sx={big}>
@@ -222,12 +222,12 @@ export default function BenchRoom() {
         </Button>
         {act && (
           <Button variant="outlined" color="inherit" onClick={() => setChanging(true)} aria-keyshortcuts="c" sx={big}>
-            Otherwise
+            Change plan
           </Button>
         )}
         {act && (
           <Button variant="outlined" color="inherit" onClick={skip} aria-keyshortcuts="x" sx={big}>
-            Leave out
+            Skip
           </Button>
         )}
       </Box>

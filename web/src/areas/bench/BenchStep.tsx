@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview, Recipe, StepPreview, Vocabulary } from '../../app/api';
 import { Cup } from '../../shared/Cup';
-import { deferring, minutes } from '../../shared/words';
+import { minutes, withDeferring } from '../../shared/words';
 import { Making } from '../mixing/Making';
 import { OnShelf } from '../pots/OnShelf';
 import { FaceCanvas } from '../section/face/FaceCanvas';
@@ -17,7 +17,7 @@ type Props = {
   vocabulary: Vocabulary | undefined;
 };
 
-const along: Record<string, string> = { along: 'along the grain', across: 'across the grain', any: 'any way' };
+const along: Record<string, string> = { along: 'along the grain', across: 'across the grain', any: 'any direction' };
 
 /** What is to be done, with what, and how it will look when it is right. */
 export function BenchStep({ act, document, worked, preview, vocabulary }: Props) {
@@ -28,25 +28,25 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
   const technique = vocabulary?.techniques.find((t) => t.key === step?.technique);
   const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.figures.tools[0]))?.name;
   const how = [tool, step?.strokes ? along[step.strokes] : null].filter(Boolean).join(', ');
-  const half = act.lay > 1 ? (worked.lays > 1 ? 'the other side' : 'wipe it back') : null;
+  const half = act.lay > 1 ? (worked.lays > 1 ? 'second side' : 'wipe back') : null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
           {worked.name}
-          {Math.max(worked.coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', until it is so' : ` of ${worked.coats}`}`}
+          {Math.max(worked.coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', repeated as needed' : ` of ${worked.coats}`}`}
           {half && `: ${half}`}
         </Box>
         <Box>
           {technique?.does} {minutes(act.minutes)}
           {step?.grit ? `, grit ${step.grit}` : ''}
-          {step?.dwell && act.lay === 1 ? `; it dwells ${minutes(step.dwell)}` : ''}.
+          {step?.dwell && act.lay === 1 ? `; dwell ${minutes(step.dwell)}` : ''}.
         </Box>
         {how && <Box>With: {how}.</Box>}
         {worked.order.length > 1 && <Box>{worked.order.join(' → ')}</Box>}
         {worked.sections && worked.sections.count !== null && worked.sections.count > 1 && worked.sections.area !== null && (
           <Box>
-            In <b>{worked.sections.count} sections</b> of {(Math.floor(100 * worked.sections.area) / 100).toFixed(2)} m² at most.
+            Work in <b>{worked.sections.count} sections</b>, {(Math.floor(100 * worked.sections.area) / 100).toFixed(2)} m² each or less.
           </Box>
         )}
         {worked.pour && act.lay === 1 && (
@@ -58,7 +58,8 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
             ))}
             {worked.coats > 1 && !worked.pour.eachCoat && worked.pour.taken[act.coat - 1] && (
               <Box>
-                For all {worked.coats} coats; of it about <b>{worked.pour.taken[act.coat - 1]?.text}</b> for this one.
+                Covers {worked.coats === 2 ? 'both' : `all ${worked.coats}`} coats; about <b>{worked.pour.taken[act.coat - 1]?.text}</b> for
+                this one.
               </Box>
             )}
             <OnShelf pots={worked.pour.pots} need={worked.pour.need} />
@@ -67,9 +68,9 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
         )}
         {worked.layout && <LaidOut layout={worked.layout} />}
         {step?.note && <Box sx={{ fontStyle: 'italic' }}>{step.note}</Box>}
-        {worked.cautions.map((c) => (
+        {withDeferring(worked.cautions).map((c) => (
           <Box key={c} sx={{ borderLeft: '6px solid', pl: 1.5 }}>
-            <b>Take care.</b> {c} {deferring}
+            <b>Caution.</b> {c}
           </Box>
         ))}
       </Box>
@@ -81,8 +82,8 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
         )}
         {ready && at > 0 && (
           <Box>
-            <FaceCanvas ready={ready} at={at} eyes="usual" label={`How it looks after ${worked.name}`} />
-            <Box sx={{ fontSize: 16 }}>When it is right, and dry, it looks about like this.</Box>
+            <FaceCanvas ready={ready} at={at} eyes="usual" label={`Preview after ${worked.name}`} />
+            <Box sx={{ fontSize: 16 }}>Expected result when dry</Box>
           </Box>
         )}
       </Box>

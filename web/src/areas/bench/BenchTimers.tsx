@@ -5,7 +5,24 @@ import { bench } from '../../app/theme';
 import { ring, say } from './comfort';
 import type { Timer } from './timers';
 
-const words: Record<Timer['what'], string> = { dwell: 'wipe in', open: 'stays wet for', wait: 'dry in' };
+const words: Record<Timer['what'], string> = {
+  dwell: 'wipe in',
+  open: 'open for',
+  recoat: 'ready to recoat in',
+  touch: 'touch-dry in',
+  through: 'through-dry in',
+  cure: 'cured in',
+  wait: 'wait',
+};
+const over: Record<Timer['what'], string> = {
+  dwell: 'wipe now',
+  open: 'has set',
+  recoat: 'ready to recoat',
+  touch: 'touch-dry',
+  through: 'through-dry',
+  cure: 'cured',
+  wait: 'wait is over',
+};
 
 function left(seconds: number): string {
   const s = Math.max(0, Math.round(seconds));
@@ -34,29 +51,29 @@ export function BenchTimers({
       if (t.until > now || now - t.until > 5 || rung.current.has(t.key)) continue;
       rung.current.add(t.key);
       if (sound) ring();
-      if (voice) say(t.what === 'dwell' ? `${t.name}: wipe it now.` : t.what === 'open' ? `${t.name} has set.` : `${t.name} is dry.`);
+      if (voice) say(`${t.name}: ${over[t.what]}.`);
     }
   }, [timers, now, sound, voice]);
   if (timers.length === 0) return null;
   return (
     <Box component="ul" aria-label="Timers" sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {timers.slice(0, 6).map((t) => {
-        const over = t.until <= now;
+        const ended = t.until <= now;
         return (
           <Box
             component="li"
             key={t.key}
-            sx={{ border: `2px solid ${over ? bench.oxide : 'currentColor'}`, borderRadius: 1, px: 1.5, py: 0.75, minWidth: 170 }}
+            sx={{ border: `2px solid ${ended ? bench.oxide : 'currentColor'}`, borderRadius: 1, px: 1.5, py: 0.75, minWidth: 170 }}
           >
             <Box sx={{ fontSize: 16 }}>
-              {t.name}: {over ? (t.what === 'open' ? 'has set' : t.what === 'dwell' ? 'wipe now' : 'dry') : words[t.what]}
+              {t.name}: {ended ? over[t.what] : words[t.what]}
             </Box>
             <Box role="timer" sx={{ fontSize: 34, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}>
-              {over ? '0:00' : left(t.until - now)}
+              {ended ? '0:00' : left(t.until - now)}
             </Box>
-            {t.what === 'wait' && (
+            {t.what === 'recoat' && (
               <Button variant="outlined" color="inherit" onClick={() => onDry(t)} aria-keyshortcuts="r" sx={{ minHeight: 48 }}>
-                Just become dry
+                Ready to recoat
               </Button>
             )}
           </Box>

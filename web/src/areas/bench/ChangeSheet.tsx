@@ -55,17 +55,17 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="change">
       <DialogTitle id="change" sx={{ fontSize: 26 }}>
-        Otherwise than planned
+        Change the plan
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.25 }}>
         {way === null && (
           <>
             {others.length > 0 && (
               <Button variant="outlined" color="inherit" sx={big} onClick={() => setWay('first')}>
-                Another step first
+                Do another step first
               </Button>
             )}
-            {offline && <Box sx={{ fontSize: 18 }}>The rest has to be worked out anew, and waits for the connection.</Box>}
+            {offline && <Box sx={{ fontSize: 18 }}>The other changes need a connection.</Box>}
             {step && !step.repeat && worked.find((w) => w.id === act.step)?.act !== 'waits' && (
               <Button
                 variant="outlined"
@@ -74,7 +74,7 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
                 sx={big}
                 onClick={() => onChange({ kind: 'more', step: act.step })}
               >
-                One coat more of “{nameOf(act.step)}”
+                One more coat of “{nameOf(act.step)}”
               </Button>
             )}
             {laid && (
@@ -85,30 +85,30 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
                 sx={big}
                 onClick={() => onChange({ kind: 'insert', step: laid.id, before: act.step })}
               >
-                Too much came off: touch up with “{nameOf(laid.id)}” first
+                Sanded too much: touch up with “{nameOf(laid.id)}”
               </Button>
             )}
             <Button variant="outlined" color="inherit" disabled={offline} sx={big} onClick={() => setWay('insert')}>
-              A step once more, before this one
+              Repeat a step before this one
             </Button>
             {step?.uses && mixes.length > 0 && (
               <Button variant="outlined" color="inherit" disabled={offline} sx={big} onClick={() => setWay('mix')}>
-                With another mix
+                Use another mix
               </Button>
             )}
             <Button color="inherit" sx={big} onClick={onClose}>
-              As planned after all
+              Back to the plan
             </Button>
           </>
         )}
         {way === 'first' &&
           list(
-            'Which one first? The others stay to be done.',
+            'Which step first? The others stay in the plan.',
             others.map((a) => ({ key: keyOf(a), name: nameOf(a.step), take: () => onFirst(a) })),
           )}
         {way === 'insert' &&
           list(
-            'Which one once more?',
+            'Which step again?',
             document.steps
               .filter((s) => worked.find((w) => w.id === s.id)?.act !== 'waits')
               .map((s) => ({
@@ -119,10 +119,10 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
           )}
         {way === 'mix' &&
           list(
-            'Laid with what?',
+            'Which mix?',
             mixes.map((s) => ({
               key: s.id,
-              name: `What “${nameOf(s.id)}” is laid with`,
+              name: `Mix of “${nameOf(s.id)}”`,
               take: () => onChange({ kind: 'mix', step: act.step, of: s.id }),
             })),
           )}

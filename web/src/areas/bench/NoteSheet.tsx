@@ -17,7 +17,7 @@ type Noted =
   | { kind: 'climate'; climate: { temperature: number; humidity: number } };
 type Props = { run: string; step: string; offline: boolean; poured: boolean; onNote: (noted: Noted) => void; onClose: () => void };
 
-const usual = ['It drags.', 'It ran.', 'Colder than planned.', 'Wiped too late.', 'One more was needed.'];
+const usual = ['Drags', 'Runs', 'Colder than planned', 'Wiped too late', 'Needed another coat'];
 
 /** A note: one of the usual ones at a press, or typed; how much was really poured, what colour it has come to, what the air is like. */
 export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props) {
@@ -29,7 +29,7 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
   const right = colour !== null && isColour(colour);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="bench-note">
-      <DialogTitle id="bench-note">Note it</DialogTitle>
+      <DialogTitle id="bench-note">Add a note</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           {usual.map((words) => (
@@ -44,32 +44,32 @@ export function NoteSheet({ run, step, offline, poured, onNote, onClose }: Props
           ))}
         </Box>
         <PhotoNote run={run} step={step} offline={offline} onKept={onClose} />
-        <TextField label="In your words" value={text} multiline minRows={2} onChange={(e) => setText(e.target.value)} />
+        <TextField label="Note" value={text} multiline minRows={2} onChange={(e) => setText(e.target.value)} />
         <Button variant="contained" size="large" disabled={text.trim() === ''} onClick={() => onNote({ kind: 'note', text: text.trim() })}>
-          Keep the note
+          Save note
         </Button>
         {poured && (
-          <Row label="Keep the amount" noted={ml ? { kind: 'poured', ml } : null} onNote={onNote}>
-            <NumberEntry label="Really poured" unit="ml" value={ml} emptyAllowed onChange={setMl} />
+          <Row label="Save amount" noted={ml ? { kind: 'poured', ml } : null} onNote={onNote}>
+            <NumberEntry label="Amount poured" unit="ml" value={ml} emptyAllowed onChange={setMl} />
           </Row>
         )}
-        <Row label="Keep the colour" noted={right ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
+        <Row label="Save colour" noted={right ? { kind: 'colour', colour: colour.toLowerCase() } : null} onNote={onNote}>
           <ColourEntry
-            label="What colour it has come to"
+            label="Actual colour"
             value={colour}
             emptyAllowed
             onChange={setColour}
-            error={colour && !right ? 'Six digits after a #, like #c8b07a.' : undefined}
+            error={colour && !right ? 'Enter a colour code, for example #7f8a6b' : undefined}
           />
         </Row>
         <Row
-          label="Keep the air"
+          label="Save climate"
           noted={temperature !== null && humidity !== null ? { kind: 'climate', climate: { temperature, humidity } } : null}
           onNote={onNote}
         >
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-            <NumberEntry label="The air here" unit="°C" value={temperature} least={-20} emptyAllowed onChange={setTemperature} />
-            <NumberEntry label="Its humidity" unit="%" value={humidity} emptyAllowed onChange={setHumidity} />
+            <NumberEntry label="Temperature" unit="°C" value={temperature} least={-20} emptyAllowed onChange={setTemperature} />
+            <NumberEntry label="Humidity" unit="%" value={humidity} emptyAllowed onChange={setHumidity} />
           </Box>
         </Row>
       </DialogContent>

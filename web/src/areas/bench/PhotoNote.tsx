@@ -25,14 +25,14 @@ export function PhotoNote({ run, step, offline, onKept }: { run: string; step: s
         disabled={offline || send.isPending}
         onClick={() => input.current?.click()}
       >
-        {offline ? 'A photo waits for the connection' : send.isPending ? 'Keeping the photo …' : 'A photo'}
+        {offline ? 'A photo needs a connection' : send.isPending ? 'Saving photo …' : 'Add a photo'}
       </Button>
       <input
         ref={input}
         type="file"
         accept="image/*"
         capture="environment"
-        aria-label="A photo"
+        aria-label="Add a photo"
         hidden
         onChange={(e) => {
           const file = e.target.files?.[0];

@@ -49,21 +49,20 @@ export function hintsOf(
     if (due > now)
       hints.push({
         grave: false,
-        words: `“${below.name}” is not dry yet: ${span(due - now)} more. Touch it where nobody looks before you go on.`,
+        words: `“${below.name}” needs ${span(due - now)} more. Test a hidden spot first.`,
       });
     const most = drying?.recoatMost?.planned;
     if (most && ended + 60 * most < now && own.act === 'adds')
       hints.push({
         grave: true,
-        words: `The latest recoat of “${below.name}” passed ${span(now - ended - 60 * most)} ago. Key it with fine paper (320), dust it, then lay this coat; the label decides.`,
+        words: `Recoat window of “${below.name}” ended ${span(now - ended - 60 * most)} ago. Scuff with 320 and dust off. Follow the label.`,
       });
   }
   const open = own?.drying?.openTime?.planned;
   if (open && mine?.started && !mine.finished && own?.film && own.film.stays < own.film.wet && mine.started + 60 * open < now)
     hints.push({
       grave: true,
-      words:
-        'What was laid first has set. Mist it, or go over it with a cloth damp with its thinner, and wipe at once; where that does not take it, take it off, let it dry and lay a smaller section.',
+      words: 'The start has set. Mist it or wipe with thinner at once. If it won’t move, let it dry, sand and work smaller.',
     });
   return hints;
 }

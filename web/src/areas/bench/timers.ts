@@ -3,7 +3,14 @@ import { type Done, keyOf } from './fold';
 import type { Act } from './progress';
 
 /** Something that ends at a moment: until then it is waited for, or it must be done before. */
-export type Timer = { key: string; name: string; what: 'dwell' | 'open' | 'wait'; from: number; until: number; of: Act };
+export type Timer = {
+  key: string;
+  name: string;
+  what: 'dwell' | 'open' | 'touch' | 'recoat' | 'through' | 'cure' | 'wait';
+  from: number;
+  until: number;
+  of: Act;
+};
 
 /** What runs now, from what was begun and done: the dwell of what was begun, how long it stays wet, and what must dry. Seconds since 1970. */
 export function timersOf(
@@ -33,15 +40,11 @@ export function timersOf(
       const ofStep = acts.filter((a) => a.step === act.step);
       const isLast = ofStep.at(-1) === act;
       const until = isLast ? step.wait.until : ofStep.some((a) => a.coat === act.coat && a.lay > act.lay) ? 'touch' : 'recoat';
-      const span =
-        until === 'through'
-          ? figures.drying?.through
-          : until === 'touch'
-            ? figures.drying?.touch
-            : until === 'cure'
-              ? figures.drying?.cure
-              : figures.drying?.recoat;
-      add('wait', at.finished, until === 'minutes' ? step.wait.minutes : until === 'nothing' ? null : span?.planned);
+      if (until === 'minutes') add('wait', at.finished, step.wait.minutes);
+      else if (until !== 'nothing') {
+        const what = until === 'overnight' ? 'recoat' : until;
+        add(what, at.finished, figures.drying?.[what].planned);
+      }
     }
   }
   return timers.sort((a, b) => a.until - b.until);

@@ -13,7 +13,7 @@ export function useWorker(run: string) {
           .map((r) => new URL(r.name))
           .filter((url) => url.origin === window.location.origin && url.pathname.startsWith('/build/'))
           .map((url) => url.pathname);
-        at.active?.postMessage([...new Set(built), '/bench/', `/api/runs/${run}`, `/api/runs/${run}/worked`, '/api/vocabulary']);
+        at.active?.postMessage([...new Set(built), '/bench/', `/api/runs/${run}`, `/api/runs/${run}/calculation`, '/api/vocabulary']);
       })
       .catch(() => undefined);
   }, [run]);

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { BoardAxis, ThingToVary } from '../../app/api';
+import type { BoardAxis, BoardVariable } from '../../app/api';
 import { Choice, TextEntry } from '../../shared/Field';
 
 const most = 6;
@@ -9,7 +9,7 @@ const most = 6;
 type Props = {
   title: string;
   axis: BoardAxis;
-  things: readonly ThingToVary[];
+  things: readonly BoardVariable[];
   nameOf: (step: string | null) => string;
   onChange: (axis: BoardAxis) => void;
   onRemove?: () => void;
@@ -20,7 +20,7 @@ type Props = {
 export function AxisEntry({ title, axis, things, nameOf, onChange, onRemove, error }: Props) {
   const step = axis.step ?? null;
   const thing = things.find((t) => t.thing === axis.thing && t.step === step);
-  const take = (t: ThingToVary | undefined) =>
+  const take = (t: BoardVariable | undefined) =>
     t && onChange({ thing: t.thing, ...(t.step === null ? {} : { step: t.step }), levels: t.levels });
   const levels = (next: string[]) => onChange({ ...axis, levels: next });
   const steps = [...new Set(things.map((t) => t.step))];
@@ -35,18 +35,18 @@ export function AxisEntry({ title, axis, things, nameOf, onChange, onRemove, err
         </Typography>
         {onRemove && (
           <Button onClick={onRemove} sx={{ minHeight: 0, py: 0 }}>
-            No rows
+            Remove rows
           </Button>
         )}
       </Box>
       <Choice
-        label="In the step"
+        label="Step"
         value={step ?? ''}
         options={steps.map((s) => [s ?? '', nameOf(s)] as const)}
         onChange={(s) => take(things.find((t) => t.step === (s || null)))}
       />
       <Choice
-        label="Varies"
+        label="Variable"
         value={axis.thing}
         options={things.filter((t) => t.step === step).map((t) => [t.thing, t.name] as const)}
         onChange={(key) => take(things.find((t) => t.thing === key && t.step === step))}
@@ -56,7 +56,7 @@ export function AxisEntry({ title, axis, things, nameOf, onChange, onRemove, err
       <Box sx={{ display: 'grid', gridTemplateColumns: thing && thing.options.length > 0 ? '1fr' : 'repeat(3, 1fr)', gap: 1 }}>
         {axis.levels.map((level, i) => {
           const change = (to: string) => levels(axis.levels.map((l, k) => (k === i ? to : l)));
-          const label = `${title === 'Columns' ? String.fromCharCode(65 + i) : i + 1}${level === thing?.standing ? ', as it stands' : ''}`;
+          const label = `${title === 'Columns' ? String.fromCharCode(65 + i) : i + 1}${level === thing?.standing ? ', as in the recipe' : ''}`;
           return thing && thing.options.length > 0 ? (
             <Choice key={i} label={label} value={level} options={thing.options.map((o) => [o.level, o.words] as const)} onChange={change} />
           ) : (
@@ -66,10 +66,10 @@ export function AxisEntry({ title, axis, things, nameOf, onChange, onRemove, err
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="outlined" disabled={axis.levels.length >= most} onClick={() => levels([...axis.levels, next(axis.levels, thing)])}>
-          One more
+          Add value
         </Button>
         <Button variant="outlined" disabled={axis.levels.length < 2} onClick={() => levels(axis.levels.slice(0, -1))}>
-          One less
+          Remove last value
         </Button>
       </Box>
     </Box>
@@ -77,7 +77,7 @@ export function AxisEntry({ title, axis, things, nameOf, onChange, onRemove, err
 }
 
 /** Another level: one not taken yet, or the last step once more. */
-function next(levels: readonly string[], thing: ThingToVary | undefined): string {
+function next(levels: readonly string[], thing: BoardVariable | undefined): string {
   const free = thing?.options.find((o) => !levels.includes(o.level));
   if (free) return free.level;
   const [before, last] = [Number(levels.at(-2) ?? 0), Number(levels.at(-1))];

@@ -50,12 +50,12 @@ export function BeginBoard({ recipes, recipe: named, step: vary, onClose }: Prop
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="begin">
-      <DialogTitle id="begin">A board of a recipe</DialogTitle>
+      <DialogTitle id="begin">New board from a recipe</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {begin.error && <Alert severity="error">{wrongIn(begin.error)}</Alert>}
         <Choice label="Recipe" value={id} options={recipes.map((r) => [r.id, r.title] as const)} onChange={setId} />
         <Choice
-          label="On wood like that of"
+          label="Same wood as"
           value={part}
           options={(document?.piece.parts ?? []).map(
             (p) => [p.id, `${p.name}: ${p.substrate.species} ${p.substrate.kind === 'solid' ? '' : p.substrate.kind}`] as const,
@@ -64,7 +64,7 @@ export function BeginBoard({ recipes, recipe: named, step: vary, onClose }: Prop
         />
         <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
           <Box component="legend" sx={{ color: 'text.secondary', fontSize: 14, p: 0 }}>
-            What is laid on each patch
+            Steps on each patch
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' } }}>
             {steps.map((s, i) => (
@@ -82,14 +82,14 @@ export function BeginBoard({ recipes, recipe: named, step: vary, onClose }: Prop
           </Box>
         </Box>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}>
-          <NumberEntry label="A patch is wide" unit="mm" value={width} whole least={20} onChange={(n) => setWidth(n ?? 100)} />
-          <NumberEntry label="and high" unit="mm" value={height} whole least={20} onChange={(n) => setHeight(n ?? 80)} />
+          <NumberEntry label="Patch width" unit="mm" value={width} whole least={20} onChange={(n) => setWidth(n ?? 100)} />
+          <NumberEntry label="Patch height" unit="mm" value={height} whole least={20} onChange={(n) => setHeight(n ?? 80)} />
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Not now</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={begin.isPending || steps.length === left.size || part === ''} onClick={() => begin.mutate()}>
-          Lay it out
+          Create board
         </Button>
       </DialogActions>
     </Dialog>

@@ -17,7 +17,7 @@ export default function BoardBacks() {
     },
   });
   if (backs.error) return <Failed error={backs.error} retry={() => void backs.refetch()} />;
-  if (!backs.data) return <Loading what="the backs" />;
+  if (!backs.data) return <Loading what="the labels" />;
   const { board, worked } = backs.data;
   const when = board.laidAt ?? worked.rounds[0]?.start;
   return (
@@ -43,7 +43,7 @@ export default function BoardBacks() {
                 <b>{board.document.title}</b>
                 <br />
                 {when && date(when)}
-                {p.control && ' · as the recipe stands'}
+                {p.control && ' · as in the recipe (control)'}
               </span>
             </Box>
             <Box sx={{ fontWeight: 700, my: '1mm' }}>{p.says.join(' · ')}</Box>

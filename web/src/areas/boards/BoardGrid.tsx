@@ -115,7 +115,7 @@ export function BoardGrid({ cells, columns, rows, wood, shape = 1.25, selected =
       ])}
       {apart.map((c) => (
         <Box key={c.label} sx={{ gridColumn: '1 / -1', display: 'grid', mt: 0.5 }}>
-          {patch({ ...c, mark: c.mark ?? 'as the recipe stands' })}
+          {patch({ ...c, mark: c.mark ?? 'as in the recipe (control)' })}
         </Box>
       ))}
     </Box>

@@ -20,8 +20,8 @@ import { useBoard, useBoardWork } from './useBoards';
 
 const views = [
   ['', 'Plan'],
-  ['lay', 'Lay'],
-  ['read', 'Read'],
+  ['lay', 'Apply'],
+  ['read', 'Results'],
   ['compare', 'Compare'],
   ['choose', 'Choose'],
 ] as const;
@@ -55,7 +55,7 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
         </Box>
         {document.from && (
           <Button component={Link} to={`/recipes/${document.from.recipe}`} title={document.from.title}>
-            Its recipe
+            Open recipe
           </Button>
         )}
         <Box component="nav" aria-label="The board" sx={{ display: 'flex', gap: 0.5 }}>
@@ -74,19 +74,20 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
         </Box>
         {(view === 'lay' || view === '') &&
           (board.laidAt && board.readings.length > 0 ? (
-            <span>laid {day(board.laidAt)}</span>
+            <span>applied {day(board.laidAt)}</span>
           ) : (
             <Button
               variant={board.laidAt ? 'outlined' : 'contained'}
+              title={board.laidAt ? 'Unlocks the plan' : 'Locks the plan'}
               disabled={lay.isPending || violations.length > 0}
               onClick={() => void draft.save().then((saved) => saved && lay.mutate(!board.laidAt))}
             >
-              {board.laidAt ? 'Not laid after all' : 'It is laid'}
+              {board.laidAt ? 'Undo applied' : 'Mark applied'}
             </Button>
           ))}
       </Box>
       {lay.error && <Alert severity="error">{wrongIn(lay.error)}</Alert>}
-      {draft.conflict && <NewerAlert what="this board" onTake={() => draft.settle(false)} onKeep={() => draft.settle(true)} />}
+      {draft.conflict && <NewerAlert what="this board" undo onTake={() => draft.settle(false)} onKeep={() => draft.settle(true)} />}
       {view === '' && <PlanView {...props} undo={draft.canUndo ? draft.undo : null} redo={draft.canRedo ? draft.redo : null} />}
       {view === 'lay' && <LayView {...props} />}
       {view === 'read' && <ReadView {...props} />}

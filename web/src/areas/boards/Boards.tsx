@@ -23,7 +23,7 @@ export default function Boards() {
   const queries = useQueryClient();
   const putAway = useMutation({
     mutationFn: (b: BoardSummary) =>
-      answer(api.PUT('/api/boards/{id}/archived', { params: { path: { id: b.id } }, body: { archived: !b.archived } })),
+      answer(api.PUT('/api/boards/{id}/archive', { params: { path: { id: b.id } }, body: { archived: !b.archived } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['boards'] }),
   });
   if (boards.error && !boards.data) return <Failed error={boards.error} retry={() => void boards.refetch()} />;
@@ -34,7 +34,7 @@ export default function Boards() {
         <Typography variant="h1" sx={{ mr: 1 }}>
           Boards
         </Typography>
-        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Put away" />
+        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
         <Box sx={{ flex: 1 }} />
         <Button variant="contained" onClick={() => setParams({ begin: '' })}>
           New board
@@ -43,9 +43,7 @@ export default function Boards() {
       {!boards.data && <Loading what="the boards" />}
       {boards.data?.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
-          {archived
-            ? 'Nothing is put away.'
-            : 'No board yet. Make one of a recipe: its steps on small patches, one thing varied at a time.'}
+          {archived ? 'Nothing archived' : 'No boards yet. Create one from a recipe: its steps on small patches, one variable at a time.'}
         </Box>
       )}
       <Box
@@ -73,7 +71,7 @@ export default function Boards() {
               )}
             </Box>
             <Button sx={{ mt: 1, ml: -1 }} onClick={() => putAway.mutate(b)}>
-              {b.archived ? 'Take it out again' : 'Put away'}
+              {b.archived ? 'Restore' : 'Archive'}
             </Button>
           </Box>
         ))}
@@ -87,9 +85,9 @@ export default function Boards() {
 
 function state(b: BoardSummary): string {
   const patches = b.card.patches.length;
-  if (b.chosen) return `${b.chosen} is in the recipe`;
-  if (b.read > 0) return `${b.read} of ${patches} patches read`;
-  return b.laidAt ? `laid ${day(b.laidAt)}, ${patches} patches to be read` : `${patches} patches, not laid yet`;
+  if (b.chosen) return `${b.chosen} applied to the recipe`;
+  if (b.read > 0) return `${b.read} of ${patches} patches measured`;
+  return b.laidAt ? `applied ${day(b.laidAt)}, ${patches} patches to measure` : `${patches} patches, not applied yet`;
 }
 
 function Small({ board: b }: { board: BoardSummary }) {

@@ -36,7 +36,7 @@ export function ChooseView({ board, document, worked }: BoardProps) {
                 : clients > 0
                   ? clients > 1
                     ? `${clients} clients`
-                    : 'the client'
+                    : 'client'
                   : undefined;
             })}
             columns={worked.columns.heads}
@@ -62,7 +62,7 @@ export function ChooseView({ board, document, worked }: BoardProps) {
         />
       ) : (
         <Typography variant="h2" component="p">
-          Choose a patch on the board, or send the client a link to choose by.
+          Choose a patch on the board, or send the client a link.
         </Typography>
       )}
     </Panels>
@@ -101,33 +101,33 @@ function Promote({
           </Typography>
           {reading?.rating && <span style={{ color: '#8A5E17', fontSize: 20 }}>{'★'.repeat(reading.rating)}</span>}
           {reading?.note && <Box>“{reading.note}”</Box>}
-          {reading?.offTarget && <Box>Against the target: {reading.offTarget.inWords}</Box>}
+          {reading?.offTarget && <Box>Compared with the target: {reading.offTarget.inWords}</Box>}
         </Box>
       </Box>
       {would.error && <Alert severity="error">{wrongIn(would.error)}</Alert>}
       {would.data && (
         <>
           <Box>
-            In the draft of “{would.data.title}” this would change, and nothing else:
+            This will change in the draft of “{would.data.title}”:
             {would.data.changes.length === 0 ? (
-              <p>Nothing: the patch is as the recipe stands.</p>
+              <p>No changes: the patch matches the recipe.</p>
             ) : (
               <ChangeList changes={would.data.changes} />
             )}
           </Box>
           {would.data.leftBehind.map((l) => (
             <Alert key={l} severity="warning">
-              Not taken over: {l}
+              Not included: {l}
             </Alert>
           ))}
-          <TextEntry label="Why this one" value={reason} onChange={setReason} multiline error={wrongIn(promote.error)} />
+          <TextEntry label="Reason" value={reason} onChange={setReason} multiline error={wrongIn(promote.error)} />
           <Button
             variant="contained"
             sx={{ justifySelf: 'start' }}
             disabled={promote.isPending || reason.trim() === ''}
             onClick={() => promote.mutate({ patch, reason: reason.trim(), version: would.data.version, ...(share ? { share } : {}) })}
           >
-            Take {patch} into the recipe
+            Apply {patch} to the recipe
           </Button>
         </>
       )}
@@ -141,25 +141,25 @@ function InRecipe({ board }: { board: BoardProps['board'] }) {
   if (!chosen) return null;
   return (
     <Box data-testid="chosen" sx={{ display: 'grid', gap: 1.5, maxWidth: 720 }}>
-      <Typography variant="h2">{chosen.patch} is in the recipe</Typography>
+      <Typography variant="h2">{chosen.patch} applied to the recipe</Typography>
       <Box sx={{ borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, fontSize: 18 }}>{chosen.reason}</Box>
       <Box>
         {moment(chosen.at)}
-        {chosen.share && ', chosen by a client over a link'}. What changed in the draft:
+        {chosen.share && ', chosen by a client'}. Changes in the draft:
         <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
           {chosen.changes.map((c) => (
             <li key={c}>{c}</li>
           ))}
         </Box>
-        {chosen.changes.length === 0 && <p>Nothing: the patch was as the recipe stood.</p>}
+        {chosen.changes.length === 0 && <p>No changes: the patch matched the recipe.</p>}
       </Box>
       {takeBack.error && <Alert severity="error">{wrongIn(takeBack.error)}</Alert>}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button variant="contained" component={Link} to={`/recipes/${board.recipe}`}>
-          Open the recipe
+          Open recipe
         </Button>
         <Button variant="outlined" color="secondary" disabled={takeBack.isPending} onClick={() => takeBack.mutate()}>
-          Take it back
+          Undo apply
         </Button>
       </Box>
     </Box>

@@ -16,7 +16,7 @@ export function CompareView({ board, document, worked }: BoardProps) {
   const [other, setOther] = useState(order[1]?.label ?? order[0]?.label ?? '');
   const compared = useQuery({
     queryKey: ['boards', board.id, 'compared', one, other, board.readings],
-    queryFn: () => answer(api.GET('/api/boards/{id}/compared', { params: { path: { id: board.id }, query: { one, other } } })),
+    queryFn: () => answer(api.GET('/api/boards/{id}/compare', { params: { path: { id: board.id }, query: { one, other } } })),
     placeholderData: (before) => before,
   });
   const options = worked.patches.map((p) => [p.label, `${p.label}: ${p.says.join(', ')}`] as const);
@@ -44,25 +44,23 @@ export function CompareView({ board, document, worked }: BoardProps) {
       {compared.data && (
         <Box aria-live="polite" data-testid="compared" sx={{ display: 'grid', gridTemplateColumns: { md: '1fr 1fr' }, gap: 3 }}>
           <Box>
-            <Typography variant="h2">Seen</Typography>
+            <Typography variant="h2">Measured</Typography>
             <Box sx={{ fontSize: 18, mt: 0.5 }}>
-              {compared.data.seen
-                ? `${one} against ${other}: ${compared.data.seen.inWords}`
-                : 'Read a colour of both, and the program says how they differ.'}
+              {compared.data.seen ? `${one} and ${other}: ${compared.data.seen.inWords}` : 'Measure both patches to compare them.'}
             </Box>
             {target &&
               [[one, compared.data.oneOffTarget] as const, [other, compared.data.otherOffTarget] as const].map(
                 ([label, off], i) =>
                   off && (
                     <Box key={`${i} ${label}`}>
-                      {label} against the target: <b>{off.inWords}</b>
+                      {label} and the target: <b>{off.inWords}</b>
                     </Box>
                   ),
               )}
           </Box>
           <Box>
-            <Typography variant="h2">Done differently</Typography>
-            {compared.data.done.length === 0 && <p>Nothing: they are the same.</p>}
+            <Typography variant="h2">Differences</Typography>
+            {compared.data.done.length === 0 && <p>No differences</p>}
             <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
               {compared.data.done.map((d) => (
                 <li key={d.what}>
@@ -71,7 +69,7 @@ export function CompareView({ board, document, worked }: BoardProps) {
               ))}
             </Box>
             {compared.data.done.length > 1 && (
-              <p style={{ margin: 0 }}>They differ in {compared.data.done.length} things: what is seen cannot be laid to either.</p>
+              <p style={{ margin: 0 }}>{compared.data.done.length} variables differ: you can’t tell which caused the change.</p>
             )}
           </Box>
         </Box>

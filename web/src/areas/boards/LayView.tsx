@@ -28,7 +28,7 @@ export function LayView({ board, worked }: BoardProps) {
           ))}
           <Cautions cautions={worked.cautions} />
           <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ justifySelf: 'start' }}>
-            What to write on the backs
+            Labels for the labels
           </Button>
         </>
       }
@@ -39,8 +39,8 @@ export function LayView({ board, worked }: BoardProps) {
           <RemarkLine key={r.text} remark={r} />
         ))}
       <Typography variant="h2">
-        {worked.rounds.length} rounds, {minutes(worked.handsOn)} of work
-        {worked.ready && `, to be read ${moment(worked.ready)}`}
+        {worked.rounds.length} rounds, {minutes(worked.handsOn)} hands-on
+        {worked.ready && `, measure on ${moment(worked.ready)}`}
       </Typography>
       {worked.stuck && <p style={{ margin: 0 }}>{worked.stuck}</p>}
       {worked.rounds.map((round) => (
@@ -59,17 +59,17 @@ function PotCard({ pot, all }: { pot: BoardPreview['pots'][number]; all: number 
       </Typography>
       <Box sx={{ color: 'text.secondary' }}>
         {pot.words && `${pot.words}. `}
-        {pot.patches.length === all ? 'For all patches' : `For ${pot.patches.join(', ')}`}, {pot.need.text} in all.
+        {pot.patches.length === all ? 'For all patches' : `For ${pot.patches.join(', ')}`}, {pot.need.text} in total.
       </Box>
       {pot.fromPot !== null && (
         <Box sx={{ mt: 0.5 }}>
-          To <b>{pot.fromAmount?.text}</b> that are left of pot {pot.fromPot} add:
+          Add to the <b>{pot.fromAmount?.text}</b> left in pot {pot.fromPot}:
         </Box>
       )}
       <OnShelf pots={pot.onShelf} need={pot.need} />
       {lines.length > 0 && <PourLines lines={lines} />}
-      {lines.length === 0 && pot.fromPot === null && <Box>Straight from the tin.</Box>}
-      {pot.left && <Box sx={{ color: 'text.secondary' }}>{pot.left.text} will be left.</Box>}
+      {lines.length === 0 && pot.fromPot === null && <Box>Use straight from the tin.</Box>}
+      {pot.left && <Box sx={{ color: 'text.secondary' }}>{pot.left.text} left over.</Box>}
       {pot.cup && <Cup cup={pot.cup} colours={[...(pot.fromPot === null ? [] : [null]), ...lines.map((l) => l.colour)]} height={150} />}
     </Box>
   );

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { BoardDocument, ThingToVary } from '../../app/api';
+import type { BoardDocument, BoardVariable } from '../../app/api';
 import { Choice, TextEntry } from '../../shared/Field';
 
 type Props = {
   document: BoardDocument;
   patch: string;
-  things: readonly ThingToVary[];
+  things: readonly BoardVariable[];
   nameOf: (step: string | null) => string;
   change: (document: BoardDocument) => void;
 };
@@ -19,7 +19,7 @@ export function OwnChange({ document, patch, things, nameOf, change }: Props) {
   const [level, setLevel] = useState('');
   const own = document.own ?? [];
   const mine = own.filter((o) => o.patch === patch);
-  const key = (t: ThingToVary) => `${t.thing}@${t.step ?? ''}`;
+  const key = (t: BoardVariable) => `${t.thing}@${t.step ?? ''}`;
   const thing = things.find((t) => key(t) === which);
   if (patch === 'Control') return null;
   return (
@@ -31,18 +31,18 @@ export function OwnChange({ document, patch, things, nameOf, change }: Props) {
           color="secondary"
           onClick={() => change({ ...document, own: own.filter((x) => x !== o) })}
         >
-          Not so any more: {things.find((t) => t.thing === o.thing && t.step === (o.step ?? null))?.name ?? o.thing}, {o.level}
+          Remove override: {things.find((t) => t.thing === o.thing && t.step === (o.step ?? null))?.name ?? o.thing} {o.level}
         </Button>
       ))}
       {!asking && (
         <Button variant="outlined" onClick={() => setAsking(true)}>
-          Do something else on {patch} alone
+          Override patch {patch}
         </Button>
       )}
       {asking && (
         <>
           <Choice
-            label={`On ${patch} alone`}
+            label={`Override on ${patch}`}
             value={which}
             options={[['', '…'] as const, ...things.map((t) => [key(t), `${nameOf(t.step)}: ${t.name}`] as const)]}
             onChange={(w) => {
@@ -53,9 +53,9 @@ export function OwnChange({ document, patch, things, nameOf, change }: Props) {
           />
           {thing &&
             (thing.options.length > 0 ? (
-              <Choice label="is" value={level} options={thing.options.map((o) => [o.level, o.words] as const)} onChange={setLevel} />
+              <Choice label="Value" value={level} options={thing.options.map((o) => [o.level, o.words] as const)} onChange={setLevel} />
             ) : (
-              <TextEntry label="is" value={level} onChange={setLevel} />
+              <TextEntry label="Value" value={level} onChange={setLevel} />
             ))}
           <Button
             variant="contained"
@@ -67,7 +67,7 @@ export function OwnChange({ document, patch, things, nameOf, change }: Props) {
               setWhich('');
             }}
           >
-            So be it
+            Save
           </Button>
         </>
       )}

@@ -47,7 +47,7 @@ export function PatchReader({ board, patch, target }: Props) {
         <ReadColour patch={patch.label} colour={reading?.colour} height={118} />
         <Box sx={{ display: 'grid', gap: 1.25 }}>
           <ColourEntry
-            label={reading?.how === 'photo' ? 'Colour, from the photo' : 'Colour, as you see it'}
+            label={reading?.how === 'photo' ? 'Colour (from the photo)' : 'Colour (by eye)'}
             value={reading?.colour}
             emptyAllowed
             onChange={(colour) => keep({ colour, how: colour === null ? null : 'typed', photo: null })}
@@ -55,7 +55,7 @@ export function PatchReader({ board, patch, target }: Props) {
           />
           {reading?.offTarget && (
             <Box>
-              Against the target{target?.name ? `, ${target.name}` : ''}: <b>{reading.offTarget.inWords}</b>
+              Compared with the target{target?.name ? `, ${target.name}` : ''}: <b>{reading.offTarget.inWords}</b>
             </Box>
           )}
           <Box role="radiogroup" aria-label="Rating" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
@@ -74,13 +74,13 @@ export function PatchReader({ board, patch, target }: Props) {
           </Box>
         </Box>
       </Box>
-      <TextEntry label="What is seen" value={reading?.note ?? ''} multiline onChange={(note) => keep({ note })} />
+      <TextEntry label="Notes" value={reading?.note ?? ''} multiline onChange={(note) => keep({ note })} />
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
           Photos
         </Typography>
         <Button variant="contained" disabled={addPhoto.isPending} onClick={() => file.current?.click()}>
-          {addPhoto.isPending ? 'Taking it in …' : 'Add a photo'}
+          {addPhoto.isPending ? 'Saving photo …' : 'Add a photo'}
         </Button>
         <input
           ref={file}
@@ -97,8 +97,8 @@ export function PatchReader({ board, patch, target }: Props) {
       {error && <Alert severity="error">{wrongIn(error)}</Alert>}
       {photos.length === 0 && (
         <p style={{ margin: 0 }}>
-          Lay a grey card or a sheet of white paper beside the board, in the same light, and photograph both together: the program takes the
-          colour of the light out.
+          Put a grey card or white paper next to the board, in the same light, and photograph both. The colour of the light is then
+          corrected.
         </p>
       )}
       {photos.length > 1 && (
@@ -136,7 +136,7 @@ export function PatchReader({ board, patch, target }: Props) {
             sx={{ justifySelf: 'start' }}
             onClick={() => putAway.mutate({ photo: photo.id, away: true }, { onSuccess: () => setGone(photo.id) })}
           >
-            Put this photo away
+            Remove photo
           </Button>
         </>
       )}
@@ -144,10 +144,10 @@ export function PatchReader({ board, patch, target }: Props) {
         open={gone !== null}
         autoHideDuration={9000}
         onClose={() => setGone(null)}
-        message="The photo is put away."
+        message="Photo removed"
         action={
           <Button color="inherit" onClick={() => gone && putAway.mutate({ photo: gone, away: false }, { onSuccess: () => setGone(null) })}>
-            Take it out again
+            Undo
           </Button>
         }
       />

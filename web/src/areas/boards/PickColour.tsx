@@ -18,7 +18,7 @@ type Props = {
   onTake: (colour: string) => void;
 };
 
-const names: Record<Card, string> = { none: 'not there', grey: 'a grey card, 18 %', white: 'white paper' };
+const names: Record<Card, string> = { none: 'none', grey: 'a grey card, 18 %', white: 'white paper' };
 
 const kept = (v: number) => Math.min(1, Math.max(0, v));
 
@@ -99,18 +99,18 @@ export function PickColour({ photo, cards, ask, onTake }: Props) {
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 1fr' }, gap: 1 }}>
         <Choice
-          label="Set the ring on"
+          label="Place ring on"
           value={setting}
           options={[...(card === 'none' ? [] : [['reference', 'the reference'] as const]), ['patch', 'the patch'] as const]}
           onChange={setChosen}
         />
-        <Choice label="The reference is" value={card} options={cards.map((c) => [c, names[c]] as const)} onChange={setCard} />
+        <Choice label="Reference card" value={card} options={cards.map((c) => [c, names[c]] as const)} onChange={setCard} />
         <Choice
-          label="The ring is"
+          label="Sample size"
           value={radius}
           options={[
             ['0.012', 'small'],
-            ['0.03', 'large: a mean of the grain'],
+            ['0.03', 'large (average)'],
           ]}
           onChange={setRadius}
         />
@@ -150,7 +150,7 @@ export function PickColour({ photo, cards, ask, onTake }: Props) {
                   <Patch colour={worked.asPhotographed} word="in the photo" />
                   {card !== 'none' && <Patch colour={worked.colour} word="corrected" />}
                   <Button variant="contained" onClick={() => onTake(worked.colour)}>
-                    Take this colour
+                    Use this colour
                   </Button>
                 </Box>
                 {worked.remarks.map((remark) => (
@@ -165,7 +165,7 @@ export function PickColour({ photo, cards, ask, onTake }: Props) {
                 </Box>
               </Box>
             ) : (
-              <p style={{ margin: 0 }}>{card === 'none' ? 'Press on the colour.' : 'Press on the reference first, then on the patch.'}</p>
+              <p style={{ margin: 0 }}>{card === 'none' ? 'Tap the colour.' : 'Tap the reference, then the patch.'}</p>
             )}
           </Box>
         </Box>

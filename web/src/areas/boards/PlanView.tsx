@@ -31,13 +31,13 @@ export function PlanView({
   const shelf = useMaterials();
   const offered = useQuery({
     queryKey: ['things', document.recipe],
-    queryFn: () => answer(api.POST('/api/compute/board/things', { body: { document: document.recipe } })),
+    queryFn: () => answer(api.POST('/api/compute/board/variables', { body: { document: document.recipe } })),
     placeholderData: (before) => before,
   });
-  const things = offered.data?.things ?? [];
+  const things = offered.data?.variables ?? [];
   const steps = document.recipe.steps;
   const nameOf = (id: string | null) =>
-    id === null ? 'The whole board' : (worked.rounds.find((r) => r.stepId === id)?.name ?? steps.find((s) => s.id === id)?.title ?? id);
+    id === null ? 'Whole board' : (worked.rounds.find((r) => r.stepId === id)?.name ?? steps.find((s) => s.id === id)?.title ?? id);
   /** A material that is chosen from the shelf comes along. */
   const withAxis = (name: 'columns' | 'rows', axis: BoardAxis) => {
     const more = (shelf.data ?? []).filter((m) => axis.thing === 'laid' && axis.levels.includes(m.id));
@@ -53,7 +53,7 @@ export function PlanView({
       side={
         <>
           {laid ? (
-            <p style={{ margin: 0 }}>It has been laid: what is on it stays as it is. Begin another board to try something else.</p>
+            <p style={{ margin: 0 }}>This board has been applied, so its plan is locked. Start another board to try something else.</p>
           ) : (
             <Box sx={{ display: 'flex', gap: 1 }}>
               <Button variant="outlined" disabled={!undo} onClick={() => undo?.()}>
@@ -97,7 +97,7 @@ export function PlanView({
                     })
                   }
                 >
-                  Vary a second thing, in rows
+                  Add rows
                 </Button>
               )}
             </>
@@ -110,7 +110,7 @@ export function PlanView({
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
             <NumberEntry
-              label="Patch wide"
+              label="Patch width"
               unit="mm"
               value={document.width}
               whole
@@ -119,7 +119,7 @@ export function PlanView({
               error={said('/document/width')}
             />
             <NumberEntry
-              label="and high"
+              label="Patch height"
               unit="mm"
               value={document.height}
               whole
@@ -128,33 +128,33 @@ export function PlanView({
             />
           </Box>
           <Choice
-            label="Laid by"
+            label="People"
             value={document.hands ?? 'one'}
             options={[
-              ['one', 'one pair of hands'],
-              ['two', 'one who lays, one who wipes'],
+              ['one', 'one'],
+              ['two', 'two (one applies, one wipes)'],
             ]}
             onChange={(hands) => change({ ...document, hands })}
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
             <NumberEntry
-              label="Laying one"
+              label="Apply time per patch"
               unit="s"
               value={document.lay}
               emptyAllowed
               whole
               least={1}
-              placeholder="as usual"
+              placeholder="automatic"
               onChange={(lay) => change({ ...document, lay })}
             />
             <NumberEntry
-              label="Wiping one"
+              label="Wipe time per patch"
               unit="s"
               value={document.wipe}
               emptyAllowed
               whole
               least={1}
-              placeholder="as usual"
+              placeholder="automatic"
               onChange={(wipe) => change({ ...document, wipe })}
             />
           </Box>
@@ -177,7 +177,7 @@ export function PlanView({
             <b>{worked.columns.name}</b>
             {worked.rows && (
               <>
-                , down the rows <b>{worked.rows.name}</b>
+                , rows: <b>{worked.rows.name}</b>
               </>
             )}
           </Box>
@@ -191,19 +191,19 @@ export function PlanView({
             onSelect={setSelected}
           />
           <Box sx={{ color: 'text.secondary', mt: 1 }}>
-            {worked.patches.length} patches of {document.width} × {document.height} mm, {minutes(worked.handsOn)} of work
-            {worked.ready ? `, to be read ${moment(worked.ready)}` : ''}.
+            {worked.patches.length} patches of {document.width} × {document.height} mm, {minutes(worked.handsOn)} hands-on
+            {worked.ready ? `, measure on ${moment(worked.ready)}` : ''}.
           </Box>
           {worked.stuck && <p>{worked.stuck}</p>}
           <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ mt: 1 }}>
-            What to write on the backs
+            Labels for the labels
           </Button>
         </Box>
         {open && (
           <Box aria-live="polite">
             <Typography variant="h2">
               {open.label}
-              {open.control && ': as the recipe stands'}
+              {open.control && ': as in the recipe (control)'}
             </Typography>
             {!open.control && (
               <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>

@@ -6,7 +6,7 @@ export function ReadColour({ patch, colour, height }: { patch: string; colour: s
   return (
     <Box
       role="img"
-      aria-label={colour ? `${patch}: ${colour}` : `${patch}: no colour read`}
+      aria-label={colour ? `${patch}: ${colour}` : `${patch}: no colour yet`}
       sx={{
         height,
         bgcolor: colour ?? '#fff',
@@ -16,7 +16,7 @@ export function ReadColour({ patch, colour, height }: { patch: string; colour: s
         color: 'text.secondary',
       }}
     >
-      {!colour && 'no colour read'}
+      {!colour && 'no colour yet'}
     </Box>
   );
 }

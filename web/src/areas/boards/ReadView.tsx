@@ -28,8 +28,8 @@ export function ReadView({ board, document, worked }: BoardProps) {
           />
           <Box sx={{ color: 'text.secondary', mt: 1 }}>
             {worked.columns.name}
-            {worked.rows && `, down the rows ${worked.rows.name}`}. {board.readings.length} of {worked.patches.length} patches have been
-            read. What was read is on the left of a patch, what was predicted on its right, or all over it where none was read.
+            {worked.rows && `, rows: ${worked.rows.name}`}. {board.readings.length} of {worked.patches.length} patches measured. Each patch:
+            measured left, predicted right.
           </Box>
         </>
       }

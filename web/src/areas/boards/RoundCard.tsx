@@ -15,7 +15,7 @@ export function RoundCard({ round, pots }: { round: BoardRound; pots: BoardPrevi
   const [started, setStarted] = useState<number | null>(null);
   const now = useSeconds(started);
   const potsUsed = new Set(round.turns.map((t) => t.pot)).size;
-  const lay = round.act === 'adds' ? 'lay ' : '';
+  const lay = round.act === 'adds' ? 'apply ' : '';
   const waits = round.turns.some((t) => t.wipe !== null && t.wipe > t.laid);
   const acts: Act[] = round.turns
     .flatMap((t) => [
@@ -40,24 +40,24 @@ export function RoundCard({ round, pots }: { round: BoardRound; pots: BoardPrevi
           {round.coats > 1 && `, ${round.coat} of ${round.coats}`}
         </Typography>
         <span>
-          {round.start ? moment(round.start) : 'no day can be told'}
+          {round.start ? moment(round.start) : 'no date yet'}
           {round.length > 0 && ` · ${timer(round.length)} min`}
         </span>
         {waits && (
           <Button
             variant={started === null ? 'outlined' : 'contained'}
             onClick={() => setStarted(started === null ? Date.now() : null)}
-            aria-label={started === null ? `Start the clock of round ${round.number}` : `Stop the clock of round ${round.number}`}
+            aria-label={started === null ? `Start timer of round ${round.number}` : `Stop timer of round ${round.number}`}
           >
-            {started === null ? 'Start the clock' : `Stop ${timer(now)}`}
+            {started === null ? 'Start timer' : `Stop ${timer(now)}`}
           </Button>
         )}
       </Box>
       <Box sx={{ color: 'text.secondary' }}>
         {pot && `From pot ${pot.number}, ${pot.name}. `}
-        {round.withHelper !== null && `With somebody who wipes ${timer(round.withHelper)} min. `}
-        {round.wait > 0 && `Then wait ${minutes(round.wait)}${round.overnight ? ', overnight' : ''}.`}
-        {round.wait === 0 && round.overnight && 'Then wait overnight.'}
+        {round.withHelper !== null && `With a helper who wipes: ${timer(round.withHelper)} min. `}
+        {round.wait > 0 && `Wait ${minutes(round.wait)}${round.overnight ? ', overnight' : ''}.`}
+        {round.wait === 0 && round.overnight && 'Wait overnight.'}
       </Box>
       {started !== null && (
         <Box
@@ -71,7 +71,7 @@ export function RoundCard({ round, pots }: { round: BoardRound; pots: BoardPrevi
               ? `in ${timer(next.at - now)}: ${next.wipes ? next.text : lay + next.text}`
               : now > round.length
                 ? 'all done'
-                : 'the last one'}
+                : 'last one'}
           </span>
         </Box>
       )}
@@ -128,7 +128,7 @@ function Lanes({ round, now }: { round: BoardRound; now: number | null }) {
       viewBox={`0 0 ${width} ${height}`}
       style={{ width: '100%', maxWidth: 820 }}
       role="img"
-      aria-label="When each patch is laid, left and wiped; the list below says it in words"
+      aria-label="When each patch is applied, left and wiped. The list below has the same times."
     >
       {ticks.map((t) => (
         <g key={t}>

@@ -24,11 +24,10 @@ export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Typography variant="h3" component="h2">
-        A link for the client
+        Client link
       </Typography>
       <Box sx={{ color: 'text.secondary' }}>
-        It shows the patches with colours and photos and what rows and columns vary, and nothing else of the recipe. One choice can be made
-        by it, with a comment.
+        Clients see the patches, photos and variables, nothing else. They can choose once and comment.
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '120px auto', gap: 1, alignItems: 'end', justifyContent: 'start' }}>
         <NumberEntry
@@ -41,12 +40,12 @@ export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow
           error={wrongIn(make.error)}
         />
         <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate()}>
-          Make a link
+          Create link
         </Button>
       </Box>
       {make.data && (
         <Alert severity="success" icon={false} sx={{ '& .MuiAlert-message': { width: '100%', display: 'grid', gap: 1 } }}>
-          Copy it now: it is not shown again.
+          Copy it now. It isn’t shown again.
           <TextField
             value={make.data.url}
             slotProps={{ htmlInput: { readOnly: true, 'aria-label': 'The link' } }}
@@ -65,15 +64,19 @@ export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow
             <Box sx={{ flex: 1 }}>
               {s.patch ? (
                 <>
-                  <b>{s.patch}</b> was chosen {s.chosenAt && day(s.chosenAt)}
+                  <b>{s.patch}</b> chosen {s.chosenAt && day(s.chosenAt)}
                   {s.comment && <Box>“{s.comment}”</Box>}
                 </>
               ) : (
-                `made ${day(s.createdAt)}, nothing chosen yet`
+                `created ${day(s.createdAt)}, nothing chosen yet`
               )}
               <Box sx={{ color: 'text.secondary' }}>{s.open ? `open until ${day(s.expiresAt)}` : 'closed'}</Box>
             </Box>
-            {s.patch && !board.chosen && <Button onClick={() => s.patch && onFollow(s.patch, s.id)}>Follow it</Button>}
+            {s.patch && !board.chosen && (
+              <Button title="Opens the patch, so you can apply it to the recipe" onClick={() => s.patch && onFollow(s.patch, s.id)}>
+                Use this choice
+              </Button>
+            )}
             {s.open && (
               <Button color="secondary" onClick={() => close.mutate(s.id)}>
                 Close

@@ -40,7 +40,7 @@ export function useBoardWork(id: string) {
       onSuccess,
     }),
     lay: useMutation({
-      mutationFn: (laid: boolean) => answer(api.PUT('/api/boards/{id}/laid', { params: { path }, body: { laid } })),
+      mutationFn: (laid: boolean) => answer(api.PUT('/api/boards/{id}/applied', { params: { path }, body: { applied: laid } })),
       onSuccess,
     }),
     read: useMutation({
@@ -51,12 +51,12 @@ export function useBoardWork(id: string) {
     addPhoto: useMutation({ mutationFn: ({ patch, file }: { patch: string; file: Blob }) => sendPhoto(id, patch, file), onSuccess }),
     putAway: useMutation({
       mutationFn: ({ photo, away }: { photo: string; away: boolean }) =>
-        answer(api.PUT('/api/photos/{id}/away', { params: { path: { id: photo } }, body: { away } })),
+        answer(api.PUT('/api/photos/{id}/archive', { params: { path: { id: photo } }, body: { archived: away } })),
       onSuccess,
     }),
     close: useMutation({
       mutationFn: (share: string) =>
-        answer(api.POST('/api/boards/{id}/shares/{share}/revoked', { params: { path: { id, share } }, ...nothing })),
+        answer(api.POST('/api/boards/{id}/shares/{share}/revoke', { params: { path: { id, share } }, ...nothing })),
       onSuccess,
     }),
     promote: useMutation({
@@ -65,7 +65,7 @@ export function useBoardWork(id: string) {
       onSuccess: (board: BoardResponse) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
     }),
     takeBack: useMutation({
-      mutationFn: () => answer(api.DELETE('/api/boards/{id}/chosen', { params: { path }, ...nothing })),
+      mutationFn: () => answer(api.DELETE('/api/boards/{id}/choice', { params: { path }, ...nothing })),
       onSuccess: (board: BoardResponse) => [onSuccess(board), void queries.invalidateQueries({ queryKey: ['recipe'] })],
     }),
   };

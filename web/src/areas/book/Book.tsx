@@ -39,7 +39,7 @@ export default function Book() {
   });
   const done = () => queries.invalidateQueries({ queryKey: ['recipes'] });
   const create = useMutation({
-    mutationFn: () => answer(api.POST('/api/recipes', { body: { document: emptyRecipe('A new recipe') } })),
+    mutationFn: () => answer(api.POST('/api/recipes', { body: { document: emptyRecipe('Untitled recipe') } })),
     onSuccess: (made) => navigate(`/recipes/${made.id}`),
   });
   const duplicate = useMutation({
@@ -66,7 +66,7 @@ export default function Book() {
           Book
         </Typography>
         <SearchField
-          label="Search by title, wood, technique, material"
+          label="Search title, wood, technique or material"
           value={query}
           onChange={(text) => {
             setQuery(text);
@@ -75,17 +75,17 @@ export default function Book() {
         />
         <Box sx={{ width: 210 }}>
           <ColourEntry
-            label="Near a colour"
+            label="Similar colour"
             value={near}
             emptyAllowed
             onChange={(colour) => {
               setNear(colour);
               setPage(1);
             }}
-            error={near && !isColour(near) ? 'Six digits, as #7f8a6b' : undefined}
+            error={near && !isColour(near) ? 'Enter a colour code, for example #7f8a6b' : undefined}
           />
         </Box>
-        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Put away" />
+        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
         <Box sx={{ flex: 1 }} />
         <OpenFile onTaken={(id) => (id ? navigate(`/recipes/${id}`) : done())} />
         <Button variant="contained" onClick={() => create.mutate()}>
@@ -102,12 +102,12 @@ export default function Book() {
       {list.data && list.data.recipes.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
           {later !== ''
-            ? `No recipe speaks of “${later}”${near ? ' and will look near that colour' : ''}.`
+            ? `No recipe matches “${later}”${near ? ' and that colour' : ''}`
             : near
-              ? 'No recipe will look near that colour.'
+              ? 'No recipe close to that colour'
               : archived
-                ? 'Nothing is put away.'
-                : 'The book is empty. Begin with a new recipe, or open a recipe file.'}
+                ? 'Nothing archived'
+                : 'No recipes yet. Create one or import a file.'}
         </Box>
       )}
       <Box
@@ -121,17 +121,17 @@ export default function Book() {
       {list.data && <Pages page={page} list={{ total: list.data.total, size: list.data.pageSize }} onPage={setPage} />}
       {list.data && list.data.total > 0 && !near && (
         <Button sx={{ mt: 2 }} href={`/api/bundles/recipes.zip?${new URLSearchParams({ query: later, archived: String(archived) })}`}>
-          {list.data.total === 1 ? 'Save this recipe' : `Save these ${list.data.total} recipes`} as one file, with boards and photos
+          {list.data.total === 1 ? 'Export this recipe' : `Export these ${list.data.total} recipes`} (.zip, with boards and photos)
         </Button>
       )}
       <Snackbar
         open={putAway !== null}
         autoHideDuration={9000}
         onClose={() => setPutAway(null)}
-        message={`“${putAway?.title}” is put away.`}
+        message={`“${putAway?.title}” archived`}
         action={
           <Button color="inherit" onClick={() => putAway && archive.mutate({ ...putAway, archived: true })}>
-            Take it out again
+            Undo
           </Button>
         }
       />

@@ -67,26 +67,26 @@ export function RecipeChip({ recipe, onDuplicate, onArchive }: { recipe: RecipeS
             {card.piece} in {card.ground}
           </Box>
           <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-            {card.steps} {card.steps === 1 ? 'step' : 'steps'} · {recipe.head === 0 ? 'no revision yet' : `revision ${recipe.head}`}
-            {recipe.head > 0 && recipe.changed ? ', draft beyond it' : ''} · {day(recipe.updatedAt)}
+            {card.steps} {card.steps === 1 ? 'step' : 'steps'} · {recipe.head === 0 ? 'no revision' : `revision ${recipe.head}`}
+            {recipe.head > 0 && recipe.changed ? ', unsaved changes in draft' : ''} · {day(recipe.updatedAt)}
           </Box>
         </Box>
       </Box>
       <Box sx={{ display: 'flex', px: 0.75, pb: 0.75 }}>
-        <Button onClick={onDuplicate} aria-label={`Copy ${recipe.title}`}>
-          Copy
+        <Button onClick={onDuplicate} aria-label={`Duplicate ${recipe.title}`}>
+          Duplicate
         </Button>
-        <Button onClick={onArchive} color="inherit" aria-label={`${recipe.archived ? 'Take out' : 'Put away'} ${recipe.title}`}>
-          {recipe.archived ? 'Take out again' : 'Put away'}
+        <Button onClick={onArchive} color="inherit" aria-label={`${recipe.archived ? 'Restore' : 'Archive'} ${recipe.title}`}>
+          {recipe.archived ? 'Restore' : 'Archive'}
         </Button>
         <Button
           component="a"
           color="inherit"
           href={`/api/recipes/${recipe.id}/document`}
           download
-          aria-label={`Recipe file of ${recipe.title}`}
+          aria-label={`Export ${recipe.title} as a .json file`}
         >
-          File
+          Export (.json)
         </Button>
       </Box>
     </Box>

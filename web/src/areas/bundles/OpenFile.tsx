@@ -11,8 +11,7 @@ export function OpenFile({ onTaken }: { onTaken: (recipe: string | null) => void
     return {
       says: (
         <p>
-          <b>{document.title}</b>, {preview.steps.length} {preview.steps.length === 1 ? 'step' : 'steps'}, comes into the book as a new
-          recipe.
+          <b>{document.title}</b>, {preview.steps.length} {preview.steps.length === 1 ? 'step' : 'steps'}, will be added as a new recipe.
         </p>
       ),
       ways: [{ name: 'Add it', take: () => answer(api.POST('/api/recipes', { body: { document } })) }],
@@ -20,7 +19,7 @@ export function OpenFile({ onTaken }: { onTaken: (recipe: string | null) => void
   };
   return (
     <TakeFile
-      name="Open a file"
+      name="Import"
       accept=".json,.zip,application/json,application/zip"
       look={look}
       onTaken={(taken) => onTaken((taken as { id?: string }).id ?? null)}

@@ -8,16 +8,16 @@ import { lookBundle } from './lookBundle';
 export function WholeStudio() {
   return (
     <Box component="section" sx={{ display: 'grid', gap: 1.5 }}>
-      <Typography variant="h2">The whole studio</Typography>
+      <Typography variant="h2">All studio data</Typography>
       <Typography>
-        Recipes, boards with their photos, shelf, pots, runs and these settings as one file, for another machine or to be kept. Passphrase,
-        keys and links stay here.
+        Recipes, boards with photos, stock, pots, jobs and these settings in one .zip file. Passphrase, keys and client links are not
+        included.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button variant="outlined" href="/api/bundles/studio.zip">
-          Save it as a file
+          Export everything
         </Button>
-        <TakeFile name="Take a studio in" accept=".zip,application/zip" look={lookBundle} onTaken={() => window.location.assign('/')} />
+        <TakeFile name="Import" accept=".zip,application/zip" look={lookBundle} onTaken={() => window.location.assign('/')} />
       </Box>
     </Box>
   );

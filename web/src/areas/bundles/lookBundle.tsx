@@ -7,7 +7,7 @@ import { counted } from '../../shared/words';
 type Plan = components['schemas']['BundlePlan'];
 type Planned = components['schemas']['PlannedRecipe'];
 
-const becomes: Record<string, string> = { new: 'comes in', copy: 'is here in another state; comes beside it as a copy' };
+const becomes: Record<string, string> = { new: 'will be added', copy: 'already here, but different: will be added as a copy' };
 
 const kinds: Record<string, [string, string]> = {
   recipes: ['recipe', 'recipes'],
@@ -15,10 +15,10 @@ const kinds: Record<string, [string, string]> = {
   boards: ['sample board', 'sample boards'],
   photos: ['photo', 'photos'],
   pots: ['pot', 'pots'],
-  ledger: ['line of the ledger', 'lines of the ledger'],
+  ledger: ['stock entry', 'stock entries'],
   materials: ['material', 'materials'],
   runs: ['run', 'runs'],
-  events: ['thing noted at the bench', 'things noted at the bench'],
+  events: ['bench entry', 'bench entries'],
 };
 
 /** Has the program look a bundle over, and says what it would do. */
@@ -28,20 +28,17 @@ export async function lookBundle(file: Blob): Promise<Looked> {
   return {
     says: (
       <>
-        {plan.whole && (
-          <p>This is a whole studio. Its recipes and boards can be added to yours, or all of it be put in the place of yours.</p>
-        )}
+        {plan.whole && <p>This file holds a whole studio. Add its recipes and boards to yours, or replace your studio with it.</p>}
         <Lines title="Recipes" planned={plan.recipes} />
         <Lines title="Sample boards" planned={plan.boards} />
         {plan.whole && (
           <Alert severity="warning">
-            In the place of yours it would bring {counts(plan.instead)}. What is here would go: {counts(plan.gone)}. A copy of all of that
-            is kept beside the store first. Links that clients have end.
+            Imports {counts(plan.instead)} and deletes {counts(plan.gone)}. A backup of your data is saved first. Client links stop working.
           </Alert>
         )}
         {plan.farLess && (
           <Alert severity="error" sx={{ mt: 1 }}>
-            This file holds far less than your studio. Is it the right one?
+            This file holds much less than your studio. Check that it is the right one.
           </Alert>
         )}
       </>
@@ -53,10 +50,10 @@ export async function lookBundle(file: Blob): Promise<Looked> {
       ...(plan.whole
         ? [
             {
-              name: 'Put it in the place of this studio',
+              name: 'Replace this studio',
               take: () => sendBytes(`/api/bundles/studio${plan.farLess ? '?evenIfLess=true' : ''}`, 'application/zip', file, 'PUT'),
               grave: true,
-              ...(plan.farLess ? { confirm: 'Yes, replace it with far less' } : {}),
+              ...(plan.farLess ? { confirm: 'Replace anyway' } : {}),
             },
           ]
         : []),

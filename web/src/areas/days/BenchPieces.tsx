@@ -20,7 +20,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
   const error = put.error ?? change.error;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <RecipePick label="Put on the bench" onPick={(recipe) => put.mutate({ recipe })} />
+      <RecipePick label="Start a job from" onPick={(recipe) => put.mutate({ recipe })} />
       {error && <Alert severity="error">{error.message}</Alert>}
       {plan.pieces.map((piece) => {
         const run = runs.find((r) => r.id === piece.id);
@@ -44,31 +44,33 @@ export function BenchPieces({ plan, runs, settings }: Props) {
               </Box>
             </Box>
             <Box>
-              {piece.stuck ?? (piece.ready === null ? 'All of it is done.' : <>Ready {moment(piece.ready)}</>)}
+              {piece.stuck ?? (piece.ready === null ? 'All steps done' : <>Ready {moment(piece.ready)}</>)}
               {piece.soonest && piece.latest && piece.soonest !== piece.latest && (
                 <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-                  {moment(piece.soonest)} with the fewest rounds, {moment(piece.latest)} with the most
+                  {moment(piece.soonest)} with fewest repeats, {moment(piece.latest)} with most
                 </Box>
               )}
               {piece.beginBy && piece.late === 0 && (
                 <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-                  By itself it is ready in time if gone on with by {moment(piece.beginBy)}
+                  Latest start to meet the deadline, if this were the only job: {moment(piece.beginBy)}
                 </Box>
               )}
-              {piece.late > 0 && (
-                <Box sx={{ color: 'error.main', fontWeight: 650 }}>{minutes(piece.late)} after the day it is wanted by</Box>
-              )}
+              {piece.late > 0 && <Box sx={{ color: 'error.main', fontWeight: 650 }}>{minutes(piece.late)} late</Box>}
             </Box>
             {run && (
               <>
                 <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-                  <DayEntry label="Not before" value={run.notBefore} onChange={(notBefore) => change.mutate({ run, to: { notBefore } })} />
-                  <DayEntry label="Wanted by" value={run.due} onChange={(due) => change.mutate({ run, to: { due } })} />
+                  <DayEntry
+                    label="Start no earlier than"
+                    value={run.notBefore}
+                    onChange={(notBefore) => change.mutate({ run, to: { notBefore } })}
+                  />
+                  <DayEntry label="Deadline" value={run.due} onChange={(due) => change.mutate({ run, to: { due } })} />
                 </Box>
                 <Choice
-                  label="Stands"
+                  label="Dries in"
                   value={run.place ?? ''}
-                  options={[['', 'in the usual air'] as const, ...(settings.places ?? []).map((p) => [p.id, p.name] as const)]}
+                  options={[['', 'studio'] as const, ...(settings.places ?? []).map((p) => [p.id, p.name] as const)]}
                   onChange={(place) => change.mutate({ run, to: { place: place === '' ? null : place } })}
                 />
                 <AirNow place={run.place} />
@@ -77,10 +79,10 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                     At the bench
                   </Button>
                   <Button size="small" variant="outlined" onClick={() => change.mutate({ run, to: { finished: true } })}>
-                    It is finished
+                    Mark job finished
                   </Button>
                   <Button size="small" color="inherit" onClick={() => change.mutate({ run, to: { archived: true } })}>
-                    Take it off
+                    Archive job
                   </Button>
                 </Box>
               </>
@@ -104,7 +106,7 @@ function AirNow({ place }: { place: string | null }) {
   if (!data) return null;
   return (
     <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-      There now {data.temperature.toFixed(1)} °C, {data.humidity.toFixed(0)} %{data.simulated ? ', by its usual day' : ', measured'}
+      Now {data.temperature.toFixed(0)} °C, {data.humidity.toFixed(0)} % ({data.simulated ? 'typical for this hour' : 'measured'})
     </Box>
   );
 }

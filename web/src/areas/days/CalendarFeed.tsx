@@ -13,27 +13,32 @@ export function CalendarFeed() {
   const open = useMutation({ mutationFn: () => answer(api.POST('/api/feed', { ...nothing })), onSuccess });
   const close = useMutation({ mutationFn: () => answer(api.DELETE('/api/feed', { ...nothing })), onSuccess });
   return (
-    <Box component="section" aria-label="For your calendar" sx={{ display: 'grid', gap: 1, mt: 2 }}>
-      <b>For your calendar</b>
+    <Box component="section" aria-label="Calendar" sx={{ display: 'grid', gap: 1, mt: 2 }}>
+      <b>Calendar</b>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button href="/api/days.ics" size="small" variant="outlined">
-          A file of now
+          Download .ics
         </Button>
         <Button size="small" variant="outlined" disabled={open.isPending} onClick={() => open.mutate()}>
-          {data?.since ? 'Another address' : 'An address to subscribe to'}
+          {data?.since ? 'Replace address' : 'Subscribe'}
         </Button>
         {data?.since && (
           <Button size="small" color="inherit" onClick={() => close.mutate()}>
-            Close it
+            Turn off
           </Button>
         )}
       </Box>
       {open.data?.address && data?.since ? (
         <Alert severity="success" data-testid="feed">
-          Copy it now, it is not shown again: <code style={{ overflowWrap: 'anywhere' }}>{open.data.address}</code>
+          Copy it now. It isn’t shown again: <code style={{ overflowWrap: 'anywhere' }}>{open.data.address}</code>
         </Alert>
       ) : (
-        data?.since && <span>An address is open since {date(data.since)}. Whoever has it sees the days, and nothing else.</span>
+        data?.since && (
+          <span>
+            Subscription active since {date(data.since)}. Anyone with this address can see the schedule, nothing else. Replacing it ends the
+            old subscription.
+          </span>
+        )
       )}
     </Box>
   );

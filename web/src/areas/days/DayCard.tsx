@@ -68,17 +68,16 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
             {work ? (
               <span>
                 <b>{actOf(work)}</b>, {plan.pieces.find((p) => p.id === work.piece)?.title}
-                {work.setUp > 0 && `; ${work.setUp} min to begin with the pot`}
-                {work.potKeeps &&
-                  `, which keeps until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
-                {work.hands > 0 && ' · the helper'}
+                {work.setUp > 0 && `; ${work.setUp} min to prepare the pot`}
+                {work.potKeeps && `, pot life until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
+                {work.hands > 0 && ' · helper'}
               </span>
             ) : (
               <span>free</span>
             )}
             {work && work.tooLong > 0 ? (
               <Box component="span" sx={{ color: 'error.main', fontWeight: 650 }}>
-                later than its latest recoat
+                recoat window missed
               </Box>
             ) : (
               <span />

@@ -45,9 +45,7 @@ export default function Days() {
       >
         {plan.works.length === 0 ? (
           <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
-            {plan.pieces.length === 0
-              ? 'Nothing is on the bench. Put a recipe on it, and its steps are laid into your days.'
-              : 'All of it is done.'}
+            {plan.pieces.length === 0 ? 'No jobs yet. Start one from a recipe to schedule it.' : 'All steps done'}
           </Box>
         ) : (
           <>
@@ -63,14 +61,14 @@ export default function Days() {
             {tried.error && would.length > 0 && <Alert severity="error">{tried.error.message}</Alert>}
             <Box data-testid="all-ready" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, alignItems: 'baseline' }}>
               <Typography variant="h2">{plan.end === null ? 'Not everything can be finished' : `All ready ${moment(plan.end)}`}</Typography>
-              <span>{minutes(plan.handsOn)} of work</span>
-              {own.length > 0 && <span>Planned with your own {own.join(' and ')}.</span>}
+              <span>{minutes(plan.handsOn)} hands-on</span>
+              {own.length > 0 && <span>Planned with your figures ({own.join(' and ')}).</span>}
               <span>
                 {plan.end === null
                   ? ''
                   : plan.complete
-                    ? 'No order of work has them ready sooner.'
-                    : `At the very best ${plan.bound ? day(plan.bound) : ''}: more orders were not tried.`}
+                    ? 'This is the fastest order.'
+                    : `At best ${plan.bound ? day(plan.bound) : ''}. Possibly faster orders not tried.`}
               </span>
             </Box>
             {days.map((date) => (

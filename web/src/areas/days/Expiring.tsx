@@ -7,11 +7,11 @@ import { moment } from '../../shared/words';
 export function Expiring({ pots }: { pots: DaysPreview['expires'] }) {
   if (pots.length === 0) return null;
   return (
-    <Box component="section" aria-label="What expires" sx={{ display: 'grid', gap: 0.5, mt: 2 }}>
-      <b>What expires</b>
+    <Box component="section" aria-label="Expiring" sx={{ display: 'grid', gap: 0.5, mt: 2 }}>
+      <b>Expiring</b>
       {pots.map((p) => (
         <span key={p.id}>
-          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link>: {p.isOver ? 'was good until' : 'keeps until'} {moment(p.until)}
+          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link>: {p.isOver ? 'expired' : 'use by'} {moment(p.until)}
         </span>
       ))}
     </Box>

@@ -12,7 +12,7 @@ type Work = DaysPreview['works'][number];
 
 /** "Engine green, coat 2 of 3, other side": what is done in one go. */
 export const actOf = (w: Pick<Work, 'name' | 'coat' | 'coats' | 'lay'>) =>
-  `${w.name}${w.coats > 1 ? `, ${w.coat} of ${w.coats}` : ''}${w.lay > 1 ? ', the second half' : ''}`;
+  `${w.name}${w.coats > 1 ? `, ${w.coat} of ${w.coats}` : ''}${w.lay > 1 ? ', second side' : ''}`;
 
 /** The letter of a piece in its colour. */
 export function Mark({ plan, piece }: { plan: Pick<DaysPreview, 'pieces'>; piece: string }) {
@@ -48,7 +48,7 @@ export function NextUp({ plan }: { plan: DaysPreview }) {
   return (
     <Box
       component="section"
-      aria-label="What to do next"
+      aria-label="Next step"
       data-testid="next"
       sx={{
         bgcolor: bench.ink,
@@ -80,7 +80,7 @@ export function NextUp({ plan }: { plan: DaysPreview }) {
         onClick={done}
         sx={{ bgcolor: bench.brass, color: bench.ink, '&:hover': { bgcolor: '#E5B868' } }}
       >
-        It is done
+        Mark step done
       </Button>
     </Box>
   );

@@ -21,11 +21,11 @@ export function Trying({ busy, onStop }: { busy: boolean; onStop: () => void }) 
   return (
     <Box role="status" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 2, alignItems: 'center' }}>
       <Box>
-        Trying orders …
-        <LinearProgress variant="determinate" value={Math.min(100, since / most / 10)} aria-label="Orders tried" />
+        Searching for a faster order …
+        <LinearProgress variant="determinate" value={Math.min(100, since / most / 10)} aria-label="Orders searched" />
       </Box>
       <Button size="small" variant="outlined" onClick={onStop}>
-        Leave it at this plan
+        Stop here
       </Button>
     </Box>
   );

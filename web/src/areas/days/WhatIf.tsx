@@ -9,10 +9,10 @@ import { moment } from '../../shared/words';
 export type Would = 'helper' | 'saturday' | 'heat' | 'fan' | `coat ${string}`;
 
 const words: [Exclude<Would, `coat ${string}`>, string][] = [
-  ['helper', 'a helper every day'],
+  ['helper', 'helper every day'],
   ['saturday', 'Saturdays too'],
-  ['heat', 'heated to 21 °C'],
-  ['fan', 'a fan'],
+  ['heat', 'heat to 21 °C'],
+  ['fan', 'fan'],
 ];
 
 /** What is asked where something is other than usual. */
@@ -42,7 +42,7 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
   return (
     <Box component="section" aria-label="What if" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'end' }}>
       <Box component="b" sx={{ pb: 1 }}>
-        What if:
+        Try:
       </Box>
       {words.map(([key, name]) => {
         const on = would.includes(key);
@@ -61,9 +61,9 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
       {coats.size > 0 && (
         <Box sx={{ width: 260 }}>
           <Choice
-            label="One coat more of"
+            label="Extra coat of"
             value={coat}
-            options={[['', 'nothing'] as const, ...coats]}
+            options={[['', 'none'] as const, ...coats]}
             onChange={(next) => onChange([...would.filter((w) => w !== coat), ...(next === '' ? [] : [next])])}
           />
         </Box>
@@ -71,7 +71,7 @@ export function WhatIf({ would, onChange, usual, tried }: Props) {
       {tried && (
         <Box data-testid="would" aria-live="polite">
           {tried.end === usual.end ? (
-            <>No difference: all ready {moment(usual.end)}.</>
+            <>No change: ready {moment(usual.end)}.</>
           ) : (
             <>
               All ready <b>{moment(tried.end)}</b> instead of {moment(usual.end)}.

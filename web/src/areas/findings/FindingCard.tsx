@@ -28,9 +28,9 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
       <RemarkLine remark={{ gravity: finding.gravity, text: finding.why }} />
       {finding.accepted !== null && (
         <Box sx={{ pl: 4 }}>
-          Kept because: {finding.accepted}{' '}
+          Accepted: {finding.accepted}{' '}
           <Button size="small" onClick={() => accept(null)}>
-            Mind it again
+            Reopen
           </Button>
         </Box>
       )}
@@ -49,23 +49,23 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
           ))}
           {onStep && first && (
             <Button size="small" onClick={() => onStep(first)}>
-              To the step
+              Go to step
             </Button>
           )}
           <Button size="small" color="inherit" onClick={() => setReason('')}>
-            Keep it so …
+            Accept …
           </Button>
         </Box>
       )}
       <Box component="details" sx={{ pl: 4, fontSize: 14, '& summary': { cursor: 'pointer', color: bench.slate, minHeight: 26 } }}>
-        <summary>Why it matters</summary>
-        {finding.reason} <i>{finding.source}</i>
-        {finding.school !== null && ' Schools differ on this: choose yours in Piece, under “The whole”.'}
+        <summary>Why</summary>
+        {finding.reason} Source: {finding.source}
+        {finding.school !== null && ' Practice varies. Set yours in Piece › Whole piece.'}
       </Box>
       {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
       {remedy.would && (
         <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: '#EEF4EF', py: 0.5 }} aria-live="polite">
-          <b>This would change:</b>
+          <b>This will change:</b>
           <ChangeList changes={remedy.would.changes} />
           <Button
             variant="contained"
@@ -75,10 +75,10 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
               remedy.reset();
             }}
           >
-            Do it
+            Apply
           </Button>{' '}
           <Button size="small" onClick={() => remedy.reset()}>
-            Not now
+            Cancel
           </Button>
         </Box>
       )}
@@ -93,13 +93,13 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
         >
           <TextField
             autoFocus
-            label="Why it may stay so"
+            label="Reason for accepting"
             value={reason}
             onChange={(e) => setReason(e.target.value)}
             slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }}
           />
           <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
-            Keep
+            Accept
           </Button>
         </Box>
       )}

@@ -20,11 +20,9 @@ export function FindingsDialog({ document, preview, onChange, onStep, onClose }:
   const open = preview.findings.filter((f) => f.accepted === null).length;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="findings">
-      <DialogTitle id="findings">
-        {open === 0 ? 'Nothing to mind' : open === 1 ? 'One thing to mind' : `${open} things to mind`}
-      </DialogTitle>
+      <DialogTitle id="findings">{open === 0 ? 'No findings' : open === 1 ? '1 finding' : `${open} findings`}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
-        {preview.findings.length === 0 && <p style={{ margin: 0 }}>No rule of the craft speaks against this recipe.</p>}
+        {preview.findings.length === 0 && <p style={{ margin: 0 }}>No problems found.</p>}
         {preview.findings.map((f) => (
           <Box key={f.key} sx={{ borderBottom: 1, borderColor: 'divider', pb: 1.5 }}>
             <FindingCard document={document} finding={f} onChange={onChange} onStep={onStep} />

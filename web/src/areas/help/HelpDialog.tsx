@@ -12,7 +12,7 @@ export default function HelpDialog({ onClose }: { onClose: () => void }) {
   const help = helpFor(useLocation().pathname);
   return (
     <Dialog open onClose={onClose} aria-labelledby="help" maxWidth="sm" fullWidth>
-      <DialogTitle id="help">{help?.name ?? 'This room'}</DialogTitle>
+      <DialogTitle id="help">{help?.name ?? 'Help'}</DialogTitle>
       <DialogContent>
         {help ? (
           <>
@@ -26,7 +26,7 @@ export default function HelpDialog({ onClose }: { onClose: () => void }) {
             </ul>
           </>
         ) : (
-          <p>There is nothing here. The rooms are named above.</p>
+          <p>No help for this page.</p>
         )}
       </DialogContent>
       <DialogActions>

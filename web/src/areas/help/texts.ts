@@ -62,14 +62,14 @@ export const texts: readonly RoomHelp[] = [
     for: 'One step at a time, large enough for a wet glove.',
     lines: [
       'Space starts a step and marks it done. u undoes, n adds a note, c changes the plan, x skips the step, r logs a coat that is ready to recoat.',
-      'Press “Just become dry” only if you saw the coat get dry: your drying times are learned from it. If you find it dry in the morning, don’t press it.',
+      'Press “Ready to recoat” only if you saw the coat get dry: your drying times are learned from it. If you find it dry in the morning, don’t press it.',
       'After each pass of a repeated step you answer: done, or once more.',
       'The bench works offline. Entries wait on this device and sync when you are back online.',
     ],
   },
   {
     at: /^\/logbook\//,
-    name: 'A run',
+    name: 'Job',
     for: 'How the job went, against its plan.',
     lines: [
       'Tick the changes that the recipe should adopt. They go into its draft.',
@@ -128,7 +128,7 @@ export const texts: readonly RoomHelp[] = [
     lines: [
       'Search by title, wood, technique or material, or by a similar colour. / moves to the search.',
       'Open a recipe to see its layers. Copy one to start another from it. Archive the ones you no longer need.',
-      'A new recipe starts with bare wood. “Open a file” imports recipes, and shows first what would change.',
+      'A new recipe starts with bare wood. “Import” adds recipes, and shows first what would change.',
     ],
   },
 ];

@@ -33,10 +33,10 @@ export function LockSettings() {
     change.error instanceof Problem ? change.error.violations.find((v) => v.pointer === `/${field}`)?.message : undefined;
   return (
     <Box component="section" sx={{ display: 'grid', gap: 1.5 }}>
-      <Typography variant="h2">Who gets in from other machines</Typography>
+      <Typography variant="h2">Access from other devices</Typography>
       <Typography>
-        {data.devices === 1 ? 'This device has' : `${data.devices} devices have`} given the passphrase. One that is not used for a month
-        gives it again.
+        {data.devices === 1 ? '1 device' : `${data.devices} devices`} unlocked. After a month without use a device asks again.
+        {data.hygrometer && ' Replacing the hygrometer key stops the sensors that use the old one.'}
       </Typography>
       <Box
         component="form"
@@ -46,33 +46,33 @@ export function LockSettings() {
         }}
         sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr auto' }, alignItems: 'start' }}
       >
-        <SecretField label="Passphrase now" value={now} onChange={setNow} known error={wrong('passphrase')} />
-        <SecretField label="Another passphrase" value={next} onChange={setNext} error={wrong('next')} />
+        <SecretField label="Current passphrase" value={now} onChange={setNow} known error={wrong('passphrase')} />
+        <SecretField label="New passphrase" value={next} onChange={setNext} error={wrong('next')} />
         <Button type="submit" variant="outlined" sx={{ mt: '19px' }} disabled={now === '' || next === '' || change.isPending}>
-          Change it
+          Change passphrase
         </Button>
       </Box>
       {change.error && !wrong('passphrase') && !wrong('next') && <Alert severity="error">{change.error.message}</Alert>}
-      {change.isSuccess && <Alert severity="success">Changed. Other devices must give the new one.</Alert>}
+      {change.isSuccess && <Alert severity="success">Passphrase changed. Other devices must enter the new one.</Alert>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button variant="outlined" onClick={() => leave.mutate(false)}>
-          Lock it on this device
+          Lock this device
         </Button>
         <Button variant="outlined" onClick={() => leave.mutate(true)}>
-          Lock it on all devices
+          Lock all devices
         </Button>
         <Button variant="outlined" disabled={key.isPending} onClick={() => key.mutate()}>
-          {data.hygrometer ? 'Another key for hygrometers' : 'A key for hygrometers'}
+          {data.hygrometer ? 'Replace hygrometer key' : 'Create hygrometer key'}
         </Button>
         {data.hygrometer && (
           <Button color="inherit" onClick={() => end.mutate()}>
-            End that key
+            Revoke key
           </Button>
         )}
       </Box>
       {key.data?.key && data.hygrometer && (
         <Alert severity="success">
-          Copy it now, it is not shown again. A hygrometer sends it along as <code>Authorization: Bearer {key.data.key}</code>
+          Copy it now. It isn’t shown again. A hygrometer sends it as <code>Authorization: Bearer {key.data.key}</code>
         </Alert>
       )}
     </Box>

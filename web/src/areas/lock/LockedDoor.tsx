@@ -33,14 +33,14 @@ export default function LockedDoor() {
         <Typography variant="h1" id="locked">
           The studio is locked
         </Typography>
-        <Typography>Give its passphrase once on this device. Whatever you were at goes on behind it, nothing is lost.</Typography>
+        <Typography>Enter the passphrase for this device. Your open work stays.</Typography>
         <SecretField label="Passphrase" value={passphrase} onChange={setPassphrase} known autoFocus />
         {enter.error && <Alert severity="error">{wrongIn(enter.error)}</Alert>}
         <Button type="submit" variant="contained" size="large" disabled={enter.isPending || passphrase === ''}>
-          Come in
+          Unlock
         </Button>
         <Typography variant="body2" color="text.secondary">
-          Forgotten? On the machine the program runs on, bin/console inlaid:passphrase sets another.
+          Forgotten? Run bin/console inlaid:passphrase on the computer that runs the studio.
         </Typography>
       </Box>
     </Dialog>

@@ -15,7 +15,7 @@ import { NumberEntry } from '../../shared/Field';
 import { useRunWork } from '../days/useDays';
 import { ChangeList } from '../section/ChangeList';
 
-const zones = ['flat', 'edges', 'recesses', 'pores'];
+const zones = ['flat areas', 'edges', 'recesses', 'pores'];
 
 /** Before it is done again: what was learned, what has changed since, what is left in pots, and what to hold it against. */
 export function Again({ run, recipe, onClose }: { run: string; recipe: string; onClose: () => void }) {
@@ -24,24 +24,24 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
   const [count, setCount] = useState<number | null>(null);
   const { data, error } = useQuery({
     queryKey: ['run', run, 'again'],
-    queryFn: () => answer(api.GET('/api/runs/{id}/again', { params: { path: { id: run } } })),
+    queryFn: () => answer(api.GET('/api/runs/{id}/repeat-check', { params: { path: { id: run } } })),
     staleTime: 0,
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="again">
-      <DialogTitle id="again">Do it again</DialogTitle>
+      <DialogTitle id="again">Repeat this job</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {(error ?? put.error) && <Alert severity="error">{(error ?? put.error)?.message}</Alert>}
         {data && (
           <>
             {data.lesson && (
               <Box>
-                <b>The lesson:</b> {data.lesson}
+                <b>Lesson:</b> {data.lesson}
               </Box>
             )}
             <Box>
-              <Typography variant="h3">Since then</Typography>
-              {data.recipe.length === 0 && data.materials.length === 0 && !data.air && <p>Nothing that is known has changed.</p>}
+              <Typography variant="h3">Changes since then</Typography>
+              {data.recipe.length === 0 && data.materials.length === 0 && !data.air && <p>No known changes</p>}
               {data.recipe.length > 0 && <ChangeList changes={data.recipe} />}
               {data.materials.map((words) => (
                 <Box key={words} sx={{ py: 0.5 }}>
@@ -51,11 +51,11 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
               {data.air && <Box sx={{ py: 0.5 }}>{data.air}</Box>}
             </Box>
             <Box sx={{ maxWidth: 240 }}>
-              <NumberEntry label="How many" value={count} least={1} whole emptyAllowed placeholder="as many as then" onChange={setCount} />
+              <NumberEntry label="Number" value={count} least={1} whole emptyAllowed placeholder="same as before" onChange={setCount} />
             </Box>
             {data.pots.length > 0 && (
               <Box>
-                <Typography variant="h3">On the shelf already, to be used first</Typography>
+                <Typography variant="h3">Use first (in stock)</Typography>
                 {data.pots.map((p) => (
                   <Box key={`${p.id} ${p.step}`}>
                     <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link>: {p.holds}, for “{p.step}”
@@ -64,13 +64,13 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
               </Box>
             )}
             <Box data-testid="match-card">
-              <Typography variant="h3">To hold the new one against</Typography>
+              <Typography variant="h3">Compare with</Typography>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mt: 1 }}>
                 {data.looked.map((colour) => (
-                  <Card key={`seen ${colour}`} colour={colour} says="seen then" />
+                  <Card key={`seen ${colour}`} colour={colour} says="seen last time" />
                 ))}
                 {data.reckoned.map((colour, i) => (
-                  <Card key={`${zones[i]} ${colour}`} colour={colour} says={`${zones[i]}, reckoned`} />
+                  <Card key={`${zones[i]} ${colour}`} colour={colour} says={`${zones[i]}, calculated`} />
                 ))}
               </Box>
             </Box>
@@ -84,7 +84,7 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
           disabled={!data || put.isPending}
           onClick={() => put.mutate({ recipe, ...(count === null ? {} : { count }) }, { onSuccess: () => void navigate('/days') })}
         >
-          Put it on the bench
+          Start job
         </Button>
       </DialogActions>
     </Dialog>

@@ -7,38 +7,38 @@ import type { components } from '../../app/api.gen';
 import { bench } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { useSettings } from '../../shared/useSettings';
-import { date, minutes, money } from '../../shared/words';
+import { counted, date, minutes, money } from '../../shared/words';
 import { ChangeList } from '../section/ChangeList';
 import { FaceCanvas } from '../section/face/FaceCanvas';
 import { useReady } from '../section/face/useReady';
 
 type Made = components['schemas']['AsMadePreview'];
 
-/** Two runs beside each other: their faces, their sums, what their recipes had different, and what was done differently. */
+/** Compare jobs: their faces, their sums, what their recipes had different, and what was done differently. */
 export default function Beside() {
   const { id = '', other = '' } = useParams();
   const { data, error, refetch } = useQuery({
     queryKey: ['run', id, 'beside', other],
-    queryFn: () => answer(api.GET('/api/runs/{id}/beside/{other}', { params: { path: { id, other } } })),
+    queryFn: () => answer(api.GET('/api/runs/{id}/compare/{other}', { params: { path: { id, other } } })),
     staleTime: 0,
   });
   if (error) return <Failed error={error} retry={() => void refetch()} />;
-  if (!data) return <Loading what="both runs" />;
+  if (!data) return <Loading what="both jobs" />;
   return (
     <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto', display: 'grid', gap: 2.5 }}>
       <Box>
-        <Link to={`/logbook/${id}`}>Back to the run</Link>
-        <Typography variant="h1">Two runs beside each other</Typography>
+        <Link to={`/logbook/${id}`}>Back to the job</Link>
+        <Typography variant="h1">Compare jobs</Typography>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>
         <One run={data.one} made={data.oneMade} />
         <One run={data.other} made={data.otherMade} />
       </Box>
-      <Box component="section" aria-label="Done differently">
+      <Box component="section" aria-label="Differences">
         <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
-          Done differently, the first against the second
+          Differences (first against second)
         </Typography>
-        {data.made.length === 0 && <p>Nothing that was noted of both differs.</p>}
+        {data.made.length === 0 && <p>No differences recorded</p>}
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {data.made.map((d) => (
             <Box component="li" key={d.step} sx={{ py: 1, borderBottom: `1px solid ${bench.line}` }}>
@@ -49,9 +49,9 @@ export default function Beside() {
       </Box>
       <Box component="section" aria-label="Their recipes">
         <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
-          What the recipe of the first had otherwise
+          Recipe differences
         </Typography>
-        {data.recipes.length === 0 ? <p>They were made by the same recipe.</p> : <ChangeList changes={data.recipes} />}
+        {data.recipes.length === 0 ? <p>Same recipe</p> : <ChangeList changes={data.recipes} />}
       </Box>
     </Box>
   );
@@ -63,7 +63,7 @@ function One({ run, made }: { run: RunSummary; made: Made }) {
   const opened = useQuery({ queryKey: ['run', run.id], queryFn: () => answer(api.GET('/api/runs/{id}', path)) });
   const worked = useQuery({
     queryKey: ['run', run.id, 'as-made'],
-    queryFn: () => answer(api.GET('/api/runs/{id}/worked', { params: { ...path.params, query: { made: true } } })),
+    queryFn: () => answer(api.GET('/api/runs/{id}/calculation', { params: { ...path.params, query: { made: true } } })),
   });
   const stack = worked.data?.preview.stacks[0];
   const ready = useReady(opened.data?.document, stack);
@@ -75,12 +75,12 @@ function One({ run, made }: { run: RunSummary; made: Made }) {
       </Typography>
       <Box sx={{ mb: 1 }}>
         {run.revision !== null && `Revision ${run.revision}, `}
-        {run.finishedAt ? `finished ${date(run.finishedAt)}` : 'on the bench'}
+        {run.finishedAt ? `finished ${date(run.finishedAt)}` : 'in progress'}
         {run.rating !== null && `, ${run.rating} of 5`}
       </Box>
       {ready && stack && (
         <Box sx={{ maxWidth: 330 }}>
-          <FaceCanvas ready={ready} at={stack.look.after.length - 1} eyes="usual" label={`How ${run.title} looks by what was done`} />
+          <FaceCanvas ready={ready} at={stack.look.after.length - 1} eyes="usual" label={`${run.title} as made`} />
         </Box>
       )}
       {seen && (
@@ -89,9 +89,9 @@ function One({ run, made }: { run: RunSummary; made: Made }) {
         </Box>
       )}
       <Box sx={{ mt: 1 }}>
-        {made.timed > 0 && `${minutes(made.minutesMade)} of hands (${made.timed} works timed). `}
+        {made.timed > 0 && `${minutes(made.minutesMade)} hands-on (${counted(made.timed, 'timed task', 'timed tasks')}). `}
         {made.mlPoured > 0 && `${made.mlPoured} ml poured. `}
-        {made.costMade !== null && made.costMade > 0 && `${money(made.costMade, currency)}, of what was noted.`}
+        {made.costMade !== null && made.costMade > 0 && `${money(made.costMade, currency)}, from logged entries.`}
       </Box>
       {run.lesson && <Box sx={{ mt: 1, fontStyle: 'italic' }}>{run.lesson}</Box>}
     </Box>

@@ -18,13 +18,13 @@ export function BesidePick({ id, recipe }: { id: string; recipe: string | null }
   return (
     <>
       <Button variant="outlined" size="small" aria-haspopup="menu" onClick={(e) => setAt(e.currentTarget)}>
-        Beside another run
+        Compare with another job
       </Button>
       <Menu open={at !== null} anchorEl={at} onClose={() => setAt(null)}>
         {others.slice(0, 12).map((r) => (
-          <MenuItem key={r.id} onClick={() => void navigate(`/logbook/${id}/beside/${r.id}`)}>
+          <MenuItem key={r.id} onClick={() => void navigate(`/logbook/${id}/compare/${r.id}`)}>
             {r.title}
-            {r.revision !== null && `, revision ${r.revision}`}, {r.finishedAt ? `finished ${date(r.finishedAt)}` : 'on the bench'}
+            {r.revision !== null && `, revision ${r.revision}`}, {r.finishedAt ? `finished ${date(r.finishedAt)}` : 'in progress'}
           </MenuItem>
         ))}
       </Menu>

@@ -14,7 +14,7 @@ export default function Care() {
     queryFn: () => answer(api.GET('/api/runs/{id}/care', { params: { path: { id } } })),
   });
   if (care.error) return <Failed error={care.error} retry={() => void care.refetch()} />;
-  if (!care.data) return <Loading what="the sheet" />;
+  if (!care.data) return <Loading what="the care sheet" />;
   const { title, until, cures, gentle } = care.data;
   return (
     <Box component="main" sx={{ bgcolor: '#fff', color: '#000', maxWidth: 860, mx: 'auto', p: 3, minHeight: '100vh', fontSize: 18 }}>
@@ -30,9 +30,9 @@ export default function Care() {
         {title}
       </Box>
       <Box component="h2" data-testid="until" sx={{ fontFamily: 'h1.fontFamily', fontSize: 26 }}>
-        {until ? `Gently until ${date(until)}` : 'Gently: when it has cured cannot be promised yet'}
+        {until ? `Handle gently until ${date(until)}` : 'Handle gently (cure date not known)'}
       </Box>
-      <p>The finish is dry, but it goes on hardening. Until then:</p>
+      <p>The finish is dry but still hardening. Until then:</p>
       <ul>
         {gentle.map((line) => (
           <li key={line}>{line}</li>
@@ -45,9 +45,9 @@ export default function Care() {
         >
           <thead>
             <tr>
-              <th>What was laid</th>
-              <th>on</th>
-              <th>dry through</th>
+              <th>Product</th>
+              <th>applied</th>
+              <th>through-dry</th>
               <th>cured</th>
             </tr>
           </thead>
@@ -56,15 +56,15 @@ export default function Care() {
               <tr key={c.name}>
                 <td>{c.name}</td>
                 <td>{date(c.laid)}</td>
-                <td>{c.dry ? date(c.dry) : 'no promise'}</td>
-                <td>{c.cured ? date(c.cured) : 'no promise'}</td>
+                <td>{c.dry ? date(c.dry) : 'not known'}</td>
+                <td>{c.cured ? date(c.cured) : 'not known'}</td>
               </tr>
             ))}
           </tbody>
         </Box>
       )}
       <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', fontSize: 26 }}>
-        From then on
+        After that
       </Box>
       <ul>
         {care.data.care.map((line) => (

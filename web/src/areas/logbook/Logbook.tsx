@@ -1,4 +1,8 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -8,27 +12,43 @@ import { bench } from '../../app/theme';
 import { Failed, Loading } from '../../shared/Notice';
 import { Pages } from '../../shared/Pages';
 import { date } from '../../shared/words';
+import { useRunWork } from '../days/useDays';
 import { OwnFigures } from './OwnFigures';
 
 /** What was made, the last put on the bench first. */
 export default function Logbook() {
   const [page, setPage] = useState(1);
+  const [archived, setArchived] = useState(false);
+  const { change } = useRunWork();
   const runs = useQuery({
-    queryKey: ['runs', 'made', page],
-    queryFn: () => answer(api.GET('/api/runs', { params: { query: { page } } })),
+    queryKey: ['runs', 'made', page, archived],
+    queryFn: () => answer(api.GET('/api/runs', { params: { query: { page, archived } } })),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
   if (runs.error && !runs.data) return <Failed error={runs.error} retry={() => void runs.refetch()} />;
   return (
     <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1080, width: '100%', mx: 'auto' }}>
-      <Typography variant="h1" sx={{ mb: 2 }}>
-        Logbook
-      </Typography>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2 }}>
+        <Typography variant="h1">Logbook</Typography>
+        <FormControlLabel
+          control={
+            <Switch
+              checked={archived}
+              onChange={(e) => {
+                setArchived(e.target.checked);
+                setPage(1);
+              }}
+            />
+          }
+          label="Show archived"
+        />
+      </Box>
+      {change.error && <Alert severity="error">{change.error.message}</Alert>}
       {!runs.data && <Loading what="the logbook" />}
       {runs.data?.runs.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
-          Nothing has been on the bench yet. What is noted there is told here, against what was planned.
+          {archived ? 'Nothing archived' : 'No jobs yet. Start one in Days; its log is compared with the plan here.'}
         </Box>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -46,7 +66,7 @@ export default function Logbook() {
                 textDecoration: 'none',
               }}
             >
-              <span>{run.finishedAt ? `finished ${date(run.finishedAt)}` : 'on the bench'}</span>
+              <span>{run.finishedAt ? `finished ${date(run.finishedAt)}` : 'in progress'}</span>
               <span>
                 <b style={{ fontSize: 18 }}>{run.title}</b>
                 {run.revision !== null && `, revision ${run.revision}`}
@@ -56,6 +76,7 @@ export default function Logbook() {
                 {run.rating ? '★'.repeat(run.rating) : ''}
               </span>
             </Box>
+            {run.archived && <Button onClick={() => change.mutate({ run, to: { archived: false } })}>Restore</Button>}
           </Box>
         ))}
       </Box>

@@ -12,36 +12,45 @@ const kinds = [
   {
     key: 'paces',
     title: 'Your pace',
-    use: 'Plan the days with it, where a step states no time of its own',
-    verb: 'takes you',
-    as: 'as long as is typical',
-    than: 'what is typical',
-    one: 'work',
-    many: 'works',
+    use: 'Use for scheduling (steps without a set time)',
+    more: 'slower than typical',
+    less: 'faster than typical',
+    same: 'as is typical',
+    one: 'timed task',
+    many: 'timed tasks',
   },
   {
     key: 'drying',
-    title: 'How it dries here',
-    use: 'Reckon with it instead of the label',
-    verb: 'dries in',
-    as: 'the time its label says',
-    than: 'the time of its label, in the same air',
-    one: 'coat seen to become dry',
-    many: 'coats seen to become dry',
+    title: 'Your drying times',
+    use: 'Use instead of the label',
+    more: 'slower than the label',
+    less: 'faster than the label',
+    same: 'as on the label',
+    one: 'observed coat',
+    many: 'observed coats',
   },
   {
     key: 'amounts',
-    title: 'How far it goes',
-    use: 'Reckon with it instead of the spread rate',
-    verb: 'takes',
-    as: 'as much as is reckoned',
-    than: 'what is reckoned',
-    one: 'pour noted',
-    many: 'pours noted',
+    title: 'Your consumption',
+    use: 'Use instead of the spread rate',
+    more: 'more than calculated',
+    less: 'less than calculated',
+    same: 'as calculated',
+    one: 'measured amount',
+    many: 'measured amounts',
   },
 ] as const;
 
-const times = (factor: number, as: string, than: string) => (Math.abs(factor - 1) < 0.03 ? as : `${factor.toFixed(2)} times ${than}`);
+const percentOff = (factor: number) => Math.round(100 * (factor - 1));
+const signed = (n: number) => (n < 0 ? `−${-n}` : n > 0 ? `+${n}` : '0');
+
+/** "18 % slower than typical (likely 1 to 37 %)": how far off, and between what it is likely to be. */
+function off({ factor, low, high }: { factor: number; low: number; high: number }, more: string, less: string, same: string): string {
+  const [by, from, to] = [percentOff(factor), percentOff(low), percentOff(high)];
+  const likely = from >= 0 ? `${from} to ${to} %` : to <= 0 ? `${-to} to ${-from} %` : `${signed(from)} to ${signed(to)} %`;
+  const says = Math.abs(by) < 3 ? same : `${Math.abs(by)} % ${by > 0 ? more : less}`;
+  return `${says} (likely ${likely})`;
+}
 
 /** What the log tells of this painter's own pace, drying and amounts; each is reckoned with at a switch. */
 export function OwnFigures() {
@@ -50,7 +59,7 @@ export function OwnFigures() {
   const { data } = useQuery({ queryKey: ['own-figures'], queryFn: () => answer(api.GET('/api/own-figures')), staleTime: 0 });
   const use = useMutation({
     mutationFn: (set: Record<string, boolean>) => {
-      if (!settings.data) throw new Error('The settings are not there yet.');
+      if (!settings.data) throw new Error('Settings not loaded yet. Try again.');
       return answer(
         api.PUT('/api/settings', { body: { version: settings.data.version, settings: { ...settings.data.settings, ...set } } }),
       );
@@ -61,7 +70,7 @@ export function OwnFigures() {
     },
   });
   if (!data) return null;
-  return kinds.map(({ key, title, use: label, verb, as, than, one, many }) => {
+  return kinds.map(({ key, title, use: label, more, less, same, one, many }) => {
     const { figures, used, setting } = data[key];
     return figures.length === 0 ? null : (
       <Box component="section" key={key} aria-label={title} sx={{ mt: 4, display: 'grid', gap: 1 }}>
@@ -93,10 +102,8 @@ export function OwnFigures() {
               }}
             >
               <b>{p.name}</b>
-              <span>
-                {verb} {times(p.factor, as, than)}, most likely {p.low.toFixed(2)} to {p.high.toFixed(2)}
-              </span>
-              <span style={{ color: bench.slate }}>from {counted(p.count, one, many)}</span>
+              <span>{off(p, more, less, same)}</span>
+              <span style={{ color: bench.slate }}>{counted(p.count, one, many)}</span>
             </Box>
           ))}
         </Box>

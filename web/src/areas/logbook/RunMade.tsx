@@ -23,7 +23,7 @@ export default function RunMade() {
   const path = { params: { path: { id } } };
   const queries = useQueryClient();
   const run = useQuery({ queryKey: ['run', id], queryFn: () => answer(api.GET('/api/runs/{id}', path)), staleTime: 0 });
-  const made = useQuery({ queryKey: ['run', id, 'made'], queryFn: () => answer(api.GET('/api/runs/{id}/made', path)), staleTime: 0 });
+  const made = useQuery({ queryKey: ['run', id, 'made'], queryFn: () => answer(api.GET('/api/runs/{id}/report', path)), staleTime: 0 });
   const recipe = useQuery({
     queryKey: ['recipe', run.data?.recipe, 'for-run'],
     queryFn: () => answer(api.GET('/api/recipes/{id}', { params: { path: { id: run.data?.recipe ?? '' } } })),
@@ -51,7 +51,7 @@ export default function RunMade() {
   });
   const take = useMutation({
     mutationFn: () =>
-      answer(api.POST('/api/runs/{id}/taken', { ...path, body: { deviations: [...ticked], version: recipe.data?.version ?? 0 } })),
+      answer(api.POST('/api/runs/{id}/adopt', { ...path, body: { deviations: [...ticked], version: recipe.data?.version ?? 0 } })),
     onSuccess: () => {
       setTicked([]);
       void recipe.refetch();
@@ -60,7 +60,7 @@ export default function RunMade() {
   });
   const failed = run.error ?? made.error;
   if (failed) return <Failed error={failed} retry={() => void run.refetch()} />;
-  if (!run.data || !made.data) return <Loading what="the run" />;
+  if (!run.data || !made.data) return <Loading what="the job" />;
   const m = made.data;
   const takes = m.deviations.some((d) => d.takes) && recipe.data;
   return (
@@ -70,8 +70,8 @@ export default function RunMade() {
         <Typography variant="h1">{run.data.title}</Typography>
         <Box>
           {run.data.revision !== null && `Revision ${run.data.revision}. `}
-          {m.begun ? `Begun ${moment(m.begun)}` : 'Nothing noted yet'}
-          {m.ended && `, last noted ${moment(m.ended)}`}. {m.done} of {m.works} works done.
+          {m.begun ? `Started ${moment(m.begun)}` : 'No entries yet'}
+          {m.ended && `, last entry ${moment(m.ended)}`}. {m.done} of {m.works} tasks done.
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 1 }}>
           <Button component={Link} to={`/logbook/${id}/care`} variant="outlined" size="small">
@@ -79,28 +79,28 @@ export default function RunMade() {
           </Button>
           {run.data.recipe && (
             <Button variant="outlined" size="small" onClick={() => setAgain(true)}>
-              Do it again
+              Repeat this job
             </Button>
           )}
           <BesidePick id={id} recipe={run.data.recipe} />
           <Button href={`/api/runs/${id}/log.csv`} size="small">
-            All that was noted (CSV)
+            Export log (CSV)
           </Button>
-          <TakeTable name="Take a log in" table={logTable(id)} onTaken={() => void queries.invalidateQueries()} />
+          <TakeTable name="Import log" table={logTable(id)} onTaken={() => void queries.invalidateQueries()} />
         </Box>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }} data-testid="sums">
-        <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} works timed`} />
+        <Sum name="Hands-on" made={minutes(m.minutesMade)} planned={minutes(m.minutesPlanned)} of={`${m.timed} timed`} />
         {m.costMade !== null && m.costPlanned !== null && (m.timed > 0 || m.mlPoured > 0) && (
-          <Sum name="Cost" made={money(m.costMade, currency)} planned={money(m.costPlanned, currency)} of="of what was noted" />
+          <Sum name="Cost" made={money(m.costMade, currency)} planned={money(m.costPlanned, currency)} of="from logged entries" />
         )}
-        {m.mlPoured > 0 && <Sum name="Poured" made={`${m.mlPoured} ml`} planned={`${m.mlPlanned} ml`} of="where it was noted" />}
+        {m.mlPoured > 0 && <Sum name="Poured" made={`${m.mlPoured} ml`} planned={`${m.mlPlanned} ml`} of="where logged" />}
       </Box>
-      <Box component="section" aria-label="Made otherwise">
+      <Box component="section" aria-label="Changes from plan">
         <Typography variant="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
-          Made otherwise than planned
+          Changes from plan
         </Typography>
-        {m.deviations.length === 0 && <p>Nothing that was noted differs from the plan.</p>}
+        {m.deviations.length === 0 && <p>Made as planned</p>}
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {m.deviations.map((d) => (
             <Box
@@ -110,7 +110,7 @@ export default function RunMade() {
             >
               {takes && d.takes ? (
                 <Checkbox
-                  slotProps={{ input: { 'aria-label': `Plan it so: ${d.name}, ${d.words}` } }}
+                  slotProps={{ input: { 'aria-label': `Update recipe: ${d.name}, ${d.words}` } }}
                   checked={ticked.includes(d.key)}
                   onChange={(e) => setTicked(e.target.checked ? [...ticked, d.key] : ticked.filter((k) => k !== d.key))}
                 />
@@ -125,9 +125,10 @@ export default function RunMade() {
         </Box>
         {takes && (
           <Button variant="contained" sx={{ mt: 1.5 }} disabled={ticked.length === 0 || take.isPending} onClick={() => take.mutate()}>
-            Plan it so from now on
+            Update recipe with these
           </Button>
         )}
+        {takes && <Box sx={{ color: 'text.secondary' }}>Changes the draft of the recipe. Undo works there.</Box>}
         {take.error && <Alert severity="error">{wrongIn(take.error)}</Alert>}
         {take.data && (
           <Alert severity="success" sx={{ mt: 1.5 }}>
@@ -173,16 +174,16 @@ export default function RunMade() {
           </Box>
         </Box>
       )}
-      <Box component="section" aria-label="The lesson" sx={{ display: 'grid', gap: 1 }}>
-        <Typography variant="h2">The lesson</Typography>
+      <Box component="section" aria-label="Lesson" sx={{ display: 'grid', gap: 1 }}>
+        <Typography variant="h2">Lesson</Typography>
         <TextEntry
-          label="What was learned"
+          label="What to do better"
           multiline
           value={run.data.lesson}
           onChange={(lesson) => learn.mutate({ lesson })}
           error={wrongIn(learn.error)}
         />
-        <Box role="radiogroup" aria-label="How it came out" sx={{ display: 'flex' }}>
+        <Box role="radiogroup" aria-label="Rating" sx={{ display: 'flex' }}>
           {[1, 2, 3, 4, 5].map((n) => (
             <Button
               key={n}

@@ -30,7 +30,7 @@ export default function GuestLook() {
   });
   if (look.error) {
     return (
-      <Notice title="This link is not open">
+      <Notice title="This link has expired">
         <p>{wrongIn(look.error)}</p>
       </Notice>
     );
@@ -42,14 +42,14 @@ export default function GuestLook() {
     <Box component="main" sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 3 } }}>
       <Typography variant="h1">{board.title}</Typography>
       <Box sx={{ color: 'text.secondary', mb: 2 }}>
-        Look at the patches and choose the one you like. What a screen shows is never quite the colour: ask to see the board itself. This
-        page is open until {day(board.openUntil)}.
+        Look at the patches and choose the one you like. Screens change colours: ask to see the board itself. This page is open until{' '}
+        {day(board.openUntil)}.
       </Box>
       <Box sx={{ mb: 1 }}>
         <b>{board.columns.name}</b>
         {board.rows && (
           <>
-            , down the rows <b>{board.rows.name}</b>
+            , rows: <b>{board.rows.name}</b>
           </>
         )}
       </Box>
@@ -91,11 +91,11 @@ export default function GuestLook() {
             ))}
             {!board.chosen && (
               <>
-                <TextEntry label="A word to the studio" value={comment} onChange={setComment} multiline error={wrongIn(choose.error)} />
+                <TextEntry label="Comment (optional)" value={comment} onChange={setComment} multiline error={wrongIn(choose.error)} />
                 <Button variant="contained" size="large" disabled={choose.isPending} onClick={() => choose.mutate(patch.label)}>
                   Choose {patch.label}
                 </Button>
-                <Box sx={{ color: 'text.secondary' }}>You can choose once.</Box>
+                <Box sx={{ color: 'text.secondary' }}>You can only choose once.</Box>
               </>
             )}
           </Box>

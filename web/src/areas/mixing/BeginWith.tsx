@@ -39,7 +39,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
   const usual = (name: string) => {
     const start = starts.find((m) => m.name === name);
     const materials = start?.parts.map((p) => shelf.find((m) => m.id === p.material)).filter((m) => m !== undefined) ?? [];
-    if (!start || materials.length < start.parts.length) return setSaid('What it takes is not on the shelf.');
+    if (!start || materials.length < start.parts.length) return setSaid('Ingredients missing from the shelf.');
     setSaid(start.how);
     const mix: Mix = { id: 'x', name, basis: 'volume', parts: start.parts.map((p) => ({ share: p.share, of: { material: p.material } })) };
     onBegin({ materials, mixes: [mix] }, null);
@@ -66,13 +66,13 @@ export function BeginWith({ shelf, onBegin }: Props) {
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Choice
-          label="Begin with"
+          label="Start from"
           value=""
-          options={[['', 'a usual mix …'] as const, ...starts.map((m) => [m.name, m.name] as const)]}
+          options={[['', 'a common mix …'] as const, ...starts.map((m) => [m.name, m.name] as const)]}
           onChange={usual}
         />
         <Choice
-          label="Or from the book"
+          label="From a recipe"
           value={recipe}
           options={[['', 'a recipe …'] as const, ...(recipes.data ?? []).map((r) => [r.id, r.title] as const)]}
           onChange={setRecipe}
@@ -80,10 +80,10 @@ export function BeginWith({ shelf, onBegin }: Props) {
       </Box>
       {recipe !== '' && opened.data && (
         <Choice
-          label="For which step"
+          label="Step"
           value=""
           options={[
-            ['', mixed.length === 0 ? 'nothing is mixed in it' : 'choose one'] as const,
+            ['', mixed.length === 0 ? 'no mixes in it' : 'choose one'] as const,
             ...mixed.map((s) => {
               const worked = opened.data.preview.steps.find((w) => w.id === s.id);
               return [s.id, `${worked?.number}. ${worked?.name}, ${worked?.pour?.need.text}`] as const;

@@ -30,7 +30,7 @@ export function IngredientPick({
 }) {
   const mixes = inside === null ? book.mixes : usableIn(book, inside).filter((m) => m.id !== inside);
   const options: Option[] = [
-    ...(onMixItself ? [{ of: {}, name: 'Mix this one itself …', group: 'New' }] : []),
+    ...(onMixItself ? [{ of: {}, name: 'Mix this ingredient …', group: 'New' }] : []),
     ...mixes.map((m) => ({ of: { mix: m.id }, name: m.name, group: 'Mixes here' })),
     ...book.materials.map((m) => ({ of: { material: m.id }, name: m.name, group: 'In use here' })),
     ...shelf

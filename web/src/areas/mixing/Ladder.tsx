@@ -24,12 +24,12 @@ export function Ladder({ book, mix, shelf, columns, setBook }: BenchProps) {
   return columns(
     <>
       <Typography variant="h3" component="h2">
-        The other end
+        End mix
       </Typography>
       <MixEditor book={both} mix={other} shelf={shelf} onChange={setBook} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-        <NumberEntry label="Rungs" value={rungs} whole least={2} onChange={(n) => setRungs(n ?? 5)} error={said('/rungs')} />
-        <TextEntry label="Of each" value={each} onChange={setEach} error={said('/each')} />
+        <NumberEntry label="Strengths" value={rungs} whole least={2} onChange={(n) => setRungs(n ?? 5)} error={said('/rungs')} />
+        <TextEntry label="Amount each" value={each} onChange={setEach} error={said('/each')} />
       </Box>
     </>,
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
@@ -37,7 +37,7 @@ export function Ladder({ book, mix, shelf, columns, setBook }: BenchProps) {
       {worked && (
         <>
           <Typography variant="h2">
-            Mix {worked.first.text} of {mix.name} and {worked.second.text} of {other.name}, and pour them together
+            Mix {worked.first.text} of {mix.name} and {worked.second.text} of {other.name}, then combine them
           </Typography>
           <Box component="ol" data-testid="ladder" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
             {worked.rungs.map((rung, i) => (
@@ -66,8 +66,8 @@ export function Ladder({ book, mix, shelf, columns, setBook }: BenchProps) {
                   </Box>
                   <Box sx={{ color: 'text.secondary' }}>
                     {rung.measured
-                      ? `by itself: ${rung.measured.lines.map((l) => `${l.how ?? l.amount.text} ${l.name}`).join(', ')}`
-                      : 'too fine for the measures at hand by itself'}
+                      ? `on its own: ${rung.measured.lines.map((l) => `${l.how ?? l.amount.text} ${l.name}`).join(', ')}`
+                      : 'too small to measure on its own'}
                   </Box>
                 </Box>
               </Box>

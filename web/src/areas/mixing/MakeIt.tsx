@@ -20,12 +20,12 @@ export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, by, 
   return (
     <>
       <Typography variant="h3" component="h2">
-        How much
+        Amount
       </Typography>
       <Choice
-        label="Wanted"
+        label="Amount is"
         value={'amount' in wanted ? 'amount' : wanted.material}
-        options={[['amount', 'so much of the mix'] as const, ...ingredients.map((l) => [l.materialId, `all I have of ${l.name}`] as const)]}
+        options={[['amount', 'of the mix'] as const, ...ingredients.map((l) => [l.materialId, `all of my ${l.name}`] as const)]}
         onChange={(key) => setWanted(key === 'amount' ? { amount: '150 ml' } : { material: key, have: '100 ml' })}
       />
       {'amount' in wanted ? (
@@ -38,7 +38,7 @@ export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, by, 
         />
       ) : (
         <TextEntry
-          label="What I have"
+          label="Amount I have"
           value={wanted.have}
           onChange={(have) => setWanted({ ...wanted, have })}
           help="for example 80 ml or 80 g"
@@ -48,16 +48,16 @@ export function MakeIt({ ingredients, wanted, setWanted, cups, cup, setCup, by, 
       <Choice
         label="Cup"
         value={cup}
-        options={[['fits', 'the smallest that fits'] as const, ...cups.map((c) => [c.name, c.name] as const)]}
+        options={[['fits', 'smallest that fits'] as const, ...cups.map((c) => [c.name, c.name] as const)]}
         onChange={setCup}
       />
       <Choice
         label="Measure with"
         value={by}
         options={[
-          ['anything', 'whatever is at hand'],
+          ['anything', 'any tool'],
           ['drops', 'drops only'],
-          ['weight', 'the scale only'],
+          ['weight', 'scale only'],
         ]}
         onChange={setBy}
       />

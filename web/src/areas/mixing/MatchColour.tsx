@@ -45,21 +45,21 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
   };
   return alone(
     <>
-      <ColourEntry label="The colour wanted" value={target} onChange={(c) => c && setTarget(c)} error={said('/target')} />
-      <TextEntry label="How much of it" value={amount} onChange={setAmount} help="for example 250 ml, 1 1/2 cup" error={said('/amount')} />
+      <ColourEntry label="Target colour" value={target} onChange={(c) => c && setTarget(c)} error={said('/target')} />
+      <TextEntry label="Amount" value={amount} onChange={setAmount} help="for example 250 ml, 1 1/2 cup" error={said('/amount')} />
       <Choice
-        label="From how many paints"
+        label="Paints in the mix"
         value={up}
         options={[
-          ['2', 'up to two'],
-          ['3', 'up to three'],
-          ['4', 'up to four: takes some seconds'],
+          ['2', 'up to 2'],
+          ['3', 'up to 3'],
+          ['4', 'up to 4 (slower)'],
         ]}
         onChange={setUp}
       />
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ color: 'text.secondary', fontSize: 14, p: 0 }}>
-          Of these, twelve at most
+          Paints to use (maximum 12)
         </Box>
         {paints.map((m) => (
           <FormControlLabel
@@ -83,15 +83,15 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
     </>,
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
       {general && <Alert severity="error">{general.message}</Alert>}
-      {chosen.length === 0 && <p style={{ margin: 0 }}>Tick the paints it may be mixed from.</p>}
+      {chosen.length === 0 && <p style={{ margin: 0 }}>Tick the paints to mix from.</p>}
       {worked?.best && (
         <Box data-testid="match">
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', border: `1px solid ${bench.ink}`, height: 200 }}>
-            <Box role="img" aria-label={`Wanted ${target}`} sx={{ bgcolor: target }} />
+            <Box role="img" aria-label={`Target ${target}`} sx={{ bgcolor: target }} />
             <Box role="img" aria-label={`The mix ${worked.best.colour}`} sx={{ bgcolor: worked.best.colour }} />
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', color: 'text.secondary' }}>
-            <span>wanted</span>
+            <span>target</span>
             <span>the mix, at full strength</span>
           </Box>
           <Typography variant="h2" sx={{ mt: 1.5 }}>
@@ -103,13 +103,11 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
           </Box>
           <Amounts of={worked.best} />
           <Button variant="contained" sx={{ mt: 1.5 }} onClick={() => worked.best && make(worked.best)}>
-            Make this the mix
+            Use this mix
           </Button>
         </Box>
       )}
-      {worked && !worked.complete && (
-        <Alert severity="warning">There was not the time to look at all mixes: this is the best so far.</Alert>
-      )}
+      {worked && !worked.complete && <Alert severity="warning">Time ran out. Best so far:</Alert>}
       {worked && worked.others.length > 0 && (
         <Box>
           <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
@@ -135,23 +133,15 @@ export function MatchColour({ shelf, alone, setBook, currency, onMade }: BenchPr
                   {o.price !== null && ` · ${money(o.price, currency)}`}
                 </span>
               </span>
-              <Button variant="outlined" onClick={() => make(o)} aria-label={`Make the mix ${o.words}`}>
-                Make it
+              <Button variant="outlined" onClick={() => make(o)} aria-label={`Use the mix ${o.words}`}>
+                Use
               </Button>
             </Box>
           ))}
         </Box>
       )}
-      {worked && worked.without.length > 0 && (
-        <Alert severity="info">
-          Not looked at, for what is to be mixed must be a paint of one kind, in water or not: {worked.without.join(', ')}.
-        </Alert>
-      )}
-      {worked && (
-        <Box sx={{ color: 'text.secondary' }}>
-          Reckoned from full-strength colours, hiding and tints. Screens differ, and typical figures are typical: try it on a board.
-        </Box>
-      )}
+      {worked && worked.without.length > 0 && <Alert severity="info">Left out, different carrier: {worked.without.join(', ')}.</Alert>}
+      {worked && <Box sx={{ color: 'text.secondary' }}>Calculated from colour, hiding power and tints. Confirm on a board.</Box>}
     </Box>,
   );
 }

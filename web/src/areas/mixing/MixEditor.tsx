@@ -35,7 +35,7 @@ export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Pro
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 1 }}>
-        <TextEntry label="Name of the mix" value={mix.name} onChange={(name) => set({ ...mix, name })} />
+        <TextEntry label="Mix name" value={mix.name} onChange={(name) => set({ ...mix, name })} />
         <Choice
           label="Parts"
           value={mix.basis}
@@ -74,7 +74,7 @@ export function MixEditor<T extends MixBook>({ book, mix, shelf, onChange }: Pro
             onMixItself={part.of.mix ? undefined : () => mixItself(i)}
           />
           <IconButton
-            aria-label={`Take out ${names[i]}`}
+            aria-label={`Remove ${names[i]}`}
             sx={{ alignSelf: 'end' }}
             disabled={mix.parts.length < 2}
             onClick={() => set(plain({ ...mix, parts: mix.parts.filter((_, k) => k !== i) }))}

@@ -27,7 +27,7 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           <Box>
             <Cup cup={worked.cup} colours={batch.lines.map((l) => l.colour)} height={360} />
             <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
-              {worked.cup.name}, inside {worked.cup.height.toFixed(0)} mm high, holds {worked.cup.capacity.toFixed(0)} ml
+              {worked.cup.name}: {worked.cup.height.toFixed(0)} mm high inside, holds {worked.cup.capacity.toFixed(0)} ml
             </Box>
           </Box>
         )}
@@ -35,14 +35,14 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           <Making steps={worked.making} />
           {worked.measured && (
             <Lines
-              title={`Measure ${worked.measured.yield.text}`}
-              note={`${worked.measured.surplus.ml === 0 ? 'just what is wanted' : `${worked.measured.surplus.text} more than wanted`}, ${worked.measured.error === 0 ? 'ratio exact' : `ratio within ${percent(worked.measured.error)}`}`}
+              title={`By volume: ${worked.measured.yield.text}`}
+              note={`${worked.measured.surplus.ml === 0 ? 'exact amount' : `${worked.measured.surplus.text} spare`}, ${worked.measured.error === 0 ? 'exact ratio' : `ratio ±${percent(worked.measured.error)}`}`}
               batch={worked.measured}
             />
           )}
           <Lines
-            title={`Or weigh ${worked.exact.yield.text}`}
-            note={worked.exact.yield.g === null ? '' : `${worked.exact.yield.g.toFixed(1)} g in all`}
+            title={`By weight: ${worked.exact.yield.text}`}
+            note={worked.exact.yield.g === null ? '' : `${worked.exact.yield.g.toFixed(1)} g in total`}
             batch={worked.exact}
             weigh
           />
@@ -61,25 +61,25 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
           '& dd': { m: 0, fontWeight: 600 },
         }}
       >
-        <dt>Thinned</dt>
+        <dt>Thinning</dt>
         <dd>
-          {worked.thinning === 0 ? 'not at all' : `${Number(worked.thinning.toFixed(2))} to 1`}
-          {worked.largestThinning !== null && `, at most ${worked.largestThinning} to 1`}
+          {worked.thinning === 0 ? 'none' : `${Number(worked.thinning.toFixed(2))} to 1`}
+          {worked.largestThinning !== null && ` (maximum ${worked.largestThinning} to 1)`}
         </dd>
-        <dt>Carried in</dt>
+        <dt>Carrier</dt>
         <dd>
           {worked.carriers
             .filter((c) => c !== 'dry' || worked.carriers.length === 1)
             .map((c) => carriers[c])
             .join(' and ')}
         </dd>
-        <dt>Stays when dry</dt>
-        <dd>{percent(worked.solids)} of the volume</dd>
+        <dt>Solids by volume</dt>
+        <dd>{percent(worked.solids)}</dd>
         {worked.wet !== null && worked.dry !== null && worked.spread !== null && (
           <>
             <dt>One coat</dt>
             <dd>
-              {microns(worked.wet)} wet, {microns(worked.dry)} dry; a litre covers {worked.spread.toFixed(1)} m²
+              {microns(worked.wet)} wet, {microns(worked.dry)} dry; spread rate {worked.spread.toFixed(1)} m²/L
             </dd>
           </>
         )}
@@ -91,28 +91,28 @@ export function MixResult({ worked, currency, keep }: { worked: MixPreview; curr
         )}
         {worked.times && (
           <>
-            <dt>Dries, as stated</dt>
+            <dt>Drying times (label)</dt>
             <dd>
-              touch {minutes(worked.times.touch)}, recoat {minutes(worked.times.recoat)}, through {minutes(worked.times.through)}, cured{' '}
-              {minutes(worked.times.cure)}; not below {worked.lowestTemperature} °C
+              touch-dry {minutes(worked.times.touch)}, recoat {minutes(worked.times.recoat)}, through-dry {minutes(worked.times.through)},
+              cured {minutes(worked.times.cure)}; minimum {worked.lowestTemperature} °C
             </dd>
           </>
         )}
         {worked.openTime !== null && (
           <>
             <dt>Open time</dt>
-            <dd>{minutes(worked.openTime)} as stated</dd>
+            <dd>{minutes(worked.openTime)} (label)</dd>
           </>
         )}
         {worked.potLife !== null && (
           <>
             <dt>Pot life</dt>
-            <dd>{minutes(worked.potLife)} as stated</dd>
+            <dd>{minutes(worked.potLife)} (label)</dd>
           </>
         )}
-        <dt>Once dry</dt>
-        <dd>{worked.rewets ? 'water dissolves it again' : 'water does not dissolve it'}</dd>
-        <dt>Material</dt>
+        <dt>Re-wets</dt>
+        <dd>{worked.rewets ? 'yes' : 'no'}</dd>
+        <dt>Material cost</dt>
         <dd>
           {money(batch.cost, currency)}
           {worked.pricePerMl !== null && `, ${money(1000 * worked.pricePerMl, currency)} a litre`}
@@ -128,7 +128,7 @@ const carriers: Record<MixPreview['carriers'][number], string> = {
   oil: 'oil',
   alcohol: 'alcohol',
   solvent: 'solvent',
-  dry: 'nothing: it is a powder',
+  dry: 'dry powder',
 };
 
 function Lines({ title, note, batch, weigh = false }: { title: string; note: string; batch: BatchPreview; weigh?: boolean }) {

@@ -40,7 +40,7 @@ export default function Mixing() {
       />
     );
   }
-  if (!materials.data || !settings.data) return <Loading what="the mixing bench" />;
+  if (!materials.data || !settings.data) return <Loading what="the Mix page" />;
   return <MixRoom shelf={materials.data} settings={settings.data.settings} />;
 }
 
@@ -72,13 +72,13 @@ export type BenchProps = {
 };
 
 const tasks = {
-  make: 'Make it',
-  scale: 'Pour it on the scale',
-  right: 'Put a pot right',
-  up: 'Use leftovers up',
+  make: 'Use',
+  scale: 'Weigh it out',
+  right: 'Correct a mix',
+  up: 'Use up leftovers',
   match: 'Match a colour',
-  ladder: 'Grade a ladder',
-  weigh: 'Weigh a pot again',
+  ladder: 'Make a strength ladder',
+  weigh: 'Check evaporation',
 } as const;
 
 /** What a pot is to be, as a book of its own, with that mix first. */
@@ -138,7 +138,7 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
       >
         <Typography variant="h1">Mix</Typography>
         <Choice
-          label="What is to be done"
+          label="What do you want to do?"
           value={task}
           options={(Object.keys(tasks) as (keyof typeof tasks)[]).map((t) => [t, tasks[t]] as const)}
           onChange={setTask}

@@ -64,17 +64,15 @@ export function PourOnScale({
         error={said('/amount')}
       />
       <Box sx={{ border: `1px dashed ${bench.slate}`, p: 1.5, display: 'grid', gap: 1 }}>
-        <b>No scale is connected: this one stands in for it</b>
+        <b>No scale connected, using the simulated one</b>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
           <PourButton label="Pour" pour={() => pour(2.3)} />
           <PourButton label="A few drops" pour={() => pour(0.2)} />
         </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          Hold a button to pour. A real scale says what lies on it at the same address.
-        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>Hold a button to pour. A real scale posts its weight to the same address.</Box>
       </Box>
       <Button variant="outlined" sx={{ justifySelf: 'start' }} onClick={restart}>
-        Begin anew
+        Start over
       </Button>
     </>,
     <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
@@ -86,6 +84,7 @@ export function PourOnScale({
             {bases.length === 0 && (
               <>
                 <Typography variant="h2">Put the empty cup on the scale.</Typography>
+                <span>Tare sets its weight to zero.</span>
                 <Button
                   variant="contained"
                   size="large"
@@ -93,7 +92,7 @@ export function PourOnScale({
                   disabled={!shown.settled}
                   onClick={() => setBases([now])}
                 >
-                  It stands there: {now.toFixed(1)} g
+                  Tare ({now.toFixed(1)} g)
                 </Button>
               </>
             )}
@@ -106,7 +105,7 @@ export function PourOnScale({
                   {current > target + near
                     ? `${(current - target).toFixed(1)} g too much.`
                     : current >= target - near
-                      ? 'Stop. That is it.'
+                      ? 'Stop'
                       : `${(target - current).toFixed(1)} g to go`}
                 </Box>
                 <Button
@@ -116,14 +115,14 @@ export function PourOnScale({
                   disabled={!shown.settled || current < target - near}
                   onClick={next}
                 >
-                  {bases.length < targets.length ? `Next: ${targets[index + 1]?.name}` : 'That is all'}
+                  {bases.length < targets.length ? `Next: ${targets[index + 1]?.name}` : 'Finish'}
                 </Button>
               </>
             )}
             {done && (
               <>
                 <Typography variant="h2" data-testid="pour-done">
-                  {worked.yield.text} of {mix.name}, as wanted
+                  {worked.yield.text} of {mix.name}, at the right ratio
                 </Typography>
                 <KeepPot
                   book={book}
@@ -135,13 +134,13 @@ export function PourOnScale({
             )}
             {worked.more > 0.0005 && (
               <Alert severity="warning">
-                Something was poured too much, so the rest follows: {percent(worked.more)} more in all, {worked.yield.text}.
+                Overpoured: all targets raised by {percent(worked.more)}, {worked.yield.text} in total.
               </Alert>
             )}
             {lacking >= 0 && done && (
               <Alert severity="warning">
-                Now pour {((targets[lacking]?.amount.g ?? 0) - (settled[lacking] ?? 0)).toFixed(1)} g more of {targets[lacking]?.name}, and
-                the ratio is right again.
+                Add {((targets[lacking]?.amount.g ?? 0) - (settled[lacking] ?? 0)).toFixed(1)} g of {targets[lacking]?.name} to restore the
+                ratio.
               </Alert>
             )}
             <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>

@@ -40,13 +40,13 @@ export function PutRight({
   return columns(
     <>
       <Typography variant="h3" component="h2">
-        What is in the pot
+        Contents of the pot
       </Typography>
       <Choice
-        label="Which pot"
+        label="Pot"
         value={chosen?.id ?? ''}
         options={[
-          ['', 'one that is not on the shelf'] as const,
+          ['', 'not on the shelf'] as const,
           ...(pots.data ?? []).filter((p) => p.holds !== null).map((p) => [p.id, `${p.name}, ${p.holds?.holds.text}`] as const),
         ]}
         onChange={(id) => choosePot(pots.data?.find((p) => p.id === id) ?? null)}
@@ -55,17 +55,15 @@ export function PutRight({
         ingredients={ingredients}
         columns={[
           { label: 'In the pot', amounts: inPot, set: setInPot, placeholder: '0' },
-          { label: 'Left to add', amounts: have, set: setHave, placeholder: 'enough' },
+          { label: 'Still available', amounts: have, set: setHave, placeholder: 'enough' },
         ]}
         wrong={inColumn}
       />
-      <TextEntry label="The pot holds" value={holds} onChange={setHolds} placeholder="more than enough" error={said('/holds')} />
+      <TextEntry label="Pot capacity" value={holds} onChange={setHolds} placeholder="large enough" error={said('/holds')} />
     </>,
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2.5, alignContent: 'start' }}>
       {general && <Alert severity="error">{general.message}</Alert>}
-      {question === null && (
-        <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what was poured into the pot, for example 60 ml or 80 g.</Box>
-      )}
+      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Enter what you poured, for example 60 ml or 80 g.</Box>}
       {worked && question !== null && !general && <Answer worked={worked} />}
       {worked && question !== null && !general && chosen && <BookIt pot={chosen} worked={worked} onDone={choosePot} />}
     </Box>,
@@ -92,8 +90,11 @@ function BookIt({ pot, worked, onDone }: { pot: Pot; worked: CorrectionPreview; 
         disabled={correct.isPending || add.isPending}
         onClick={() => void book().catch(() => undefined)}
       >
-        {worked.pourOff ? 'Poured off and added' : 'Added'}: it is in “{pot.name}” now
+        Record in “{pot.name}”
       </Button>
+      <span>
+        {worked.pourOff ? 'Records what you poured off and takes what you added from stock.' : 'Takes what you added from stock.'}
+      </span>
       {error && <Alert severity="error">{error.message}</Alert>}
     </Box>
   );
@@ -109,13 +110,14 @@ function Answer({ worked }: { worked: CorrectionPreview }) {
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4, alignItems: 'flex-start' }}>
         <Box sx={{ flex: '1 1 320px', display: 'grid', gap: 2 }} data-testid="correction">
-          {right && <Typography variant="h2">It is as wanted. Add nothing.</Typography>}
+          {right && <Typography variant="h2">The mix is right. Nothing to add.</Typography>}
           {worked.pourOff && worked.reached && (
             <Box sx={{ fontSize: 26, lineHeight: 1.2 }}>
               Pour off <b>{worked.pourOff.text}</b> first
               {worked.pouredOffNeeds.length > 0 && (
                 <Box sx={{ fontSize: 16, color: 'text.secondary' }}>
-                  Keep it: with {worked.pouredOffNeeds.map((l) => `${l.amount.text} of ${l.name}`).join(' and ')} it becomes the same.
+                  Set it aside. With {worked.pouredOffNeeds.map((l) => `${l.amount.text} of ${l.name}`).join(' and ')} it reaches the same
+                  ratio.
                 </Box>
               )}
             </Box>
@@ -128,12 +130,14 @@ function Answer({ worked }: { worked: CorrectionPreview }) {
           )}
           {worked.reached && (
             <Box sx={{ fontSize: 18 }}>
-              Then there are <b>{worked.yield.text}</b> as wanted
-              {worked.error !== null && worked.error > 0 && `, within ${percent(worked.error)} when measured so`}.
+              You then have <b>{worked.yield.text}</b> at the right ratio
+              {worked.error !== null && worked.error > 0 && ` (±${percent(worked.error)})`}.
             </Box>
           )}
           {!worked.reached && (
-            <Typography variant="h2">The ratio cannot be had: nothing is left of {worked.short.join(' and ')}.</Typography>
+            <Typography variant="h2">
+              This ratio isn’t possible: {worked.short.join(' and ')} {worked.short.length > 1 ? 'run' : 'runs'} out.
+            </Typography>
           )}
         </Box>
         {worked.cup && !right && <Cup cup={worked.cup} colours={colours} height={300} />}
@@ -141,9 +145,9 @@ function Answer({ worked }: { worked: CorrectionPreview }) {
       {worked.nearest && (
         <Box sx={{ borderLeft: 4, borderColor: 'warning.main', pl: 1.5, display: 'grid', gap: 1 }} data-testid="nearest">
           <Typography variant="h3" component="h2">
-            {worked.reached ? 'Or keep it all, and come as near as there is' : 'The nearest there is'}
+            {worked.reached ? 'Or without pouring off: closest you can get' : 'Closest you can get'}
           </Typography>
-          {worked.nearest.add.length > 0 ? <PourLines lines={worked.nearest.add} /> : <Box>Nothing that is left brings it nearer.</Box>}
+          {worked.nearest.add.length > 0 ? <PourLines lines={worked.nearest.add} /> : <Box>Nothing left gets closer.</Box>}
           <Box>
             {worked.nearest.then.holds.text}: {worked.nearest.then.words}, <b>{percent(worked.nearest.error)} off</b>
             {Math.abs(worked.nearest.film - 1) >= 0.005 &&

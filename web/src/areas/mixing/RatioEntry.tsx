@@ -28,22 +28,22 @@ export function RatioEntry({ mix, names, onChange }: { mix: Mix; names: string[]
       if (found.length === 1 && first) take(first, said);
       else setReadings(found);
     } catch (error) {
-      setWrong(error instanceof Problem ? error.message : 'The program does not answer.');
+      setWrong(error instanceof Problem ? error.message : 'Inlaid Recipe isn’t responding.');
     }
   };
   const said = mix.written?.text ?? mix.parts.map((p) => p.share).join(':');
   return (
     <Box>
       <TextEntry
-        label="Ratio, as you say it"
+        label="Ratio, for example 1:3"
         value={wrong || readings.length > 0 ? text : said}
         onChange={read}
         error={wrong}
-        help={`of ${names.join(', then ')}`}
+        help={`Order: ${names.join(' : ')}`}
       />
       {readings.length > 0 && (
         <Box role="group" aria-label="What it means" sx={{ display: 'grid', gap: 0.75, mt: 1 }}>
-          <span>“{text}” can mean:</span>
+          <span>“{text}” can mean (choose one):</span>
           {readings.map((reading, i) => (
             <Button
               key={reading.key}

@@ -58,11 +58,7 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
     <>
       {pots.map((pot, i) => (
         <Box key={i} sx={{ display: 'grid', gap: 1, borderLeft: 3, borderColor: 'divider', pl: 1.25 }}>
-          <TextEntry
-            label="What it is called"
-            value={pot.name}
-            onChange={(name) => set(i, { ...pot, name: name.trim() || `Leftover ${i + 1}` })}
-          />
+          <TextEntry label="Name" value={pot.name} onChange={(name) => set(i, { ...pot, name: name.trim() || `Leftover ${i + 1}` })} />
           {pot.pot ? (
             <Box>
               {pot.pot.holds?.holds.text}: {pot.pot.holds?.words}
@@ -70,7 +66,7 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
           ) : (
             <AmountsGrid
               ingredients={ingredients}
-              columns={[{ label: 'In it', amounts: pot.holds, set: (holds) => set(i, { ...pot, holds }), placeholder: '0' }]}
+              columns={[{ label: 'Contents', amounts: pot.holds, set: (holds) => set(i, { ...pot, holds }), placeholder: '0' }]}
             />
           )}
         </Box>
@@ -93,22 +89,22 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
         disabled={pots.length >= 12}
         onClick={() => setPots([...pots, { name: `Leftover ${pots.length + 1}`, holds: {} }])}
       >
-        Another leftover
+        Add leftover
       </Button>
       <Typography variant="h3" component="h2">
-        What there is to add
+        Available to add
       </Typography>
       <AmountsGrid ingredients={ingredients} columns={[{ label: 'To add', amounts: have, set: setHave, placeholder: 'none' }]} />
-      <TextEntry label="Wanted" value={amount} onChange={(a) => setAmount(a.trim())} placeholder="as much as there can be" />
+      <TextEntry label="Target amount" value={amount} onChange={(a) => setAmount(a.trim())} placeholder="maximum" />
     </>,
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
       {wrong && <Alert severity="error">{wrong.message}</Alert>}
-      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what is left in each pot.</Box>}
+      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Enter what is left in each pot.</Box>}
       {worked && question !== null && !wrong && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 4 }}>
           <Box sx={{ flex: '1 1 320px', display: 'grid', gap: 2, alignContent: 'start' }} data-testid="pool">
             <Typography variant="h2">
-              {worked.yield.ml === 0 ? `None of these makes ${mix.name}.` : `${worked.yield.text} of ${mix.name}`}
+              {worked.yield.ml === 0 ? `None of these make ${mix.name}.` : `${worked.yield.text} of ${mix.name}`}
             </Typography>
             {worked.yield.ml > 0 && (
               <>
@@ -116,7 +112,7 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
                   {taken.map((p) => (
                     <li key={p.name}>
                       {p.left?.ml === 0 ? 'All' : ''} <b>{p.taken?.text}</b> of {p.name}
-                      {p.left && p.left.ml > 0 && <span style={{ fontSize: 16 }}> ({p.left.text} stays)</span>}
+                      {p.left && p.left.ml > 0 && <span style={{ fontSize: 16 }}> ({p.left.text} left over)</span>}
                     </li>
                   ))}
                 </Box>
@@ -137,10 +133,10 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
                       )
                     }
                   >
-                    Poured together: keep it as “{mix.name}”
+                    Save as pot “{mix.name}”
                   </Button>
                 )}
-                <Box>{percent(worked.used)} of it is leftovers. No more can be made of what there is, to the last drop.</Box>
+                <Box>{percent(worked.used)} leftovers. This is the maximum you can make.</Box>
               </>
             )}
           </Box>

@@ -32,7 +32,7 @@ export function WeighAgain({
   return columns(
     <>
       <Typography variant="h3" component="h2">
-        What was in the pot when it was closed
+        Contents when sealed
       </Typography>
       <AmountsGrid
         ingredients={ingredients}
@@ -41,29 +41,32 @@ export function WeighAgain({
       />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <TextEntry
-          label="Weighed then, with the lid"
+          label="Weight then, with lid"
           value={then}
           onChange={(t) => setThen(t.trim())}
           placeholder="for example 612 g"
           error={said('/then')}
         />
-        <TextEntry label="Weighs now" value={now} onChange={(t) => setNow(t.trim())} placeholder="for example 597 g" error={said('/now')} />
+        <TextEntry label="Weight now" value={now} onChange={(t) => setNow(t.trim())} placeholder="for example 597 g" error={said('/now')} />
       </Box>
-      <Choice label="What evaporates" value={thinner} options={thinners.map((m) => [m.id, m.name] as const)} onChange={setThinner} />
+      <Choice
+        label="Thinner that evaporates"
+        value={thinner}
+        options={thinners.map((m) => [m.id, m.name] as const)}
+        onChange={setThinner}
+      />
     </>,
     <Box aria-live="polite" sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
       {said('/pot') && <Alert severity="error">{said('/pot')}</Alert>}
-      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Write what was poured, and both weights.</Box>}
+      {question === null && <Box sx={{ fontSize: 18, color: 'text.secondary' }}>Enter what you poured and both weights.</Box>}
       {worked && question !== null && violations.length === 0 && (
         <Box data-testid="evaporation" sx={{ display: 'grid', gap: 2 }}>
-          <Typography variant="h2">{worked.restore.amount.g?.toFixed(1)} g have gone. Add</Typography>
+          <Typography variant="h2">{worked.restore.amount.g?.toFixed(1)} g evaporated. Add:</Typography>
           <PourLines lines={[worked.restore]} large />
           <Box>
-            It was {worked.was.words}, and is {worked.now.words} now.
+            It was {worked.was.words}. Now it is {worked.now.words}.
           </Box>
-          {worked.thickened > 0 && (
-            <Box>{worked.thickened.toFixed(1)} g of it came out of the paint itself: stir well, and strain out what does not dissolve.</Box>
-          )}
+          {worked.thickened > 0 && <Box>{worked.thickened.toFixed(1)} g came from the paint itself. Stir well and strain.</Box>}
         </Box>
       )}
     </Box>,

@@ -28,7 +28,7 @@ export function useWorked<Q, A>(question: Q | null, ask: (question: Q) => Promis
         setViolations([]);
       } catch (error) {
         if (number !== asked.current) return;
-        const message = error instanceof Problem ? error.message : 'The program does not answer.';
+        const message = error instanceof Problem ? error.message : 'Inlaid Recipe isn’t responding.';
         setViolations(error instanceof Problem && error.violations.length > 0 ? error.violations : [{ pointer: '', message }]);
       }
     }, 60);

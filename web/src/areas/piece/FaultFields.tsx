@@ -39,12 +39,12 @@ export function FaultFields({ part, vocabulary, set, wrong }: PartProps) {
       {pulled.includes(part.shape?.kind ?? '') && (
         <Box sx={{ mt: 1, maxWidth: 380 }}>
           <Choice
-            label="Place of its pulls"
+            label="Handle position"
             value={part.pulls ?? 'none'}
             options={[
-              ['none', 'no pulls, or nobody asked'],
+              ['none', 'none or unknown'],
               ['placed', 'settled'],
-              ['open', 'still open'],
+              ['open', 'undecided'],
             ]}
             onChange={(pulls) => set({ pulls: pulls === 'none' ? null : pulls })}
           />
@@ -62,17 +62,17 @@ export function FaultFields({ part, vocabulary, set, wrong }: PartProps) {
               ...(i > 0 && { '& label': heardOnly }),
             }}
           >
-            <TextEntry label="Patch or filling" value={patch.name} onChange={(name) => setPatch(i, { name })} />
+            <TextEntry label="Repair" value={patch.name} onChange={(name) => setPatch(i, { name })} />
             <NumberEntry
-              label="Drinks"
-              unit="× sealed"
+              label="Absorbency"
+              unit="× sealed surface"
               value={patch.drinks}
               onChange={(drinks) => setPatch(i, { drinks: drinks ?? 1 })}
               error={wrong(`patches/${i}`)}
             />
             <ColourEntry label="Colour" value={patch.colour} onChange={(colour) => colour && setPatch(i, { colour })} />
             <Button
-              aria-label={`Take out ${patch.name}`}
+              aria-label={`Remove ${patch.name}`}
               sx={{ minWidth: 0 }}
               onClick={() => set({ patches: patches.length > 1 ? patches.filter((_, k) => k !== i) : null })}
             >
@@ -83,9 +83,9 @@ export function FaultFields({ part, vocabulary, set, wrong }: PartProps) {
         <Button
           variant="outlined"
           sx={{ justifySelf: 'start' }}
-          onClick={() => set({ patches: [...patches, { name: 'A filling', colour: '#cdb48a', drinks: 1 }] })}
+          onClick={() => set({ patches: [...patches, { name: 'Filler', colour: '#cdb48a', drinks: 1 }] })}
         >
-          Add a patch or filling
+          Add repair
         </Button>
       </Box>
     </Box>

@@ -23,14 +23,14 @@ export function FinishFields({ part, worked, vocabulary, set }: PartProps) {
   return (
     <>
       <Choice
-        label="On it lies"
+        label="Existing finish"
         value={kind}
-        options={vocabulary.finishes.map((f) => [f.key as typeof kind, f.key === 'bare' ? 'nothing: it is bare' : f.name] as const)}
+        options={vocabulary.finishes.map((f) => [f.key as typeof kind, f.key === 'bare' ? 'bare' : f.name] as const)}
         onChange={(next) => set({ finish: next === 'bare' ? null : { kind: next, state: part.finish?.state ?? 'sound' } })}
       />
       {part.finish && kind !== 'bare' && (
         <Choice
-          label="It is"
+          label="Condition"
           value={part.finish.state ?? 'sound'}
           options={states}
           onChange={(state) => set({ finish: { kind, state } })}
@@ -83,7 +83,7 @@ function Test({ test, answer, next, onAnswer }: TestProps) {
     <Box role="group" aria-label={test.question} sx={{ borderLeft: `4px solid ${next ? bench.ochre : 'transparent'}`, pl: 1 }}>
       <Box sx={{ lineHeight: 1.2 }}>
         {test.question}
-        {next && <b style={{ color: '#7A5210' }}> · tells most next</b>}
+        {next && <b style={{ color: '#7A5210' }}> · most useful next</b>}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.25 }}>
         {choices.map(([key, name]) => (

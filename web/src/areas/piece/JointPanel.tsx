@@ -57,7 +57,7 @@ export function JointPanel({ document, joint, worked, steps, vocabulary, onChang
         <Button
           variant="outlined"
           color="secondary"
-          aria-label={`Take out ${joint.name}`}
+          aria-label={`Remove ${joint.name}`}
           onClick={() =>
             onChange(
               withJoints(
@@ -67,33 +67,33 @@ export function JointPanel({ document, joint, worked, steps, vocabulary, onChang
             )
           }
         >
-          Take out
+          Remove
         </Button>
       </Box>
-      <Fields title="The gap">
+      <Fields title="Clearance">
         {(['moving', 'fixed'] as const).map((which) => (
           <Box key={which}>
             <Choice
-              label={which === 'moving' ? 'What moves' : 'Against what'}
+              label={which === 'moving' ? 'Moving part' : 'Fixed part'}
               value={`${joint[which].part}:${joint[which].face}`}
               options={options}
               onChange={side(which)}
             />
             <FormControlLabel
-              label="is coated there"
+              label="this face is coated"
               control={
                 <Checkbox checked={joint[which].coated} onChange={(e) => set({ [which]: { ...joint[which], coated: e.target.checked } })} />
               }
             />
           </Box>
         ))}
-        <NumberEntry label="One gap, bare" unit="mm" value={joint.clearance} onChange={(v) => set({ clearance: v ?? 1 })} />
-        <NumberEntry label="Must stay at least" unit="mm" value={joint.least ?? 0.3} onChange={(v) => set({ least: v ?? 0.3 })} />
-        <NumberEntry label="Across its grain" unit="mm" value={joint.across ?? 0} onChange={(v) => set({ across: v ?? 0 })} />
+        <NumberEntry label="Clearance when bare" unit="mm" value={joint.clearance} onChange={(v) => set({ clearance: v ?? 1 })} />
+        <NumberEntry label="Minimum clearance" unit="mm" value={joint.least ?? 0.3} onChange={(v) => set({ least: v ?? 0.3 })} />
+        <NumberEntry label="Width across the grain" unit="mm" value={joint.across ?? 0} onChange={(v) => set({ across: v ?? 0 })} />
       </Fields>
       {worked && <Left worked={worked} steps={steps} />}
       {worked && worked.remedies.length > 0 && (
-        <Fields title="What would keep it running">
+        <Fields title="Ways to keep it moving">
           {worked.remedies.map((r) => (
             <Box
               key={r.text}
@@ -101,9 +101,9 @@ export function JointPanel({ document, joint, worked, steps, vocabulary, onChang
             >
               <span>{r.text}</span>
               <b style={{ fontSize: 20 }}>{mm(r.gap)}</b>
-              <span style={{ color: r.enough ? bench.verdigris : bench.oxide }}>{r.enough ? 'it runs' : 'still binds'}</span>
-              <Button variant="outlined" onClick={() => apply(r)} aria-label={`Do it: ${r.text}`}>
-                Do it
+              <span style={{ color: r.enough ? bench.verdigris : bench.oxide }}>{r.enough ? 'moves freely' : 'still binds'}</span>
+              <Button variant="outlined" onClick={() => apply(r)} aria-label={`Apply: ${r.text}`}>
+                Apply
               </Button>
             </Box>
           ))}
@@ -125,7 +125,7 @@ function Left({ worked, steps }: { worked: NonNullable<Props['worked']>; steps: 
     }),
   ];
   return (
-    <Fields title="What is left of it">
+    <Fields title="Remaining clearance">
       <Box sx={{ gridColumn: '1 / -1' }} aria-live="polite" data-testid="fit">
         {rows.map((r, i) => {
           const binds = r.gap < worked.least;
@@ -156,13 +156,13 @@ function Left({ worked, steps }: { worked: NonNullable<Props['worked']>; steps: 
         })}
         <p style={{ margin: '8px 0 0' }}>
           {worked.bindsAfter === null
-            ? `It runs: ${mm(worked.left)} are left, ${mm(worked.least)} must be.`
+            ? `Moves freely: ${mm(worked.left)} clearance left; ${mm(worked.least)} needed.`
             : worked.bindsAfter === ''
-              ? 'It binds already bare, once the wood has taken up the damp of the season.'
-              : `It binds after step ${steps.find((s) => s.id === worked.bindsAfter)?.number}.`}{' '}
+              ? 'Binds even bare when the wood swells.'
+              : `Binds after step ${steps.find((s) => s.id === worked.bindsAfter)?.number}.`}{' '}
           {worked.apartUntil && (
             <>
-              Both faces are coated and stick together while fresh: keep them apart until <b>{moment(worked.apartUntil)}</b>.
+              Fresh coats stick together. Keep the faces apart until <b>{moment(worked.apartUntil)}</b>.
             </>
           )}
         </p>

@@ -20,7 +20,7 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 110px auto auto', gap: 1.5, alignItems: 'end' }}>
         <TextEntry label="Part" value={part.name} onChange={(name) => set({ name })} error={wrong('name')} />
         <NumberEntry
-          label="How many"
+          label="Number"
           whole
           least={1}
           value={part.count ?? 1}
@@ -35,13 +35,13 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
           color="secondary"
           disabled={onRemove === null}
           onClick={() => onRemove?.()}
-          aria-label={`Take out ${part.name}`}
+          aria-label={`Remove ${part.name}`}
         >
-          Take out
+          Remove
         </Button>
       </Box>
       {worked && worked.survey.conclusions.length > 0 && (
-        <Box component="ul" aria-label="What follows" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+        <Box component="ul" aria-label="Results" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
           {worked.survey.conclusions.map((c) => (
             <li key={c.about + c.text} style={{ borderLeft: `4px solid ${c.tested ? bench.oxide : bench.ochre}`, paddingLeft: 10 }}>
               <b>{c.about}.</b> {c.text}
@@ -53,16 +53,16 @@ export function PartPanel({ onRemove, ...props }: PartProps & { onRemove: (() =>
       <Fields title="Shape and faces">
         <ShapeFields {...props} />
       </Fields>
-      <Fields title="What it is made of">
+      <Fields title="Material">
         <WoodFields {...props} />
       </Fields>
-      <Fields title="What lies on it">
+      <Fields title="Existing finish">
         <FinishFields {...props} />
       </Fields>
-      <Fields title="Where it is worn, or would be">
+      <Fields title="Wear">
         <WornFields {...props} />
       </Fields>
-      <Fields title="Faults and patches">
+      <Fields title="Damage and repairs">
         <FaultFields {...props} />
       </Fields>
     </Box>
@@ -76,7 +76,7 @@ function Budget({ sanding, finish }: { sanding: Preview['parts'][number]['sandin
   const most = sanding.mostOfWood > sanding.ofWood ? `, at most ${microns(sanding.mostOfWood)}` : '';
   return (
     <Box data-testid="sanding-budget">
-      <b>Sanding.</b> The recipe takes{' '}
+      <b>Sanding.</b> The recipe removes{' '}
       {sanding.finish !== null && `${microns(sanding.ofFinish)} of about ${microns(sanding.finish)} of the old finish (${finish})`}
       {sanding.finish !== null && veneer !== null && ', and '}
       {veneer !== null && `${microns(sanding.ofWood)} of ${microns(veneer)} of veneer${most}`}

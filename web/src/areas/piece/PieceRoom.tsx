@@ -68,23 +68,23 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
     >
       <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' } }}>
         <Elevation document={document} parts={preview?.parts ?? []} selected={chosen} onSelect={setChosen} />
-        <List title="The whole">
+        <List title="Whole piece">
           <Item
             chosen={chosen === 'prep'}
             onChoose={() => setChosen('prep')}
             name="Preparation before the first coat"
-            figure={preview ? `${preview.prep.length === 0 ? 'nothing' : preview.prep.length} proposed` : ''}
+            figure={preview ? `${preview.prep.length === 0 ? 'nothing' : preview.prep.length} suggested` : ''}
             mark=""
           />
           <Item
             chosen={chosen === 'whole'}
             onChoose={() => setChosen('whole')}
-            name="Title, place, wear and schools"
+            name="Title, use, wear and practice"
             figure={vocabulary.places.find((p) => p.key === (document.piece.use?.place ?? 'dry'))?.name ?? ''}
             mark=""
           />
         </List>
-        <List title={`Parts${preview ? `, ${preview.area.toFixed(2)} m² in all` : ''}`}>
+        <List title={`Parts${preview ? `, ${preview.area.toFixed(2)} m² in total` : ''}`}>
           {parts.map((p) => (
             <Item
               key={p.id}
@@ -104,10 +104,10 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
                 {s.name}
               </MenuItem>
             ))}
-            <MenuItem onClick={() => add(null)}>Just an area</MenuItem>
+            <MenuItem onClick={() => add(null)}>Area only</MenuItem>
           </Menu>
         </List>
-        <List title="Joints that move">
+        <List title="Moving joints">
           {joints.map((j) => {
             const fit = preview?.joints.find((x) => x.id === j.id);
             return (
@@ -121,7 +121,9 @@ export function PieceRoom({ document, preview, vocabulary, violations, onChange 
               />
             );
           })}
-          {joints.length === 0 && <Box sx={{ color: 'text.secondary' }}>None yet: a drawer, a door, a lid, a shelf that slides.</Box>}
+          {joints.length === 0 && (
+            <Box sx={{ color: 'text.secondary' }}>None yet. For example a drawer, a door, a lid or a sliding shelf.</Box>
+          )}
           <Button variant="outlined" onClick={addJoint} disabled={parts.length < 2} sx={{ mt: 0.5 }}>
             Add a joint
           </Button>

@@ -32,8 +32,8 @@ export function PrepPanel({ document, preview, vocabulary, onChange }: Props) {
       </Box>
       <Box sx={{ mb: 1.5 }}>
         {preview.prep.length === 0
-          ? 'Nothing more is proposed: what the survey asks for is in the recipe, or nothing is laid on the piece yet.'
-          : 'From the survey, the first coat and your schools. Each line goes where its work belongs; leave what you do otherwise.'}
+          ? 'Nothing to suggest: the preparation is in the recipe, or no step applies a coat yet.'
+          : 'Based on the survey, first coat and practice. Each line goes in the right place. Skip what you do differently.'}
       </Box>
       {taking.error && (
         <Box role="alert" sx={{ color: bench.oxide, mb: 1 }}>
@@ -59,15 +59,20 @@ export function PrepPanel({ document, preview, vocabulary, onChange }: Props) {
             <Box>
               <b>{line.step.title}</b> {where(line.step.parts ?? [])}
               {line.step.repeat
-                ? `, ${line.step.repeat.least} to ${line.step.repeat.most} times, until ${vocabulary.criteria.find((c) => c.key === line.step.repeat?.until)?.name}`
+                ? `, ${line.step.repeat.least} to ${line.step.repeat.most} passes, until ${vocabulary.criteria.find((c) => c.key === line.step.repeat?.until)?.name}`
                 : (line.step.coats ?? 1) > 1
-                  ? `, ${line.step.coats} times`
+                  ? `, ${line.step.coats} passes`
                   : ''}
-              {line.step.dwell ? `, left on for ${line.step.dwell} min` : ''}
+              {line.step.dwell ? `, dwell ${line.step.dwell} min` : ''}
               <Box sx={{ color: 'text.secondary' }}>{line.reason}</Box>
             </Box>
-            <Button variant="outlined" onClick={() => take([line])} disabled={taking.isPending} aria-label={`Take: ${line.step.title}`}>
-              Take
+            <Button
+              variant="outlined"
+              onClick={() => take([line])}
+              disabled={taking.isPending}
+              aria-label={`Add to recipe: ${line.step.title}`}
+            >
+              Add to recipe
             </Button>
           </Box>
         ))}

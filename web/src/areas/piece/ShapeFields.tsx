@@ -21,7 +21,7 @@ export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps)
       <Choice
         label="Shape"
         value={part.shape?.kind ?? 'area'}
-        options={[['area', 'just an area'] as const, ...vocabulary.shapes.map((s) => [s.key, s.name] as const)]}
+        options={[['area', 'area only'] as const, ...vocabulary.shapes.map((s) => [s.key, s.name] as const)]}
         onChange={choose}
         error={wrong('shape')}
       />
@@ -61,14 +61,14 @@ export function ShapeFields({ part, worked, vocabulary, set, wrong }: PartProps)
                     />
                   }
                 />
-                <Box sx={{ fontWeight: 650, textAlign: 'right' }}>{measured ? square(measured.area) : finished ? '' : 'left bare'}</Box>
+                <Box sx={{ fontWeight: 650, textAlign: 'right' }}>{measured ? square(measured.area) : finished ? '' : 'uncoated'}</Box>
                 <Box sx={{ color: 'text.secondary' }}>{measured?.formula}</Box>
               </Box>
             );
           })}
           {shape.faces.filter((f) => f.broad).length === 2 && (
             <FormControlLabel
-              label="Lies flat and is turned: each coat is two lays"
+              label="Coated flat, both sides (turn between coats)"
               control={<Checkbox checked={part.turned ?? false} onChange={(e) => set({ turned: e.target.checked ? true : null })} />}
             />
           )}

@@ -20,8 +20,8 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
     onChange({ ...document, schools: answer === 'studio' ? others : { ...others, [key]: answer } });
   };
   return (
-    <Box component="section" aria-label="The whole" sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
-      <Fields title="The recipe and its piece">
+    <Box component="section" aria-label="Whole piece" sx={{ display: 'grid', gap: 2, maxWidth: 820 }}>
+      <Fields title="Recipe and piece">
         <TextEntry
           label="Title of the recipe"
           value={document.title}
@@ -30,7 +30,7 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
         />
         <TextEntry label="Piece" value={piece.name} onChange={(name) => setPiece({ name })} error={wrong('piece/name')} />
         <NumberEntry
-          label="How many alike"
+          label="Number of identical pieces"
           whole
           least={1}
           value={piece.count ?? 1}
@@ -39,14 +39,14 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
         />
         <Box sx={{ gridColumn: '1 / -1' }}>
           <TextEntry
-            label="What it is to be"
+            label="Description"
             multiline
             value={document.summary ?? ''}
             onChange={(summary) => onChange({ ...document, summary })}
           />
         </Box>
       </Fields>
-      <Fields title="Where it will stand">
+      <Fields title="Where it will be used">
         <Choice
           label="Place"
           value={use.place ?? 'dry'}
@@ -63,19 +63,19 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
           ]}
           onChange={(wear) => setUse({ wear })}
         />
-        <DayEntry label="In use from" value={use.from ?? null} onChange={(from) => setUse({ from })} error={wrong('piece/use/from')} />
+        <DayEntry label="First use" value={use.from ?? null} onChange={(from) => setUse({ from })} error={wrong('piece/use/from')} />
         <Box sx={{ gridColumn: '1 / -1' }}>
           <FormControlLabel
-            label="Food near it"
+            label="Food contact nearby"
             control={<Checkbox checked={use.food ?? false} onChange={(e) => setUse({ food: e.target.checked })} />}
           />
           <FormControlLabel
-            label="A child near it"
+            label="Children nearby"
             control={<Checkbox checked={use.child ?? false} onChange={(e) => setUse({ child: e.target.checked })} />}
           />
         </Box>
       </Fields>
-      <Fields title="Schools">
+      <Fields title="Practice for this recipe">
         {vocabulary.schools.map((school) => {
           const chosen = document.schools?.[school.key] ?? 'studio';
           return (
@@ -83,7 +83,7 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
               <Choice
                 label={school.question}
                 value={chosen}
-                options={[['studio', 'As in the settings of the studio'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
+                options={[['studio', 'Studio practice'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
                 help={school.choices.find((c) => c.key === chosen)?.why ?? ''}
                 onChange={(a) => setSchool(school.key, a)}
               />

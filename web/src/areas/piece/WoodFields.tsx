@@ -31,7 +31,7 @@ export function WoodFields({ part, worked, vocabulary, set, wrong }: PartProps) 
   return (
     <>
       <Choice
-        label="Made of"
+        label="Substrate"
         value={substrate.kind}
         options={[
           ['solid', 'solid wood'],
@@ -46,10 +46,10 @@ export function WoodFields({ part, worked, vocabulary, set, wrong }: PartProps) 
       <Choice
         label="Wood"
         value={species ? species.name : 'other'}
-        options={[...vocabulary.species.map((s) => [s.name, s.name] as const), ['other', 'another, or none'] as const]}
+        options={[...vocabulary.species.map((s) => [s.name, s.name] as const), ['other', 'other'] as const]}
         onChange={choose}
       />
-      {!species && <TextEntry label="Which" value={substrate.species} onChange={(name) => wood({ species: name })} />}
+      {!species && <TextEntry label="Wood or material" value={substrate.species} onChange={(name) => wood({ species: name })} />}
       {(substrate.kind === 'veneer' || substrate.kind === 'plywood') && (
         <NumberEntry
           label="Face veneer"
@@ -72,8 +72,8 @@ export function WoodFields({ part, worked, vocabulary, set, wrong }: PartProps) 
         onChange={(grain) => wood({ grain })}
       />
       <NumberEntry
-        label="Drinks"
-        unit="× sealed"
+        label="Absorbency"
+        unit="× sealed surface"
         emptyAllowed
         value={part.absorption}
         placeholder={worked ? String(worked.drinks) : ''}
@@ -81,14 +81,14 @@ export function WoodFields({ part, worked, vocabulary, set, wrong }: PartProps) 
         error={wrong('absorption')}
       />
       <ColourEntry
-        label="Its colour"
+        label="Colour when bare"
         value={substrate.colour}
         onChange={(colour) => colour && wood({ colour })}
         error={wrong('substrate/colour')}
       />
       <Box component="fieldset" sx={{ gridColumn: '1 / -1', border: 0, p: 0, m: 0 }}>
         <Box component="legend" sx={{ fontSize: 14, color: 'text.secondary' }}>
-          What rises from it
+          Bleeds
         </Box>
         {vocabulary.bleeds.map((b) => (
           <FormControlLabel

@@ -31,19 +31,19 @@ export function KeepPot({
         severity="success"
         action={
           <Button component={Link} to={`/shelf/pots/${keep.data.id}`}>
-            To the pot
+            Open pot
           </Button>
         }
         onClose={() => keep.reset()}
       >
-        {keep.data.holds?.holds.text} stand on the shelf as “{keep.data.name}”.
+        {keep.data.holds?.holds.text} saved as “{keep.data.name}”. The amounts were taken from stock.
       </Alert>
     );
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 170px auto' }, gap: 1, alignItems: 'end' }}>
-      <TextEntry label="Name of the pot" value={name} placeholder={mix.name} onChange={setName} />
-      <TextEntry label="Where it stands" value={place} onChange={setPlace} />
+      <TextEntry label="Pot name" value={name} placeholder={mix.name} onChange={setName} />
+      <TextEntry label="Storage" value={place} onChange={setPlace} />
       <DayEntry label="Use by" value={useBy} onChange={setUseBy} />
       <Button
         variant="contained"
@@ -60,8 +60,9 @@ export function KeepPot({
           })
         }
       >
-        Mixed: keep it as a pot
+        Save as pot
       </Button>
+      <Box sx={{ gridColumn: '1 / -1', color: 'text.secondary', fontSize: 14 }}>Takes the amounts from stock.</Box>
       {keep.error && (
         <Alert severity="error" sx={{ gridColumn: '1 / -1' }}>
           {keep.error.message}

@@ -16,10 +16,10 @@ export function OnShelf({ pots, need }: Props) {
     >
       {pots.map((p) => (
         <div key={p.id}>
-          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link> is on the shelf: <b>{p.holds.text}</b>
+          <Link to={`/shelf/pots/${p.id}`}>{p.name}</Link> in stock: <b>{p.holds.text}</b>
         </div>
       ))}
-      {enough ? 'That is enough: nothing has to be mixed.' : `Mix for what is missing of ${need.text}.`}
+      {enough ? 'Enough in stock, nothing to mix.' : `Mix only what is missing of ${need.text}.`}
     </Box>
   );
 }

@@ -27,7 +27,7 @@ export default function PotLabel() {
     <Box component="main" sx={{ p: 3, bgcolor: '#fff', color: '#000', minHeight: '100vh', '@media print': { p: 0 } }}>
       <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
         <Button component={Link} to={`/shelf/pots/${id}`} variant="outlined">
-          Back to the pot
+          Back to pot
         </Button>
         <Button variant="contained" onClick={() => window.print()}>
           Print

@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import { answer, api, type Pot, wrongIn } from '../../app/api';
 import { bench } from '../../app/theme';
 import { Choice, TextEntry } from '../../shared/Field';
-import { asNumber, day, moment, percent } from '../../shared/words';
+import { asNumber, date, day, moment, percent } from '../../shared/words';
 import { PourLines } from '../mixing/PourLines';
 import { isPast, potColour } from './potLooks';
 import { usePotWork } from './usePots';
@@ -18,11 +18,11 @@ const kinds: Record<string, string> = {
   counted: 'counted',
   mixed: 'mixed',
   added: 'added',
-  'poured-off': 'poured off into it',
-  pooled: 'poured together',
+  'poured-off': 'poured from another pot',
+  pooled: 'combined',
   used: 'used',
   evaporated: 'evaporated',
-  thrown: 'thrown away',
+  thrown: 'discarded',
 };
 
 /** One pot: what is in it, what can be done with it, and where everything that was in it went. */
@@ -61,51 +61,51 @@ export function PotPanel({ pot }: { pot: Pot }) {
           Label
         </Button>
         <Button component={Link} to={`/mix?task=right&pot=${pot.id}`} variant="outlined" disabled={pot.holds === null}>
-          Put it right
+          Correct
         </Button>
       </Box>
       {isPast(pot.useBy) && pot.holds && (
-        <Alert severity="warning">It was to be used by {pot.useBy}: try it on a board before it goes on a piece.</Alert>
+        <Alert severity="warning">Past use-by date ({date(pot.useBy ?? '')}). Test it on a board first.</Alert>
       )}
       {pot.holds ? (
         <>
           <Box>
             <Box sx={{ fontSize: 28, fontWeight: 700 }}>{pot.holds.holds.text}</Box>
             <Box sx={{ fontSize: 18, mb: 1 }}>
-              {pot.holds.words} · {percent(pot.holds.solids)} stays when dry
+              {pot.holds.words} · {percent(pot.holds.solids)} solids
             </Box>
             <PourLines lines={pot.holds.lines} />
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto auto' }, gap: 1, alignItems: 'end' }}>
-            <TextEntry label="How much" value={amount} placeholder="all of it" onChange={setAmount} error={wrongIn(error)} />
-            <TextEntry label="For what, or why" value={note} onChange={setNote} />
+            <TextEntry label="Amount" value={amount} placeholder="all" onChange={setAmount} error={wrongIn(error)} />
+            <TextEntry label="Note" value={note} onChange={setNote} />
             <Button variant="contained" disabled={use.isPending} onClick={() => take(use)}>
-              Used
+              Record use
             </Button>
             <Button variant="outlined" color="secondary" disabled={throwAway.isPending} onClick={() => take(throwAway)}>
-              Thrown away
+              Record discard
             </Button>
           </Box>
         </>
       ) : (
         <Typography variant="h3" component="p">
-          Nothing is left in it.
+          Empty
         </Typography>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '160px 1fr auto' }, gap: 1, alignItems: 'end' }}>
-        <TextEntry label="Top it up with" value={more} placeholder="for example 20 ml" onChange={setMore} error={wrongIn(add.error)} />
-        <Choice label="Of" value={of} options={pot.materials.map((m) => [m.id, m.name] as const)} onChange={setOf} />
+        <TextEntry label="Top up with" value={more} placeholder="for example 20 ml" onChange={setMore} error={wrongIn(add.error)} />
+        <Choice label="Material" value={of} options={pot.materials.map((m) => [m.id, m.name] as const)} onChange={setOf} />
         <Button
           variant="outlined"
           disabled={add.isPending || more.trim() === ''}
           onClick={() => add.mutate({ id: pot.id, add: [{ material: of, amount: more.trim() }] }, { onSuccess: () => setMore('') })}
         >
-          Added
+          Record addition
         </Button>
       </Box>
       <Box>
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
-          What became of it
+          Stock history
         </Typography>
         <Box component="ul" data-testid="became" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {lines.data?.entries.map((e) => (

@@ -49,7 +49,7 @@ export default function Pots() {
             <span>
               {p.name}
               <span style={{ display: 'block', fontSize: 14, fontWeight: 400, color: isPast(p.useBy) ? bench.oxide : bench.slate }}>
-                {p.useBy ? `${isPast(p.useBy) ? 'was good until' : 'good until'} ${day(p.useBy)}` : `mixed ${day(p.madeAt)}`}
+                {p.useBy ? `${isPast(p.useBy) ? 'expired' : 'use by'} ${day(p.useBy)}` : `mixed ${day(p.madeAt)}`}
                 {p.place && `, ${p.place}`}
               </span>
             </span>
@@ -66,8 +66,8 @@ export default function Pots() {
     >
       <Box sx={{ p: 2, borderRight: { md: 1 }, borderColor: { md: 'divider' }, overflowY: { md: 'auto' } }}>
         <ShelfTabs at="pots" />
-        {pots.data.length === 0 && <p>No pot yet. Mix something in the room Mix, and keep it as a pot.</p>}
-        {list('With something in them', full)}
+        {pots.data.length === 0 && <p>No pot yet. Mix something in Mix and save it as a pot.</p>}
+        {list('In stock', full)}
         {list('Empty', empty)}
       </Box>
       <Box sx={{ p: { xs: 2, md: 3 }, bgcolor: 'background.paper', overflowY: { md: 'auto' } }}>

@@ -30,30 +30,30 @@ export function usePotWork() {
       onSuccess,
     }),
     use: useMutation({
-      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/used'>) =>
-        bookOnce(['used', id, body], (header) => answer(api.POST('/api/pots/{id}/used', { params: { path: { id }, header }, body }))),
+      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/use'>) =>
+        bookOnce(['used', id, body], (header) => answer(api.POST('/api/pots/{id}/use', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
     throwAway: useMutation({
-      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/thrown'>) =>
-        bookOnce(['thrown', id, body], (header) => answer(api.POST('/api/pots/{id}/thrown', { params: { path: { id }, header }, body }))),
+      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/discard'>) =>
+        bookOnce(['thrown', id, body], (header) => answer(api.POST('/api/pots/{id}/discard', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
     add: useMutation({
-      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/added'>) =>
-        bookOnce(['added', id, body], (header) => answer(api.POST('/api/pots/{id}/added', { params: { path: { id }, header }, body }))),
+      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/add'>) =>
+        bookOnce(['added', id, body], (header) => answer(api.POST('/api/pots/{id}/add', { params: { path: { id }, header }, body }))),
       onSuccess,
     }),
     correct: useMutation({
-      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/corrected'>) =>
+      mutationFn: ({ id, ...body }: { id: string } & Body<'/api/pots/{id}/correct'>) =>
         bookOnce(['corrected', id, body], (header) =>
-          answer(api.POST('/api/pots/{id}/corrected', { params: { path: { id }, header }, body })),
+          answer(api.POST('/api/pots/{id}/correct', { params: { path: { id }, header }, body })),
         ),
       onSuccess,
     }),
     pool: useMutation({
-      mutationFn: (body: Body<'/api/pots/pooled'>) =>
-        bookOnce(['pooled', body], (header) => answer(api.POST('/api/pots/pooled', { params: { header }, body }))),
+      mutationFn: (body: Body<'/api/pots/pool'>) =>
+        bookOnce(['pooled', body], (header) => answer(api.POST('/api/pots/pool', { params: { header }, body }))),
       onSuccess,
     }),
   };

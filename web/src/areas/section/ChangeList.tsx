@@ -4,7 +4,7 @@ import type { Change } from '../../app/api';
 /** Differences in words. */
 export function ChangeList({ changes }: { changes: readonly Change[] | undefined }) {
   if (!changes) return <Box role="status">Comparing …</Box>;
-  if (changes.length === 0) return <p>Nothing is different.</p>;
+  if (changes.length === 0) return <p>No differences</p>;
   return (
     <Box component="ul" sx={{ pl: 2.5, my: 1, '& li': { mb: 0.75 } }}>
       {changes.map((change) => (

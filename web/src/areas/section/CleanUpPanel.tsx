@@ -22,22 +22,22 @@ export function CleanUpPanel({ document, cleanUp, vocabulary, shelf, onChange }:
   const withIds = stated.with ?? [];
   const cleaners = shelf.filter((m) => ['cleaner', 'thinner', 'neutraliser', 'bleach'].includes(m.kind) && !withIds.includes(m.id));
   return (
-    <Box component="section" aria-label="Cleaning up" sx={{ pt: 2, display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label="Clean-up" sx={{ pt: 2, display: 'grid', gap: 1.25 }}>
       <Typography variant="h3" component="h3">
-        Cleaning up
+        Clean-up
       </Typography>
       <CleanUpLines cleanUp={cleanUp} />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
         <Choice
-          label="Rags go"
+          label="Store rags"
           value={stated.rags ?? ''}
-          options={[['', 'not said'] as const, ...vocabulary.rags.map((r) => [r.key, r.name] as const)]}
+          options={[['', 'not set'] as const, ...vocabulary.rags.map((r) => [r.key, r.name] as const)]}
           onChange={(rags) => set({ rags: rags === '' ? null : (rags as NonNullable<CleanUp['rags']>) })}
         />
         <Choice
-          label="Also cleaned up with"
+          label="Other cleaner"
           value=""
-          options={[['', 'nothing else'] as const, ...cleaners.map((m) => [m.id, m.name] as const)]}
+          options={[['', 'none'] as const, ...cleaners.map((m) => [m.id, m.name] as const)]}
           onChange={(id) => {
             const material = shelf.find((m) => m.id === id);
             if (material) onChange({ ...putMaterial(document, material), cleanUp: { ...stated, with: [...withIds, material.id] } });
@@ -48,7 +48,7 @@ export function CleanUpPanel({ document, cleanUp, vocabulary, shelf, onChange }:
         <Box key={id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           {document.materials.find((m) => m.id === id)?.name ?? id}
           <Button size="small" onClick={() => set({ with: withIds.filter((other) => other !== id) })}>
-            Not with it
+            Remove
           </Button>
         </Box>
       ))}

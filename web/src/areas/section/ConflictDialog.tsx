@@ -25,17 +25,17 @@ export function ConflictDialog({
   });
   return (
     <Dialog open fullWidth maxWidth="sm" aria-labelledby="conflict">
-      <DialogTitle id="conflict">A newer version was saved elsewhere</DialogTitle>
+      <DialogTitle id="conflict">Newer version found</DialogTitle>
       <DialogContent>
-        <p style={{ marginTop: 0 }}>Another window has saved this recipe in the meantime. Against that one, yours says:</p>
-        {error ? <p>Yours cannot be compared: {error.message}</p> : <ChangeList changes={data?.changes} />}
+        <p style={{ marginTop: 0 }}>Your draft differs from the newer version:</p>
+        {error ? <p>Can’t compare yours: {error.message}</p> : <ChangeList changes={data?.changes} />}
       </DialogContent>
       <DialogActions>
         <Button variant="outlined" onClick={() => onSettle(false)}>
-          Take the newer one (mine stays in undo)
+          Use the newer version (undo brings yours back)
         </Button>
         <Button variant="contained" onClick={() => onSettle(true)}>
-          Keep mine
+          Save mine over it
         </Button>
       </DialogActions>
     </Dialog>

@@ -54,7 +54,7 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
             <div
               ref={list}
               role="listbox"
-              aria-label="Steps, the last coat on top"
+              aria-label="Steps, last coat on top"
               aria-activedescendant={selected ? `cut-${selected}` : undefined}
               tabIndex={0}
               id="cut"

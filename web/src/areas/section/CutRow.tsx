@@ -25,7 +25,7 @@ export function CutRow({ step, number, layer, elsewhere, worked, grave: found, w
   const { role: _role, tabIndex: _tab, ...handle } = attributes;
   const gravities = [found, worked?.remarks[0]?.gravity];
   const grave = gravities.includes('stop') ? 'stop' : gravities.includes('warn') ? 'warn' : undefined;
-  const facts = [film(step, layer), taken(layer, reaches), elsewhere ? 'on other parts' : null].filter((f) => f !== null);
+  const facts = [film(step, layer), taken(layer, reaches), elsewhere ? 'other parts only' : null].filter((f) => f !== null);
   return (
     // biome-ignore lint/a11y/useFocusableInteractive: the listbox has the focus and names the active option
     // biome-ignore lint/a11y/useKeyWithClickEvents: the keys are the listbox's
@@ -63,7 +63,7 @@ export function CutRow({ step, number, layer, elsewhere, worked, grave: found, w
         {wait && (
           <span style={critical ? { color: bench.oxide, fontWeight: 650 } : undefined}>
             {facts.length > 0 ? ' · ' : ''}
-            {critical ? 'longest wait ' : 'wait '}
+            {critical ? 'critical wait ' : 'wait '}
             <span style={{ whiteSpace: 'nowrap' }}>{wait}</span>
           </span>
         )}

@@ -85,7 +85,7 @@ export function Days({
                       )}
                       <button
                         type="button"
-                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}${a.lay > 1 ? ', second go' : ''}`}
+                        aria-label={`${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}, ${step(a.stepId)?.name}${a.coat > 1 ? `, coat ${a.coat}` : ''}${a.lay > 1 ? ', second side' : ''}`}
                         onClick={() => onSelect(a.stepId)}
                         style={{
                           position: 'absolute',

@@ -42,7 +42,8 @@ export function HistoryDialog({
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="history">
       <DialogTitle id="history">Revisions</DialogTitle>
       <DialogContent>
-        {opened.revisions.length === 0 && <p>None yet. “Keep as revision” makes the first.</p>}
+        {opened.revisions.length > 0 && <p>Loading a revision replaces the draft. Undo brings the draft back.</p>}
+        {opened.revisions.length === 0 && <p>No revisions yet. “Save revision” creates the first.</p>}
         {opened.revisions.map((r) => (
           <Box
             key={r.number}
@@ -59,7 +60,7 @@ export function HistoryDialog({
             <Box sx={{ fontFamily: 'h1.fontFamily', fontWeight: 650, fontSize: 20 }}>{r.number}</Box>
             <span>{day(r.publishedAt)}</span>
             <span>{r.reason}</span>
-            <Button onClick={() => void take(r.number)}>Take into the draft</Button>
+            <Button onClick={() => void take(r.number)}>Load into draft</Button>
           </Box>
         ))}
         {opened.revisions.length > 0 && (

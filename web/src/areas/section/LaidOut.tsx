@@ -14,9 +14,7 @@ export function LaidOut({ layout, printed = false }: { layout: Layout; printed?:
   const shown = all ? layout.faces : layout.faces.slice(0, 2);
   return (
     <Box component="section" aria-label="Layout" data-testid="layout" sx={{ display: 'grid', gap: 1.25 }}>
-      {layout.faces.length === 0 && (
-        <Box>None of its faces is flat with square corners, or their sizes are not known: it is laid out by eye.</Box>
-      )}
+      {layout.faces.length === 0 && <Box>No flat square face with known size: layout by eye.</Box>}
       {shown.map((face) => (
         <OneFace key={`${face.part} ${face.face}`} face={face} />
       ))}
@@ -30,13 +28,13 @@ export function LaidOut({ layout, printed = false }: { layout: Layout; printed?:
         {layout.tape > 0 && <span>{layout.tape.toFixed(1)} m of tape. </span>}
         {layout.sheets && (
           <span>
-            {counted(layout.sheets.sheets, 'sheet is', 'sheets are')} wanted in all
-            {layout.sheets.sheets > layout.sheets.atLeast ? ` (no way of cutting does with fewer than ${layout.sheets.atLeast})` : ''}.
+            {counted(layout.sheets.sheets, 'sheet', 'sheets')} needed
+            {layout.sheets.sheets > layout.sheets.atLeast ? ` (no cutting plan needs fewer than ${layout.sheets.atLeast})` : ''}.
             {layout.sheets.offcuts.length > 0 &&
               ` Left over: ${layout.sheets.offcuts
                 .slice(0, 4)
                 .map((o) => `${Math.floor(o.length)} × ${Math.floor(o.width)} mm`)
-                .join(', ')}${layout.sheets.offcuts.length > 4 ? ', and smaller ones' : ''}.`}
+                .join(', ')}${layout.sheets.offcuts.length > 4 ? ', and smaller pieces' : ''}.`}
           </span>
         )}
       </Box>

@@ -21,9 +21,9 @@ const names: Record<Kind, string> = {
 };
 
 const shares = [
-  ['one-in-the-middle', 'one in the middle'],
-  ['gap-in-the-middle', 'a gap in the middle'],
-  ['ends-whole', 'a whole one at both ends'],
+  ['one-in-the-middle', 'motif centred'],
+  ['gap-in-the-middle', 'gap centred'],
+  ['ends-whole', 'motif at both ends'],
   ['ends-in-gaps', 'a gap at both ends'],
 ] as const;
 
@@ -47,7 +47,7 @@ export function LayoutFields({ kinds, layout, onChange, error }: Props) {
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
       <Box sx={{ gridColumn: '1 / -1' }}>
         <Choice
-          label="Laid out"
+          label="Layout"
           value={layout?.kind ?? 'by-eye'}
           options={[['by-eye', 'by eye'] as const, ...kinds.map((k) => [k, names[k]] as const)]}
           onChange={(kind) => onChange(kind === 'by-eye' ? null : begun[kind])}
@@ -67,10 +67,10 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
     case 'stripes':
       return (
         <>
-          <Choice label="They run" value={layout.run} options={runs} onChange={(run) => onChange({ ...layout, run })} />
-          {mm('Each is wide', layout.width, (width) => ({ ...layout, width }), 1)}
-          {mm('Gap, as near as goes', layout.gap, (gap) => ({ ...layout, gap }), 1)}
-          <Choice label="Shared out with" value={layout.share} options={shares} onChange={(share) => onChange({ ...layout, share })} />
+          <Choice label="Direction" value={layout.run} options={runs} onChange={(run) => onChange({ ...layout, run })} />
+          {mm('Width', layout.width, (width) => ({ ...layout, width }), 1)}
+          {mm('Gap (approx.)', layout.gap, (gap) => ({ ...layout, gap }), 1)}
+          <Choice label="Alignment" value={layout.share} options={shares} onChange={(share) => onChange({ ...layout, share })} />
         </>
       );
     case 'border': {
@@ -82,8 +82,8 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
         <>
           {layout.lines.map((line, i) => (
             <Box key={`${line.in} ${line.width}`} sx={{ display: 'contents' }}>
-              {mm(`Line ${i + 1}, in by`, line.in, (v) => set(i, { in: v }))}
-              {mm('Wide', line.width, (v) => set(i, { width: v }), 0.5)}
+              {mm(`Line ${i + 1} inset`, line.in, (v) => set(i, { in: v }))}
+              {mm(`Line ${i + 1} width`, line.width, (v) => set(i, { width: v }), 0.5)}
             </Box>
           ))}
           <Button
@@ -93,14 +93,14 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
               onChange({ ...layout, lines: [...layout.lines, { in: last.in + last.width + 8, width: 2 }] });
             }}
           >
-            One more line
+            Add line
           </Button>
           <Button
             color="inherit"
             disabled={layout.lines.length < 2}
             onClick={() => onChange({ ...layout, lines: layout.lines.slice(0, -1) })}
           >
-            One less
+            Remove last line
           </Button>
         </>
       );
@@ -109,15 +109,15 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
       return (
         <>
           <NumberEntry
-            label="Open in the stencil"
+            label="Open area of stencil"
             unit="%"
             value={Math.round(layout.open * 100)}
             least={1}
             onChange={(v) => v !== null && onChange({ ...layout, open: v / 100 })}
           />
-          {mm('Its length', layout.length, (length) => ({ ...layout, length }), 2)}
-          {mm('Its width', layout.width, (width) => ({ ...layout, width }), 2)}
-          {mm('Gap, as near as goes', layout.gap, (gap) => ({ ...layout, gap }))}
+          {mm('Length', layout.length, (length) => ({ ...layout, length }), 2)}
+          {mm('Width', layout.width, (width) => ({ ...layout, width }), 2)}
+          {mm('Gap (approx.)', layout.gap, (gap) => ({ ...layout, gap }))}
           <NumberEntry
             label="Rows"
             emptyAllowed
@@ -127,22 +127,22 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
             placeholder="all over"
             onChange={(rows) => onChange({ ...layout, rows })}
           />
-          <Choice label="Shared out with" value={layout.share} options={shares} onChange={(share) => onChange({ ...layout, share })} />
+          <Choice label="Alignment" value={layout.share} options={shares} onChange={(share) => onChange({ ...layout, share })} />
         </>
       );
     case 'sheets':
       return (
         <>
-          <Choice label="Sheets run" value={layout.run} options={runs} onChange={(run) => onChange({ ...layout, run })} />
-          {mm('A sheet is long', layout.length, (length) => ({ ...layout, length }), 20)}
-          {mm('A sheet is wide', layout.width, (width) => ({ ...layout, width }), 20)}
-          {mm('Lap', layout.lap, (lap) => ({ ...layout, lap }))}
+          <Choice label="Sheet direction" value={layout.run} options={runs} onChange={(run) => onChange({ ...layout, run })} />
+          {mm('Sheet length', layout.length, (length) => ({ ...layout, length }), 20)}
+          {mm('Sheet width', layout.width, (width) => ({ ...layout, width }), 20)}
+          {mm('Overlap', layout.lap, (lap) => ({ ...layout, lap }))}
           <NumberEntry
-            label="Pattern comes again after"
+            label="Pattern repeat"
             unit="mm"
             emptyAllowed
             value={layout.repeat ?? null}
-            placeholder="no pattern"
+            placeholder="none"
             onChange={(repeat) => onChange({ ...layout, repeat })}
           />
           <Choice
@@ -155,17 +155,12 @@ function Fields({ layout, onChange }: { layout: Layout; onChange: (layout: Layou
             onChange={(seams) => onChange({ ...layout, seams })}
           />
           <NumberEntry
-            label="Thick"
+            label="Thickness"
             unit="µm"
             value={layout.thickness ?? 100}
             onChange={(v) => v !== null && onChange({ ...layout, thickness: v })}
           />
-          <ColourEntry
-            emptyAllowed
-            label="Its colour from afar"
-            value={layout.colour}
-            onChange={(colour) => onChange({ ...layout, colour })}
-          />
+          <ColourEntry emptyAllowed label="Overall colour" value={layout.colour} onChange={(colour) => onChange({ ...layout, colour })} />
         </>
       );
   }

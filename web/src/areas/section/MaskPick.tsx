@@ -16,7 +16,7 @@ export function MaskPick({ document, step, onChange }: Props) {
   return (
     <Box component="fieldset" sx={{ border: 1, borderColor: 'divider', borderRadius: 1, m: 0, px: 1.5, py: 0.25 }}>
       <Box component="legend" sx={{ color: 'text.secondary', fontSize: 14, px: 0.5 }}>
-        Masked meanwhile
+        Mask off
       </Box>
       {shown.map((part) => (
         <FormControlLabel

@@ -54,30 +54,31 @@ export function NeedsDialog({ document, preview, vocabulary, shelf, currency, on
               )}
             </Box>
             <span>
-              {m.inPots && <Box>{m.inPots.text} of it in pots</Box>}
+              {m.inPots && <Box>in pots: {m.inPots.text}</Box>}
               {m.left && (
                 <Box component="span">
-                  {m.left.text} left{m.toBuy ? ', and to buy ' : ': enough'}
+                  in stock: {m.left.text}
+                  {m.toBuy ? '; to buy: ' : ', enough'}
                 </Box>
               )}
-              {m.toBuy && (m.packs.length === 0 ? 'no pack known' : m.packs.map((p) => `${p.count} × ${p.size}`).join(' + '))}
+              {m.toBuy && (m.packs.length === 0 ? 'no pack size set' : m.packs.map((p) => `${p.count} × ${p.size}`).join(' + '))}
             </span>
             <Box sx={{ textAlign: 'right' }}>{money(m.cost, currency)}</Box>
           </Box>
         ))}
         {preview.consumables.length > 0 && (
           <Box sx={{ py: 1, borderBottom: 1, borderColor: 'divider' }}>
-            <b>Used up besides:</b> {preview.consumables.map(consumed).join(' · ')}
+            <b>Consumables:</b> {preview.consumables.map(consumed).join(' · ')}
           </Box>
         )}
         <Box
           component="dl"
           sx={{ display: 'grid', gridTemplateColumns: '1fr auto', columnGap: 2, rowGap: 0.5, m: 0, pt: 1.5, textAlign: 'right' }}
         >
-          <Sum name="Material used" amount={money(cost.material, currency)} />
+          <Sum name="Material cost" amount={money(cost.material, currency)} />
           {cost.labour !== null && <Sum name={`Work, ${minutes(cost.minutes)} hands-on`} amount={money(cost.labour, currency)} />}
-          <Sum name="In all" amount={money(cost.whole, currency)} strong />
-          <Sum name="To be bought, in whole packs" amount={money(preview.bought, currency)} />
+          <Sum name="Total" amount={money(cost.whole, currency)} strong />
+          <Sum name="To buy (whole packs)" amount={money(preview.bought, currency)} />
         </Box>
         <CleanUpPanel document={document} cleanUp={preview.cleanUp} vocabulary={vocabulary} shelf={shelf} onChange={onChange} />
       </DialogContent>

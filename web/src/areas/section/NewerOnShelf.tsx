@@ -10,9 +10,9 @@ export function NewerOnShelf({ document, shelf, using, onChange }: Props) {
   const newer = shelf.filter((s) => using.includes(s.id) && document.materials.some((m) => m.id === s.id && m.version < s.version));
   return newer.map((material) => (
     <Box key={material.id} sx={{ borderLeft: `4px solid ${bench.slate}`, pl: 1 }}>
-      The shelf has newer figures for {material.name}.{' '}
+      Shelf data for {material.name} is newer.{' '}
       <Button onClick={() => onChange({ ...document, materials: document.materials.map((m) => (m.id === material.id ? material : m)) })}>
-        Take them
+        Update
       </Button>
     </Box>
   ));

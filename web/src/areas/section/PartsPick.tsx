@@ -20,7 +20,7 @@ export function PartsPick({ document, vocabulary, value, onChange }: Props) {
   return (
     <Box component="fieldset" sx={{ border: 1, borderColor: 'divider', borderRadius: 1, m: 0, px: 1.5, py: 0.25 }}>
       <Box component="legend" sx={{ color: 'text.secondary', fontSize: 14, px: 0.5 }}>
-        On {value.length === 0 ? 'the whole piece; tick to limit it' : 'these parts'}
+        Applies to {value.length === 0 ? 'the whole piece (tick parts to limit)' : 'these parts'}
       </Box>
       {parts.map((part) => {
         const on = value.includes(part.id) || ticked(part).length > 0;

@@ -30,9 +30,9 @@ export function PublishDialog({
           setReason('');
         }}
       >
-        <DialogTitle id="publish">Keep as revision {number}</DialogTitle>
+        <DialogTitle id="publish">Save revision {number}</DialogTitle>
         <DialogContent>
-          <p style={{ marginTop: 0 }}>A revision never changes again. Say in a few words why this one is different.</p>
+          <p style={{ marginTop: 0 }}>A revision can’t be changed later. What changed in this one?</p>
           <TextField
             autoFocus
             label="Reason"
@@ -44,9 +44,9 @@ export function PublishDialog({
           />
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Not yet</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
-            Keep it
+            Save
           </Button>
         </DialogActions>
       </form>

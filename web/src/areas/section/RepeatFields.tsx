@@ -10,7 +10,7 @@ export function CoatsEntry({ step, set, wrong, act }: Props) {
   const { repeat } = step;
   return (
     <NumberEntry
-      label={`${act === 'adds' ? 'Coats' : repeat ? 'Rounds' : 'Passes'}${repeat ? ' expected' : ''}`}
+      label={repeat ? `Expected ${act === 'adds' ? 'coats' : 'passes'}` : act === 'adds' ? 'Coats' : 'Passes'}
       value={step.coats ?? 1}
       whole
       least={1}
@@ -30,15 +30,15 @@ export function CoatsEntry({ step, set, wrong, act }: Props) {
 export function RepeatFields({ step, later, vocabulary, set, wrong, act }: Props) {
   const coats = step.coats ?? 1;
   const { repeat } = step;
-  const rounds = act === 'adds' ? 'Coats' : 'Rounds';
+  const rounds = act === 'adds' ? 'coats' : 'passes';
   const criteria = vocabulary.criteria.filter((c) => c.acts.includes(act));
   return (
     <>
       <Box sx={{ gridColumn: '1 / -1' }}>
         <Choice
-          label="Done again"
+          label="Repeat"
           value={repeat?.until ?? ''}
-          options={[['', 'just so often'] as const, ...criteria.map((c) => [c.key, `until ${c.name}`] as const)]}
+          options={[['', 'fixed number'] as const, ...criteria.map((c) => [c.key, `until ${c.name}`] as const)]}
           onChange={(until) =>
             set(
               until === ''
@@ -69,7 +69,7 @@ export function RepeatFields({ step, later, vocabulary, set, wrong, act }: Props
           }}
         >
           <NumberEntry
-            label={`${rounds} at least`}
+            label={`Minimum ${rounds}`}
             value={repeat.least}
             whole
             least={1}
@@ -78,7 +78,7 @@ export function RepeatFields({ step, later, vocabulary, set, wrong, act }: Props
             }
           />
           <NumberEntry
-            label={`${rounds} at most`}
+            label={`Maximum ${rounds}`}
             value={repeat.most}
             whole
             least={1}
@@ -88,9 +88,9 @@ export function RepeatFields({ step, later, vocabulary, set, wrong, act }: Props
           />
           <Box sx={{ gridColumn: '1 / -1' }}>
             <Choice
-              label="If it is not so even then"
+              label="If still not done"
               value={repeat.otherwise ?? ''}
-              options={[['', 'go on as it is'] as const, ...later.map(([id, name]) => [id, `only then: ${name}`] as const)]}
+              options={[['', 'carry on'] as const, ...later.map(([id, name]) => [id, `do “${name}”`] as const)]}
               onChange={(otherwise) => set({ repeat: { ...repeat, otherwise: otherwise === '' ? null : otherwise } })}
             />
           </Box>

@@ -58,7 +58,7 @@ export function SectionBar({
           {document.title}
         </Typography>
         <SavingState saving={draft.saving} unreachable={unreachable}>
-          {revision > 0 ? ` · from revision ${revision}` : ' · no revision yet'}
+          {revision > 0 ? ` · from revision ${revision}` : ' · no revision'}
         </SavingState>
       </Box>
       <Box component="nav" aria-label="Rooms of this recipe" sx={{ display: 'flex', mr: 1 }}>
@@ -99,7 +99,7 @@ export function SectionBar({
         <span aria-hidden style={{ marginRight: 6 }}>
           {!open ? '…' : open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}
         </span>
-        {!open ? 'Not judged' : open.length === 0 ? 'Sound' : `${open.length} to mind`}
+        {!open ? 'Checking …' : open.length === 0 ? 'No findings' : open.length === 1 ? '1 finding' : `${open.length} findings`}
       </Button>
       <Button variant="outlined" onClick={onNeeds}>
         Materials
@@ -119,7 +119,7 @@ export function SectionBar({
         Bench sheet
       </Button>
       <Button variant="contained" onClick={onPublish}>
-        Keep as revision
+        Save revision
       </Button>
     </Box>
   );

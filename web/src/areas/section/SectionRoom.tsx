@@ -63,24 +63,24 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
   const openSheet = () => void draft.save().finally(() => navigate(`/recipes/${opened.id}/sheet`));
 
   useOffer([
-    { name: 'Insert a step above', keys: 'i', run: () => edits.insert(true) },
-    { name: 'Insert a step below', keys: 'Shift + i', run: () => edits.insert(false) },
+    { name: 'Add a step above', keys: 'i', run: () => edits.insert(true) },
+    { name: 'Add a step below', keys: 'Shift + i', run: () => edits.insert(false) },
     { name: 'Duplicate the step', keys: 'd', run: edits.duplicate },
-    { name: 'Take the step out', keys: 'Delete', run: edits.remove },
+    { name: 'Remove the step', keys: 'Delete', run: edits.remove },
     { name: 'Undo', keys: 'Ctrl + z', run: draft.undo },
     { name: 'Redo', keys: 'Ctrl + Shift + z', run: draft.redo },
-    { name: 'Section: the cut through the finish', run: () => navigate(`/recipes/${opened.id}`) },
-    { name: 'Piece: survey of its parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
-    { name: 'Findings: what to mind', run: () => setOpen('findings') },
-    { name: 'Materials this recipe takes', run: () => setOpen('needs') },
+    { name: 'Section: layers of the finish', run: () => navigate(`/recipes/${opened.id}`) },
+    { name: 'Piece: survey, parts and joints', run: () => navigate(`/recipes/${opened.id}/piece`) },
+    { name: 'Findings', run: () => setOpen('findings') },
+    { name: 'Materials: shopping list for this recipe', run: () => setOpen('needs') },
     { name: 'Compare revisions', run: () => setOpen('history') },
     { name: 'Bench sheet, to print', run: openSheet },
-    { name: 'Keep as revision', keys: 'Ctrl + s', run: () => setOpen('publish') },
+    { name: 'Save revision', keys: 'Ctrl + s', run: () => setOpen('publish') },
   ]);
   const publish = async (reason: string) => {
     setRefusal(null);
     try {
-      if (!(await draft.save())) throw new Error('The draft must be saved first: see above.');
+      if (!(await draft.save())) throw new Error('Save the draft first. See the message above.');
       const done = await answer(
         api.POST('/api/recipes/{id}/revisions', { params: { path: { id: opened.id } }, body: { version: draft.currentVersion(), reason } }),
       );
@@ -89,7 +89,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
       setOpen(null);
       void queries.invalidateQueries({ queryKey: ['recipes'] });
     } catch (error) {
-      setRefusal(error instanceof Problem || error instanceof Error ? error.message : 'It could not be kept.');
+      setRefusal(error instanceof Problem || error instanceof Error ? error.message : 'Not saved. Try again.');
     }
   };
   const take = (taken: Recipe) => draft.edit(taken);
@@ -116,7 +116,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
       />
       {violations.length > 0 && (
         <Box role="alert" sx={{ bgcolor: '#F7E3DC', borderLeft: `5px solid ${bench.oxide}`, px: 2, py: 0.75 }}>
-          <b>Not worked out as it stands.</b> {(whole[0] ?? violations[0])?.message} The last good figures are shown.
+          <b>Can’t calculate:</b> {(whole[0] ?? violations[0])?.message} Showing the last valid results.
         </Box>
       )}
       {room === 'piece' ? (
@@ -137,7 +137,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
               {preview && preview.stacks.length > 1 && (
                 <Box sx={{ px: 1.5, pt: 1 }}>
                   <Choice
-                    label="Cut through"
+                    label="Show layers of"
                     value={stack?.id ?? 's1'}
                     options={preview.stacks.map((s) => [s.id, s.parts.join(', ')] as const)}
                     onChange={setStackId}
@@ -155,7 +155,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   onSelect={setSelected}
                   onMove={edits.move}
                 />
-                {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>Bare wood so far. Insert the first step.</Box>}
+                {document.steps.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>No steps yet. Add the first one.</Box>}
               </Box>
             </Box>
             <Box sx={{ display: { md: 'none', lg: 'block' } }}>
@@ -186,7 +186,7 @@ export function SectionRoom({ opened, vocabulary, shelf, currency, room }: Props
                   onChange={draft.edit}
                 />
               ) : (
-                <Box sx={{ color: 'text.secondary' }}>No step is selected.</Box>
+                <Box sx={{ color: 'text.secondary' }}>Select a step</Box>
               )}
             </Box>
           </Box>

@@ -24,19 +24,19 @@ function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { 
     <>
       {technique.byHand && (
         <Choice
-          label="How far"
+          label="Effect"
           value={step.hand ?? 'middle'}
           options={[
-            ['light', 'lightly'],
-            ['middle', 'middling'],
-            ['heavy', 'heavily'],
+            ['light', 'light'],
+            ['middle', 'medium'],
+            ['heavy', 'heavy'],
           ]}
           onChange={(hand) => set({ hand: hand === 'middle' ? undefined : hand } as Partial<Step>)}
         />
       )}
       {technique.placed && (
         <Choice
-          label="Where"
+          label="Strongest at"
           value={step.where ?? 'top-down'}
           options={named(vocabulary.placements)}
           onChange={(where) => set({ where } as Partial<Step>)}
@@ -44,7 +44,7 @@ function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { 
       )}
       {technique.byStrokes && (
         <Choice
-          label="Wiped"
+          label="Wiping direction"
           value={step.strokes ?? 'any'}
           options={named(vocabulary.strokes)}
           onChange={(strokes) => set({ strokes } as Partial<Step>)}
@@ -66,18 +66,18 @@ export function StepFigures(props: StepFieldsProps) {
       {figures.act === 'adds' && (
         <>
           <Choice
-            label="Film"
+            label="Coat thickness"
             value={step.weight ?? 'school'}
             options={[
-              ['school', 'by school'],
+              ['school', 'studio default'],
               ['thin', 'thin'],
-              ['normal', 'as on the label'],
+              ['normal', 'as on label'],
               ['heavy', 'heavy'],
             ]}
             onChange={(weight) => set({ weight: weight === 'school' ? null : weight })}
           />
           <NumberEntry
-            label="Left after wiping"
+            label="Left on after wiping"
             unit="%"
             emptyAllowed
             value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
@@ -90,7 +90,7 @@ export function StepFigures(props: StepFieldsProps) {
       {figures.act === 'takes-away' && (
         <>
           <NumberEntry
-            label="Takes off"
+            label="Removes"
             unit="µm"
             emptyAllowed
             value={step.depth}
@@ -122,15 +122,15 @@ export function StepFigures(props: StepFieldsProps) {
       {sanding.includes(step.technique) && (
         <>
           <Choice
-            label="Sanded"
+            label="Sanding direction"
             value={step.strokes ?? ''}
-            options={[['', 'not stated'] as const, ...named(vocabulary.strokes)]}
+            options={[['', 'not set'] as const, ...named(vocabulary.strokes)]}
             onChange={(strokes) => set({ strokes: strokes === '' ? null : strokes } as Partial<Step>)}
           />
           <Choice
-            label="Paper is for"
+            label="Sanding purpose"
             value={step.aim ?? ''}
-            options={[['', 'as its place tells'] as const, ...named(vocabulary.aims)]}
+            options={[['', 'automatic (from its position)'] as const, ...named(vocabulary.aims)]}
             onChange={(aim) => set({ aim: aim === '' ? null : aim } as Partial<Step>)}
           />
         </>
@@ -145,7 +145,7 @@ export function StepFigures(props: StepFieldsProps) {
         error={wrong('dwell')}
       />
       <NumberEntry
-        label="Hands-on"
+        label="Hands-on time"
         unit="min"
         emptyAllowed
         whole

@@ -107,7 +107,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         />
         {figures?.takesMaterial && (
           <IngredientPick
-            label="With what"
+            label="Material or mix"
             book={document}
             inside={null}
             shelf={shelf}
@@ -126,7 +126,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         />
         {figures?.takesMaterial && step.uses?.material && (
           <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
-            Thin it, or mix something in
+            Thin or mix
           </Button>
         )}
         {mix && (
@@ -134,7 +134,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
             <MixEditor book={document} mix={mix} shelf={shelf} onChange={(book) => onChange(withoutUnused(book))} />
             {others > 0 && (
               <Typography variant="caption" color="text.secondary">
-                {others === 1 ? 'Another step uses' : `${others} other steps use`} this mix too.
+                Also used by {others === 1 ? '1 other step' : `${others} other steps`} (changes {others === 1 ? 'both' : 'all'})
               </Typography>
             )}
           </Box>
@@ -142,7 +142,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         <StepFigures step={step} later={later} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
           <Choice
-            label="Then wait"
+            label="Wait before next step"
             value={step.wait.until}
             options={Object.entries(waits) as [Step['wait']['until'], string][]}
             onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
@@ -158,14 +158,14 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
             />
           )}
           <Choice
-            label="What it is for"
+            label="Purpose"
             value={step.intent.purpose}
             options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
             onChange={(purpose) => set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })}
           />
           {step.intent.purpose === 'broken-cover' && (
             <NumberEntry
-              label="Ground to show"
+              label="Surface left showing"
               unit="%"
               value={Math.round((step.intent.shows ?? 0.5) * 100)}
               onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}

@@ -21,14 +21,14 @@ export function StepTools({ edits }: { edits: StepEdits }) {
         '& button': { px: 0.9, minWidth: 38 },
       }}
     >
-      <Tip text="Insert a step above (i)">
+      <Tip text="Add a step above (i)">
         <Button variant="contained" onClick={() => edits.insert(true)}>
-          + above
+          Add above
         </Button>
       </Tip>
-      <Tip text="Insert a step below (Shift + i)">
+      <Tip text="Add a step below (Shift + i)">
         <Button variant="outlined" onClick={() => edits.insert(false)}>
-          + below
+          Add below
         </Button>
       </Tip>
       <Tip text="Move up (Alt + ↑)">
@@ -42,12 +42,12 @@ export function StepTools({ edits }: { edits: StepEdits }) {
         </Button>
       </Tip>
       <Tip text="Duplicate (d)">
-        <Button variant="outlined" aria-label="Copy the step" disabled={!edits.any} onClick={edits.duplicate}>
-          Copy
+        <Button variant="outlined" aria-label="Duplicate the step" disabled={!edits.any} onClick={edits.duplicate}>
+          Duplicate
         </Button>
       </Tip>
-      <Tip text="Take out (Delete); undo brings it back">
-        <Button variant="outlined" color="secondary" aria-label="Take out" disabled={!edits.any} onClick={edits.remove}>
+      <Tip text="Remove (Delete). Undo brings it back.">
+        <Button variant="outlined" color="secondary" aria-label="Remove" disabled={!edits.any} onClick={edits.remove}>
           ×
         </Button>
       </Tip>

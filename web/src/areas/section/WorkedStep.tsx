@@ -14,10 +14,10 @@ import { LaidOut } from './LaidOut';
 /** What follows from a step: amounts, film, drying, the cup, and what is worth knowing. */
 const sectionsOf = ({ count, area }: NonNullable<StepPreview['sections']>) =>
   count === null || area === null
-    ? 'it sets before it has been left as long'
+    ? 'sets before the dwell is over'
     : count === 1
-      ? 'one: it stays wet long enough'
-      : `${count} of ${(Math.floor(100 * area) / 100).toFixed(2)} m² at most, each laid and worked before the next`;
+      ? 'one (open time is long enough)'
+      : `${count} of up to ${(Math.floor(100 * area) / 100).toFixed(2)} m²; finish each before the next`;
 
 type Props = { step: Step; worked: StepPreview; currency: string; nameOf: (stepId: string) => string };
 
@@ -42,24 +42,24 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             nameOf={nameOf}
             handsOn={worked.handsOn}
             currency={currency}
-            what={worked.act === 'adds' ? 'coats' : 'rounds'}
+            what={worked.act === 'adds' ? 'coats' : 'passes'}
           />
         )}
         {film && (
-          <Fact name="Film, each coat" columns="1 / -1" testId="film">
-            {microns(film.wet)} wet{film.stays < film.wet ? `, ${microns(film.stays)} stays` : ''} → {microns(film.dry)} dry
+          <Fact name="Film per coat" columns="1 / -1" testId="film">
+            {microns(film.wet)} wet{film.stays < film.wet ? ` (${microns(film.stays)} after wiping)` : ''} → {microns(film.dry)} dry
             {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
           </Fact>
         )}
         {worked.act !== 'waits' && (
-          <Fact name="Hands-on">
+          <Fact name="Hands-on time">
             {worked.coats > 1 && worked.act === 'adds' ? `${worked.coats} × ` : ''}
             {minutes(worked.handsOn)}
-            {worked.lays > 1 && <Aside>in two lays: parts are turned</Aside>}
+            {worked.lays > 1 && <Aside>two sides: turn the part between</Aside>}
           </Fact>
         )}
         {worked.act !== 'waits' && (
-          <Fact name="Costs" columns="span 2" testId="cost">
+          <Fact name="Cost" columns="span 2" testId="cost">
             {money(worked.cost.whole, currency)}
             {worked.cost.labour !== null && (
               <Aside>
@@ -70,7 +70,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </Fact>
         )}
         {worked.removes !== null && worked.removes > 0 && (
-          <Fact name="Takes off" columns="1 / -1" testId="removes">
+          <Fact name="Removes" columns="1 / -1" testId="removes">
             {microns(worked.removes)}
             {worked.coats > 1 ? ` in ${worked.coats} passes` : ''}
           </Fact>
@@ -81,36 +81,36 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </Fact>
         )}
         {onto.length > 0 && (
-          <Fact name="Gets elsewhere" columns="1 / -1" testId="reaches">
+          <Fact name="Reaches other parts" columns="1 / -1" testId="reaches">
             {onto.map((r) => (
               <div key={r.part}>
                 {reachWords[r.how]} {r.name}
-                {r.masked ? ', which is masked' : ', where it would be seen'}
+                {r.masked ? ' (masked)' : ' (visible)'}
               </div>
             ))}
           </Fact>
         )}
         {worked.sections && (
-          <Fact name="In sections" columns="1 / -1" testId="sections">
+          <Fact name="Sections" columns="1 / -1" testId="sections">
             {sectionsOf(worked.sections)}
-            {worked.sections.count !== 1 && worked.sections.withHelper === 1 && <Aside>in one with a helper who works right behind</Aside>}
-            {worked.sections.mistEvery && <Aside>in one by yourself only if it is misted every {worked.sections.mistEvery} min</Aside>}
+            {worked.sections.count !== 1 && worked.sections.withHelper === 1 && <Aside>one section with a helper right behind you</Aside>}
+            {worked.sections.mistEvery && <Aside>one section alone if you mist every {worked.sections.mistEvery} min</Aside>}
           </Fact>
         )}
         {masking && (
           <Fact name="Masking" columns="1 / -1" testId="masking">
             {masking.stays
-              ? 'Tape and sheet stay on from the step before'
+              ? 'stays on from the previous step'
               : `${masking.tape} m of tape, ${masking.sheet} m² of sheet, ${minutes(masking.minutes)}`}
             {masking.pullBy && masking.pullFrom && (
               <Aside>
-                pull the tape{' '}
+                remove tape{' '}
                 {masking.pullFrom === masking.pullBy
                   ? `at the end, ${moment(masking.pullBy)}`
-                  : `from ${moment(masking.pullFrom)}, before it is touch-dry at ${clock(masking.pullBy)}`}
+                  : `between ${moment(masking.pullFrom)} and ${clock(masking.pullBy)} (before touch-dry)`}
               </Aside>
             )}
-            {!masking.pullBy && <Aside>it stays on for the next step</Aside>}
+            {!masking.pullBy && <Aside>leave on for the next step</Aside>}
           </Fact>
         )}
         {drying && pour && worked.act !== 'alters' && (
@@ -119,7 +119,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             <SpanFact name="Recoat" span={drying.recoat} until={drying.recoatMost} />
             <SpanFact name="Through-dry" span={drying.through} />
             <SpanFact name="Cured" span={drying.cure} />
-            {drying.openTime && <SpanFact name="To be wiped in" span={drying.openTime} />}
+            {drying.openTime && <SpanFact name="Open time" span={drying.openTime} />}
             {drying.potLife && <SpanFact name="Pot life" span={drying.potLife} />}
           </>
         )}
@@ -128,11 +128,11 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {step.uses?.mix && (
             <Button component={Link} to={`/mix?recipe=${id}&step=${step.id}`} variant="outlined">
-              To the mixing bench
+              Open in Mix
             </Button>
           )}
           <Button component={Link} to={`/boards?begin&recipe=${id}&step=${step.id}`} variant="outlined">
-            Try it on a board
+            Try on a board
           </Button>
         </Box>
       )}
@@ -140,12 +140,14 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
         <Box>
           <Cup cup={pour.cup} colours={pour.batch.lines.map((l) => l.colour)} height={168} />
           <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
-            {pour.cup.name}, inside {pour.cup.height.toFixed(0)} mm high
+            {pour.cup.name}: {pour.cup.height.toFixed(0)} mm high inside
           </Box>
         </Box>
       )}
       {drying && pour && spans(drying).some(differs) && (
-        <Aside>≈ is what this air and film predict; to be safe, waits are planned no shorter and windows no longer than the label.</Aside>
+        <Aside>
+          ≈ is predicted for this climate and film. The schedule never waits less than the label or stretches a window beyond it.
+        </Aside>
       )}
       {worked.own.map((words) => (
         <Aside key={words}>{words}</Aside>
@@ -156,10 +158,10 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
 }
 
 const reachWords: Record<StepPreview['reaches'][number]['how'], string> = {
-  nowhere: 'Does not reach',
-  creeps: 'Creeps onto',
-  drips: 'Drips on',
-  sprays: 'Sprays on',
+  nowhere: 'reaches no',
+  creeps: 'creeps onto',
+  drips: 'drips on',
+  sprays: 'sprays onto',
 };
 
 /** How often it will be done, where that is open: a span of rounds, time, material and money. */
@@ -179,17 +181,17 @@ function Rounds({
   const { least, expected, most, leastCost, mostCost, leastNeed, mostNeed } = rounds;
   return (
     <Fact
-      name={rounds.onlyIfNot ? `Only if "${nameOf(rounds.onlyIfNot)}" is not enough` : `Until ${rounds.until ?? 'it is done'}`}
+      name={rounds.onlyIfNot ? `Only if “${nameOf(rounds.onlyIfNot)}” isn’t enough` : `Until ${rounds.until ?? 'done'}`}
       columns="1 / -1"
       testId="rounds"
     >
-      {rounds.onlyIfNot ? `${most} × ${minutes(handsOn)}, or not at all` : `${least} to ${most} ${what}, ${expected} expected`}
+      {rounds.onlyIfNot ? `${most} × ${minutes(handsOn)}, or none` : `${least} to ${most} ${what}, ${expected} expected`}
       <Aside>
         {minutes(leastCost.minutes)} to {minutes(mostCost.minutes)}
         {leastNeed && mostNeed ? ` · ${leastNeed.text} to ${mostNeed.text}` : ''}
         {mostCost.whole !== null ? ` · at most ${money(mostCost.whole, currency)}` : ''}
       </Aside>
-      {rounds.otherwise && <Aside>if not so even then: "{nameOf(rounds.otherwise)}"</Aside>}
+      {rounds.otherwise && <Aside>fallback: “{nameOf(rounds.otherwise)}”</Aside>}
     </Fact>
   );
 }
@@ -205,7 +207,7 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
         </Box>
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {pour.words ?? pour.name}
-          {pour.eachCoat && ', mixed anew for each coat'}
+          {pour.eachCoat && ', mixed fresh for each coat'}
           {!pour.eachCoat && step.coats !== undefined && step.coats > 1 && `, for ${step.coats} coats`}
         </Box>
       </Box>
@@ -218,9 +220,9 @@ function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour
       </Box>
       {batch.measured && (
         <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.25 }}>
-          {batch.surplus.text} more than needed
-          {batch.error > 0 ? `, ratio within ${percent(batch.error)}` : ', ratio exact'}
-          {batch.smallest ? '' : '; perhaps not the smallest'}
+          {batch.surplus.text} spare
+          {batch.error > 0 ? `, ratio ±${percent(batch.error)}` : ', exact ratio'}
+          {batch.smallest ? '' : '; a smaller batch may exist'}
         </Box>
       )}
       <Making steps={pour.making} />

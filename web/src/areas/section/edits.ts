@@ -106,12 +106,12 @@ export function emptyRecipe(title: string): Recipe {
     version: 3,
     title,
     piece: {
-      name: 'A piece',
+      name: 'Untitled piece',
       count: 1,
       parts: [
         {
           id: 'whole',
-          name: 'The whole piece',
+          name: 'Whole piece',
           area: 1,
           count: 1,
           substrate: { kind: 'solid', species: 'pine', grain: 'close', colour: '#e0bd86' },

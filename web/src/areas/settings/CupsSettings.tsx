@@ -57,7 +57,7 @@ export function CupsSettings({ settings, onChange, wrong }: Props) {
               {tray && <NumberEntry label="Top width" unit="mm" value={c.topWidth} onChange={(v) => set(i, { topWidth: v ?? 60 })} />}
               <NumberEntry label="Height" unit="mm" value={c.height} onChange={(v) => set(i, { height: v ?? 80 })} />
               <Button
-                aria-label={`Take out ${c.name}`}
+                aria-label={`Remove ${c.name}`}
                 onClick={() => onChange({ cups: settings.cups.filter((_, k) => k !== i) })}
                 sx={{ minWidth: 0 }}
               >
@@ -69,7 +69,7 @@ export function CupsSettings({ settings, onChange, wrong }: Props) {
         <Button
           variant="outlined"
           sx={{ justifySelf: 'start' }}
-          onClick={() => onChange({ cups: [...settings.cups, { name: 'Another cup', shape: 'round', bottom: 60, top: 70, height: 90 }] })}
+          onClick={() => onChange({ cups: [...settings.cups, { name: 'New cup', shape: 'round', bottom: 60, top: 70, height: 90 }] })}
         >
           Add a cup
         </Button>

@@ -58,7 +58,7 @@ export function HoursSettings({
       ))}
       <Box sx={{ gridColumn: '1 / -1' }}>
         <FormControlLabel
-          label="A helper works too"
+          label="Helper"
           control={
             <Switch
               checked={settings.helper !== null && settings.helper !== undefined}
@@ -80,10 +80,10 @@ export function HoursSettings({
       <TextEntry label="Time zone" value={settings.zone} onChange={(zone) => onChange({ zone })} error={error} />
       <Box sx={{ gridColumn: '1 / -1' }}>
         <TextEntry
-          label="Days that differ"
+          label="Exceptions (holidays, short days)"
           multiline
           value={exceptions}
-          help="one a line: 2026-12-24: 08:00–12:00, or 2026-12-25: off"
+          help="one per line, for example 2026-12-24: 08:00–12:00 or 2026-12-25: off"
           onChange={(text) =>
             onChange({
               exceptions: text

@@ -13,7 +13,7 @@ export function MeasuresSettings({ settings, onChange, wrong }: Props) {
   const set = (i: number, patch: Partial<Measure>) =>
     onChange({ measures: settings.measures.map((m, k) => (k === i ? { ...m, ...patch } : m)) });
   return (
-    <Group title="Measures at hand">
+    <Group title="Measuring tools">
       <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
         {settings.measures.map((m, i) => (
           <Box
@@ -26,25 +26,25 @@ export function MeasuresSettings({ settings, onChange, wrong }: Props) {
               ...(i > 0 && { '& label': heardOnly }),
             }}
           >
-            <TextEntry label="Measure" value={m.name} onChange={(name) => set(i, { name })} error={wrong(`measures/${i}/name`)} />
+            <TextEntry label="Tool" value={m.name} onChange={(name) => set(i, { name })} error={wrong(`measures/${i}/name`)} />
             <Choice
-              label="Gives"
+              label="Measures in"
               value={m.dimension}
               options={[
                 ['volume', 'ml'],
-                ['mass', 'g, a scale'],
+                ['mass', 'g (scale)'],
               ]}
               onChange={(dimension) => set(i, { dimension })}
             />
-            <TextEntry label="Smallest step" value={m.step} onChange={(step) => set(i, { step })} error={wrong(`measures/${i}/step`)} />
+            <TextEntry label="Smallest division" value={m.step} onChange={(step) => set(i, { step })} error={wrong(`measures/${i}/step`)} />
             <TextEntry
-              label="One fill"
+              label="Capacity"
               value={m.capacity}
               onChange={(capacity) => set(i, { capacity })}
               error={wrong(`measures/${i}/capacity`)}
             />
             <Button
-              aria-label={`Take out ${m.name}`}
+              aria-label={`Remove ${m.name}`}
               onClick={() => onChange({ measures: settings.measures.filter((_, k) => k !== i) })}
               sx={{ minWidth: 0 }}
             >
@@ -56,10 +56,10 @@ export function MeasuresSettings({ settings, onChange, wrong }: Props) {
           variant="outlined"
           sx={{ justifySelf: 'start' }}
           onClick={() =>
-            onChange({ measures: [...settings.measures, { name: 'Another measure', dimension: 'volume', step: '10', capacity: '10' }] })
+            onChange({ measures: [...settings.measures, { name: 'New tool', dimension: 'volume', step: '10', capacity: '10' }] })
           }
         >
-          Add a measure
+          Add tool
         </Button>
       </Box>
     </Group>

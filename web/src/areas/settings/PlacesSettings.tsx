@@ -13,20 +13,20 @@ export function PlacesSettings({ settings, onChange, wrong }: Props) {
   const places = settings.places ?? [];
   const set = (i: number, patch: Partial<Place>) => onChange({ places: places.map((p, k) => (k === i ? { ...p, ...patch } : p)) });
   return (
-    <Group title="Other places to stand">
+    <Group title="Other places">
       <Box sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
         {places.map((p, i) => (
           <Box key={p.id} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '1.6fr repeat(5, 1fr) 40px' }, gap: 1 }}>
             <TextEntry label="Place" value={p.name} onChange={(name) => set(i, { name })} error={wrong(`places/${i}/name`)} />
             <NumberEntry
-              label="Coldest"
+              label="Night temperature"
               unit="°C"
               least={-30}
               value={p.coldest}
               onChange={(v) => set(i, { coldest: v ?? 10 })}
               error={wrong(`places/${i}/coldest`)}
             />
-            <NumberEntry label="Warmest" unit="°C" least={-30} value={p.warmest} onChange={(v) => set(i, { warmest: v ?? 18 })} />
+            <NumberEntry label="Day temperature" unit="°C" least={-30} value={p.warmest} onChange={(v) => set(i, { warmest: v ?? 18 })} />
             <NumberEntry label="Humidity" unit="%" least={1} value={p.humidity} onChange={(v) => set(i, { humidity: v ?? 50 })} />
             <Choice
               label="Air"
@@ -34,23 +34,23 @@ export function PlacesSettings({ settings, onChange, wrong }: Props) {
               options={[
                 ['still', 'still'],
                 ['moving', 'moving'],
-                ['fan', 'a fan'],
+                ['fan', 'fan'],
               ]}
               onChange={(air) => set(i, { air })}
             />
             <NumberEntry
-              label="Room for"
+              label="Capacity"
               unit="pieces"
               least={1}
               whole
               emptyAllowed
-              placeholder="any number"
+              placeholder="no limit"
               value={p.holds}
               onChange={(holds) => set(i, { holds })}
               error={wrong(`places/${i}/holds`)}
             />
             <Button
-              aria-label={`Take out ${p.name}`}
+              aria-label={`Remove ${p.name}`}
               onClick={() => onChange({ places: places.filter((_, k) => k !== i) })}
               sx={{ minWidth: 0, alignSelf: 'end' }}
             >
@@ -63,7 +63,7 @@ export function PlacesSettings({ settings, onChange, wrong }: Props) {
           sx={{ justifySelf: 'start' }}
           onClick={() =>
             onChange({
-              places: [...places, { id: newId('p'), name: 'Another place', coldest: 12, warmest: 19, humidity: 55, air: 'still' }],
+              places: [...places, { id: newId('p'), name: 'New place', coldest: 12, warmest: 19, humidity: 55, air: 'still' }],
             })
           }
         >

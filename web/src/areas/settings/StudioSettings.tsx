@@ -57,11 +57,11 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       <Box
         sx={{ display: 'flex', alignItems: 'center', gap: 2, position: 'sticky', top: 0, bgcolor: 'background.default', zIndex: 3, py: 1 }}
       >
-        <Typography variant="h1">Settings of the studio</Typography>
+        <Typography variant="h1">Settings</Typography>
         <Box sx={{ flex: 1 }} />
-        <span role="status">{changed ? 'Not saved yet' : version <= 1 ? 'As delivered' : 'Saved'}</span>
+        <span role="status">{changed ? 'Unsaved changes' : version <= 1 ? 'Default settings' : 'Saved'}</span>
         <Button variant="outlined" disabled={!changed} onClick={() => setS(kept)}>
-          Back to what was
+          Discard changes
         </Button>
         <Button variant="contained" disabled={!changed || save.isPending} onClick={() => save.mutate(version)}>
           Save
@@ -76,7 +76,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       ) : (
         save.error && <Alert severity="error">{wrongIn(save.error)}</Alert>
       )}
-      <Group title="Measures and money">
+      <Group title="Units and money">
         <Choice
           label="Units"
           value={s.units}
@@ -88,14 +88,14 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           onChange={(units) => set({ units })}
         />
         <TextEntry
-          label="One drop (ml)"
+          label="Drop size (ml)"
           value={s.drop}
           onChange={(drop) => set({ drop })}
           error={wrong('drop')}
-          help="count the drops in 5 ml of your own dropper"
+          help="count the drops in 5 ml from your dropper"
         />
         <NumberEntry
-          label="Largest ratio error of a measured batch"
+          label="Ratio tolerance"
           unit="%"
           value={percent(s.tolerance)}
           onChange={(v) => set({ tolerance: share(v ?? 2) })}
@@ -103,16 +103,16 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
         />
         <TextEntry label="Currency" value={s.currency} onChange={(currency) => set({ currency })} error={wrong('currency')} />
         <NumberEntry
-          label="An hour of your work"
+          label="Hourly rate"
           unit={s.currency}
           emptyAllowed
           value={s.rate}
           onChange={(rate) => set({ rate })}
           error={wrong('rate')}
-          help="left empty, only material is counted"
+          help="leave empty to count material only"
         />
       </Group>
-      <Group title="The usual air">
+      <Group title="Studio climate">
         <NumberEntry
           label="Temperature"
           unit="°C"
@@ -134,7 +134,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
           options={[
             ['still', 'still'],
             ['moving', 'moving: a window ajar'],
-            ['fan', 'a fan'],
+            ['fan', 'fan'],
           ]}
           onChange={(air) => set({ climate: { ...s.climate, air } })}
         />
@@ -147,7 +147,7 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       <HoursSettings settings={s} onChange={set} error={wrong('hours') ?? wrong('exceptions')} />
       <MeasuresSettings settings={s} onChange={set} wrong={wrong} />
       <CupsSettings settings={s} onChange={set} wrong={wrong} />
-      <Group title="Schools">
+      <Group title="Studio practice">
         {vocabulary.schools.map((school) => {
           const value = s.schools?.[school.key] ?? school.choices[0]?.key ?? '';
           return (

@@ -47,7 +47,7 @@ export default function Sheet() {
           {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
           {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `draft from revision ${revision.number}` : 'draft'} ·
           planned from {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
-          {preview.plan.stuck ? 'not to be said' : moment(preview.plan.readyOn)}
+          {preview.plan.stuck ? 'no date yet' : moment(preview.plan.readyOn)}
         </Box>
       </Box>
       {preview.steps.map((step) => (
@@ -62,7 +62,7 @@ export default function Sheet() {
         />
       ))}
       <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
-        To have at hand
+        Have ready
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 17, columns: 2 }}>
         {preview.materials.map((m) => (
@@ -77,7 +77,7 @@ export default function Sheet() {
         ))}
       </Box>
       <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
-        Cleaning up
+        Clean-up
       </Box>
       <Box sx={{ fontSize: 17 }}>
         <CleanUpLines cleanUp={preview.cleanUp} />

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview, StepPreview } from '../../app/api';
 import { Cup } from '../../shared/Cup';
-import { deferring, minutes, moment } from '../../shared/words';
+import { minutes, moment, withDeferring } from '../../shared/words';
 import { Making } from '../mixing/Making';
 import { LaidOut } from '../section/LaidOut';
 
@@ -34,16 +34,16 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         </Box>
         {step.rounds?.until && (
           <Box sx={{ fontWeight: 650 }}>
-            Again until {step.rounds.until}: {step.rounds.least} to {step.rounds.most} rounds, {step.rounds.expected} expected
+            Repeat until {step.rounds.until}: {step.rounds.least} to {step.rounds.most} passes, {step.rounds.expected} expected
           </Box>
         )}
-        {step.rounds?.onlyIfNot && <Box sx={{ fontWeight: 650 }}>Only if the rounds before were not enough</Box>}
+        {step.rounds?.onlyIfNot && <Box sx={{ fontWeight: 650 }}>Only if the passes before were not enough</Box>}
         {step.order.length > 0 && <Box>In this order: {step.order.join(', ')}</Box>}
         {step.layout && <LaidOut layout={step.layout} printed />}
         {step.masking && (
           <Box>
-            {step.masking.stays ? 'Masking stays on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
-            {step.masking.pullBy && `; pull the tape by ${moment(step.masking.pullBy)}`}
+            {step.masking.stays ? 'Leave masking on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
+            {step.masking.pullBy && `; remove tape by ${moment(step.masking.pullBy)}`}
           </Box>
         )}
         {step.pour && (
@@ -61,7 +61,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           <Box key={f.key} sx={{ fontWeight: f.gravity === 'advise' ? 400 : 650 }}>
             {f.gravity === 'stop' ? 'Stop: ' : '! '}
             {f.why}
-            {f.accepted !== null && ` Kept because: ${f.accepted}`}
+            {f.accepted !== null && ` Accepted: ${f.accepted}`}
           </Box>
         ))}
         {step.remarks.map((r) => (
@@ -69,21 +69,21 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
             ! {r.text}
           </Box>
         ))}
-        {step.cautions.map((c) => (
+        {withDeferring(step.cautions).map((c) => (
           <Box key={c} sx={{ fontSize: 15 }}>
-            Take care: {c} {deferring}
+            Caution: {c}
           </Box>
         ))}
         {coats.map((c) => (
           <Box key={`${c.coat}-${c.lay}`} sx={{ mt: 0.5 }}>
             <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span>{' '}
-            {coats.length > 1 ? `coat ${c.coat}${step.lays > 1 ? (c.lay > 1 ? ', other side' : ', first side') : ''}, ` : ''}
+            {coats.length > 1 ? `coat ${c.coat}${step.lays > 1 ? (c.lay > 1 ? ', second side' : ', first side') : ''}, ` : ''}
             planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
           </Box>
         ))}
         {last && (last.leastWait > 0 || last.overnight) && (
           <Box sx={{ mt: 0.5, fontWeight: 700 }}>
-            Then wait {last.overnight ? `overnight, at least ${minutes(last.leastWait)}` : minutes(last.leastWait)}: not before{' '}
+            Wait {last.overnight ? `overnight, at least ${minutes(last.leastWait)}` : minutes(last.leastWait)}: not before{' '}
             {moment(last.nextFrom)}
           </Box>
         )}

@@ -34,7 +34,7 @@ export default function BuyList() {
       if (!first) return;
       const body = { ...first, more };
       await bookOnce(['bought', id, body], (header) =>
-        answer(api.POST('/api/stock/{id}/bought', { params: { path: { id }, header }, body })),
+        answer(api.POST('/api/stock/{id}/purchase', { params: { path: { id }, header }, body })),
       );
     },
     onSettled: () =>
@@ -66,7 +66,7 @@ export default function BuyList() {
       >
         <ShelfTabs at="buy" />
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
-          For which recipes, in this order
+          Recipes, in order
         </Typography>
         {recipes.data.map((r) => (
           <FormControlLabel
@@ -91,15 +91,15 @@ export default function BuyList() {
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
           <Typography variant="h2" sx={{ flex: 1 }}>
             {chosen.length === 0
-              ? 'Tick what is to be done next.'
+              ? 'Tick the recipes you’ll make next.'
               : short.length === 0
-                ? 'Nothing is to be bought: what is left is enough.'
+                ? 'Nothing to buy: stock covers it.'
                 : `To buy, ${money(list.data?.price ?? null, currency)}`}
           </Typography>
           {chosen.length > 0 && (
             <Box sx={{ display: 'flex', gap: 1, '@media print': { display: 'none' } }}>
               <Button variant="outlined" href={`/api/shopping.csv?recipes=${chosen.join(',')}`}>
-                As a table (CSV)
+                Export list (CSV)
               </Button>
               <Button variant="outlined" onClick={() => window.print()}>
                 Print
@@ -128,17 +128,24 @@ export default function BuyList() {
                   <b>{l.name}</b>
                   <span style={{ display: 'block', fontSize: 14, color: bench.slate }}>
                     {l.need.text} needed{l.inPots && `, ${l.inPots.text} in pots`}
-                    {l.left && `, ${l.left.text} left`}
+                    {l.left && `, ${l.left.text} in stock`}
                     {l.enoughFor.length > 0 && `: enough for ${l.enoughFor.join(', ')}`}
                     {l.notEnoughFor.length > 0 && (l.left ? `; not for ${l.notEnoughFor.join(', ')}` : ` for ${l.notEnoughFor.join(', ')}`)}
                   </span>
                 </span>
-                <b>{l.packs.length > 0 ? l.packs.map((p) => `${p.count} × ${p.size}`).join(' + ') : `${l.short?.text}, no pack known`}</b>
+                <b>
+                  {l.packs.length > 0 ? l.packs.map((p) => `${p.count} × ${p.size}`).join(' + ') : `${l.short?.text}, no pack size set`}
+                </b>
                 <span style={{ textAlign: 'right' }}>{l.price === null ? '' : money(l.price, currency)}</span>
                 <Box sx={{ '@media print': { display: 'none' } }}>
                   {l.packs.length > 0 && (
-                    <Button variant="outlined" disabled={buy.isPending} onClick={() => buy.mutate(l)} aria-label={`Bought: ${l.name}`}>
-                      Bought
+                    <Button
+                      variant="outlined"
+                      disabled={buy.isPending}
+                      onClick={() => buy.mutate(l)}
+                      aria-label={`Mark as bought: ${l.name}`}
+                    >
+                      Mark as bought
                     </Button>
                   )}
                 </Box>
@@ -146,12 +153,12 @@ export default function BuyList() {
             ))}
         </Box>
         {chosen.length > 0 && free.length > 0 && (
-          <Box sx={{ mt: 2 }}>Costs nothing: {free.map((l) => `${l.name} (${l.need.text})`).join(', ')}</Box>
+          <Box sx={{ mt: 2 }}>No cost: {free.map((l) => `${l.name} (${l.need.text})`).join(', ')}</Box>
         )}
         {chosen.length > 0 && enough.length > 0 && (
           <Box sx={{ mt: 2.5 }}>
             <Typography variant="h3" component="h2">
-              On the shelf, and enough
+              In stock, enough
             </Typography>
             {enough
               .map((l) => `${l.name} (${l.need.text}${l.left ? ` of ${l.left.text}` : ''}${l.inPots ? `, ${l.inPots.text} in pots` : ''})`)

@@ -26,9 +26,9 @@ export function LeftEntry({ id }: { id: string }) {
       sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: { xs: '1fr 84px', md: '1fr 84px 1fr 1fr' }, gap: 1, maxWidth: 640 }}
     >
       <TextEntry
-        label="Left on the shelf"
+        label="In stock"
         value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
-        placeholder={left && other ? 'count again' : 'not counted'}
+        placeholder={left && other ? 'new count' : 'not counted'}
         onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
         error={wrongIn(keep.error)}
       />
@@ -43,7 +43,7 @@ export function LeftEntry({ id }: { id: string }) {
       />
       {left && (
         <>
-          <DayEntry label="Opened on" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
+          <DayEntry label="Opened" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
           <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
         </>
       )}

@@ -7,7 +7,7 @@ import { type FiguresProps, Grid, round } from './figures';
 export function MaterialBody({ edited, set, wrong }: FiguresProps) {
   const body = (patch: Partial<Material['body']>) => set({ body: { ...edited.body, ...patch } });
   return (
-    <Grid title="What it is">
+    <Grid title="Material">
       <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
       <Choice
         label="Kind"
@@ -16,7 +16,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
         onChange={(kind) => set({ kind })}
       />
       <Choice
-        label="Carried in"
+        label="Carrier"
         value={edited.body.carrier}
         options={(['water', 'oil', 'alcohol', 'solvent', 'dry'] as const).map((c) => [c, c === 'dry' ? 'dry powder' : c] as const)}
         onChange={(carrier) => body({ carrier })}
@@ -29,7 +29,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
       />
       {edited.body.carrier === 'dry' && (
         <TextEntry
-          label="Density as scooped (g/ml)"
+          label="Bulk density, scooped (g/ml)"
           value={edited.body.scooped ?? ''}
           onChange={(scooped) => body({ scooped: scooped === '' ? null : scooped })}
           error={wrong('body/scooped')}
@@ -37,7 +37,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
       )}
       {edited.body.carrier === 'dry' && (
         <TimeEntry
-          label="Rests once stirred in (slakes)"
+          label="Slaking time"
           emptyAllowed
           value={edited.body.slake}
           onChange={(slake) => body({ slake })}
@@ -52,7 +52,7 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
         error={wrong('body/solids')}
       />
       <NumberEntry
-        label="Of these stays on top"
+        label="Film build (of solids)"
         unit="%"
         value={round(edited.body.build * 100)}
         onChange={(v) => body({ build: (v ?? 0) / 100 })}
@@ -67,8 +67,8 @@ export function MaterialBody({ edited, set, wrong }: FiguresProps) {
         error={wrong('body/spread')}
       />
       <NumberEntry
-        label="Largest thinning"
-        unit="to 1"
+        label="Maximum thinning"
+        unit="parts to 1"
         emptyAllowed
         value={edited.body.largestThinning}
         onChange={(largestThinning) => body({ largestThinning })}

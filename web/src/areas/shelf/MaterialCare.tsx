@@ -13,18 +13,18 @@ const hazards: readonly (readonly [Material['hazards'][number], string])[] = [
   ['irritant', 'irritant'],
   ['vapour', 'harmful vapour'],
   ['dust', 'harmful dust'],
-  ['self-heating-rags', 'rags heat up by themselves'],
-  ['oxidiser', 'feeds fire'],
-  ['chlorine', 'gives off chlorine'],
+  ['self-heating-rags', 'rags self-heat'],
+  ['oxidiser', 'oxidiser'],
+  ['chlorine', 'contains chlorine bleach'],
   ['acid', 'acid'],
-  ['ammonia', 'holds ammonia'],
+  ['ammonia', 'contains ammonia'],
 ];
 
 /** What it can do to the one who uses it, and what is said where it is used. */
 export function MaterialCare({ edited, set, wrong }: FiguresProps) {
   const { data: vocabulary } = useVocabulary();
   return (
-    <Grid title="Take care">
+    <Grid title="Caution">
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap' }}>
         {hazards.map(([key, name]) => (
           <FormControlLabel
@@ -41,15 +41,15 @@ export function MaterialCare({ edited, set, wrong }: FiguresProps) {
       </Box>
       {['cleaner', 'stripper', 'bleach'].includes(edited.kind) && (
         <Choice
-          label="Its label asks to take it off with"
+          label="Remove with (label)"
           value={edited.residue ?? ''}
-          options={[['', 'nothing said'] as const, ...(vocabulary?.residues ?? []).map((r) => [r.key, r.name] as const)]}
+          options={[['', 'not stated'] as const, ...(vocabulary?.residues ?? []).map((r) => [r.key, r.name] as const)]}
           onChange={(residue) => set({ residue: residue === '' ? null : residue } as Partial<Material>)}
         />
       )}
       <Box sx={{ gridColumn: '1 / -1' }}>
         <TextEntry
-          label="Cautions, one a line"
+          label="Cautions, one per line"
           help={deferring}
           multiline
           value={edited.cautions.join('\n')}

@@ -7,16 +7,16 @@ import { type FiguresProps, Grid, round } from './figures';
 export function MaterialLook({ edited, set, wrong }: FiguresProps) {
   const look = (patch: Partial<Material['look']>) => set({ look: { ...edited.look, ...patch } });
   return (
-    <Grid title="Its look">
+    <Grid title="Appearance">
       <Choice
-        label="Shows as"
+        label="Appearance"
         value={edited.look.kind}
         options={[
-          ['opaque', 'a body of colour'],
-          ['translucent', 'a coloured veil'],
-          ['clear', 'a clear film'],
-          ['stain', 'a dye in the wood'],
-          ['flake', 'flakes of metal'],
+          ['opaque', 'opaque'],
+          ['translucent', 'translucent colour'],
+          ['clear', 'clear'],
+          ['stain', 'stain'],
+          ['flake', 'metallic'],
           ['none', 'nothing'],
         ]}
         onChange={(kind) => look({ kind })}
@@ -30,7 +30,7 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
       />
       <ColourEntry
         emptyAllowed
-        label="One part in nine of white"
+        label="Tint: 1 part in 9 parts white"
         value={edited.look.tint}
         onChange={(tint) => look({ tint })}
         error={wrong('look/tint')}
@@ -43,9 +43,9 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
         error={wrong('look/onWood')}
       />
       <NumberEntry
-        label="Hiding"
+        label="Hiding power"
         unit="%"
-        help="one coat over black and white, at most 99.9"
+        help="contrast ratio of one coat, up to 99.9"
         emptyAllowed
         value={typeof edited.look.hiding === 'number' ? round(edited.look.hiding * 100) : null}
         onChange={(v) => look({ hiding: v === null ? null : round(v) / 100 })}
@@ -55,14 +55,14 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
         label="Sheen"
         value={edited.sheen ?? 'none'}
         options={(['none', 'chalky', 'matt', 'eggshell', 'satin', 'gloss'] as const).map(
-          (s) => [s, s === 'none' ? 'of no account' : s] as const,
+          (s) => [s, s === 'none' ? 'not applicable' : s] as const,
         )}
         onChange={(sheen) => set({ sheen: sheen === 'none' ? null : sheen })}
       />
       <Choice
-        label="Ambers"
+        label="Ambering"
         value={edited.ambering}
-        options={(['none', 'slight', 'strong'] as const).map((a) => [a, a === 'none' ? 'not at all' : `${a}ly`] as const)}
+        options={(['none', 'slight', 'strong'] as const).map((a) => [a, a] as const)}
         onChange={(ambering) => set({ ambering })}
       />
       <Choice
@@ -70,7 +70,7 @@ export function MaterialLook({ edited, set, wrong }: FiguresProps) {
         value={edited.outdoors ? 'out' : 'in'}
         options={[
           ['in', 'indoors only'],
-          ['out', 'outdoors too'],
+          ['out', 'indoors and outdoors'],
         ]}
         onChange={(v) => set({ outdoors: v === 'out' })}
       />

@@ -44,11 +44,7 @@ export function MaterialPacks({ edited, set, wrong, currency }: FiguresProps & {
             value={pack.price}
             onChange={(price) => set({ packs: edited.packs.map((p, k) => (k === i ? { ...p, price: price ?? 0 } : p)) })}
           />
-          <Button
-            aria-label="Take this pack out"
-            onClick={() => set({ packs: edited.packs.filter((_, k) => k !== i) })}
-            sx={{ minWidth: 0 }}
-          >
+          <Button aria-label="Remove this pack" onClick={() => set({ packs: edited.packs.filter((_, k) => k !== i) })} sx={{ minWidth: 0 }}>
             ×
           </Button>
         </Box>

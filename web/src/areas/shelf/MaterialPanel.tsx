@@ -37,15 +37,14 @@ export function MaterialPanel({ material, archived, currency, onSaved, onCopy, o
         <Box sx={{ flex: '1 1 260px' }}>
           <Typography variant="h2">{edited.name}</Typography>
           <Box sx={{ color: 'text.secondary' }}>
-            {kinds[edited.kind]} · {edited.typical ? 'figures typical of the class: the label decides' : 'own figures'} · version{' '}
-            {material.version}
+            {kinds[edited.kind]} · {edited.typical ? 'typical values, check the label' : 'your values'} · version {material.version}
           </Box>
         </Box>
         <Button variant="outlined" onClick={onCopy}>
-          Copy as own
+          Duplicate
         </Button>
         <Button variant="outlined" color="inherit" onClick={onArchive}>
-          {archived ? 'Put back' : 'Take off the shelf'}
+          {archived ? 'Restore' : 'Archive'}
         </Button>
         <Button variant="contained" disabled={!changed || save.isPending} onClick={() => save.mutate(edited)}>
           Save changes

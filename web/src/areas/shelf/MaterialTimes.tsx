@@ -9,17 +9,17 @@ export function MaterialTimes({ edited, set, wrong }: FiguresProps) {
   const times = edited.handling.times;
   const time = (patch: Partial<NonNullable<Material['handling']['times']>>) => times && handling({ times: { ...times, ...patch } });
   return (
-    <Grid title="Its times at 21 °C and 50 % humidity, one normal coat">
+    <Grid title="Drying times at 21 °C, 50 % humidity, normal coat">
       {!times && (
         <Button variant="outlined" onClick={() => handling({ times: { touch: 60, recoat: 240, through: 1440, cure: 20160 } })}>
-          It dries: give it times
+          Add drying times
         </Button>
       )}
       {times && (
         <>
           <TimeEntry label="Touch-dry" value={times.touch} onChange={(v) => time({ touch: v ?? 0 })} error={wrong('handling/times')} />
           <TimeEntry label="Recoat after" value={times.recoat} onChange={(v) => time({ recoat: v ?? 0 })} error={wrong('handling/times')} />
-          <TimeEntry label="Recoat at the latest" emptyAllowed value={times.recoatMost} onChange={(recoatMost) => time({ recoatMost })} />
+          <TimeEntry label="Recoat window ends" emptyAllowed value={times.recoatMost} onChange={(recoatMost) => time({ recoatMost })} />
           <TimeEntry
             label="Through-dry"
             value={times.through}
@@ -44,7 +44,7 @@ export function MaterialTimes({ edited, set, wrong }: FiguresProps) {
         error={wrong('handling')}
       />
       <NumberEntry
-        label="Not below"
+        label="Minimum temperature"
         unit="°C"
         least={-30}
         value={edited.handling.lowestTemperature}
@@ -55,19 +55,19 @@ export function MaterialTimes({ edited, set, wrong }: FiguresProps) {
         label="Dries by"
         value={edited.handling.dries}
         options={[
-          ['losing-water', 'losing water'],
-          ['losing-spirit', 'losing spirit'],
-          ['oxidising', 'taking up oxygen'],
+          ['losing-water', 'evaporation (water)'],
+          ['losing-spirit', 'evaporation (solvent)'],
+          ['oxidising', 'oxidation'],
           ['setting', 'setting'],
         ]}
         onChange={(dries) => handling({ dries })}
       />
       <Choice
-        label="Once dry, water"
+        label="Re-wets when dry"
         value={edited.handling.rewets ? 'yes' : 'no'}
         options={[
-          ['yes', 'dissolves it again'],
-          ['no', 'does not dissolve it'],
+          ['yes', 'yes'],
+          ['no', 'no'],
         ]}
         onChange={(v) => handling({ rewets: v === 'yes' })}
       />

@@ -39,38 +39,37 @@ export function PatchesSay({ material, changed, keep }: Props) {
           <FormControlLabel
             disabled={changed}
             control={<Switch checked={used.use} onChange={(e) => set({ ...used, use: e.target.checked })} />}
-            label={`Reckon with what ${counted(used.patches, 'patch', 'patches')} of yours ${used.patches === 1 ? 'says' : 'say'}`}
+            label={`Use this (from ${counted(used.patches, 'patch', 'patches')})`}
           />
           <Swatch colour={used.colour} size={28} />
           <span>{strength(used.power)}</span>
           <Button color="inherit" disabled={changed} onClick={() => set(null)}>
-            Forget it
+            Remove
           </Button>
         </Box>
       )}
       {data.learned && data.stated && (
         <>
           <Box>
-            {news && used ? 'Now your boards say otherwise: ' : ''}
-            From <b>{counted(data.patches.length, 'patch', 'patches')}</b> of yours it is {strength(data.learned.power)}, give or take{' '}
-            {Math.round(100 * ((data.powerWithin ?? 1) - 1))} %, and its colour is so, give or take ΔE {data.colourWithin?.toFixed(1)}. What
-            was read is then off by ΔE {data.offLearned?.toFixed(1)} on average; by the label it is off by ΔE {data.offStated?.toFixed(1)}.
+            {news && used ? 'New result. ' : ''}
+            <b>{counted(data.patches.length, 'patch', 'patches')}</b>: {strength(data.learned.power)} (±
+            {Math.round(100 * ((data.powerWithin ?? 1) - 1))} %), colour ±ΔE {data.colourWithin?.toFixed(1)}. Average error: ΔE{' '}
+            {data.offLearned?.toFixed(1)} with this, ΔE {data.offStated?.toFixed(1)} with the label.
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
-            <Chip colour={data.stated} says="by the label" />
-            <Chip colour={data.learned.colour} says="by your patches" />
+            <Chip colour={data.stated} says="label" />
+            <Chip colour={data.learned.colour} says="your patches" />
             {news && (
               <Button variant="outlined" disabled={changed} onClick={() => set(data.learned)}>
-                {used ? 'Learn it anew' : 'Reckon with it'}
+                {used ? 'Update' : 'Use this'}
               </Button>
             )}
             {changed && <Box sx={{ color: 'text.secondary' }}>Save your changes first.</Box>}
           </Box>
-          <Box sx={{ color: 'text.secondary', mb: -1 }}>Each patch as it was read, by the label, and by your patches:</Box>
+          <Box sx={{ color: 'text.secondary', mb: -1 }}>Each patch: measured, predicted from the label, predicted from your patches.</Box>
           <PatchList patches={data.patches} />
           <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-            The other materials on those patches are taken to be as they are. The label stays as it was; recipes keep the paint they were
-            made with until you take the newer one over.
+            The other materials on those patches are assumed right. The label data stays. Recipes keep their own copy until you update it.
           </Box>
         </>
       )}
@@ -79,14 +78,15 @@ export function PatchesSay({ material, changed, keep }: Props) {
 }
 
 function strength(power: number): string {
-  if (Math.abs(power - 1) < 0.03) return 'as strong as stated';
-  return power > 1 ? `${power.toFixed(2)} times as strong as stated` : `only ${power.toFixed(2)} times as strong as stated`;
+  const percent = Math.round(100 * Math.abs(power - 1));
+  if (percent < 3) return 'as strong as the label';
+  return `${percent} % ${power > 1 ? 'stronger' : 'weaker'} than the label`;
 }
 
 function Section({ children }: { children: ReactNode }) {
   return (
-    <Box component="section" aria-label="What your boards say" sx={{ display: 'grid', gap: 1.25 }}>
-      <Typography variant="h3">What your boards say of it</Typography>
+    <Box component="section" aria-label="Measured on your boards" sx={{ display: 'grid', gap: 1.25 }}>
+      <Typography variant="h3">Measured on your boards</Typography>
       {children}
     </Box>
   );
@@ -111,14 +111,14 @@ function PatchList({ patches }: { patches: Learned['patches'] }) {
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, alignItems: 'center', py: 0.75, borderTop: `1px solid ${bench.line}` }}
         >
           <Box sx={{ display: 'flex' }}>
-            <Swatch colour={p.seen} size={30} title="read" />
-            <Swatch colour={p.stated} size={30} title="by the label" />
-            <Swatch colour={p.learned} size={30} title="by your patches" />
+            <Swatch colour={p.seen} size={30} title="measured" />
+            <Swatch colour={p.stated} size={30} title="label" />
+            <Swatch colour={p.learned} size={30} title="your patches" />
           </Box>
           <b>{p.patch}</b>
           <Box sx={{ flex: '1 1 180px' }}>{p.board}</Box>
           <span>
-            off by ΔE {p.offStated.deltaE.toFixed(1)}, then {p.offLearned.deltaE.toFixed(1)}
+            error ΔE {p.offStated.deltaE.toFixed(1)} → {p.offLearned.deltaE.toFixed(1)}
           </span>
         </Box>
       ))}

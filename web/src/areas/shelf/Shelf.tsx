@@ -59,12 +59,9 @@ export default function Shelf() {
         <Box sx={{ p: 2, pb: 1 }}>
           <ShelfTabs at="materials" />
           <SearchField label="Search materials" value={query} onChange={setQuery} />
-          <FormControlLabel
-            control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />}
-            label="Taken off the shelf"
-          />
+          <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
           <Box sx={{ color: 'text.secondary' }}>
-            Its colours as a palette:
+            Export palette:
             <Button size="small" href="/api/palette.gpl">
               GIMP
             </Button>
@@ -73,15 +70,15 @@ export default function Shelf() {
             </Button>
           </Box>
           <Box sx={{ color: 'text.secondary' }}>
-            What is left, as a table:
+            Export stock:
             <Button size="small" href="/api/stock.csv">
               CSV
             </Button>
-            <TakeTable name="Take one in" table={shelfTable} onTaken={() => void queries.invalidateQueries()} />
+            <TakeTable name="Import stock" table={shelfTable} onTaken={() => void queries.invalidateQueries()} />
           </Box>
         </Box>
         <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>
-          {groups.length === 0 && <p>{archived ? 'Nothing has been taken off.' : 'No material is called that.'}</p>}
+          {groups.length === 0 && <p>{archived ? 'Nothing archived' : 'No matches'}</p>}
           {groups.map((kind) => (
             <Box component="section" key={kind} sx={{ mb: 1.5 }}>
               <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}`, mb: 0.5 }}>
@@ -125,7 +122,7 @@ export default function Shelf() {
             onArchive={() => archive.mutate(open.id)}
           />
         ) : (
-          <Box sx={{ color: 'text.secondary' }}>Choose a material.</Box>
+          <Box sx={{ color: 'text.secondary' }}>Select a material</Box>
         )}
       </Box>
     </Box>

@@ -19,7 +19,7 @@ export function TourOffer() {
         Start tour
       </Button>
       <Button color="inherit" onClick={leave}>
-        Not now
+        Cancel
       </Button>
     </Box>
   );

@@ -64,7 +64,7 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
 
   const nameOf = (i: number) => {
     const step = steps.find((s) => s.id === ids[i]);
-    return step ? `${step.number}. ${step.name}` : 'As the work begins';
+    return step ? `${step.number}. ${step.name}` : 'Before step 1';
   };
   const go = (to: number) => {
     const id = ids[to];
@@ -84,26 +84,26 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
     return () => window.removeEventListener('keydown', onKey);
   }, []);
   useOffer([
-    { name: 'Face: a coat back', keys: '[', run: () => walk.current(-1) },
-    { name: 'Face: a coat on', keys: ']', run: () => walk.current(1) },
-    { name: 'Face: keep a picture for the client', run: () => void keep() },
+    { name: 'Preview: previous coat', keys: '[', run: () => walk.current(-1) },
+    { name: 'Preview: next coat', keys: ']', run: () => walk.current(1) },
+    { name: 'Preview: save picture for client', run: () => void keep() },
   ]);
   const after = stack?.look.after[shown];
   return (
-    <Box component="section" aria-label="The face" sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
+    <Box component="section" aria-label="Preview" sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
         <Typography variant="h3" component="h2" aria-live="polite" sx={{ flex: 1, lineHeight: 1.2 }}>
           {shown === 0 ? nameOf(0) : `After ${nameOf(shown)}`}
         </Typography>
-        <HoldButton label="Before" letter="b" says="the face before this step" disabled={at === 0} onHeld={setBefore} />
+        <HoldButton label="Before" letter="b" says="the preview before this step" disabled={at === 0} onHeld={setBefore} />
         {document.target && <HoldButton label="Target" letter="t" says="the target on the right half" onHeld={setSplit} />}
         {compared.ready && <HoldButton label={`Rev. ${revision}`} letter="r" says={`revision ${revision}`} onHeld={setOther} />}
       </Box>
       {ready && (
         <FaceCanvas
           {...(other && compared.ready
-            ? { ready: compared.ready, at: sameStep(ids, at, stepsOf(compared.ready)), label: `The face in revision ${revision}` }
-            : { ready, at: shown, label: `The face after ${nameOf(shown)}` })}
+            ? { ready: compared.ready, at: sameStep(ids, at, stepsOf(compared.ready)), label: `The preview in revision ${revision}` }
+            : { ready, at: shown, label: `The preview after ${nameOf(shown)}` })}
           eyes={eye}
           target={split ? document.target : null}
         />
@@ -111,7 +111,7 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
       <Box sx={{ px: 2, lineHeight: 0 }}>
         <Slider
           sx={{ '& .MuiSlider-thumb': { width: 28, height: 28 } }}
-          aria-label="How far the finish has come"
+          aria-label="Progress of the finish"
           min={0}
           max={Math.max(1, ids.length - 1)}
           step={1}
@@ -129,19 +129,19 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
       {stack && <TargetPanel target={document.target} off={stack.look.target} onChange={(target) => onChange({ ...document, target })} />}
       {document.target?.field && current?.uses?.mix && (
         <Button size="small" variant="outlined" onClick={() => setSolving(true)} sx={{ justifySelf: 'start' }}>
-          Find the thinning
+          Find thinning
         </Button>
       )}
       {document.target && (
         <Button size="small" variant="outlined" onClick={() => setAsking(true)} sx={{ justifySelf: 'start' }}>
-          Where from here?
+          Suggest next step
         </Button>
       )}
       {asking && (
         <WhereDialog
           document={document}
           done={at === 0 ? null : selected}
-          doneName={at === 0 ? 'as the work begins' : `after ${nameOf(at)}`}
+          doneName={at === 0 ? 'before step 1' : `after ${nameOf(at)}`}
           onClose={() => setAsking(false)}
           onTake={(move) => {
             setAsking(false);
@@ -165,33 +165,30 @@ export function Face({ recipe, revisions, document, stack, steps, selected, onSe
       )}
       {stack && at === ids.length - 1 && <ShowsAtDepth depths={stack.look.depths} steps={steps} />}
       <Button size="small" variant="outlined" onClick={() => void keep()} sx={{ justifySelf: 'start' }}>
-        Picture for the client
+        Save picture for client
       </Button>
       {revisions.length > 0 && (
         <Choice
           label="Compare with"
           value={revision === null ? '' : String(revision)}
-          options={[
-            ['', 'no other revision'] as const,
-            ...revisions.map((r) => [String(r.number), `revision ${r.number}: ${r.reason}`] as const),
-          ]}
+          options={[['', 'none'] as const, ...revisions.map((r) => [String(r.number), `revision ${r.number}: ${r.reason}`] as const)]}
           onChange={(number) => setRevision(number === '' ? null : Number(number))}
           help={
             compared.missing
-              ? 'These faces are not in that revision.'
+              ? 'That revision has no such faces.'
               : revision === null
                 ? ''
-                : 'Hold the key r to see it; this recipe in the same air as now.'
+                : 'Hold r to see it, calculated for the same climate.'
           }
         />
       )}
-      <Choice label="Seen by" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
+      <Choice label="Simulate vision" value={eye} options={eyes} onChange={(to) => setEye(to as Eyes)} />
       <Typography variant="caption" color="text.secondary">
-        Worked out from films and colours, not promised: woods and screens differ. A board tells more.
+        Prediction from your figures. Wood and screens vary: confirm on a board.
       </Typography>
       <Box component="p" sx={heardOnly} style={{ color: bench.ink }}>
-        Hold the key b to see the face before this step, t to see the target, r to see the revision it is compared with; the keys [ and ] go
-        a coat back and on.
+        Hold b for the preview before this step, t for the target, r for the compared revision. [ and ] go to the previous and the next
+        coat.
       </Box>
     </Box>
   );

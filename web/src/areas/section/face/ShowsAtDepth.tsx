@@ -8,15 +8,15 @@ type Props = { depths: LookPreview['depths']; steps: readonly StepPreview[] };
 export function ShowsAtDepth({ depths, steps }: Props) {
   return (
     <details>
-      <summary>Rubbed through, what shows</summary>
+      <summary>What shows when sanded through</summary>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 0.5, p: 0, display: 'grid', gap: 0.5 }}>
         {depths.map((d) => (
           <Box component="li" key={d.stepId ?? 'ground'} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
             <Swatch colour={d.colour} />
             <Box component="span" sx={{ minWidth: 76, fontVariantNumeric: 'tabular-nums' }}>
-              {d.from === 0 ? 'as it is' : `from ${d.from.toFixed(d.from < 10 ? 1 : 0)} µm`}
+              {d.from === 0 ? 'not sanded' : `from ${d.from.toFixed(d.from < 10 ? 1 : 0)} µm`}
             </Box>
-            <span>{d.stepId === null ? 'the ground' : (steps.find((s) => s.id === d.stepId)?.name ?? '')}</span>
+            <span>{d.stepId === null ? 'the surface below' : (steps.find((s) => s.id === d.stepId)?.name ?? '')}</span>
           </Box>
         ))}
       </Box>

@@ -29,33 +29,33 @@ export function SolveDialog({ document, step, target, onTake, onClose }: Props) 
   const rung = chosen ?? solved.data?.best;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="solve">
-      <DialogTitle id="solve">How far to thin it</DialogTitle>
+      <DialogTitle id="solve">Thinning for the target</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {error && <Alert severity="info">{error}</Alert>}
-        {solved.isPending && <Box aria-busy="true">Working through the ladder …</Box>}
+        {solved.isPending && <Box aria-busy="true">Trying ratios …</Box>}
         {solved.data && rung && (
           <>
             <BestSoFar complete={solved.data.complete} />
             <SolveChart rungs={solved.data.rungs} chosen={rung} onChoose={setChosen} />
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', fontSize: 18 }} data-testid="rung">
-              <Swatch colour={target} size={44} title="wanted" />
-              <Swatch colour={rung.colour} size={44} title="as it ends" />
+              <Swatch colour={target} size={44} title="target" />
+              <Swatch colour={rung.colour} size={44} title="finished" />
               <span>
                 <b>
                   {rung.said}, {rung.coats} {rung.coats === 1 ? 'coat' : 'coats'}
                 </b>
                 : {rung.inWords}
-                {rung.over && '. The label allows less thinning: it must be sealed'}
+                {rung.over && '. More than the label allows: seal it afterwards'}
               </span>
             </Box>
-            <Box sx={{ color: 'text.secondary' }}>On the flat of {solved.data.part}, after the last step of the recipe.</Box>
+            <Box sx={{ color: 'text.secondary' }}>Flat areas of {solved.data.part}, after the last step.</Box>
           </>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Not now</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={!rung} onClick={() => rung && onTake(rung)}>
-          Take it
+          Use this thinning
         </Button>
       </DialogActions>
     </Dialog>

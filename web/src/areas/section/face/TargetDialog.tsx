@@ -24,7 +24,7 @@ export function FromBoard({ onTake, onClose }: Props) {
       <DialogTitle id="from-board">A patch of a board</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {error && <Alert severity="error">{error.message}</Alert>}
-        {data && read.length === 0 && <p style={{ margin: 0 }}>No colour has been read of a board yet.</p>}
+        {data && read.length === 0 && <p style={{ margin: 0 }}>No colour measured on a board yet.</p>}
         {read.map((board) => (
           <Box key={board.id}>
             <b>{board.title}</b>
@@ -65,12 +65,12 @@ export function FromPhoto({ file, onTake, onClose }: Props & { file: File }) {
         src = URL.createObjectURL(taken.blob);
         setPhoto({ ...taken, src });
       })
-      .catch(() => setSaid('This is no picture that can be read here. Photos are JPEG, PNG or WebP.'));
+      .catch(() => setSaid('Can’t read this picture. Use JPEG, PNG or WebP.'));
     return () => void (src && URL.revokeObjectURL(src));
   }, [file]);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="from-photo">
-      <DialogTitle id="from-photo">A colour of a photo</DialogTitle>
+      <DialogTitle id="from-photo">Colour from a photo</DialogTitle>
       <DialogContent>
         {said && <Alert severity="error">{said}</Alert>}
         {photo && (

@@ -38,7 +38,7 @@ export function TargetPanel({ target, off, onChange }: Props) {
       const read = await answer(api.POST('/api/compute/palette', { body: { text: await file.text() } }));
       setChips(read.chips);
     } catch (error) {
-      setSaid(error instanceof Problem ? (error.violations[0]?.message ?? error.message) : 'The file could not be read.');
+      setSaid(error instanceof Problem ? (error.violations[0]?.message ?? error.message) : 'Can’t read this file.');
     }
   };
   return (
@@ -47,22 +47,22 @@ export function TargetPanel({ target, off, onChange }: Props) {
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {off.map((o) => (
           <Box key={o.zone} data-target={o.zone} sx={{ lineHeight: 1.3 }}>
-            <b>{zoneNames[o.zone]}</b>, in the end: {o.deltaE <= 2 ? 'on target, ' : ''}
+            <b>{zoneNames[o.zone]}</b> · finished: {o.deltaE <= 2 ? 'on target, ' : ''}
             {o.inWords}
           </Box>
         ))}
         {zones.map((zone) => (
           <ColourEntry
             key={zone}
-            label={zone === 'field' ? 'Flat, wanted' : `${zoneNames[zone]}, if they differ`}
+            label={zone === 'field' ? 'Target, flat areas' : `Target, ${zoneNames[zone].toLowerCase()} (if different)`}
             value={target?.[zone]}
             emptyAllowed
             onChange={(colour) => set({ [zone]: colour ?? undefined })}
           />
         ))}
-        {target && <TextEntry label="What it is called" value={target.name ?? ''} onChange={(name) => set({ name })} />}
+        {target && <TextEntry label="Name" value={target.name ?? ''} onChange={(name) => set({ name })} />}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <OpenFile label="Open a palette" accept=".gpl,.csv,text/plain,text/csv" onFile={(file) => void open(file)} />
+          <OpenFile label="Import palette" accept=".gpl,.csv,text/plain,text/csv" onFile={(file) => void open(file)} />
           <OpenFile label="From a photo" accept="image/*" onFile={setPhoto} />
           <Button size="small" variant="outlined" onClick={() => setFromBoard(true)}>
             From a board
@@ -75,7 +75,7 @@ export function TargetPanel({ target, off, onChange }: Props) {
           <Box
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, maxHeight: 160, overflowY: 'auto' }}
             role="group"
-            aria-label="Colours of the palette, for the flat"
+            aria-label="Palette colours, for flat areas"
           >
             {chips.map((chip, i) => (
               <button

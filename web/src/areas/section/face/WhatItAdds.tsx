@@ -3,14 +3,14 @@ import type { LookPreview, StepPreview } from '../../../app/api';
 import { Swatch } from '../../../shared/Swatch';
 import { percent } from '../../../shared/words';
 
-const zones = { field: 'on the flat', edge: 'on edges', recess: 'in recesses', pore: 'in pores' } as const;
+const zones = { field: 'flat areas', edge: 'edges', recess: 'recesses', pore: 'pores' } as const;
 
 /** How much duller the middle of a blend is than its ends. */
 function muddy(mud: number): string {
-  if (mud < 3) return 'as clear as they are';
+  if (mud < 3) return 'clear';
   return mud < 10
-    ? `a little duller (by ${mud.toFixed(0)} of chroma)`
-    : `muddy (by ${mud.toFixed(0)} of chroma): a band of clear colour between them keeps it clean`;
+    ? `a little duller, ${mud.toFixed(0)} less chroma`
+    : `muddy, ${mud.toFixed(0)} less chroma. A clear band in between keeps it clean`;
 }
 
 type Props = { look: LookPreview; stepId: string; steps: readonly StepPreview[]; last: boolean };
@@ -27,28 +27,28 @@ export function WhatItAdds({ look, stepId, steps, last }: Props) {
     <Box data-testid="adds" sx={{ borderLeft: 3, borderColor: effect?.lost ? 'secondary.main' : 'primary.main', pl: 1, lineHeight: 1.35 }}>
       {effect && (
         <div>
-          Makes ΔE {effect.most.toFixed(1)} {zones[effect.zone]}
-          {effect.remains < effect.most - 0.05 ? `; in the end ${effect.remains.toFixed(1)} of it is left` : ', and keeps it to the end'}
-          {effect.lost && by ? `: “${by.name}” buries it` : ''}.
+          Changes {zones[effect.zone]} by ΔE {effect.most.toFixed(1)}
+          {effect.remains < effect.most - 0.05 ? `; ${effect.remains.toFixed(1)} remains in the finished piece` : ' and stays visible'}
+          {effect.lost && by ? `: buried by “${by.name}”` : ''}.
         </div>
       )}
       {hides && (
         <div>
           {hides.off <= 1
-            ? 'Hides what lies beneath.'
-            : `Lets through ΔE ${hides.off.toFixed(1)} of what lies beneath${hides.coats === null ? '.' : `; ${hides.coats} coats hide it.`}`}
+            ? 'Hides the surface below.'
+            : `Surface below shows by ΔE ${hides.off.toFixed(1)}${hides.coats === null ? '.' : `; ${hides.coats} coats hide it.`}`}
         </div>
       )}
       {blend && (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
           <Swatch colour={blend.middle} />
           <span>
-            Where the two meet, one part of each: {muddy(blend.mud)}. It runs out between {percent(blend.from)} and {percent(blend.to)} of
-            the way {blend.way === 'in' ? 'in from the rim' : 'down'}.
+            Where they meet (1:1): {muddy(blend.mud)}. It fades out between {percent(blend.from)} and {percent(blend.to)} of the way{' '}
+            {blend.way === 'in' ? 'in from the edges' : 'down'}.
           </span>
         </Box>
       )}
-      {aged && <div>After five years the flat has turned: {aged.inWords}.</div>}
+      {aged && <div>After five years, flat areas: {aged.inWords}.</div>}
     </Box>
   );
 }

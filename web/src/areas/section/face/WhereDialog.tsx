@@ -21,7 +21,7 @@ const zones = { field: 'flat', edge: 'edges', recess: 'recesses', pore: 'pores' 
 export function WhereDialog({ document, done, doneName, onTake, onClose }: Props) {
   const asked = useQuery({
     queryKey: ['where', document, done],
-    queryFn: () => answer(api.POST('/api/compute/where', { body: { document, done } })),
+    queryFn: () => answer(api.POST('/api/compute/next-step', { body: { document, done } })),
     retry: false,
     gcTime: 0,
   });
@@ -29,10 +29,10 @@ export function WhereDialog({ document, done, doneName, onTake, onClose }: Props
   const where = asked.data;
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="where">
-      <DialogTitle id="where">Where from here</DialogTitle>
+      <DialogTitle id="where">Next step suggestion</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, lineHeight: 1.4 }} data-testid="where">
         {error && <Alert severity="info">{error}</Alert>}
-        {asked.isPending && <Box aria-busy="true">Trying every paint and wax of the shelf …</Box>}
+        {asked.isPending && <Box aria-busy="true">Trying paints and waxes from your shelf …</Box>}
         {where && (
           <Box>
             <b>
@@ -41,8 +41,8 @@ export function WhereDialog({ document, done, doneName, onTake, onClose }: Props
             {where.now.map((o) => `${zones[o.zone]} ${o.inWords}`).join('; ')}.
           </Box>
         )}
-        {where?.stop && <Alert severity="success">Stop here: every zone is on target.</Alert>}
-        {where && !where.stop && where.moves.length === 0 && <Alert severity="info">Nothing on the shelf leads nearer than this.</Alert>}
+        {where?.stop && <Alert severity="success">On target. You can stop here.</Alert>}
+        {where && !where.stop && where.moves.length === 0 && <Alert severity="info">Nothing on your shelf gets closer.</Alert>}
         {where && <BestSoFar complete={where.complete} />}
         {where?.moves.map((move, i) => (
           <Box
@@ -67,19 +67,19 @@ export function WhereDialog({ document, done, doneName, onTake, onClose }: Props
                 </div>
               ))}
               <Box sx={{ color: 'text.secondary' }}>
-                {move.off.map((o) => `${zones[o.zone]} ${o.deltaE <= 2 ? 'on target' : `ΔE ${o.deltaE.toFixed(1)} off`}`).join(', ')} ·{' '}
+                {move.off.map((o) => `${zones[o.zone]} ${o.deltaE <= 2 ? 'on target' : `off by ΔE ${o.deltaE.toFixed(1)}`}`).join(', ')} ·{' '}
                 {minutes(move.handsOn)} hands-on
               </Box>
-              {move.buries.length > 0 && <Box sx={{ color: 'secondary.main' }}>Buries {move.buries.map((b) => `“${b}”`).join(', ')}.</Box>}
+              {move.buries.length > 0 && <Box sx={{ color: 'secondary.main' }}>Hides {move.buries.map((b) => `“${b}”`).join(', ')}.</Box>}
             </Box>
             <Button variant={i === 0 ? 'contained' : 'outlined'} onClick={() => onTake(move)} sx={{ alignSelf: 'center' }}>
-              Do this
+              Use this
             </Button>
           </Box>
         ))}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Not now</Button>
+        <Button onClick={onClose}>Cancel</Button>
       </DialogActions>
     </Dialog>
   );

@@ -23,8 +23,8 @@ export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: 
             {z.contrast >= 1 && `, lively (ΔE ${z.contrast.toFixed(1)})`}
             <br />
             <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
-              {first ? 'before any step' : (z.change?.inWords ?? 'as before')}
-              {z.glances && '; flakes turn with the light, so no ΔE is promised'}
+              {first ? 'before step 1' : (z.change?.inWords ?? 'unchanged')}
+              {z.glances && '; metallic: changes with the light, no ΔE given'}
             </Box>
           </span>
         </Box>

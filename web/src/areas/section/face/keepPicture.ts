@@ -24,7 +24,7 @@ export async function keepPicture(ready: Ready, at: number, title: string, step:
   context.font = '600 28px "Bitter Variable", Georgia, serif';
   context.fillText(title, 20, size.height * scale + 38, sheet.width - 40);
   context.font = '20px "Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
-  context.fillText(`${parts} · ${step} · worked out, not promised`, 20, size.height * scale + 72, sheet.width - 40);
+  context.fillText(`${parts} · ${step} · predicted, not a guarantee`, 20, size.height * scale + 72, sheet.width - 40);
   const blob = await new Promise<Blob | null>((done) => sheet.toBlob(done, 'image/png'));
   if (!blob) return;
   const link = document.createElement('a');

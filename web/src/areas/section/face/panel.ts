@@ -2,7 +2,7 @@ import type { ZoneLook } from '../../../app/api';
 
 export type Zone = ZoneLook['zone'];
 
-export const zoneNames: Readonly<Record<Zone, string>> = { field: 'Flat', edge: 'Edges', recess: 'Recesses', pore: 'Pores' };
+export const zoneNames: Readonly<Record<Zone, string>> = { field: 'Flat areas', edge: 'Edges', recess: 'Recesses', pore: 'Pores' };
 
 /** The size of the painted face, in its own pixels. */
 export const size = { width: 400, height: 330 } as const;

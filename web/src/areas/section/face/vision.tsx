@@ -2,10 +2,10 @@
 export type Eyes = 'usual' | 'red-weak' | 'green-weak' | 'blue-weak';
 
 export const eyes: readonly (readonly [Eyes, string])[] = [
-  ['usual', 'most people'],
-  ['red-weak', 'people who see no red'],
-  ['green-weak', 'people who see no green'],
-  ['blue-weak', 'people who see no blue'],
+  ['usual', 'normal'],
+  ['red-weak', 'red-blind (protanopia)'],
+  ['green-weak', 'green-blind (deuteranopia)'],
+  ['blue-weak', 'blue-blind (tritanopia)'],
 ];
 
 /** What is left of linear light without one kind of cone (G. M. Machado, M. M. Oliveira, L. A. F. Fernandes, 2009, severity 1). */

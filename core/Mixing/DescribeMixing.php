@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Mixing;
+
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
+
+/**
+ * Tells in which order a mix with powder in it is made: powders are dissolved before they meet anything thick, rest as long as they have to, and only then comes the rest.
+ *
+ * A powder stirred into paint keeps dry grains that no stirring finds again; they streak under the brush.
+ */
+final class DescribeMixing
+{
+    /**
+     * @return list<string> what is done, one after the other; nothing where no powder is in it
+     */
+    public function steps(FlatMix $mix): array
+    {
+        [$powders, $liquids] = [[], []];
+        foreach ($mix->leaves as $leaf) {
+            Carrier::Dry === $leaf->material->body->carrier ? $powders[] = $leaf->material : $liquids[] = $leaf->material;
+        }
+        if ([] === $powders || 1 === \count($mix->leaves)) {
+            return [];
+        }
+        if ([] === $liquids) {
+            return [\sprintf('Mix %s dry. Wear a mask.', self::names($powders))];
+        }
+        $first = self::wets($liquids);
+        $slake = max(array_map(static fn (Material $m): int => $m->body->slake ?? 0, $powders));
+        $rest = array_values(array_filter($liquids, static fn (Material $m): bool => $m !== $first));
+
+        return [
+            \sprintf('Stir %s into %s gradually until there are no lumps.', self::names($powders), $first->name),
+            ...($slake > 0 ? [\sprintf('Let it slake for %d min, stir again and strain.', $slake)] : []),
+            ...([] === $rest ? [] : [\sprintf('Then stir in %s.', self::names($rest))]),
+        ];
+    }
+
+    /**
+     * What a powder is dissolved in: the thinnest there is, a thinner if there is one, else what comes first.
+     *
+     * @param non-empty-list<Material> $liquids
+     */
+    private static function wets(array $liquids): Material
+    {
+        foreach ($liquids as $liquid) {
+            if (MaterialKind::Thinner === $liquid->kind) {
+                return $liquid;
+            }
+        }
+
+        return $liquids[0];
+    }
+
+    /**
+     * @param non-empty-list<Material> $of
+     */
+    private static function names(array $of): string
+    {
+        return implode(' and ', array_map(static fn (Material $m): string => $m->name, $of));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\ReadBoard;
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\Core\Board\Choices;
+use Inlaid\Core\Board\Variable;
+use Inlaid\Core\Board\Variables;
+use Inlaid\Core\Recipe\Step;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/compute/board/variables', methods: 'POST')]
+#[Describe('List the variables of a board', takes: RecipeOnBoard::class, gives: BoardVariables::class)]
+final readonly class ListVariables
+{
+    public function __construct(private ReadBoard $read, private Variables $things, private MaterialShelf $shelf)
+    {
+    }
+
+    public function __invoke(Body $body): BoardVariables
+    {
+        $document = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
+        $choices = $this->read->choices($document, ...$this->shelf->all());
+        $found = [];
+        foreach ([null, ...$choices->recipe->steps] as $step) {
+            foreach ($this->things->all() as $thing) {
+                if ($thing->suits($step)) {
+                    $found[] = $this->thing($thing, $choices, $step);
+                }
+            }
+        }
+
+        return new BoardVariables($found);
+    }
+
+    private function thing(Variable $thing, Choices $choices, ?Step $step): BoardVariable
+    {
+        return new BoardVariable(
+            $thing->key(),
+            $thing->name(),
+            $thing->tells(),
+            $step?->id,
+            $thing->standing($choices, $step),
+            array_map(static fn (string $level): LevelInWords => new LevelInWords($level, $thing->inWords($choices, $step, $level)), $thing->options($choices, $step)),
+            $thing->levels($choices, $step),
+        );
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Pots;
+
+use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\Booking;
+use Inlaid\App\Store\EntryKind;
+use Inlaid\Core\Stock\Account;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/pots/{id}/discard', methods: 'POST')]
+#[Describe('Discard some or all of a pot', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
+final readonly class DiscardPot
+{
+    public function __construct(private TakeFromPot $take)
+    {
+    }
+
+    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    {
+        return $this->take->take($id, $body, EntryKind::Thrown, Account::thrown(), $booking);
+    }
+}
