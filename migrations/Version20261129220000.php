@@ -11,7 +11,8 @@ use Inlaid\Core\Stock\Move;
 use Inlaid\Core\Stock\RoundLedger;
 
 /**
- * Every amount in the ledger comes onto the grid of what is moved, and a booking may have a key. Exact fractions grew with every booking, until nothing
+ * Every amount in the ledger comes onto the grid of what is moved, and a booking may have a key. Exact fractions grew with every booking,
+ * until nothing
  * could read them any more.
  *
  * {@see RoundLedger} says how.
@@ -29,12 +30,35 @@ final class Version20261129220000 extends StoreMigration
         foreach ($lines as $line) {
             /** @var list<array{material: string, grams: string, from: string, to: string}> $moves */
             $moves = json_decode($line['moves'], true, flags: \JSON_THROW_ON_ERROR);
-            $onGrid = $round->line(array_map(static fn (array $m): array => [$m['material'], ExactNumber::stored($m['grams']), Account::written($m['from']), Account::written($m['to'])], $moves));
-            yield \sprintf('UPDATE ledger SET moves = %s WHERE id = %s', ...array_map($this->connection->quote(...), [json_encode(array_map(static fn (Move $m): array => $m->written(), $onGrid), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $line['id']]));
+            $onGrid = $round->line(array_map(
+                static fn (array $m): array => [
+                    $m['material'],
+                    ExactNumber::stored($m['grams']),
+                    Account::written($m['from']),
+                    Account::written($m['to']),
+                ],
+                $moves,
+            ));
+            yield \sprintf(
+                'UPDATE ledger SET moves = %s WHERE id = %s',
+                ...array_map(
+                    $this->connection->quote(...),
+                    [
+                        json_encode(
+                            array_map(static fn (Move $m): array => $m->written(), $onGrid),
+                            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                        ),
+                        $line['id'],
+                    ],
+                ),
+            );
         }
         yield 'DELETE FROM balance';
         foreach ($round->balance()->rows() as [$account, $material, $grams]) {
-            yield \sprintf('INSERT INTO balance (account, material_id, grams) VALUES (%s, %s, %s)', ...array_map($this->connection->quote(...), [$account, $material, ExactNumber::exact($grams)]));
+            yield \sprintf(
+                'INSERT INTO balance (account, material_id, grams) VALUES (%s, %s, %s)',
+                ...array_map($this->connection->quote(...), [$account, $material, ExactNumber::exact($grams)]),
+            );
         }
     }
 }

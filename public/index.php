@@ -10,7 +10,15 @@ if ('cli-server' === \PHP_SAPI) {
     $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], \PHP_URL_PATH));
     $file = realpath(__DIR__.$path);
     if (false !== $file && is_file($file) && ('/worker.js' === $path || str_starts_with($file, __DIR__.'/build/'))) {
-        $types = ['html' => 'text/html; charset=utf-8', 'js' => 'text/javascript', 'css' => 'text/css', 'json' => 'application/json', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'woff2' => 'font/woff2'];
+        $types = [
+            'html' => 'text/html; charset=utf-8',
+            'js' => 'text/javascript',
+            'css' => 'text/css',
+            'json' => 'application/json',
+            'svg' => 'image/svg+xml',
+            'png' => 'image/png',
+            'woff2' => 'font/woff2',
+        ];
         $isHashed = str_starts_with($file, __DIR__.'/build/assets/');
         foreach (require dirname(__DIR__).'/config/headers.php' as $name => $value) {
             header("$name: $value");

@@ -19,8 +19,14 @@ use Inlaid\Core\Mixing\Portion;
  */
 final readonly class BatchLinePreview
 {
-    public function __construct(public string $materialId, public string $name, public ?string $colour, public Amount $amount, public float $volume, public ?string $how)
-    {
+    public function __construct(
+        public string $materialId,
+        public string $name,
+        public ?string $colour,
+        public Amount $amount,
+        public float $volume,
+        public ?string $how,
+    ) {
     }
 
     /**
@@ -35,7 +41,14 @@ final readonly class BatchLinePreview
         return array_map(static function (Portion $p) use ($units, $measures): self {
             $line = (new MeasureNearest())->find($p, $measures);
 
-            return new self($p->material->id, $p->material->name, Ingredient::colourOf($p->material), Amount::of($p->measured(), $units, $p->grams), round($p->volume()->toFloat(), 6), null === $line ? null : $line->measure->inWords($line->amount()));
+            return new self(
+                $p->material->id,
+                $p->material->name,
+                Ingredient::colourOf($p->material),
+                Amount::of($p->measured(), $units, $p->grams),
+                round($p->volume()->toFloat(), 6),
+                null === $line ? null : $line->measure->inWords($line->amount()),
+            );
         }, array_values($of->portions));
     }
 }

@@ -17,7 +17,14 @@ final readonly class BatchPreview
     /**
      * @param list<BatchLinePreview> $lines in pouring order
      */
-    public function __construct(public bool $measured, public Amount $yield, public Amount $surplus, public float $error, public array $lines, public ?float $cost, public bool $smallest)
-    {
+    public function __construct(
+        public bool $measured,
+        public Amount $yield,
+        public Amount $surplus,
+        public float $error,
+        public array $lines,
+        public ?float $cost,
+        public bool $smallest,
+    ) {
     }
 }

@@ -33,6 +33,14 @@ final readonly class CupPreview
      */
     public static function of(Vessel $vessel, array $marks): self
     {
-        return new self($vessel->name, $vessel->round, $vessel->bottom, $vessel->top, $vessel->height, round($vessel->capacity(), 2), $marks);
+        return new self(
+            $vessel->name,
+            $vessel->round,
+            $vessel->bottom,
+            $vessel->top,
+            $vessel->height,
+            round($vessel->capacity(), 2),
+            $marks,
+        );
     }
 }

@@ -36,6 +36,9 @@ final readonly class FillCup
      */
     public static function pours(Contents $of): array
     {
-        return array_map(static fn (Portion $p): array => [$p->material->id, $p->material->name, $p->volume()->toFloat()], array_values($of->portions));
+        return array_map(
+            static fn (Portion $p): array => [$p->material->id, $p->material->name, $p->volume()->toFloat()],
+            array_values($of->portions),
+        );
     }
 }

@@ -9,7 +9,8 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Mixing\FlatMix;
 
 /**
- * The pots on the shelf while steps take from them, one after the other: what one has taken the next does not find. Pots past their day are left alone.
+ * The pots on the shelf while steps take from them, one after the other: what one has taken the next does not find. Pots past their day are
+ * left alone.
  */
 final class PotAllocator
 {
@@ -34,7 +35,9 @@ final class PotAllocator
             if (!$need->isPositive()) {
                 break;
             }
-            $holds = null !== $pot->goodUntil && $pot->goodUntil < $this->context->now ? null : $pot->holds($mix, $this->context->tolerance)?->minus($this->taken[$pot->id] ?? 0);
+            $holds = null !== $pot->goodUntil && $pot->goodUntil < $this->context->now
+                ? null
+                : $pot->holds($mix, $this->context->tolerance)?->minus($this->taken[$pot->id] ?? 0);
             if (null === $holds || !$holds->isPositive()) {
                 continue;
             }

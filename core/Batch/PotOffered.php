@@ -20,6 +20,11 @@ final readonly class PotOffered
 
     public static function of(PotTaken $taken, Context $context): self
     {
-        return new self($taken->pot->id, $taken->pot->name, Amount::of($taken->holds, $context->units), Amount::of($taken->takes, $context->units));
+        return new self(
+            $taken->pot->id,
+            $taken->pot->name,
+            Amount::of($taken->holds, $context->units),
+            Amount::of($taken->takes, $context->units),
+        );
     }
 }

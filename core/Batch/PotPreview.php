@@ -21,15 +21,26 @@ final readonly class PotPreview
     /**
      * @param list<BatchLinePreview> $lines in the order poured
      */
-    public function __construct(public Amount $holds, public array $lines, public string $words, public float $thinning, public float $solids)
-    {
+    public function __construct(
+        public Amount $holds,
+        public array $lines,
+        public string $words,
+        public float $thinning,
+        public float $solids,
+    ) {
     }
 
     public static function of(Contents $pot, UnitSystem $units): self
     {
         $character = (new DeriveCharacter())->derive($pot->mix('pot'));
 
-        return new self(Amount::of($pot->volume(), $units, $pot->mass()), BatchLinePreview::all($pot, $units), self::words($pot), round($character->thinning, 4), round($character->solids, 4));
+        return new self(
+            Amount::of($pot->volume(), $units, $pot->mass()),
+            BatchLinePreview::all($pot, $units),
+            self::words($pot),
+            round($character->thinning, 4),
+            round($character->solids, 4),
+        );
     }
 
     /**
@@ -39,6 +50,14 @@ final readonly class PotPreview
     {
         $portions = array_values($pot->portions);
 
-        return implode(' : ', array_map(static fn (Portion $p): string => ExactNumber::decimal($p->measured()->dividedBy($portions[0]->measured())).' '.$p->material->name, $portions));
+        return implode(
+            ' : ',
+            array_map(
+                static fn (Portion $p): string => ExactNumber::decimal(
+                    $p->measured()->dividedBy($portions[0]->measured()),
+                ).' '.$p->material->name,
+                $portions,
+            ),
+        );
     }
 }

@@ -46,7 +46,11 @@ final readonly class PourBatch
 
     public function cup(BatchPreview $batch, Context $context): ?CupPreview
     {
-        return $this->fill->fill($batch->yield->ml, array_map(static fn (BatchLinePreview $l): array => [$l->materialId, $l->name, $l->volume], $batch->lines), $context);
+        return $this->fill->fill(
+            $batch->yield->ml,
+            array_map(static fn (BatchLinePreview $l): array => [$l->materialId, $l->name, $l->volume], $batch->lines),
+            $context,
+        );
     }
 
     private function exact(Batch $batch, Context $context): BatchPreview
@@ -60,7 +64,15 @@ final readonly class PourBatch
             null,
         ), $batch->lines);
 
-        return new BatchPreview(false, Amount::of($batch->yield, $context->units, $batch->mass()), Amount::of(BigRational::zero(), $context->units), 0.0, $lines, self::money($batch->cost()), true);
+        return new BatchPreview(
+            false,
+            Amount::of($batch->yield, $context->units, $batch->mass()),
+            Amount::of(BigRational::zero(), $context->units),
+            0.0,
+            $lines,
+            self::money($batch->cost()),
+            true,
+        );
     }
 
     public function inMeasures(MeasuredBatch $batch, Context $context): BatchPreview
@@ -76,7 +88,15 @@ final readonly class PourBatch
         ), $batch->lines, $grams);
         $mass = ExactNumber::sum($grams);
 
-        return new BatchPreview(true, Amount::of($batch->yield, $context->units, $mass), Amount::of($batch->surplus, $context->units), round($batch->error->toFloat(), 5), $lines, self::money($batch->cost()), $batch->smallest);
+        return new BatchPreview(
+            true,
+            Amount::of($batch->yield, $context->units, $mass),
+            Amount::of($batch->surplus, $context->units),
+            round($batch->error->toFloat(), 5),
+            $lines,
+            self::money($batch->cost()),
+            $batch->smallest,
+        );
     }
 
     private static function money(?float $amount): ?float

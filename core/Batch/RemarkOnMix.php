@@ -19,13 +19,26 @@ final class RemarkOnMix
     {
         $remarks = [];
         if ($character->isOverThinned()) {
-            $remarks[] = new Remark(Severity::Warn, \sprintf('Thinned %s to 1; maximum %s to 1. Seal it.', ExactNumber::plain($character->thinning), ExactNumber::plain((float) $character->largestThinning)));
+            $remarks[] = new Remark(
+                Severity::Warn,
+                \sprintf(
+                    'Thinned %s to 1; maximum %s to 1. Seal it.',
+                    ExactNumber::plain($character->thinning),
+                    ExactNumber::plain((float) $character->largestThinning),
+                ),
+            );
         }
         if (!$batch->measured && \count($batch->lines) > 1) {
-            $remarks[] = new Remark(Severity::Advise, 'Your measuring tools can\'t reach this ratio. Weigh it or add a finer tool in Settings.');
+            $remarks[] = new Remark(
+                Severity::Advise,
+                'Your measuring tools can\'t reach this ratio. Weigh it or add a finer tool in Settings.',
+            );
         }
         if (null === $cup) {
-            $remarks[] = new Remark(Severity::Advise, \sprintf('No cup in Settings holds %s. Mix it in two batches or add a larger cup.', $batch->yield->text));
+            $remarks[] = new Remark(
+                Severity::Advise,
+                \sprintf('No cup in Settings holds %s. Mix it in two batches or add a larger cup.', $batch->yield->text),
+            );
         }
 
         return $remarks;

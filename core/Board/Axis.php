@@ -46,7 +46,9 @@ final readonly class Axis
             }
             $heads[] = $head;
             $standing = $thing->standing($choices, $step);
-            $edits[] = null !== $standing && $head === $thing->inWords($choices, $step, $standing) ? [] : $thing->edits($choices, $step, $level);
+            $edits[] = null !== $standing && $head === $thing->inWords($choices, $step, $standing)
+                ? []
+                : $thing->edits($choices, $step, $level);
         }
 
         return new self($thing, $step, $levels, $heads, $edits);

@@ -39,8 +39,18 @@ final readonly class Board
      *
      * @throws InvalidBoard if a size or a time cannot be true, or nothing is laid
      */
-    public static function of(string $title, int $width, int $height, Axis $columns, ?Axis $rows, array $patches, Hands $hands = Hands::One, ?int $lay = null, ?int $wipe = null, ?Colour $target = null): self
-    {
+    public static function of(
+        string $title,
+        int $width,
+        int $height,
+        Axis $columns,
+        ?Axis $rows,
+        array $patches,
+        Hands $hands = Hands::One,
+        ?int $lay = null,
+        ?int $wipe = null,
+        ?Colour $target = null,
+    ): self {
         self::checkSize($width, $height);
         foreach ([$lay, $wipe] as $seconds) {
             if (null !== $seconds && ($seconds < 1 || $seconds > 3600)) {

@@ -12,7 +12,8 @@ use Inlaid\Core\Recipe\Step;
  * Finds the things in which two patches differ: the wood, what is done on one only, the order, and in what is done on both whatever is
  * stated: technique, mix, coats, grit, dwell, wiping, tool, wait.
  *
- * Steps are the same by their id, for both come from one recipe. What is only a name or a reason (title, note, intent) makes no difference to a patch.
+ * Steps are the same by their id, for both come from one recipe. What is only a name or a reason (title, note, intent) makes no difference
+ * to a patch.
  */
 final readonly class DiffPatches
 {
@@ -27,7 +28,10 @@ final readonly class DiffPatches
      */
     public function signature(Recipe $patch): string
     {
-        $steps = array_map(fn (Step $s): array => [$s->id, array_diff_key($this->describe->facts($s, $patch), array_flip(self::ONLY_SAID))], $patch->steps);
+        $steps = array_map(
+            fn (Step $s): array => [$s->id, array_diff_key($this->describe->facts($s, $patch), array_flip(self::ONLY_SAID))],
+            $patch->steps,
+        );
 
         return json_encode([$patch->piece->parts[0]->substrate->inWords(), $steps], \JSON_THROW_ON_ERROR);
     }
@@ -52,7 +56,10 @@ final readonly class DiffPatches
             $found[] = new Difference('the order', self::names($common), self::names(array_intersect_key($others, $common)));
         }
         foreach ($common as $id => $step) {
-            $found = [...$found, ...$this->inStep($this->describe->facts($step, $one), $this->describe->facts($others[$id], $other), $step->name())];
+            $found = [
+                ...$found,
+                ...$this->inStep($this->describe->facts($step, $one), $this->describe->facts($others[$id], $other), $step->name()),
+            ];
         }
 
         return $found;

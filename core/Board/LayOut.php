@@ -30,12 +30,24 @@ final class LayOut
         foreach ($rows->levels ?? [null] as $r => $_) {
             foreach ($columns->levels as $c => $_) {
                 $label = \chr(65 + $c).(null === $rows ? '' : $r + 1);
-                $cells[$label] = new Cell($label, $r, $c, [$columns->heads[$c], ...(null === $rows ? [] : [$rows->heads[$r]])], self::inOrder([...$columns->edits[$c], ...(null === $rows ? [] : $rows->edits[$r])]));
+                $cells[$label] = new Cell(
+                    $label,
+                    $r,
+                    $c,
+                    [$columns->heads[$c], ...(null === $rows ? [] : [$rows->heads[$r]])],
+                    self::inOrder([...$columns->edits[$c], ...(null === $rows ? [] : $rows->edits[$r])]),
+                );
             }
         }
         foreach ($own as $change) {
             $cell = $cells[$change->patch] ?? throw InvalidBoard::noSuchPatch($change->patch);
-            $cells[$change->patch] = new Cell($cell->label, $cell->row, $cell->column, [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])], self::inOrder([...$cell->edits, ...$change->axis->edits[0]]));
+            $cells[$change->patch] = new Cell(
+                $cell->label,
+                $cell->row,
+                $cell->column,
+                [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])],
+                self::inOrder([...$cell->edits, ...$change->axis->edits[0]]),
+            );
         }
         $asItStands = array_filter($cells, static fn (Cell $c): bool => [] === $c->edits);
 

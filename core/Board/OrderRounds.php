@@ -7,7 +7,8 @@ namespace Inlaid\Core\Board;
 /**
  * Puts what is done on the patches of a board into rounds: in one round the same is done on every patch whose turn it is.
  *
- * The next round is the act, of those that come next on some patch, that no other patch comes to later still, so that all patches do it together; where every one is, the
+ * The next round is the act, of those that come next on some patch, that no other patch comes to later still, so that all patches do it
+ * together; where every one is, the
  * one that stands first in the recipe. So every patch keeps its own order, and patches with the same order stay together.
  */
 final class OrderRounds

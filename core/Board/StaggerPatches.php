@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board;
 
 /**
- * Staggers the patches of a board: lay, wait, wipe, one after the other, by one pair of hands, or by two of which one lays and the other wipes.
+ * Staggers the patches of a board: lay, wait, wipe, one after the other, by one pair of hands, or by two of which one lays and the other
+ * wipes.
  *
- * The wipe of a patch begins exactly when its dwell is over, so a patch is a pair of tasks with a fixed gap, and they must not meet those of the others. For
- * an order of laying, each patch begins as early as it can without meeting anything that stands; orders are searched depth-first, the shortest so far cutting the rest.
- * Bound: all that has to be done by the same hands, and the longest patch. No order may be the last word where patches would better begin later than they can; so the bound
+ * The wipe of a patch begins exactly when its dwell is over, so a patch is a pair of tasks with a fixed gap, and they must not meet those
+ * of the others. For
+ * an order of laying, each patch begins as early as it can without meeting anything that stands; orders are searched depth-first, the
+ * shortest so far cutting the rest.
+ * Bound: all that has to be done by the same hands, and the longest patch. No order may be the last word where patches would better begin
+ * later than they can; so the bound
  * is told along.
  */
 final class StaggerPatches

@@ -19,8 +19,12 @@ final class StaggerSearch
     /**
      * @param list<PatchTiming> $patches
      */
-    public function __construct(private readonly array $patches, private readonly Hands $hands, private readonly int $most, private readonly int $atLeast)
-    {
+    public function __construct(
+        private readonly array $patches,
+        private readonly Hands $hands,
+        private readonly int $most,
+        private readonly int $atLeast,
+    ) {
         // The longest dwell first is a good first guess: the others fit into it.
         $order = array_keys($patches);
         usort($order, static fn (int $a, int $b): int => $patches[$b]->dwell <=> $patches[$a]->dwell ?: $a <=> $b);
@@ -73,7 +77,9 @@ final class StaggerSearch
             $rest = $left;
             array_splice($rest, $i, 1);
             $lays = self::with($laying, $at, $at + $timing->lay);
-            $wipes = Hands::One === $this->hands ? $lays = self::with($lays, $wiped, $wiped + $timing->wipe) : self::with($wiping, $wiped, $wiped + $timing->wipe);
+            $wipes = Hands::One === $this->hands
+                ? $lays = self::with($lays, $wiped, $wiped + $timing->wipe)
+                : self::with($wiping, $wiped, $wiped + $timing->wipe);
             $this->search($rest, $starts + [$patch => $at], $lays, $wipes, $at + $timing->lay, max($end, $wiped + $timing->wipe));
         }
     }

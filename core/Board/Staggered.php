@@ -7,7 +7,8 @@ namespace Inlaid\Core\Board;
 /**
  * When every patch is laid and wiped, so that each has its dwell and no two things are to be done at once.
  *
- * Immutable. Seconds from the start; `starts` by patch, as they were given. `atLeast` is a bound that no plan goes below: where `length` equals it the plan is
+ * Immutable. Seconds from the start; `starts` by patch, as they were given. `atLeast` is a bound that no plan goes below: where `length`
+ * equals it the plan is
  * proved to be the shortest.
  */
 final readonly class Staggered

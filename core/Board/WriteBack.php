@@ -8,11 +8,21 @@ use Inlaid\Core\Recipe\DescribeStep;
 use Inlaid\Core\Recipe\Step;
 
 /**
- * Says what to write on the back of a patch, so that it can be told from its neighbours years later: wood, and every step with what makes it what it is.
+ * Says what to write on the back of a patch, so that it can be told from its neighbours years later: wood, and every step with what makes
+ * it what it is.
  */
 final readonly class WriteBack
 {
-    private const SAID = ['the material', 'coats', 'the coat thickness', 'the grit', 'the dwell', 'the share left on after wiping', 'the tool', 'the wait'];
+    private const SAID = [
+        'the material',
+        'coats',
+        'the coat thickness',
+        'the grit',
+        'the dwell',
+        'the share left on after wiping',
+        'the tool',
+        'the wait',
+    ];
 
     public function __construct(private DescribeStep $describe = new DescribeStep())
     {
@@ -23,7 +33,11 @@ final readonly class WriteBack
      */
     public function lines(Patch $patch): array
     {
-        $steps = array_map(fn (Step $s, int $i): string => \sprintf('%d. %s', $i + 1, $this->step($s, $patch)), $patch->recipe->steps, array_keys($patch->recipe->steps));
+        $steps = array_map(
+            fn (Step $s, int $i): string => \sprintf('%d. %s', $i + 1, $this->step($s, $patch)),
+            $patch->recipe->steps,
+            array_keys($patch->recipe->steps),
+        );
 
         return [ucfirst($patch->recipe->piece->parts[0]->substrate->inWords()), ...$steps];
     }

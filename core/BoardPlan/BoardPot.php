@@ -13,7 +13,8 @@ use Inlaid\Core\Measure\Amount;
 /**
  * A pot that several patches share.
  *
- * Immutable. `batch` null where it comes straight from the tin, or from what is left of another pot: then `fromPot` is its number, `fromAmount` what is poured over and `add` what is added; `left`
+ * Immutable. `batch` null where it comes straight from the tin, or from what is left of another pot: then `fromPot` is its number,
+ * `fromAmount` what is poured over and `add` what is added; `left`
  * when all patches are laid.
  */
 final readonly class BoardPot

@@ -9,7 +9,8 @@ use Inlaid\Core\Technique\Effect;
 /**
  * One go over the board: the same step on every patch whose turn it is.
  *
- * Immutable. `length` in s, no plan is shorter than `atLeast`; `withHelper` the same if somebody else wipes, null where that gains nothing; `cannot` why it cannot be done
+ * Immutable. `length` in s, no plan is shorter than `atLeast`; `withHelper` the same if somebody else wipes, null where that gains nothing;
+ * `cannot` why it cannot be done
  * so; `start` and `end` in ISO 8601, null where no promise can be made; `wait` the longest of its patches, in minutes.
  */
 final readonly class BoardRound

@@ -13,7 +13,8 @@ use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Effect;
 
 /**
- * Looks whether a board will tell what it is to tell: neighbours differ in one thing only, none is there twice, and what a patch is can be said.
+ * Looks whether a board will tell what it is to tell: neighbours differ in one thing only, none is there twice, and what a patch is can be
+ * said.
  */
 final readonly class CheckBoard
 {
@@ -46,9 +47,23 @@ final readonly class CheckBoard
             foreach (\array_slice($board->patches, $i + 1, null, true) as $k => $other) {
                 $labels = [$one->cell->label, $other->cell->label];
                 if ($signatures[$i] === $signatures[$k]) {
-                    $remarks[] = new BoardRemark(Severity::Advise, $labels, \sprintf('%s and %s are the same. Change one of them.', ...$labels));
+                    $remarks[] = new BoardRemark(
+                        Severity::Advise,
+                        $labels,
+                        \sprintf('%s and %s are the same. Change one of them.', ...$labels),
+                    );
                 } elseif ($one->isBeside($other) && 1 < \count($differences = $this->diff->between($one->recipe, $other->recipe))) {
-                    $remarks[] = new BoardRemark(Severity::Warn, $labels, \sprintf('%s and %s are neighbours and differ in %d variables: %s. You can\'t tell which causes a difference.', $labels[0], $labels[1], \count($differences), implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences))));
+                    $remarks[] = new BoardRemark(
+                        Severity::Warn,
+                        $labels,
+                        \sprintf(
+                            '%s and %s are neighbours and differ in %d variables: %s. You can\'t tell which causes a difference.',
+                            $labels[0],
+                            $labels[1],
+                            \count($differences),
+                            implode('; ', array_map(static fn (Difference $d): string => $d->inWords(), $differences)),
+                        ),
+                    );
                 }
             }
         }
@@ -65,10 +80,18 @@ final readonly class CheckBoard
         $control = $board->control();
         $substrate = $control->recipe->piece->parts[0]->substrate;
         if ($substrate->drinksAtAll() && !$this->saysLastGrit($control)) {
-            $remarks[] = new BoardRemark(Severity::Advise, [], 'This board has no last sanding. The final grit changes how stain and wash take: add that step.');
+            $remarks[] = new BoardRemark(
+                Severity::Advise,
+                [],
+                'This board has no last sanding. The final grit changes how stain and wash take: add that step.',
+            );
         }
         if (min($board->width, $board->height) < self::LEAST_CLEAR) {
-            $remarks[] = new BoardRemark(Severity::Advise, [], \sprintf('A patch of %d × %d mm is mostly edge. Use %d mm or more.', $board->width, $board->height, self::LEAST_CLEAR));
+            $remarks[] = new BoardRemark(
+                Severity::Advise,
+                [],
+                \sprintf('A patch of %d × %d mm is mostly edge. Use %d mm or more.', $board->width, $board->height, self::LEAST_CLEAR),
+            );
         }
 
         return $remarks;

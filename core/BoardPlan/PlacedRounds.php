@@ -17,7 +17,10 @@ final class PlacedRounds
     public array $starts = [];
     /** @var array<int, int> by round */
     public array $ends = [];
-    /** @var list<array{int, int, int, non-empty-list<string>}> a round, the one before it that it comes too late for, by how many s, and on which patches */
+    /**
+     * @var list<array{int, int, int, non-empty-list<string>}> a round, the one before it that it comes too late for, by how many s, and on
+     *                                                         which patches
+     */
     public array $late = [];
     public ?string $stuck = null;
     /** When the last patch can be read; null once it cannot be told. */
@@ -40,7 +43,9 @@ final class PlacedRounds
      */
     public function from(array $patches, int $notBefore): ?int
     {
-        return null === $this->stuck ? max([$this->now, $notBefore, ...array_values(array_intersect_key($this->next, array_flip($patches)))]) : null;
+        return null === $this->stuck
+            ? max([$this->now, $notBefore, ...array_values(array_intersect_key($this->next, array_flip($patches)))])
+            : null;
     }
 
     /**

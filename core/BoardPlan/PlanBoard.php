@@ -17,7 +17,8 @@ use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
- * Plans the rounds of a board, one after the other, by the clock: within a round the patches are staggered, and the next begins when the last of its patches may be worked on. A round
+ * Plans the rounds of a board, one after the other, by the clock: within a round the patches are staggered, and the next begins when the
+ * last of its patches may be worked on. A round
  * is put off where the next would come too late for its coat.
  */
 final readonly class PlanBoard
@@ -59,7 +60,11 @@ final readonly class PlanBoard
         }
 
         return new PlannedBoard(
-            array_map(fn (TimedRound $t, int $r): BoardRound => $this->describe($t, $r, $rounds[$r], $pots[$r] ?? [], $pass, $context), $timed, array_keys($timed)),
+            array_map(
+                fn (TimedRound $t, int $r): BoardRound => $this->describe($t, $r, $rounds[$r], $pots[$r] ?? [], $pass, $context),
+                $timed,
+                array_keys($timed),
+            ),
             $this->tooLate($rounds, $pass),
             $pass->ready,
             $pass->stuck,
@@ -85,7 +90,11 @@ final readonly class PlanBoard
             $minutes = (int) ceil($timed[$r]->length / 60);
             $stretches = 0 === $minutes ? [new Interval($from, $from)] : $calendar->fit($minutes, $from);
             if (null === $stretches) {
-                $placed->stuck = \sprintf('“%s” would take more than %d years at these working hours.', $acts[0]->work->step->name(), Calendar::MOST_YEARS);
+                $placed->stuck = \sprintf(
+                    '“%s” would take more than %d years at these working hours.',
+                    $acts[0]->work->step->name(),
+                    Calendar::MOST_YEARS,
+                );
                 break;
             }
             $placed->add($r, $acts, $stretches[0]->start, $stretches[\count($stretches) - 1]->end, $context->working);
@@ -103,7 +112,16 @@ final readonly class PlanBoard
     {
         $remarks = [];
         foreach ($placed->late as [$r, , $by, $patches]) {
-            $remarks[] = new BoardRemark(Severity::Warn, $patches, \sprintf('“%s” comes %s h after the recoat window on %s. Scuff first, or use fewer patches so that both fit in one day.', $rounds[$r][0]->work->step->name(), ExactNumber::plain($by / 3600, 1), implode(', ', $patches)));
+            $remarks[] = new BoardRemark(
+                Severity::Warn,
+                $patches,
+                \sprintf(
+                    '“%s” comes %s h after the recoat window on %s. Scuff first, or use fewer patches so that both fit in one day.',
+                    $rounds[$r][0]->work->step->name(),
+                    ExactNumber::plain($by / 3600, 1),
+                    implode(', ', $patches),
+                ),
+            );
         }
 
         return $remarks;
@@ -115,8 +133,13 @@ final readonly class PlanBoard
      */
     private function time(Board $board, array $acts, Context $context, array &$plans): TimedRound
     {
-        $how = array_column(array_map(static fn (PatchAct $a): array => [$a->patch->cell->label, $board->varies($a->patch, $a->work->step)], $acts), 1, 0);
-        usort($acts, static fn (PatchAct $a, PatchAct $b): int => strnatcmp($how[$a->patch->cell->label], $how[$b->patch->cell->label])); // one paper, one pot after the other
+        $how = array_column(
+            array_map(static fn (PatchAct $a): array => [$a->patch->cell->label, $board->varies($a->patch, $a->work->step)], $acts),
+            1,
+            0,
+        );
+        // one paper, one pot after the other
+        usort($acts, static fn (PatchAct $a, PatchAct $b): int => strnatcmp($how[$a->patch->cell->label], $how[$b->patch->cell->label]));
         $timings = [];
         foreach ($acts as $act) {
             $timing = $this->time->time($act, $board);
@@ -127,7 +150,15 @@ final readonly class PlanBoard
         $list = array_values($timings);
         [$found, $helped] = $plans[serialize($list)] ??= $this->staggered($list, $board->hands);
 
-        return new TimedRound($timings, $found->starts, $how, $found->length, $found->atLeast, $helped, $this->cannot($acts, $board->hands, $found->length, $helped, $context));
+        return new TimedRound(
+            $timings,
+            $found->starts,
+            $how,
+            $found->length,
+            $found->atLeast,
+            $helped,
+            $this->cannot($acts, $board->hands, $found->length, $helped, $context),
+        );
     }
 
     /**
@@ -149,7 +180,20 @@ final readonly class PlanBoard
      */
     private function describe(TimedRound $timed, int $r, array $acts, array $pots, PlacedRounds $placed, Context $context): BoardRound
     {
-        $turns = array_map(static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn((string) $label, $at, $at + $t->lay, 0 === $t->wipe ? null : $at + $t->lay + $t->dwell, $at + $t->whole(), $pots[$label] ?? null, $timed->how[$label] ?? ''), array_keys($timed->timings), array_values($timed->timings), $timed->starts);
+        $turns = array_map(
+            static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn(
+                (string) $label,
+                $at,
+                $at + $t->lay,
+                0 === $t->wipe ? null : $at + $t->lay + $t->dwell,
+                $at + $t->whole(),
+                $pots[$label] ?? null,
+                $timed->how[$label] ?? '',
+            ),
+            array_keys($timed->timings),
+            array_values($timed->timings),
+            $timed->starts,
+        );
         usort($turns, static fn (PatchTurn $a, PatchTurn $b): int => $a->lay <=> $b->lay);
         $iso = static fn (?int $at): ?string => null === $at ? null : $context->working->iso($at);
 
@@ -179,14 +223,19 @@ final readonly class PlanBoard
      */
     private function cannot(array $acts, Hands $hands, int $length, ?int $helped, Context $context): ?string
     {
-        $lasts = array_filter(array_map(static fn (PatchAct $a): ?int => $a->work->drying?->potLife?->planned, $acts), static fn (?int $life): bool => null !== $life);
+        $lasts = array_filter(
+            array_map(static fn (PatchAct $a): ?int => $a->work->drying?->potLife?->planned, $acts),
+            static fn (?int $life): bool => null !== $life,
+        );
         $most = min([$context->working->longestStretch, ...$lasts]);
         if ($length <= 60 * $most) {
             return null;
         }
         $who = Hands::One === $hands ? 'One person needs' : 'Even two people need';
         $why = $most < $context->working->longestStretch ? 'the pot life is' : 'the longest working stretch is';
-        $helps = null !== $helped && $helped <= 60 * $most ? \sprintf(' With a helper who wipes it takes %d min.', (int) ceil($helped / 60)) : ' Use fewer patches or shorter dwells.';
+        $helps = null !== $helped && $helped <= 60 * $most
+            ? \sprintf(' With a helper who wipes it takes %d min.', (int) ceil($helped / 60))
+            : ' Use fewer patches or shorter dwells.';
 
         return \sprintf('%s %d min for all its patches, but %s %d min.%s', $who, (int) ceil($length / 60), $why, $most, $helps);
     }

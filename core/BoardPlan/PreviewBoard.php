@@ -19,11 +19,15 @@ use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
- * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and whether it will tell anything.
+ * Works a sample board out: pots for all patches, the rounds by the clock with the timers of every patch, what to write on the backs, and
+ * whether it will tell anything.
  */
 final readonly class PreviewBoard
 {
-    /** Steps of all patches together that are worked out as finely as one recipe: six by six patches of up to eight steps. Of more each has less room. */
+    /**
+     * Steps of all patches together that are worked out as finely as one recipe: six by six patches of up to eight steps. Of more each has
+     * less room.
+     */
     private const FULL = 300;
 
     public function __construct(
@@ -43,14 +47,21 @@ final readonly class PreviewBoard
     {
         $works = [];
         foreach ($board->patches as $patch) {
-            $works[$patch->cell->label] = $this->steps->workOut($patch->recipe, $context->climate, $context->habits($this->schools, $patch->recipe));
+            $works[$patch->cell->label] = $this->steps->workOut(
+                $patch->recipe,
+                $context->climate,
+                $context->habits($this->schools, $patch->recipe),
+            );
         }
         $rounds = $this->rounds($board, $works);
         $shared = $this->pots->share($rounds, $context);
         $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
         $control = $board->control();
         $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
-        $cautions = array_merge([], ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)));
+        $cautions = array_merge(
+            [],
+            ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)),
+        );
 
         return new BoardPreview(
             AxisPreview::of($board->columns),
@@ -68,7 +79,18 @@ final readonly class PreviewBoard
             $planned->rounds,
             $shared->pots,
             BatchLinePreview::all($shared->takes, $context->units),
-            [...array_map(static fn (BoardRound $r): BoardRemark => new BoardRemark(Severity::Stop, array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns), \sprintf('%s: %s', $r->name, $r->cannot)), array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot))), ...$planned->remarks, ...$this->check->check($board)],
+            [
+                ...array_map(
+                    static fn (BoardRound $r): BoardRemark => new BoardRemark(
+                        Severity::Stop,
+                        array_map(static fn (PatchTurn $t): string => $t->patch, $r->turns),
+                        \sprintf('%s: %s', $r->name, $r->cannot),
+                    ),
+                    array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot)),
+                ),
+                ...$planned->remarks,
+                ...$this->check->check($board),
+            ],
             array_values(array_unique($cautions)),
             round($board->width * $board->height * \count($board->patches) / 1e6, 4),
             (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
@@ -83,7 +105,11 @@ final readonly class PreviewBoard
      */
     private function predict(Patch $patch, array $works, float $share): string
     {
-        return $this->look->zone($patch->recipe->piece->parts[0], array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())), share: $share)->mean()->colour()->hex;
+        return $this->look->zone(
+            $patch->recipe->piece->parts[0],
+            array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())),
+            share: $share,
+        )->mean()->colour()->hex;
     }
 
     /**
@@ -108,6 +134,9 @@ final readonly class PreviewBoard
         uasort($order, static fn (array $a, array $b): int => $a <=> $b);
         $sequences = array_map(static fn (array $of): array => array_map(strval(...), array_keys($of)), $acts);
 
-        return array_map(static fn (array $round): array => array_map(static fn (string $label): PatchAct => $acts[$label][$round[0]], $round[1]), $this->order->order($sequences, array_map(strval(...), array_keys($order))));
+        return array_map(
+            static fn (array $round): array => array_map(static fn (string $label): PatchAct => $acts[$label][$round[0]], $round[1]),
+            $this->order->order($sequences, array_map(strval(...), array_keys($order))),
+        );
     }
 }

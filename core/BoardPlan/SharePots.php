@@ -29,7 +29,8 @@ use Inlaid\Core\Mixing\Portion;
 /**
  * Puts what the patches of a board need into as few pots as there are mixes.
  *
- * Each pot is the smallest batch that the spoons can measure, or drops where that would be far too much; what one leaves over goes into the next of the same ingredients, where whole measures bring it to that
+ * Each pot is the smallest batch that the spoons can measure, or drops where that would be far too much; what one leaves over goes into the
+ * next of the same ingredients, where whole measures bring it to that
  * ratio. What does not keep until a later round is mixed anew for it. What the tool keeps is taken once a round, not once a patch.
  */
 final readonly class SharePots
@@ -38,8 +39,12 @@ final readonly class SharePots
     private const WORTH_KEEPING = 1;
     private const MOST_DROPS = 60;
 
-    public function __construct(private FindMeasurableBatch $measurable = new FindMeasurableBatch(), private PourBatch $pour = new PourBatch(), private MeasureNearest $nearest = new MeasureNearest(), private FillCup $fill = new FillCup())
-    {
+    public function __construct(
+        private FindMeasurableBatch $measurable = new FindMeasurableBatch(),
+        private PourBatch $pour = new PourBatch(),
+        private MeasureNearest $nearest = new MeasureNearest(),
+        private FillCup $fill = new FillCup(),
+    ) {
     }
 
     /**
@@ -82,7 +87,10 @@ final readonly class SharePots
                     continue;
                 }
                 $keeps = null === $act->work->drying?->potLife;
-                $key = implode(' ', array_map(static fn (Component $l): string => $l->material->id.':'.$l->mass, $mix->leaves)).($keeps ? '' : '@'.$r);
+                $key = implode(
+                    ' ',
+                    array_map(static fn (Component $l): string => $l->material->id.':'.$l->mass, $mix->leaves),
+                ).($keeps ? '' : '@'.$r);
                 $wanted[$key] ??= new PotWanted(\count($wanted) + 1, $mix, $act);
                 $wanted[$key]->add($act, $r + 1);
                 $byPatch[$r][$act->patch->cell->label] = $wanted[$key]->number;
@@ -109,7 +117,11 @@ final readonly class SharePots
             if (null !== $add) {
                 $all = $over->plus($add);
                 $rest = self::over($all, $need);
-                $cup = $this->fill->fill($all->volume()->toFloat(), [['', \sprintf('Rest of pot %d', $from), $over->volume()->toFloat()], ...FillCup::pours($add)], $context);
+                $cup = $this->fill->fill(
+                    $all->volume()->toFloat(),
+                    [['', \sprintf('Rest of pot %d', $from), $over->volume()->toFloat()], ...FillCup::pours($add)],
+                    $context,
+                );
 
                 return [$this->describe($wanted, $context, null, $cup, $from, $over, $add, $rest), $add, $rest];
             }
@@ -121,8 +133,16 @@ final readonly class SharePots
         return [$this->describe($wanted, $context, $batch, $this->pour->cup($batch, $context), left: $rest), $holds, $rest];
     }
 
-    private function describe(PotWanted $wanted, Context $context, ?BatchPreview $batch = null, ?CupPreview $cup = null, ?int $from = null, ?Contents $poured = null, ?Contents $add = null, ?Contents $left = null): BoardPot
-    {
+    private function describe(
+        PotWanted $wanted,
+        Context $context,
+        ?BatchPreview $batch = null,
+        ?CupPreview $cup = null,
+        ?int $from = null,
+        ?Contents $poured = null,
+        ?Contents $add = null,
+        ?Contents $left = null,
+    ): BoardPot {
         $amount = static fn (?Contents $of): ?Amount => null === $of || $of->isEmpty() ? null : Amount::of($of->volume(), $context->units);
 
         return new BoardPot(
@@ -145,13 +165,19 @@ final readonly class SharePots
     /** By spoons; where they would make more than twice the need, or cannot at all, by drops, of which nobody counts more than some. */
     private function fresh(FlatMix $mix, BigRational $need, Context $context): ?MeasuredBatch
     {
-        $measured = fn (MeasuredBy $by): ?MeasuredBatch => $this->measurable->find($mix, $need, $by->measures($context), $context->tolerance);
+        $measured = fn (MeasuredBy $by): ?MeasuredBatch => $this->measurable->find(
+            $mix,
+            $need,
+            $by->measures($context),
+            $context->tolerance,
+        );
         $spoons = $measured(MeasuredBy::Anything);
         if (null !== $spoons && !$spoons->yield->isGreaterThan($need->multipliedBy(2))) {
             return $spoons;
         }
         $drops = $measured(MeasuredBy::Drops);
-        $countable = null !== $drops && [] === array_filter($drops->lines, static fn (MeasuredLine $l): bool => $l->steps > self::MOST_DROPS);
+        $countable = null !== $drops
+            && [] === array_filter($drops->lines, static fn (MeasuredLine $l): bool => $l->steps > self::MOST_DROPS);
 
         return $countable && (null === $spoons || $drops->yield->isLessThan($spoons->yield)) ? $drops : $spoons;
     }
@@ -173,13 +199,20 @@ final readonly class SharePots
         foreach (['1', '11/10', '5/4', '3/2'] as $times) {
             $yield = BigRational::of($times)->multipliedBy($need);
             $yield = $yield->isLessThan($least) ? $least : $yield;
-            $lines = array_map(fn (Portion $p): ?MeasuredLine => $this->nearest->find($p, self::measures($context)), array_values(Contents::ofMix($mix, $yield)->minus($left)->portions));
+            $lines = array_map(
+                fn (Portion $p): ?MeasuredLine => $this->nearest->find($p, self::measures($context)),
+                array_values(Contents::ofMix($mix, $yield)->minus($left)->portions),
+            );
             if (\in_array(null, $lines, true)) {
                 continue;
             }
             $add = self::poured($lines);
             $all = $left->plus($add);
-            if (!$all->volume()->isLessThan($need) && !$add->volume()->isGreaterThan($most) && !$all->offFrom($mix)->isGreaterThan($context->tolerance)) {
+            if (
+                !$all->volume()->isLessThan($need)
+                && !$add->volume()->isGreaterThan($most)
+                && !$all->offFrom($mix)->isGreaterThan($context->tolerance)
+            ) {
                 return $add;
             }
         }
@@ -192,7 +225,9 @@ final readonly class SharePots
     {
         $volume = $of->volume();
 
-        return $volume->isGreaterThan($need) ? $of->times(BigRational::one()->minus($need->dividedBy($volume))->simplified()) : Contents::of([]);
+        return $volume->isGreaterThan($need)
+            ? $of->times(BigRational::one()->minus($need->dividedBy($volume))->simplified())
+            : Contents::of([]);
     }
 
     /**

@@ -9,7 +9,8 @@ use Inlaid\Core\Board\PatchTiming;
 use Inlaid\Core\Technique\Effect;
 
 /**
- * Works out how long a patch takes to lay and to wipe: area ÷ the rate of its technique, half of it for either where it is wiped, and never less than it takes to
+ * Works out how long a patch takes to lay and to wipe: area ÷ the rate of its technique, half of it for either where it is wiped, and never
+ * less than it takes to
  * turn from one patch to the next (15 s, typical), unless the board says how long.
  */
 final class TimePatch

@@ -18,7 +18,14 @@ final readonly class TimedRound
      * @param list<int>                  $starts  in their order
      * @param array<string, string>      $how     by patch
      */
-    public function __construct(public array $timings, public array $starts, public array $how, public int $length, public int $atLeast, public ?int $withHelper, public ?string $cannot)
-    {
+    public function __construct(
+        public array $timings,
+        public array $starts,
+        public array $how,
+        public int $length,
+        public int $atLeast,
+        public ?int $withHelper,
+        public ?string $cannot,
+    ) {
     }
 }

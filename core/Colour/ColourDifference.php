@@ -33,6 +33,9 @@ final readonly class ColourDifference
             default => 'different colour',
         };
 
-        return new self(round($apart, 2), \sprintf('%s (ΔE %s)%s', $seen, ExactNumber::plain($apart, 1), $apart < 1 || [] === $ways ? '' : ': '.implode(', ', $ways)));
+        return new self(
+            round($apart, 2),
+            \sprintf('%s (ΔE %s)%s', $seen, ExactNumber::plain($apart, 1), $apart < 1 || [] === $ways ? '' : ': '.implode(', ', $ways)),
+        );
     }
 }

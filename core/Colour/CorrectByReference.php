@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * Corrects a colour in a photo by a neutral reference in the same photo: each channel × what the reference reflects ÷ what it shows (von Kries, in linear sRGB).
+ * Corrects a colour in a photo by a neutral reference in the same photo: each channel × what the reference reflects ÷ what it shows (von
+ * Kries, in linear sRGB).
  *
  * That undoes the colour and the strength of one light that falls on both alike, and nothing else.
  */
@@ -30,7 +31,12 @@ final class CorrectByReference
     /** Where there is no reference: as the picture shows it. */
     public function none(Spot $patch): CorrectedColour
     {
-        return new CorrectedColour($patch->mean->colour(), $patch->mean->colour(), $patch->spread > self::EVEN ? [self::UNEVEN] : [], [self::AS_SHOWN]);
+        return new CorrectedColour(
+            $patch->mean->colour(),
+            $patch->mean->colour(),
+            $patch->spread > self::EVEN ? [self::UNEVEN] : [],
+            [self::AS_SHOWN],
+        );
     }
 
     /**

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Colour;
 /**
  * The difference the eye sees between two colours, CIEDE2000 (CIE 142-2001), with the parametric factors k all 1.
  *
- * About 1 is just seen side by side; 2 to 3 passes at arm's length; beyond 5 they are two colours. Symbols as in the standard. Two traps: the
+ * About 1 is just seen side by side; 2 to 3 passes at arm's length; beyond 5 they are two colours. Symbols as in the standard. Two traps:
+ * the
  * hue of a grey is 0, and the mean of two hues goes the short way round.
  */
 final class DeltaE2000
@@ -51,14 +52,19 @@ final class DeltaE2000
     }
 
     /**
-     * No more than the difference, and reckoned without any angle: of the rotation term the worst is taken, |R_T| ≤ 2 sin 60° √(C̄′⁷ ÷ (C̄′⁷ + 25⁷)), of the weights the largest, S_C ≥ S_H, and C̄′ ≤ 1.5 C̄.
+     * No more than the difference, and reckoned without any angle: of the rotation term the worst is taken, |R_T| ≤ 2 sin 60° √(C̄′⁷ ÷
+     * (C̄′⁷ + 25⁷)), of the weights the largest, S_C ≥ S_H, and C̄′ ≤ 1.5 C̄.
      */
     public static function atLeast(Lab $one, Lab $other): float
     {
         $c = 0.75 * (hypot($one->a, $one->b) + hypot($other->a, $other->b));
         $worst = 2 * self::SIN60 * sqrt($c ** 7 / ($c ** 7 + self::POW7));
 
-        return sqrt((($other->l - $one->l) / self::sl(($one->l + $other->l) / 2)) ** 2 + (1 - $worst / 2) * (($other->a - $one->a) ** 2 + ($other->b - $one->b) ** 2) / (1 + 0.045 * $c) ** 2);
+        return sqrt(
+            (
+                ($other->l - $one->l) / self::sl(($one->l + $other->l) / 2)
+            ) ** 2 + (1 - $worst / 2) * (($other->a - $one->a) ** 2 + ($other->b - $one->b) ** 2) / (1 + 0.045 * $c) ** 2,
+        );
     }
 
     /** The weight of lightness, S_L: 1 in the middle, 1.747 at the ends. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * What a film makes of the light that the ground beneath it reflects: a Möbius map for each band, so that one film serves every ground, and films upon films are one.
+ * What a film makes of the light that the ground beneath it reflects: a Möbius map for each band, so that one film serves every ground, and
+ * films upon films are one.
  *
- * Kubelka and Munk, with absorption K and scattering S and never with the colour of an endless film alone: γ = √(K(K + 2S)), t = tanh(γX) ÷ γ, R = (Rg + S·t − Rg(S + K)t) ÷ (1 + (S + K)t − Rg·S·t). That is exact
+ * Kubelka and Munk, with absorption K and scattering S and never with the colour of an endless film alone: γ = √(K(K + 2S)), t = tanh(γX) ÷
+ * γ, R = (Rg + S·t − Rg(S + K)t) ÷ (1 + (S + K)t − Rg·S·t). That is exact
  * at X = 0, without scattering (Rg·e^(−2KX)), without absorption, and for an endless film.
  *
  * Immutable. R = (a·Rg + b) ÷ (c·Rg + d), scaled to d = 1.
@@ -53,7 +55,11 @@ final readonly class FilmOptics
      */
     public static function flakes(Spectrum $flake, float $share): self
     {
-        return new self(array_fill(0, Observer::BANDS, 1 - $share), array_map(static fn (float $r): float => $share * $r, $flake->bands), array_fill(0, Observer::BANDS, 0.0));
+        return new self(
+            array_fill(0, Observer::BANDS, 1 - $share),
+            array_map(static fn (float $r): float => $share * $r, $flake->bands),
+            array_fill(0, Observer::BANDS, 0.0),
+        );
     }
 
     /** Nothing at all. */

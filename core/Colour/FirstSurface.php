@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * What the surface itself throws back before any colour is seen (J. L. Saunderson, 1942): of the light from outside a share k₁, which a glossy surface throws aside and a chalky one to the eye; of the
+ * What the surface itself throws back before any colour is seen (J. L. Saunderson, 1942): of the light from outside a share k₁, which a
+ * glossy surface throws aside and a chalky one to the eye; of the
  * light from inside a share k₂ = 0.4 goes back in. So wax, oil and topcoat deepen a colour.
  *
- * The darkest colours throw back less than k₁ in all. So in each band k₁ is no more than half of what is observed, and the same the other way: where R = k₁ + (1 − k₁)q, q = Rᵢ(1 − k₂) ÷ (1 − k₂Rᵢ), comes
+ * The darkest colours throw back less than k₁ in all. So in each band k₁ is no more than half of what is observed, and the same the other
+ * way: where R = k₁ + (1 − k₁)q, q = Rᵢ(1 − k₂) ÷ (1 − k₂Rᵢ), comes
  * out under 2k₁ it is 2q ÷ (1 + q). Both ways give back what they were given; a glossier surface is never lighter.
  *
  * Immutable.

@@ -59,7 +59,10 @@ final readonly class Lab
         $relative = [self::inverse($y + $this->a / 500), self::inverse($y), self::inverse($y - $this->b / 200)];
         $xyz = array_map(static fn (float $share, array $row): float => $share * array_sum($row), $relative, self::XYZ);
 
-        return new Light(...array_map(static fn (array $row): float => $row[0] * $xyz[0] + $row[1] * $xyz[1] + $row[2] * $xyz[2], self::RGB));
+        return new Light(...array_map(
+            static fn (array $row): float => $row[0] * $xyz[0] + $row[1] * $xyz[1] + $row[2] * $xyz[2],
+            self::RGB,
+        ));
     }
 
     /** The luminance of an L*, white being 1. */

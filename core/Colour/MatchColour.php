@@ -10,8 +10,10 @@ use function sqrt;
 /**
  * Finds the mix of few paints in small whole parts that comes nearest to a colour, at full strength under a given surface.
  *
- * Every mix of up to four of the paints with at most twelve parts in all is looked at, those that are others in larger parts left out. Of all within ½ ΔE of the nearest the one with the fewest paints is
- * taken, of these the one with the fewest parts, of these the nearest. What cannot be told goes early: a whole set of paints by how light and dark its paints are, a mix by its lightness in the brightest
+ * Every mix of up to four of the paints with at most twelve parts in all is looked at, those that are others in larger parts left out. Of
+ * all within ½ ΔE of the nearest the one with the fewest paints is
+ * taken, of these the one with the fewest parts, of these the nearest. What cannot be told goes early: a whole set of paints by how light
+ * and dark its paints are, a mix by its lightness in the brightest
  * bands, then by a bound of ΔE without angles.
  */
 final class MatchColour
@@ -47,7 +49,9 @@ final class MatchColour
     private float $lightest = \INF;
     /** @var list<int> the bands, those first that the eye sees most of */
     private readonly array $order;
-    /** @var array{list<float>, list<float>, list<float>} what each band adds to X, Y and Z relative to white, in the order of the bands here */
+    /**
+     * @var array{list<float>, list<float>, list<float>} what each band adds to X, Y and Z relative to white, in the order of the bands here
+     */
     private readonly array $eye;
     /** @var array<int, list<float>> what is seen of each paint alone, band by band: of a mix each band lies between those of its paints */
     private array $alone = [];
@@ -61,8 +65,13 @@ final class MatchColour
      * @param \Closure(): bool                   $isOver whether the time is up
      * @param int                                $most   paints in one mix
      */
-    private function __construct(private readonly array $paints, private readonly Lab $target, private readonly FirstSurface $surface, private readonly int $most, private readonly \Closure $isOver)
-    {
+    private function __construct(
+        private readonly array $paints,
+        private readonly Lab $target,
+        private readonly FirstSurface $surface,
+        private readonly int $most,
+        private readonly \Closure $isOver,
+    ) {
         [, $luminance] = Observer::relative();
         arsort($luminance);
         $this->order = array_keys($luminance);
@@ -98,8 +107,13 @@ final class MatchColour
      * @param \Closure(): bool         $isOver whether the time is up
      * @param int                      $most   paints in one mix
      */
-    public static function find(array $paints, Lab $target, FirstSurface $surface, \Closure $isOver, int $most = self::MOST_PAINTS): ColourMatch
-    {
+    public static function find(
+        array $paints,
+        Lab $target,
+        FirstSurface $surface,
+        \Closure $isOver,
+        int $most = self::MOST_PAINTS,
+    ): ColourMatch {
         if ([] === $paints) {
             return new ColourMatch(null, [], true);
         }
@@ -114,10 +128,17 @@ final class MatchColour
             $this->choose($paints - 1, []);
         }
         $best = $this->best();
-        $others = array_values(array_filter($this->bySet, fn (array $m): bool => $m[1] <= $this->nearest + self::NEAR && array_keys($m[0]) !== array_keys($best[0] ?? [])));
+        $others = array_values(array_filter(
+            $this->bySet,
+            fn (array $m): bool => $m[1] <= $this->nearest + self::NEAR && array_keys($m[0]) !== array_keys($best[0] ?? []),
+        ));
         usort($others, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
-        return new ColourMatch(null === $best ? null : $this->mix($best), array_map($this->mix(...), \array_slice($others, 0, self::MOST_OTHERS)), !$this->over);
+        return new ColourMatch(
+            null === $best ? null : $this->mix($best),
+            array_map($this->mix(...), \array_slice($others, 0, self::MOST_OTHERS)),
+            !$this->over,
+        );
     }
 
     /**
@@ -166,7 +187,8 @@ final class MatchColour
     }
 
     /**
-     * What all but the brightest bands of any mix of these paints can add to Y, at least and at most; null where no such mix is as light or dark as it must be to be told.
+     * What all but the brightest bands of any mix of these paints can add to Y, at least and at most; null where no such mix is as light or
+     * dark as it must be to be told.
      *
      * @param non-empty-list<int> $set
      *
@@ -191,7 +213,8 @@ final class MatchColour
     }
 
     /**
-     * Takes so many parts of the next paint of a set, in every number that leaves one for each of the others and the last, and of each last one every number that is left.
+     * Takes so many parts of the next paint of a set, in every number that leaves one for each of the others and the last, and of each last
+     * one every number that is left.
      *
      * @param list<int>                       $set
      * @param array<int, int>                 $parts by paint
@@ -205,7 +228,14 @@ final class MatchColour
         if ($more > 0) {
             $paint = $set[\count($parts)];
             for ($part = 1; $part <= $left - $more; ++$part) {
-                $this->divide($set, $parts + [$paint => $part], $left - $part, self::plus($k, $this->absorption[$paint][$part]), $s + $part * $this->scattering[$paint], $last);
+                $this->divide(
+                    $set,
+                    $parts + [$paint => $part],
+                    $left - $part,
+                    self::plus($k, $this->absorption[$paint][$part]),
+                    $s + $part * $this->scattering[$paint],
+                    $last,
+                );
             }
 
             return;
@@ -219,7 +249,8 @@ final class MatchColour
     }
 
     /**
-     * Looks at what is taken and so many parts of a last paint: `Optics`, `FirstSurface` and `Lab` in one go, which saves most of the time here. The bands come with those first that the eye sees most of: after these it is
+     * Looks at what is taken and so many parts of a last paint: `Optics`, `FirstSurface` and `Lab` in one go, which saves most of the time
+     * here. The bands come with those first that the eye sees most of: after these it is
      * known how light it can be, and most mixes go no further.
      *
      * @param array<int, int>     $parts
@@ -300,7 +331,8 @@ final class MatchColour
     }
 
     /**
-     * How far L* may be off the target's if ΔE is no more than given: |ΔL*| ≤ ΔE · S_L, and S_L is largest where the mean is farthest from 50.
+     * How far L* may be off the target's if ΔE is no more than given: |ΔL*| ≤ ΔE · S_L, and S_L is largest where the mean is farthest from
+     * 50.
      */
     private function far(float $deltaE): float
     {
@@ -319,9 +351,17 @@ final class MatchColour
     {
         [$parts, $apart] = $found;
         $keys = array_keys($this->paints);
-        $film = Optics::mix(array_map(fn (int $paint, int $part): array => [$this->paints[$keys[$paint]], (float) $part], array_keys($parts), $parts));
+        $film = Optics::mix(array_map(
+            fn (int $paint, int $part): array => [$this->paints[$keys[$paint]], (float) $part],
+            array_keys($parts),
+            $parts,
+        ));
 
-        return new MatchedMix(array_combine(array_map(static fn (int $p): int|string => $keys[$p], array_keys($parts)), $parts), $apart, $this->surface->observed($film->masstone())->light()->colour());
+        return new MatchedMix(
+            array_combine(array_map(static fn (int $p): int|string => $keys[$p], array_keys($parts)), $parts),
+            $apart,
+            $this->surface->observed($film->masstone())->light()->colour(),
+        );
     }
 
     /**

@@ -12,7 +12,21 @@ namespace Inlaid\Core\Colour;
 final class NameColour
 {
     /** Hue angles up to which a colour is called so. */
-    private const HUES = [18 => 'pink', 42 => 'red', 66 => 'orange', 84 => 'ochre', 106 => 'yellow', 128 => 'green', 168 => 'green', 200 => 'blue-green', 232 => 'blue-green', 286 => 'blue', 325 => 'violet', 350 => 'plum', 361 => 'pink'];
+    private const HUES = [
+        18 => 'pink',
+        42 => 'red',
+        66 => 'orange',
+        84 => 'ochre',
+        106 => 'yellow',
+        128 => 'green',
+        168 => 'green',
+        200 => 'blue-green',
+        232 => 'blue-green',
+        286 => 'blue',
+        325 => 'violet',
+        350 => 'plum',
+        361 => 'pink',
+    ];
 
     public static function of(Lab $lab): string
     {
@@ -20,7 +34,12 @@ final class NameColour
         $hue = fmod(rad2deg(atan2($lab->b, $lab->a)) + 360, 360);
         if ($chroma < 5) {
             return match (true) {
-                $lab->l < 16 => 'black', $lab->l < 38 => 'dark grey', $lab->l < 62 => 'mid grey', $lab->l < 84 => 'light grey', $lab->l < 95 => 'off-white', default => 'white',
+                $lab
+                    ->l < 16 => 'black', $lab
+                    ->l < 38 => 'dark grey', $lab
+                    ->l < 62 => 'mid grey', $lab
+                    ->l < 84 => 'light grey', $lab
+                    ->l < 95 => 'off-white', default => 'white',
             };
         }
         $light = match (true) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * How an eye, or a screen, sums up a spectrum: the CIE 1931 2° observer under D65, in 36 bands of 10 nm from 380 to 730 nm (CIE 015:2018; checked against the white point x 0.3127, y 0.3291).
+ * How an eye, or a screen, sums up a spectrum: the CIE 1931 2° observer under D65, in 36 bands of 10 nm from 380 to 730 nm (CIE 015:2018;
+ * checked against the white point x 0.3127, y 0.3291).
  */
 final class Observer
 {
@@ -39,7 +40,8 @@ final class Observer
     private static ?array $relative = null;
 
     /**
-     * What each band adds to linear red, green and blue. Each row sums to 1, so that what reflects all light is white to the last digit: the bands alone would leave it a little off.
+     * What each band adds to linear red, green and blue. Each row sums to 1, so that what reflects all light is white to the last digit:
+     * the bands alone would leave it a little off.
      *
      * @return array{list<float>, list<float>, list<float>} three rows of 36
      */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * What a material does to light: K absorption, by band, and S scattering, the same in every band (no more can be told from a colour and its hiding), each per µm of wet film.
+ * What a material does to light: K absorption, by band, and S scattering, the same in every band (no more can be told from a colour and its
+ * hiding), each per µm of wet film.
  *
- * Immutable. Of a mix each counts by its share of the volume; water and medium count nothing (P. Kubelka and F. Munk, 1931; D. R. Duncan, 1940).
+ * Immutable. Of a mix each counts by its share of the volume; water and medium count nothing (P. Kubelka and F. Munk, 1931; D. R. Duncan,
+ * 1940).
  */
 final readonly class Optics
 {
@@ -45,7 +47,8 @@ final readonly class Optics
     }
 
     /**
-     * Ambered: oils and resins take up blue as the years go by, half as much of it every 38 nm further up, and most of it in the first few years (1 − e^(−years ÷ 3)); typical.
+     * Ambered: oils and resins take up blue as the years go by, half as much of it every 38 nm further up, and most of it in the first few
+     * years (1 − e^(−years ÷ 3)); typical.
      *
      * @param float $most absorption at 380 nm in the end, per µm of wet film
      */
@@ -56,7 +59,14 @@ final readonly class Optics
         }
         $now = $most * (1 - exp(-$years / 3));
 
-        return new self(array_map(static fn (float $k, int $i): float => $k + $now * 2 ** (-$i / 3.8), $this->absorption, array_keys($this->absorption)), $this->scattering);
+        return new self(
+            array_map(
+                static fn (float $k, int $i): float => $k + $now * 2 ** (-$i / 3.8),
+                $this->absorption,
+                array_keys($this->absorption),
+            ),
+            $this->scattering,
+        );
     }
 
     /**

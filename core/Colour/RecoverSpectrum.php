@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * Finds the smoothest spectrum that has a colour: least hyperbolic-tangent slope squared (S. A. Burns, "Generating reflectance curves from sRGB triplets", 2020).
+ * Finds the smoothest spectrum that has a colour: least hyperbolic-tangent slope squared (S. A. Burns, "Generating reflectance curves from
+ * sRGB triplets", 2020).
  *
- * With ρ = (tanh z + 1) ÷ 2, which no z takes out of 0 … 1, it minimises Σ (zᵢ₊₁ − zᵢ)² subject to T ρ = the linear colour; Newton on the 36 z and the 3 multipliers λ. The
- * system is tridiagonal but for a border; its last z goes into the border too, for the tridiagonal block by itself would be singular (shifting all z alike costs nothing). Channels of 0 and 1
+ * With ρ = (tanh z + 1) ÷ 2, which no z takes out of 0 … 1, it minimises Σ (zᵢ₊₁ − zᵢ)² subject to T ρ = the linear colour; Newton on the
+ * 36 z and the 3 multipliers λ. The
+ * system is tridiagonal but for a border; its last z goes into the border too, for the tridiagonal block by itself would be singular
+ * (shifting all z alike costs nothing). Channels of 0 and 1
  * are out of reach of tanh and are taken 10⁻⁴ inside. What was found is kept.
  */
 final class RecoverSpectrum
@@ -27,7 +30,10 @@ final class RecoverSpectrum
             self::$found = [];
         }
 
-        return self::$found[$colour->hex] ??= $this->solve(array_map(static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)), Light::of($colour)->channels()));
+        return self::$found[$colour->hex] ??= $this->solve(array_map(
+            static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)),
+            Light::of($colour)->channels(),
+        ));
     }
 
     /**
@@ -93,7 +99,8 @@ final class RecoverSpectrum
     }
 
     /**
-     * One Newton step: the 35 leading unknowns are eliminated by the tridiagonal algorithm, for the residual and the four columns of the border at once.
+     * One Newton step: the 35 leading unknowns are eliminated by the tridiagonal algorithm, for the residual and the four columns of the
+     * border at once.
      *
      * @param list<float> $tanh
      * @param list<float> $slope

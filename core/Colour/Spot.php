@@ -22,10 +22,22 @@ final readonly class Spot
     {
         $lights = array_map(static fn (array $p): Light => Light::ofCodes(...$p), $pixels);
         $count = \count($lights);
-        $mean = new Light(array_sum(array_map(static fn (Light $l): float => $l->red, $lights)) / $count, array_sum(array_map(static fn (Light $l): float => $l->green, $lights)) / $count, array_sum(array_map(static fn (Light $l): float => $l->blue, $lights)) / $count);
+        $mean = new Light(
+            array_sum(array_map(static fn (Light $l): float => $l->red, $lights)) / $count,
+            array_sum(array_map(static fn (Light $l): float => $l->green, $lights)) / $count,
+            array_sum(array_map(static fn (Light $l): float => $l->blue, $lights)) / $count,
+        );
         $labs = array_map(static fn (Light $l): Lab => Lab::of($l->colour()), $lights);
         $middle = Lab::of($mean->colour());
 
-        return new self($mean, sqrt(array_sum(array_map(static fn (Lab $l): float => ($l->l - $middle->l) ** 2 + ($l->a - $middle->a) ** 2 + ($l->b - $middle->b) ** 2, $labs)) / $count));
+        return new self(
+            $mean,
+            sqrt(
+                array_sum(array_map(
+                    static fn (Lab $l): float => ($l->l - $middle->l) ** 2 + ($l->a - $middle->a) ** 2 + ($l->b - $middle->b) ** 2,
+                    $labs,
+                )) / $count,
+            ),
+        );
     }
 }

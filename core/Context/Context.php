@@ -23,7 +23,8 @@ use Inlaid\Core\Recipe\Recipe;
  * Everything outside a recipe that its working-out depends on. Nothing else does: same recipe, same context, same answer.
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
- * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `own` the painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room.
+ * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `own` the
+ * painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room.
  */
 final readonly class Context
 {
@@ -143,8 +144,14 @@ final readonly class Context
      * @param list<PotAtHand>|null         $pots
      * @param array<string, Place>|null    $places
      */
-    private function with(?Climate $climate = null, ?array $measures = null, ?array $stock = null, ?array $pots = null, ?array $places = null, ?PersonalFactors $own = null): self
-    {
+    private function with(
+        ?Climate $climate = null,
+        ?array $measures = null,
+        ?array $stock = null,
+        ?array $pots = null,
+        ?array $places = null,
+        ?PersonalFactors $own = null,
+    ): self {
         return new self(
             $this->now,
             $this->working,

@@ -25,7 +25,11 @@ enum MeasuredBy: string
         return match ($this) {
             self::Anything => $context->measures,
             self::Drops => [MeasureAtHand::dropper($context->drop)],
-            self::Weight => array_values(array_filter($context->measures, static fn (MeasureAtHand $m): bool => Dimension::Mass === $m->dimension)) ?: [MeasureAtHand::of('bench scale', BigRational::of('1/10'), BigRational::of(2000), Dimension::Mass)],
+            self::Weight => array_values(array_filter(
+                $context->measures,
+                static fn (MeasureAtHand $m): bool => Dimension::Mass === $m->dimension,
+            ))
+                ?: [MeasureAtHand::of('bench scale', BigRational::of('1/10'), BigRational::of(2000), Dimension::Mass)],
         };
     }
 }

@@ -46,7 +46,13 @@ final readonly class PotAtHand
         if (\count($this->grams) !== \count($mix->leaves) || !isset($this->grams[$mix->leaves[0]->material->id])) {
             return null;
         }
-        $portions = array_map(fn (Component $l): ?Portion => isset($this->grams[$l->material->id]) ? Portion::of($l->material, $this->grams[$l->material->id]) : null, $mix->leaves);
+        $portions = array_map(
+            fn (Component $l): ?Portion => isset($this->grams[$l->material->id]) ? Portion::of(
+                $l->material,
+                $this->grams[$l->material->id],
+            ) : null,
+            $mix->leaves,
+        );
         if (\in_array(null, $portions, true)) {
             return null;
         }

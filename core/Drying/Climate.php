@@ -38,7 +38,14 @@ final readonly class Climate
     /** Heated to a temperature, where it is colder: the same water is in it, so it is drier. */
     public function warmedTo(float $temperature): self
     {
-        return $this->temperature >= $temperature ? $this : self::of($temperature, max(1.0, min(100.0, 100 * $this->vapourPressure() / self::saturation($temperature))), $this->air, max($temperature, $this->surface));
+        return $this->temperature >= $temperature
+            ? $this
+            : self::of(
+                $temperature,
+                max(1.0, min(100.0, 100 * $this->vapourPressure() / self::saturation($temperature))),
+                $this->air,
+                max($temperature, $this->surface),
+            );
     }
 
     public function moved(Air $air): self

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Drying;
 /**
  * The air of a place through a day, hour by hour; every day alike.
  *
- * Immutable. Warmest at three in the afternoon and coldest at three at night, along a cosine; what water is in the air stays the same, so that cold hours are damp ones.
+ * Immutable. Warmest at three in the afternoon and coldest at three at night, along a cosine; what water is in the air stays the same, so
+ * that cold hours are damp ones.
  */
 final readonly class DayCurve
 {

@@ -50,7 +50,9 @@ final class PredictDrying
             Span::wait($times->cure, $cure),
             null === $times->recoatMost ? null : Span::window($times->recoatMost, $cure),
             null === $handling->openTime ? null : Span::window($handling->openTime, $factor),
-            null === $handling->potLife ? null : Span::window($handling->potLife, null === $factor ? null : 2 ** ((21 - $climate->temperature) / 10)),
+            null === $handling->potLife
+                ? null
+                : Span::window($handling->potLife, null === $factor ? null : 2 ** ((21 - $climate->temperature) / 10)),
         );
     }
 
@@ -62,7 +64,10 @@ final class PredictDrying
         $warmth = (21 - $climate->temperature) / 10;
 
         return match ($dries) {
-            Dries::LosingWater => max(0.5, Climate::reference()->vapourPressureDeficit() / max(1e-6, $climate->vapourPressureDeficit()) * $ofNormal ** 1.5) * $climate->air->factor(),
+            Dries::LosingWater => max(
+                0.5,
+                Climate::reference()->vapourPressureDeficit() / max(1e-6, $climate->vapourPressureDeficit()) * $ofNormal ** 1.5,
+            ) * $climate->air->factor(),
             Dries::Oxidising => 2 ** $warmth * $this->damp($climate),
             Dries::LosingSpirit => 1.5 ** $warmth,
             Dries::Setting => 2 ** $warmth,
@@ -70,7 +75,8 @@ final class PredictDrying
     }
 
     /**
-     * Hour by hour of a day, how many times longer than on the label it takes: till it is through-dry, and till it has cured; null in an hour that promises nothing.
+     * Hour by hour of a day, how many times longer than on the label it takes: till it is through-dry, and till it has cured; null in an
+     * hour that promises nothing.
      *
      * @return array{list<float|null>, list<float|null>}
      */
@@ -102,9 +108,19 @@ final class PredictDrying
     private function noPromise(Handling $handling, Climate $climate, float $factor): ?string
     {
         return match (true) {
-            $climate->temperature < $handling->lowestTemperature => \sprintf('%s °C is below the %s °C minimum. Warm the place first.', ExactNumber::plain($climate->temperature, 1), ExactNumber::plain($handling->lowestTemperature, 1)),
-            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf('At %s %% humidity drying is not predictable. Dry the air first.', ExactNumber::plain($climate->humidity, 1)),
-            $factor > self::LARGEST_FACTOR => \sprintf('Too cold or humid to predict: over %s times the label time.', ExactNumber::plain(self::LARGEST_FACTOR, 1)),
+            $climate->temperature < $handling->lowestTemperature => \sprintf(
+                '%s °C is below the %s °C minimum. Warm the place first.',
+                ExactNumber::plain($climate->temperature, 1),
+                ExactNumber::plain($handling->lowestTemperature, 1),
+            ),
+            $climate->humidity > self::LARGEST_HUMIDITY => \sprintf(
+                'At %s %% humidity drying is not predictable. Dry the air first.',
+                ExactNumber::plain($climate->humidity, 1),
+            ),
+            $factor > self::LARGEST_FACTOR => \sprintf(
+                'Too cold or humid to predict: over %s times the label time.',
+                ExactNumber::plain(self::LARGEST_FACTOR, 1),
+            ),
             default => null,
         };
     }
@@ -113,6 +129,11 @@ final class PredictDrying
     {
         $above = $climate->surface - $climate->dewPoint();
 
-        return $above < self::ABOVE_DEW_POINT ? \sprintf('The surface is only %s °C above the dew point. Moisture can form under the coat. Warm or dry the place first.', ExactNumber::plain(max(0.0, round($above, 1)), 1)) : null;
+        return $above < self::ABOVE_DEW_POINT
+            ? \sprintf(
+                'The surface is only %s °C above the dew point. Moisture can form under the coat. Warm or dry the place first.',
+                ExactNumber::plain(max(0.0, round($above, 1)), 1),
+            )
+            : null;
     }
 }

@@ -90,6 +90,12 @@ final readonly class Edit
      */
     public static function ground(string $species, string $grain, string $colour, array $bleeds, float $moves): self
     {
-        return new self(EditKind::Ground, null, null, null, ['species' => $species, 'grain' => $grain, 'colour' => $colour, 'bleeds' => $bleeds, 'moves' => $moves]);
+        return new self(
+            EditKind::Ground,
+            null,
+            null,
+            null,
+            ['species' => $species, 'grain' => $grain, 'colour' => $colour, 'bleeds' => $bleeds, 'moves' => $moves],
+        );
     }
 }

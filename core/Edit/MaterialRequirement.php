@@ -21,8 +21,15 @@ final readonly class MaterialRequirement
     /**
      * @param list<Bleed> $blocks what it has to hold back
      */
-    private function __construct(public MaterialKind $kind, public ?Carrier $carrier, public array $blocks, public bool $grips, public bool $clear, public bool $outdoors, public ?Residue $residue)
-    {
+    private function __construct(
+        public MaterialKind $kind,
+        public ?Carrier $carrier,
+        public array $blocks,
+        public bool $grips,
+        public bool $clear,
+        public bool $outdoors,
+        public ?Residue $residue,
+    ) {
     }
 
     public static function cleaner(): self
@@ -82,7 +89,15 @@ final readonly class MaterialRequirement
 
     public static function toTakeOff(Residue $residue): self
     {
-        return new self(\in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner, null, [], false, false, false, $residue);
+        return new self(
+            \in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner,
+            null,
+            [],
+            false,
+            false,
+            false,
+            $residue,
+        );
     }
 
     public function isMetBy(Material $m): bool
@@ -93,6 +108,8 @@ final readonly class MaterialRequirement
             && (!$this->grips || $m->grips)
             && (!$this->clear || LookKind::Clear === $m->look->kind)
             && (!$this->outdoors || $m->outdoors)
-            && (null === $this->residue || (MaterialKind::Stripper === $this->kind ? $m->residue === $this->residue : $this->residue->isTakenOffBy($m)));
+            && (null === $this->residue || (
+                MaterialKind::Stripper === $this->kind ? $m->residue === $this->residue : $this->residue->isTakenOffBy($m)
+            ));
     }
 }

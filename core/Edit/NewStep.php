@@ -39,6 +39,18 @@ final readonly class NewStep
      */
     public function on(array $parts): self
     {
-        return new self($this->title, $this->technique, $parts, $this->uses, $this->grit, $this->coats, $this->wait, $this->purpose, $this->dwell, $this->repeat, $this->aim);
+        return new self(
+            $this->title,
+            $this->technique,
+            $parts,
+            $this->uses,
+            $this->grit,
+            $this->coats,
+            $this->wait,
+            $this->purpose,
+            $this->dwell,
+            $this->repeat,
+            $this->aim,
+        );
     }
 }

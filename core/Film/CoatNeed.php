@@ -8,7 +8,8 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Measure\ExactNumber;
 
 /**
- * What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m²; and `poured`, which is what is taken, rounded up to
+ * What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m²; and `poured`, which is what is taken, rounded up
+ * to
  * the tenth of a ml that can be measured.
  *
  * Immutable.

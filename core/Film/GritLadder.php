@@ -11,7 +11,21 @@ namespace Inlaid\Core\Film;
  */
 final class GritLadder
 {
-    private const PARTICLE = [40 => 425, 60 => 269, 80 => 201, 100 => 162, 120 => 125, 150 => 100, 180 => 82, 220 => 68, 240 => 58.5, 280 => 52.2, 320 => 46.2, 400 => 35, 600 => 25.8];
+    private const PARTICLE = [
+        40 => 425,
+        60 => 269,
+        80 => 201,
+        100 => 162,
+        120 => 125,
+        150 => 100,
+        180 => 82,
+        220 => 68,
+        240 => 58.5,
+        280 => 52.2,
+        320 => 46.2,
+        400 => 35,
+        600 => 25.8,
+    ];
 
     /** The largest step from one paper to the next, as a ratio of particle sizes; general craft says about one half. */
     private const LARGEST_STEP = 2.05;
@@ -56,7 +70,10 @@ final class GritLadder
         $papers = [$first];
         while ($papers[\count($papers) - 1] < $last) {
             $now = $papers[\count($papers) - 1];
-            $reach = array_filter(array_keys(self::PARTICLE), static fn (int $g): bool => $g > $now && $g < $last && !self::isGap($now, $g));
+            $reach = array_filter(
+                array_keys(self::PARTICLE),
+                static fn (int $g): bool => $g > $now && $g < $last && !self::isGap($now, $g),
+            );
             $papers[] = !self::isGap($now, $last) || [] === $reach ? $last : max($reach);
         }
 

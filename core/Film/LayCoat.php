@@ -11,7 +11,8 @@ use Inlaid\Core\Technique\TechniqueProfile;
  * Works out the film one coat leaves: wet [µm] = 1000 ÷ spread [m²/L] × technique × weight; dry = wet × share left after
  * wiping × volume solids × what stays on top.
  *
- * How soon it is wiped counts where the step says: what a ground takes up grows with the root of the time (R. Lucas, 1918; E. W. Washburn, 1921), and the technique's share is that of a third of the open time.
+ * How soon it is wiped counts where the step says: what a ground takes up grows with the root of the time (R. Lucas, 1918; E. W. Washburn,
+ * 1921), and the technique's share is that of a third of the open time.
  */
 final class LayCoat
 {
@@ -27,8 +28,13 @@ final class LayCoat
      *
      * @return CoatFilm|null null where nothing in the mix makes a film
      */
-    public function lay(MixCharacter $mix, TechniqueProfile $technique, FilmWeight $weight, ?float $left = null, ?int $dwell = null): ?CoatFilm
-    {
+    public function lay(
+        MixCharacter $mix,
+        TechniqueProfile $technique,
+        FilmWeight $weight,
+        ?float $left = null,
+        ?int $dwell = null,
+    ): ?CoatFilm {
         if (null === $mix->normalWet) {
             return null;
         }

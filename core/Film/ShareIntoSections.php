@@ -7,8 +7,10 @@ namespace Inlaid\Core\Film;
 /**
  * Works out sections from the open time.
  *
- * One person lays a section and works it in the order in which it was laid, beginning as late as the dwell asks. Of a section with the times l to lay and w to work, a place at the share x of it waits l (1 − x) + w x and what the beginning is put off by, d − min(l, w) at
- * least: so the longest wait is max(l, w) + max(0, d − min(l, w)), and must be no more than the open time, to half a minute. A helper works at the pace of laying, d behind: every place waits just d, unless working is slower than laying, when the last waits w − l longer.
+ * One person lays a section and works it in the order in which it was laid, beginning as late as the dwell asks. Of a section with the
+ * times l to lay and w to work, a place at the share x of it waits l (1 − x) + w x and what the beginning is put off by, d − min(l, w) at
+ * least: so the longest wait is max(l, w) + max(0, d − min(l, w)), and must be no more than the open time, to half a minute. A helper works
+ * at the pace of laying, d behind: every place waits just d, unless working is slower than laying, when the last waits w − l longer.
  */
 final class ShareIntoSections
 {

@@ -9,7 +9,8 @@ use Inlaid\Core\Batch\Severity;
 /**
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
  *
- * Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade differs about it;
+ * Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade
+ * differs about it;
  * `accepted` the reason for which the painter keeps it, null where it is not accepted.
  */
 final readonly class Finding
@@ -37,13 +38,42 @@ final readonly class Finding
      * @param list<Remedy> $remedies
      * @param string       $about    what tells it from others of the same rule and steps, for example a part
      */
-    public static function of(Rule $rule, Severity $gravity, array $steps, string $why, array $remedies = [], ?string $school = null, string $about = ''): self
-    {
-        return new self(implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]), $rule->key(), $gravity, $steps, $why, $rule->reason(), $rule->source(), $remedies, $school, null);
+    public static function of(
+        Rule $rule,
+        Severity $gravity,
+        array $steps,
+        string $why,
+        array $remedies = [],
+        ?string $school = null,
+        string $about = '',
+    ): self {
+        return new self(
+            implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]),
+            $rule->key(),
+            $gravity,
+            $steps,
+            $why,
+            $rule->reason(),
+            $rule->source(),
+            $remedies,
+            $school,
+            null,
+        );
     }
 
     public function acceptedFor(?string $reason): self
     {
-        return new self($this->key, $this->rule, $this->gravity, $this->steps, $this->why, $this->reason, $this->source, $this->remedies, $this->school, $reason);
+        return new self(
+            $this->key,
+            $this->rule,
+            $this->gravity,
+            $this->steps,
+            $this->why,
+            $this->reason,
+            $this->source,
+            $this->remedies,
+            $this->school,
+            $reason,
+        );
     }
 }

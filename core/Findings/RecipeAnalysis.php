@@ -34,8 +34,15 @@ final readonly class RecipeAnalysis
      * @param list<StackPreview>    $stacks
      * @param list<JointPreview>    $joints
      */
-    public function __construct(public Recipe $recipe, public array $works, public array $stacks, public array $joints, public PlannedAlone $planned, public WorkingDefaults $habits, public Context $context)
-    {
+    public function __construct(
+        public Recipe $recipe,
+        public array $works,
+        public array $stacks,
+        public array $joints,
+        public PlannedAlone $planned,
+        public WorkingDefaults $habits,
+        public Context $context,
+    ) {
         $on = [];
         foreach ($recipe->piece->parts as $part) {
             $on[$part->id] = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part)));
@@ -142,7 +149,10 @@ final readonly class RecipeAnalysis
      */
     public static function dyes(StepCalculation $work): bool
     {
-        return self::contains($work, static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind);
+        return self::contains(
+            $work,
+            static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind,
+        );
     }
 
     public static function isOpaque(StepCalculation $work): bool
@@ -181,7 +191,10 @@ final readonly class RecipeAnalysis
      */
     public function isStripped(PiecePart $part, ?StepCalculation $before = null): bool
     {
-        return [] !== array_filter(null === $before ? $this->on($part) : $this->before($before, $part), static fn (StepCalculation $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim);
+        return [] !== array_filter(
+            null === $before ? $this->on($part) : $this->before($before, $part),
+            static fn (StepCalculation $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim,
+        );
     }
 
     /**
@@ -246,7 +259,11 @@ final readonly class RecipeAnalysis
         return $work->step->detail->aim ?? match (true) {
             [] !== array_filter($this->before($work, $part), self::lays(...)) => SandingAim::Between,
             self::is($work, 'scuff-sanded') => SandingAim::Key,
-            $bare || [] !== array_filter($this->before($work, $part), static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim) => SandingAim::Smooth,
+            $bare
+                || [] !== array_filter(
+                    $this->before($work, $part),
+                    static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim,
+                ) => SandingAim::Smooth,
             default => SandingAim::Key,
         };
     }

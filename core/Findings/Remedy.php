@@ -31,6 +31,11 @@ final readonly class Remedy
      */
     public static function strip(string $text, string $title, string $part, string $before): self
     {
-        return new self('strip', $text, Edit::insert(new NewStep($title, 'stripped', [$part], MaterialRequirement::stripper()), $before), Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $before));
+        return new self(
+            'strip',
+            $text,
+            Edit::insert(new NewStep($title, 'stripped', [$part], MaterialRequirement::stripper()), $before),
+            Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $before),
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Layout;
 /**
  * Cuts what is wanted from as few sheets as it finds, with cuts from edge to edge, and keeps what is left over.
  *
- * The largest first, each from the smallest left-over it fits (best area fit), the rest of that cut in each of three ways all through; the best of the three is told. Nothing is turned, because grain and print have a direction. No fewer sheets are needed than the area of all cuts ÷ the area of one: that is told along.
+ * The largest first, each from the smallest left-over it fits (best area fit), the rest of that cut in each of three ways all through; the
+ * best of the three is told. Nothing is turned, because grain and print have a direction. No fewer sheets are needed than the area of all
+ * cuts ÷ the area of one: that is told along.
  */
 final class CutSheets
 {
@@ -23,7 +25,10 @@ final class CutSheets
     {
         usort($cuts, static fn (Cut $a, Cut $b): int => [$b->length * $b->width, $b->length] <=> [$a->length * $a->width, $a->length]);
         $bound = (int) ceil(array_sum(array_map(static fn (Cut $c): float => $c->length * $c->width, $cuts)) / ($length * $width) - 1e-9);
-        $tries = array_map(static fn (RestOfSheet $rule): SheetsCut => self::by($rule, $cuts, $length, $width, $bound), RestOfSheet::cases());
+        $tries = array_map(
+            static fn (RestOfSheet $rule): SheetsCut => self::by($rule, $cuts, $length, $width, $bound),
+            RestOfSheet::cases(),
+        );
         usort($tries, static fn (SheetsCut $a, SheetsCut $b): int => [$a->sheets, $b->largest()] <=> [$b->sheets, $a->largest()]);
 
         return $tries[0];
@@ -63,7 +68,11 @@ final class CutSheets
     {
         $best = null;
         foreach ($left as $i => $of) {
-            if ($of->length >= $cut->length - 1e-6 && $of->width >= $cut->width - 1e-6 && (null === $best || $of->length * $of->width < $left[$best]->length * $left[$best]->width)) {
+            if (
+                $of->length >= $cut->length - 1e-6
+                && $of->width >= $cut->width - 1e-6
+                && (null === $best || $of->length * $of->width < $left[$best]->length * $left[$best]->width)
+            ) {
                 $best = $i;
             }
         }

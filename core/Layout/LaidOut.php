@@ -7,7 +7,8 @@ namespace Inlaid\Core\Layout;
 /**
  * A layout on one face, to be marked and done.
  *
- * Immutable. In mm from a corner of the face: `along` and `across` where to mark its length and its width; `tape` m of tape along what is painted; `covers` the share of the face that is painted or pasted; `cuts` what is cut of sheets for it.
+ * Immutable. In mm from a corner of the face: `along` and `across` where to mark its length and its width; `tape` m of tape along what is
+ * painted; `covers` the share of the face that is painted or pasted; `cuts` what is cut of sheets for it.
  */
 final readonly class LaidOut
 {
@@ -18,8 +19,15 @@ final readonly class LaidOut
      * @param list<string> $says   what it is, as it is told
      * @param list<Cut>    $cuts
      */
-    public function __construct(public array $blocks, public array $along, public array $across, public float $tape, public float $covers, public array $says, public array $cuts = [])
-    {
+    public function __construct(
+        public array $blocks,
+        public array $along,
+        public array $across,
+        public float $tape,
+        public float $covers,
+        public array $says,
+        public array $cuts = [],
+    ) {
     }
 
     /** To a hundredth of a millimetre: nobody marks finer. */
@@ -28,7 +36,10 @@ final readonly class LaidOut
         $mm = static fn (float $v): float => round($v, 2);
 
         return new self(
-            array_map(static fn (Block $b): Block => new Block($mm($b->x), $mm($b->y), $mm($b->length), $mm($b->width), $b->whole), $this->blocks),
+            array_map(
+                static fn (Block $b): Block => new Block($mm($b->x), $mm($b->y), $mm($b->length), $mm($b->width), $b->whole),
+                $this->blocks,
+            ),
             array_map($mm, $this->along),
             array_map($mm, $this->across),
             round($this->tape, 3),
@@ -41,6 +52,14 @@ final readonly class LaidOut
     /** The same with length and width exchanged. */
     public function turned(): self
     {
-        return new self(array_map(static fn (Block $b): Block => $b->turned(), $this->blocks), $this->across, $this->along, $this->tape, $this->covers, $this->says, $this->cuts);
+        return new self(
+            array_map(static fn (Block $b): Block => $b->turned(), $this->blocks),
+            $this->across,
+            $this->along,
+            $this->tape,
+            $this->covers,
+            $this->says,
+            $this->cuts,
+        );
     }
 }

@@ -20,7 +20,9 @@ final readonly class Plane
      */
     public static function of(float $length, float $width): self
     {
-        return $length > 0.0 && $width > 0.0 && max($length, $width) <= 100_000.0 ? new self($length, $width) : throw InvalidLayout::outOfRange('A face', 'between 0 and 100000 mm long and wide');
+        return $length > 0.0 && $width > 0.0 && max($length, $width) <= 100_000.0
+            ? new self($length, $width)
+            : throw InvalidLayout::outOfRange('A face', 'between 0 and 100000 mm long and wide');
     }
 
     /** With length and width exchanged. */

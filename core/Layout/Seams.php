@@ -20,7 +20,8 @@ enum Seams: string
     /**
      * As few sheets as cover a length.
      *
-     * @param bool $inStep whether every sheet must begin a whole number of sheets from the first, as a pattern asks: then nothing is balanced
+     * @param bool $inStep whether every sheet must begin a whole number of sheets from the first, as a pattern asks: then nothing is
+     *                     balanced
      *
      * @return non-empty-list<array{float, float}> from and to of each, mm, laps counted in
      */

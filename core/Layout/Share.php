@@ -7,7 +7,8 @@ namespace Inlaid\Core\Layout;
 /**
  * In what way things of one width are shared out over a length.
  *
- * Four ways that painters lay them: one in the middle, or a gap in the middle, with what is left over cut at both ends; or whole ones only, the gaps made a little wider or narrower so that they end in a whole one at both ends, or in a gap.
+ * Four ways that painters lay them: one in the middle, or a gap in the middle, with what is left over cut at both ends; or whole ones only,
+ * the gaps made a little wider or narrower so that they end in a whole one at both ends, or in a gap.
  */
 enum Share: string
 {
@@ -83,6 +84,13 @@ enum Share: string
         $made = $gapOf($best);
         $from = $gapsMore > 0 ? $made : 0.0;
 
-        return new SharedOut(array_map(static fn (int $i): array => [$from + $i * ($each + $made), $from + $i * ($each + $made) + $each], range(0, $best - 1)), $made, $each);
+        return new SharedOut(
+            array_map(
+                static fn (int $i): array => [$from + $i * ($each + $made), $from + $i * ($each + $made) + $each],
+                range(0, $best - 1),
+            ),
+            $made,
+            $each,
+        );
     }
 }

@@ -42,6 +42,9 @@ final readonly class SharedOut
      */
     public function middles(): array
     {
-        return array_map(fn (int $i): float => ($this->spans[$i][0] + $this->spans[$i][1]) / 2, array_values(array_filter(array_keys($this->spans), $this->isWhole(...))));
+        return array_map(
+            fn (int $i): float => ($this->spans[$i][0] + $this->spans[$i][1]) / 2,
+            array_values(array_filter(array_keys($this->spans), $this->isWhole(...))),
+        );
     }
 }

@@ -15,8 +15,10 @@ use Inlaid\Core\Surface\WorkOutLook;
 /**
  * Learns from the colours read of patches how a material really looks: how strong it is, and which colour it is.
  *
- * Least squares in L*a*b* over all patches that it shows on, by Gauss and Newton, with what is stated as the first guess that as many good readings must outweigh (ridge): four figures — the logarithm of its strength, and L*, a*, b* of its full-strength
- * colour (of a stain on pale wood). The other materials on those patches are taken to be as they are. What it may well be off by comes of the same matrix.
+ * Least squares in L*a*b* over all patches that it shows on, by Gauss and Newton, with what is stated as the first guess that as many good
+ * readings must outweigh (ridge): four figures — the logarithm of its strength, and L*, a*, b* of its full-strength
+ * colour (of a stain on pale wood). The other materials on those patches are taken to be as they are. What it may well be off by comes of
+ * the same matrix.
  */
 final readonly class LearnLook
 {
@@ -47,7 +49,13 @@ final readonly class LearnLook
         $patches = array_values(array_filter($patches, static fn (SeenPatch $p): bool => $p->uses($material->id)));
         $from = $this->looks($material, $stated, self::WHOLE, $patches);
         $slopes = $this->slopes($material, $stated, self::WHOLE, $patches, $from);
-        $telling = array_filter($slopes, static fn (array $of): bool => self::TELLS <= max(0.0, ...array_map(static fn (array $slope, float $tried): float => $tried * self::length($slope), $of, self::TRIED)));
+        $telling = array_filter(
+            $slopes,
+            static fn (array $of): bool => self::TELLS <= max(
+                0.0,
+                ...array_map(static fn (array $slope, float $tried): float => $tried * self::length($slope), $of, self::TRIED),
+            ),
+        );
         if ([] === $telling) {
             return LearnedLook::nothing([] === $patches ? 'No patch with it has been measured yet.' : 'Too faint on the measured patches.');
         }
@@ -56,7 +64,20 @@ final readonly class LearnLook
         $learned = self::learned($stated, $figures, \count($patches));
         $to = $this->looks($material, $stated, $figures, $patches);
         $within = self::inverse($matrix);
-        $told = array_map(static fn (SeenPatch $p, Lab $before, Lab $after): LearnedPatch => new LearnedPatch($p->board, $p->patch, $p->seen->light()->colour(), $before->light()->colour(), $after->light()->colour(), ColourDifference::ofLabs($p->seen, $before), ColourDifference::ofLabs($p->seen, $after)), $patches, $from, $to);
+        $told = array_map(
+            static fn (SeenPatch $p, Lab $before, Lab $after): LearnedPatch => new LearnedPatch(
+                $p->board,
+                $p->patch,
+                $p->seen->light()->colour(),
+                $before->light()->colour(),
+                $after->light()->colour(),
+                ColourDifference::ofLabs($p->seen, $before),
+                ColourDifference::ofLabs($p->seen, $after),
+            ),
+            $patches,
+            $from,
+            $to,
+        );
         $mean = static fn (array $of): float => round(array_sum($of) / \count($of), 2);
 
         return new LearnedLook(
@@ -86,7 +107,10 @@ final readonly class LearnLook
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $slopes = $this->slopes($material, $stated, $figures, $patches, $looks);
             [$matrix, $pull] = self::normal($figures, $patches, $looks, $slopes);
-            $step = array_map(static fn (array $row): float => array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $pull)), self::inverse($matrix));
+            $step = array_map(
+                static fn (array $row): float => array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $pull)),
+                self::inverse($matrix),
+            );
             // Halved until it is better: far off, the look is no straight line of the figures.
             for ($part = 1.0; $part > 0.1; $part /= 2) {
                 $tried = self::bounded(array_map(static fn (float $at, float $by): float => $at + $part * $by, $figures, $step));
@@ -129,7 +153,11 @@ final readonly class LearnLook
     {
         $slopes = array_fill(0, \count($patches), []);
         foreach (self::TRIED as $i => $by) {
-            $tried = array_map(static fn (float $figure, int $k): float => $k === $i ? $figure + $by : $figure, $figures, array_keys($figures));
+            $tried = array_map(
+                static fn (float $figure, int $k): float => $k === $i ? $figure + $by : $figure,
+                $figures,
+                array_keys($figures),
+            );
             foreach ($this->looks($material, $stated, $tried, $patches) as $k => $there) {
                 $slopes[$k][] = array_map(static fn (float $d): float => $d / $by, self::from($looks[$k], $there));
             }
@@ -179,7 +207,11 @@ final readonly class LearnLook
     private static function cost(array $figures, array $patches, array $looks): float
     {
         return array_sum(array_map(static fn (float $at, float $stated): float => ($at / $stated) ** 2, $figures, self::STATED))
-            + array_sum(array_map(static fn (SeenPatch $p, Lab $look): float => (self::length(self::from($look, $p->seen)) / self::READING) ** 2, $patches, $looks));
+            + array_sum(array_map(
+                static fn (SeenPatch $p, Lab $look): float => (self::length(self::from($look, $p->seen)) / self::READING) ** 2,
+                $patches,
+                $looks,
+            ));
     }
 
     /**
@@ -201,7 +233,11 @@ final readonly class LearnLook
     {
         $at = Lab::of($stated);
 
-        return Learned::of((new Lab($at->l + $figures[1], $at->a + $figures[2], $at->b + $figures[3]))->light()->colour(), round(max(Learned::LEAST_POWER, min(Learned::MOST_POWER, exp($figures[0]))), 4), $patches);
+        return Learned::of(
+            (new Lab($at->l + $figures[1], $at->a + $figures[2], $at->b + $figures[3]))->light()->colour(),
+            round(max(Learned::LEAST_POWER, min(Learned::MOST_POWER, exp($figures[0]))), 4),
+            $patches,
+        );
     }
 
     /**
@@ -239,7 +275,14 @@ final readonly class LearnLook
     private static function inverse(array $matrix): array
     {
         $size = \count($matrix);
-        $rows = array_map(static fn (array $row, int $i): array => [...$row, ...array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $size - 1))], $matrix, range(0, $size - 1));
+        $rows = array_map(
+            static fn (array $row, int $i): array => [
+                ...$row,
+                ...array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $size - 1)),
+            ],
+            $matrix,
+            range(0, $size - 1),
+        );
         for ($i = 0; $i < $size; ++$i) {
             $rows[$i] = array_map(static fn (float $v): float => $v / $rows[$i][$i], $rows[$i]);
             foreach ($rows as $k => $row) {

@@ -10,7 +10,8 @@ use Inlaid\Core\Material\Learned;
 /**
  * What patches say of how a material looks, and how sure that is.
  *
- * Immutable. `learned` null where nothing can be told, `why` then; `stated` the colour it would change; `offStated` and `offLearned` the mean ΔE of the patches before and after; `powerWithin` the factor and `colourWithin` the ΔE by which
+ * Immutable. `learned` null where nothing can be told, `why` then; `stated` the colour it would change; `offStated` and `offLearned` the
+ * mean ΔE of the patches before and after; `powerWithin` the factor and `colourWithin` the ΔE by which
  * it may well be otherwise (one standard deviation).
  */
 final readonly class LearnedLook

@@ -14,7 +14,14 @@ use Inlaid\Core\Colour\ColourDifference;
  */
 final readonly class LearnedPatch
 {
-    public function __construct(public string $board, public string $patch, public Colour $seen, public Colour $stated, public Colour $learned, public ColourDifference $offStated, public ColourDifference $offLearned)
-    {
+    public function __construct(
+        public string $board,
+        public string $patch,
+        public Colour $seen,
+        public Colour $stated,
+        public Colour $learned,
+        public ColourDifference $offStated,
+        public ColourDifference $offLearned,
+    ) {
     }
 }

@@ -11,7 +11,8 @@ use Inlaid\Core\Colour\Spectrum;
 /**
  * What a mix does to light where it lies.
  *
- * Immutable. `optics` per µm of wet film; `flake` what flakes look like from the front, null where there are none; `yellows` how much it ambers, per µm of wet film; `normal` µm of one normal wet coat.
+ * Immutable. `optics` per µm of wet film; `flake` what flakes look like from the front, null where there are none; `yellows` how much it
+ * ambers, per µm of wet film; `normal` µm of one normal wet coat.
  */
 final readonly class Colourant
 {

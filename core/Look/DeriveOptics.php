@@ -20,13 +20,17 @@ use Inlaid\Core\Material\Material;
 /**
  * Finds what a material does to light from what is known of its look.
  *
- * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and a white one of 80 % (in luminance, seen through its
- * own surface). Hiding alone makes dark colours far too weak in tints; where "one part in nine of white looks like …" is known, one factor of strength is solved that comes nearest. Flake is
- * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it makes with as much water, by the scoop.
+ * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and a
+ * white one of 80 % (in luminance, seen through its
+ * own surface). Hiding alone makes dark colours far too weak in tints; where "one part in nine of white looks like …" is known, one factor
+ * of strength is solved that comes nearest. Flake is
+ * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it
+ * makes with as much water, by the scoop.
  *
  * Where the painter's own patches say otherwise, they are believed: another colour, and a factor for both.
  *
- * A dye only absorbs: K = ln(R₀ ÷ R) ÷ 2X from the look of a pale wood before and after one normal coat, wiped. Where it would be lighter than the wood it absorbs nothing, for nothing in it could; what is missing then is the residual.
+ * A dye only absorbs: K = ln(R₀ ÷ R) ÷ 2X from the look of a pale wood before and after one normal coat, wiped. Where it would be lighter
+ * than the wood it absorbs nothing, for nothing in it could; what is missing then is the residual.
  */
 final class DeriveOptics
 {
@@ -75,7 +79,12 @@ final class DeriveOptics
             self::$found = [];
         }
 
-        return (self::$found[$key] ??= $this->ofColour($look, $colour, FirstSurface::of($material->sheen ?? Sheen::Matt), $wet))->times(self::perVolume($material));
+        return (self::$found[$key] ??= $this->ofColour(
+            $look,
+            $colour,
+            FirstSurface::of($material->sheen ?? Sheen::Matt),
+            $wet,
+        ))->times(self::perVolume($material));
     }
 
     /**
@@ -89,7 +98,14 @@ final class DeriveOptics
         }
         $taken = 2 * self::TAKEN * self::wet($material);
 
-        return Optics::of(array_map(static fn (float $before, float $after): float => max(0.0, log($before / max(1e-6, $after)) / $taken), $this->paleWood()->bands, FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($onWood))->bands), 0.0)->times($material->look->power());
+        return Optics::of(
+            array_map(
+                static fn (float $before, float $after): float => max(0.0, log($before / max(1e-6, $after)) / $taken),
+                $this->paleWood()->bands,
+                FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($onWood))->bands,
+            ),
+            0.0,
+        )->times($material->look->power());
     }
 
     /** ΔE by which what was found of a dye misses its stated look, because no dye can do that. */
@@ -99,7 +115,9 @@ final class DeriveOptics
         if (null === $dye || null === $material->look->onWood) {
             return null;
         }
-        $seen = FirstSurface::of(Sheen::Chalky)->observed(FilmOptics::of($dye, self::TAKEN * self::wet($material))->over($this->paleWood()));
+        $seen = FirstSurface::of(Sheen::Chalky)->observed(
+            FilmOptics::of($dye, self::TAKEN * self::wet($material))->over($this->paleWood()),
+        );
 
         return DeltaE2000::between($seen->lab(), Lab::of($material->look->onWood));
     }
@@ -146,7 +164,8 @@ final class DeriveOptics
     }
 
     /**
-     * Where a growing function is nothing, by the secant with the older end's value halved when it stays (Illinois), which needs about ten looks.
+     * Where a growing function is nothing, by the secant with the older end's value halved when it stays (Illinois), which needs about ten
+     * looks.
      *
      * @param \Closure(float): float $of
      */
@@ -185,12 +204,21 @@ final class DeriveOptics
     }
 
     /**
-     * By what factor the colour is stronger than its hiding says, so that in nine parts of white it looks as stated: the golden section finds where the difference is least.
+     * By what factor the colour is stronger than its hiding says, so that in nine parts of white it looks as stated: the golden section
+     * finds where the difference is least.
      */
     private function strength(Optics $optics, FirstSurface $surface, Colour $tint): float
     {
         $target = Lab::of($tint);
-        $off = fn (float $log): float => DeltaE2000::between($surface->observed(Optics::mix([[$optics->times(exp($log)), 1 / (self::TINT_PARTS + 1)], [$this->white(), self::TINT_PARTS / (self::TINT_PARTS + 1)]])->masstone())->lab(), $target);
+        $off = fn (float $log): float => DeltaE2000::between(
+            $surface->observed(
+                Optics::mix([
+                    [$optics->times(exp($log)), 1 / (self::TINT_PARTS + 1)],
+                    [$this->white(), self::TINT_PARTS / (self::TINT_PARTS + 1)],
+                ])->masstone(),
+            )->lab(),
+            $target,
+        );
         [$low, $high, $ratio] = [-4.0, 4.0, (sqrt(5) - 1) / 2];
         [$a, $b] = [$high - $ratio * ($high - $low), $low + $ratio * ($high - $low)];
         [$atA, $atB] = [$off($a), $off($b)];
@@ -213,6 +241,11 @@ final class DeriveOptics
     {
         $surface = FirstSurface::of(Sheen::Matt);
 
-        return $this->white ??= $this->hiding($surface->inside($this->recover->recover(Colour::of(self::WHITE))), $surface, self::WHITE_WET, self::USUAL_HIDING);
+        return $this->white ??= $this->hiding(
+            $surface->inside($this->recover->recover(Colour::of(self::WHITE))),
+            $surface,
+            self::WHITE_WET,
+            self::USUAL_HIDING,
+        );
     }
 }

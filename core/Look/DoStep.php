@@ -16,7 +16,8 @@ use Inlaid\Core\Technique\Zone;
 /**
  * Does one step to a zone: divides its patches as the technique leaves thick and thin, lays its film on each, or takes away.
  *
- * A pattern of its own is independent of what lies there: shares multiply. What goes along a way that other steps share (where wear falls, from the top, from the rim) divides it only where it was not yet divided; what follows a resist or
+ * A pattern of its own is independent of what lies there: shares multiply. What goes along a way that other steps share (where wear falls,
+ * from the top, from the rim) divides it only where it was not yet divided; what follows a resist or
  * the heights of a relief divides nothing. Beyond 256 patches the smallest joins the nearest-coloured.
  */
 final class DoStep
@@ -54,9 +55,21 @@ final class DoStep
 
         return match (true) {
             Follows::Resist === $pattern->follows => self::each($state, static fn (Patch $p): Patch => $p->released()),
-            OnWood::Bleaches === $pattern->onWood => self::each($state, static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->times(self::BLEACHED ** $step->rounds)) : $p),
-            OnWood::Conditions === $pattern->onWood => self::each($state, static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p),
-            Effect::TakesAway === $step->act => self::divide($state, $step, $zone, $most, static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth)),
+            OnWood::Bleaches === $pattern->onWood => self::each(
+                $state,
+                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->times(self::BLEACHED ** $step->rounds)) : $p,
+            ),
+            OnWood::Conditions === $pattern->onWood => self::each(
+                $state,
+                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p,
+            ),
+            Effect::TakesAway === $step->act => self::divide(
+                $state,
+                $step,
+                $zone,
+                $most,
+                static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth),
+            ),
             null !== $step->film => self::lay($state, $step, $step->film, $zone, $most),
             $pattern->relief > 0.0 => self::divide($state, $step, $zone, $most, static fn (Patch $p): Patch => $p),
             default => $state->kept(),
@@ -102,7 +115,10 @@ final class DoStep
         $last = \count($levels) - 1;
         if (0 === $last) {
             // What raises a relief opens the pores: they lie lower for all that settles.
-            $do = Zone::Pore === $zone && $pattern->relief > 0.0 ? static fn (Patch $p, float $amount): Patch => $do($p->standing(-$pattern->relief), $amount) : $do;
+            $do = Zone::Pore === $zone && $pattern->relief > 0.0 ? static fn (Patch $p, float $amount): Patch => $do(
+                $p->standing(-$pattern->relief),
+                $amount,
+            ) : $do;
 
             return self::each($state, static fn (Patch $p): Patch => $do($p, $levels[0]->amount));
         }
@@ -179,6 +195,12 @@ final class DoStep
             $rehomed += $patches[$i]->share;
         }
 
-        return new ZoneState(array_values($fewer), array_map(static fn (Division $d): Division => new Division($d->from, $d->share, $to[$d->to]), $divided), $spread, $way, $rehomed);
+        return new ZoneState(
+            array_values($fewer),
+            array_map(static fn (Division $d): Division => new Division($d->from, $d->share, $to[$d->to]), $divided),
+            $spread,
+            $way,
+            $rehomed,
+        );
     }
 }

@@ -14,8 +14,12 @@ final class FilmOf
     /** @var array<array-key, LaidFilm> by amount */
     private array $laid = [];
 
-    public function __construct(private readonly string $stepId, public readonly Colourant $of, private readonly float $wet, private readonly float $dry)
-    {
+    public function __construct(
+        private readonly string $stepId,
+        public readonly Colourant $of,
+        private readonly float $wet,
+        private readonly float $dry,
+    ) {
     }
 
     /** Does it show by itself? */

@@ -19,7 +19,8 @@ use Inlaid\Core\Mixing\MixCharacter;
 /**
  * Finds what a mix does to light from what is in it, each by its share of the volume.
  *
- * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it. `instead` is taken in the place of a material of its id, to see what would be.
+ * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it. `instead` is taken in the
+ * place of a material of its id, to see what would be.
  */
 final class FindColourant
 {
@@ -28,8 +29,10 @@ final class FindColourant
 
     private ?Material $instead = null;
 
-    public function __construct(private readonly DeriveOptics $derive = new DeriveOptics(), private readonly RecoverSpectrum $recover = new RecoverSpectrum())
-    {
+    public function __construct(
+        private readonly DeriveOptics $derive = new DeriveOptics(),
+        private readonly RecoverSpectrum $recover = new RecoverSpectrum(),
+    ) {
     }
 
     /** The same, with one material looking otherwise. */
@@ -57,13 +60,27 @@ final class FindColourant
             $yellows += $leaf->share * $leaf->material->ambering->perMicrometre();
         }
 
-        return new Colourant($this->kind($mix), Optics::mix($parts), $this->flake($mix), $character->sheen, $yellows, $character->normalWet);
+        return new Colourant(
+            $this->kind($mix),
+            Optics::mix($parts),
+            $this->flake($mix),
+            $character->sheen,
+            $yellows,
+            $character->normalWet,
+        );
     }
 
     /** A sheet, of which the colour is all that is seen. */
     public function sheet(Colour $colour, float $thickness): Colourant
     {
-        return new Colourant(ColourantKind::Film, Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE), null, Sheen::Chalky, 0.0, max(1.0, $thickness));
+        return new Colourant(
+            ColourantKind::Film,
+            Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE),
+            null,
+            Sheen::Chalky,
+            0.0,
+            max(1.0, $thickness),
+        );
     }
 
     private function kind(FlatMix $mix): ColourantKind
@@ -71,7 +88,10 @@ final class FindColourant
         $looks = array_map(static fn ($leaf): LookKind => $leaf->material->look->kind, $mix->leaves);
 
         return match (true) {
-            [] !== array_filter($mix->leaves, static fn ($leaf): bool => MaterialKind::Resist === $leaf->material->kind) => ColourantKind::Resist,
+            [] !== array_filter(
+                $mix->leaves,
+                static fn ($leaf): bool => MaterialKind::Resist === $leaf->material->kind,
+            ) => ColourantKind::Resist,
             \in_array(LookKind::Flake, $looks, true) => ColourantKind::Flake,
             \in_array(LookKind::Opaque, $looks, true), \in_array(LookKind::Translucent, $looks, true) => ColourantKind::Film,
             \in_array(LookKind::Stain, $looks, true) => ColourantKind::Dye,
@@ -83,7 +103,9 @@ final class FindColourant
     {
         foreach ($mix->leaves as $leaf) {
             if (LookKind::Flake === $leaf->material->look->kind && null !== $leaf->material->look->colour) {
-                return FirstSurface::of($leaf->material->sheen ?? Sheen::Satin)->inside($this->recover->recover($leaf->material->look->colour));
+                return FirstSurface::of(
+                    $leaf->material->sheen ?? Sheen::Satin,
+                )->inside($this->recover->recover($leaf->material->look->colour));
             }
         }
 

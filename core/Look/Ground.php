@@ -12,9 +12,11 @@ use Inlaid\Core\Colour\Spectrum;
 /**
  * What the next film meets, and what is seen of it as long as none is laid.
  *
- * Immutable. `inside` is what it reflects beneath its surface; `porous` how open it is to be wetted, 0 to 1; `uptake` the share of a dye that it takes against bare wood.
+ * Immutable. `inside` is what it reflects beneath its surface; `porous` how open it is to be wetted, 0 to 1; `uptake` the share of a dye
+ * that it takes against bare wood.
  *
- * Wetting: what fills the pores takes away most of their scattering, so that light goes deeper and more of it is lost (Lekner and Dorf, 1988). Taken as K ÷ S grown by 2^porous: typical, bare wood 0.9 (nearly twofold), a
+ * Wetting: what fills the pores takes away most of their scattering, so that light goes deeper and more of it is lost (Lekner and Dorf,
+ * 1988). Taken as K ÷ S grown by 2^porous: typical, bare wood 0.9 (nearly twofold), a
  * chalky paint 0.3, a matt one 0.12, what has a closed surface not at all.
  */
 final readonly class Ground
@@ -93,7 +95,12 @@ final readonly class Ground
             return $this;
         }
 
-        return new self($this->deeper(2 ** ($this->porous * min(1.0, $share))), $this->sheen, $this->porous * (1 - min(1.0, $share)), $this->uptake);
+        return new self(
+            $this->deeper(2 ** ($this->porous * min(1.0, $share))),
+            $this->sheen,
+            $this->porous * (1 - min(1.0, $share)),
+            $this->uptake,
+        );
     }
 
     /** Under a clear old finish: closed and smooth. */

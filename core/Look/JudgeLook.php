@@ -23,7 +23,10 @@ final readonly class JudgeLook
     public const BURIED = 0.5;
     /** ΔE up to which a coat hides. */
     public const HIDES = 1.0;
-    /** Patches of a zone laid over in all while steps are left out one at a time: with more, they are judged by fewer patches; in the end the early steps are not judged. */
+    /**
+     * Patches of a zone laid over in all while steps are left out one at a time: with more, they are judged by fewer patches; in the end
+     * the early steps are not judged.
+     */
     private const ROOM = 20_000;
     private const FEWEST_PATCHES = 16;
     /** ΔE under which it is looked whether a step is gone for good. */
@@ -62,7 +65,10 @@ final readonly class JudgeLook
     /** As few patches as let every step be left out once. */
     public static function fewEnough(StackLook $look): StackLook
     {
-        return $look->withAtMost(max(1, (int) ($look->share * max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2)))));
+        return $look->withAtMost(max(
+            1,
+            (int) ($look->share * max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2))),
+        ));
     }
 
     /**
@@ -74,7 +80,10 @@ final readonly class JudgeLook
     {
         $effects = array_map(fn (Zone $zone): LookEffect => $this->effectIn($look, $doing, $zone, $buried), $look->zones());
         // Lost is only what is lost everywhere.
-        usort($effects, static fn (LookEffect $a, LookEffect $b): int => [$a->lost, $b->remains, $b->most] <=> [$b->lost, $a->remains, $a->most]);
+        usort(
+            $effects,
+            static fn (LookEffect $a, LookEffect $b): int => [$a->lost, $b->remains, $b->most] <=> [$b->lost, $a->remains, $a->most],
+        );
 
         return $effects[0];
     }
@@ -88,9 +97,23 @@ final readonly class JudgeLook
     {
         $later = \array_slice($look->doings, $to + 1);
         $without = \array_slice($without, $to - $doing);
-        $with = \array_slice(DoStep::all($without[0] ?? throw new \LogicException('This step doesn\'t exist.'), [$look->doings[$doing], ...$later], $zone, $look->most), 1);
+        $with = \array_slice(
+            DoStep::all(
+                $without[0] ?? throw new \LogicException('This step doesn\'t exist.'),
+                [$look->doings[$doing], ...$later],
+                $zone,
+                $look->most,
+            ),
+            1,
+        );
 
-        return self::between($look->doings[$doing], $later, $zone, array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without), self::BURIED);
+        return self::between(
+            $look->doings[$doing],
+            $later,
+            $zone,
+            array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without),
+            self::BURIED,
+        );
     }
 
     private function effectIn(StackLook $look, int $doing, Zone $zone, float $buried): LookEffect
@@ -121,7 +144,14 @@ final readonly class JudgeLook
         $remains = $apart[\count($apart) - 1] ?? 0.0;
         $least = max(self::NOTHING, $buried * $most);
 
-        return new LookEffect($step->id, $zone, round($most, 2), round($remains, 2), $remains < $least, $remains < $least ? self::buriedBy($later, $apart, $least) : null);
+        return new LookEffect(
+            $step->id,
+            $zone,
+            round($most, 2),
+            round($remains, 2),
+            $remains < $least,
+            $remains < $least ? self::buriedBy($later, $apart, $least) : null,
+        );
     }
 
     /**
@@ -148,7 +178,12 @@ final readonly class JudgeLook
         $step = $look->doings[$doing];
         $levels = $step->pattern->at(Zone::Field);
         $under = self::coloured($look->met($doing, Zone::Field));
-        if (Spread::Placed !== $step->pattern->spread || null === $step->film || ColourantKind::Film !== $step->film->of->kind || null === $under) {
+        if (
+            Spread::Placed !== $step->pattern->spread
+            || null === $step->film
+            || ColourantKind::Film !== $step->film->of->kind
+            || null === $under
+        ) {
             return null;
         }
         [$over, $surface] = [$step->film->of->optics, FirstSurface::of($step->film->of->sheen ?? Sheen::Matt)];
@@ -157,7 +192,14 @@ final readonly class JudgeLook
         $middle = Optics::mix([[$over, 0.5], [$under, 0.5]]);
         $last = \count($levels) - 1;
 
-        return new LookBlend($step->id, $seen($middle)->light()->colour()->hex, round(($chroma($over) + $chroma($under)) / 2 - $chroma($middle), 1), $step->way, round($levels[0]->share, 3), round(1 - $levels[$last]->share, 3));
+        return new LookBlend(
+            $step->id,
+            $seen($middle)->light()->colour()->hex,
+            round(($chroma($over) + $chroma($under)) / 2 - $chroma($middle), 1),
+            $step->way,
+            round($levels[0]->share, 3),
+            round(1 - $levels[$last]->share, 3),
+        );
     }
 
     /** The uppermost film of colour in the largest patch. */
@@ -183,7 +225,10 @@ final readonly class JudgeLook
         }
         $before = $look->met($doing, Zone::Field);
         $endless = Lab::ofLight(DoStep::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
-        $off = static fn (float $times): float => DeltaE2000::between(Lab::ofLight(DoStep::to($before, $step->laid($times), Zone::Field)->mean()), $endless);
+        $off = static fn (float $times): float => DeltaE2000::between(
+            Lab::ofLight(DoStep::to($before, $step->laid($times), Zone::Field)->mean()),
+            $endless,
+        );
         $now = $off(1.0);
         $coats = $step->rounds;
         while ($coats <= self::MOST_COATS && $off($coats / $step->rounds) > self::HIDES) {

@@ -9,7 +9,8 @@ use Inlaid\Core\Colour\FilmOptics;
 /**
  * A film, or a dye, where it lies in one patch.
  *
- * `wet` µm of wet film that stayed; `dry` µm of what it builds; `share` what is left of it after something was taken off; `soaks` whether it went into bare wood, which stays wetted
+ * `wet` µm of wet film that stayed; `dry` µm of what it builds; `share` what is left of it after something was taken off; `soaks` whether
+ * it went into bare wood, which stays wetted
  * when the film is sanded away. Nothing of it changes; what has been worked out is kept.
  */
 final class LaidFilm
@@ -25,8 +26,14 @@ final class LaidFilm
     private array $worked = [];
     private ?self $onWood = null;
 
-    public function __construct(public readonly string $stepId, public readonly Colourant $of, public readonly float $wet, public readonly float $dry, public readonly float $share = 1.0, private readonly bool $soaks = false)
-    {
+    public function __construct(
+        public readonly string $stepId,
+        public readonly Colourant $of,
+        public readonly float $wet,
+        public readonly float $dry,
+        public readonly float $share = 1.0,
+        private readonly bool $soaks = false,
+    ) {
     }
 
     /** µm to be taken off until nothing of it is left. */
@@ -43,13 +50,23 @@ final class LaidFilm
     /** The same where it is laid on bare wood. */
     public function onWood(): self
     {
-        return $this->onWood ??= new self($this->stepId, $this->of, $this->wet, $this->dry, $this->share, ColourantKind::Clear === $this->of->kind);
+        return $this->onWood ??= new self(
+            $this->stepId,
+            $this->of,
+            $this->wet,
+            $this->dry,
+            $this->share,
+            ColourantKind::Clear === $this->of->kind,
+        );
     }
 
     /** Does it look the same on a ground that was scratched as on one that was not? */
     public function hasOwnSurface(): bool
     {
-        return null !== $this->of->sheen && ColourantKind::Resist !== $this->of->kind && ColourantKind::Dye !== $this->of->kind && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
+        return null !== $this->of->sheen
+            && ColourantKind::Resist !== $this->of->kind
+            && ColourantKind::Dye !== $this->of->kind
+            && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
     }
 
     public function over(Ground $ground, float $years = 0.0): Ground
@@ -59,8 +76,16 @@ final class LaidFilm
         return match ($this->of->kind) {
             ColourantKind::Resist => $ground,
             ColourantKind::Dye => $ground->under($this->film($ground->uptake, $years)->over($ground->inside), null, false),
-            ColourantKind::Flake => $ground->under($this->film(1.0, $years)->over($ground->inside), $this->of->sheen, $normal >= self::CLOSES),
-            ColourantKind::Clear => $this->laid($ground->wetted(($this->soaks ? $this->wet / $this->of->normal : $normal) / self::CLOSES), $normal, $years),
+            ColourantKind::Flake => $ground->under(
+                $this->film(1.0, $years)->over($ground->inside),
+                $this->of->sheen,
+                $normal >= self::CLOSES,
+            ),
+            ColourantKind::Clear => $this->laid(
+                $ground->wetted(($this->soaks ? $this->wet / $this->of->normal : $normal) / self::CLOSES),
+                $normal,
+                $years,
+            ),
             ColourantKind::Film => $this->laid($ground, $normal, $years),
         };
     }
@@ -69,7 +94,11 @@ final class LaidFilm
     {
         $clear = ColourantKind::Clear === $this->of->kind && (0.0 === $years || 0.0 === $this->of->yellows);
 
-        return $ground->under($clear ? $ground->inside : $this->film(1.0, $years)->over($ground->inside), $this->of->sheen, $normal >= self::CLOSES);
+        return $ground->under(
+            $clear ? $ground->inside : $this->film(1.0, $years)->over($ground->inside),
+            $this->of->sheen,
+            $normal >= self::CLOSES,
+        );
     }
 
     private function film(float $uptake, float $years): FilmOptics

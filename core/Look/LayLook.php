@@ -51,7 +51,11 @@ final class LayLook
     {
         $most = self::most($doings, $share);
 
-        return array_reduce($doings, static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most), new ZoneState([$this->begin($substrate, $finish, $zone)]));
+        return array_reduce(
+            $doings,
+            static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most),
+            new ZoneState([$this->begin($substrate, $finish, $zone)]),
+        );
     }
 
     /**

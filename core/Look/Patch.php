@@ -10,7 +10,8 @@ use Inlaid\Core\Colour\Light;
 /**
  * Part of a zone where the same films lie.
  *
- * Nothing of it changes; what is seen of it is worked out once. `share` of the zone; `height` how far it stands proud (over 0) or lies low (under 0), −1 to 1; `films` from the wood up; `base` what lies beneath them, and `old` how many µm of an old finish of it. `at` where
+ * Nothing of it changes; what is seen of it is worked out once. `share` of the zone; `height` how far it stands proud (over 0) or lies low
+ * (under 0), −1 to 1; `films` from the wood up; `base` what lies beneath them, and `old` how many µm of an old finish of it. `at` where
  * it lies along the ways that several steps share (from the top, from the rim, from the most worn): from and to, of 0 to 1.
  */
 final class Patch
@@ -21,10 +22,20 @@ final class Patch
     /**
      * @param list<LaidFilm>                     $films
      * @param array<string, array{float, float}> $at
-     * @param non-empty-list<Ground>             $under what lies under each of the films, and what they all make, as if nothing had scratched it: when some are taken off it is known what comes to light
+     * @param non-empty-list<Ground>             $under what lies under each of the films, and what they all make, as if nothing had
+     *                                                  scratched it: when some are taken off it is known what comes to light
      */
-    private function __construct(public readonly float $share, public readonly array $at, public readonly float $height, public readonly array $films, public readonly Ground $base, public readonly float $old, public readonly Ground $bare, public readonly Ground $ground, private readonly array $under)
-    {
+    private function __construct(
+        public readonly float $share,
+        public readonly array $at,
+        public readonly float $height,
+        public readonly array $films,
+        public readonly Ground $base,
+        public readonly float $old,
+        public readonly Ground $bare,
+        public readonly Ground $ground,
+        private readonly array $under,
+    ) {
     }
 
     /**
@@ -38,18 +49,48 @@ final class Patch
     /** Only a share of it. */
     public function part(float $share): self
     {
-        return new self($this->share * $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
+        return new self(
+            $this->share * $share,
+            $this->at,
+            $this->height,
+            $this->films,
+            $this->base,
+            $this->old,
+            $this->bare,
+            $this->ground,
+            $this->under,
+        );
     }
 
     /** Made larger by another that joins it. */
     public function joinedBy(float $share): self
     {
-        return new self($this->share + $share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
+        return new self(
+            $this->share + $share,
+            $this->at,
+            $this->height,
+            $this->films,
+            $this->base,
+            $this->old,
+            $this->bare,
+            $this->ground,
+            $this->under,
+        );
     }
 
     public function lying(string $way, float $from, float $to): self
     {
-        return new self($this->share, [$way => [$from, $to]] + $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
+        return new self(
+            $this->share,
+            [$way => [$from, $to]] + $this->at,
+            $this->height,
+            $this->films,
+            $this->base,
+            $this->old,
+            $this->bare,
+            $this->ground,
+            $this->under,
+        );
     }
 
     public function standing(float $height): self
@@ -66,7 +107,17 @@ final class Patch
         $before = $under[\count($under) - 1];
         $under[] = $before === $this->ground || $film->hasOwnSurface() ? $ground : $film->over($before);
 
-        return new self($this->share, $this->at, $this->height, [...$this->films, $film], $this->base, $this->old, $this->bare, $ground, $under);
+        return new self(
+            $this->share,
+            $this->at,
+            $this->height,
+            [...$this->films, $film],
+            $this->base,
+            $this->old,
+            $this->bare,
+            $ground,
+            $under,
+        );
     }
 
     /** The ground itself changed, where nothing lies on it yet: bleached or conditioned. */
@@ -122,7 +173,10 @@ final class Patch
     /** Will whatever is done to it look the same as on another, which was made otherwise? */
     public function endsAs(self $other): bool
     {
-        return abs($this->share - $other->share) < 1e-9 && $this->height === $other->height && $this->at === $other->at && $this->ground->isAs($other->ground);
+        return abs($this->share - $other->share) < 1e-9
+            && $this->height === $other->height
+            && $this->at === $other->at
+            && $this->ground->isAs($other->ground);
     }
 
     /** What is seen of it, after so many years. */
@@ -160,6 +214,16 @@ final class Patch
 
     private function dulled(): self
     {
-        return new self($this->share, $this->at, $this->height, $this->films, $this->base, $this->old, $this->bare, $this->ground->dulled(), $this->under);
+        return new self(
+            $this->share,
+            $this->at,
+            $this->height,
+            $this->films,
+            $this->base,
+            $this->old,
+            $this->bare,
+            $this->ground->dulled(),
+            $this->under,
+        );
     }
 }

@@ -12,7 +12,8 @@ use Inlaid\Core\Technique\Zone;
 /**
  * How faces that share ground and steps look, zone by zone, before the first step and after each.
  *
- * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone; `share` of the room for one look, less where a piece has many.
+ * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone; `share` of the room for one look,
+ * less where a piece has many.
  */
 final class StackLook
 {
@@ -26,8 +27,12 @@ final class StackLook
      * @param list<Doing>                                        $doings
      * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
      */
-    public function __construct(public readonly array $doings, public readonly array $course, public readonly int $most = DoStep::MOST_PATCHES, public readonly float $share = 1.0)
-    {
+    public function __construct(
+        public readonly array $doings,
+        public readonly array $course,
+        public readonly int $most = DoStep::MOST_PATCHES,
+        public readonly float $share = 1.0,
+    ) {
     }
 
     /**
@@ -99,7 +104,10 @@ final class StackLook
     {
         $course = [];
         foreach ($this->course as $zone => $states) {
-            $course[$zone] = [...$states, ...\array_slice(DoStep::all($this->end(Zone::from($zone)), $more, Zone::from($zone), $this->most), 1)];
+            $course[$zone] = [
+                ...$states,
+                ...\array_slice(DoStep::all($this->end(Zone::from($zone)), $more, Zone::from($zone), $this->most), 1),
+            ];
         }
 
         return new self([...$this->doings, ...$more], $course, $this->most, $this->share);

@@ -12,7 +12,8 @@ use Inlaid\Core\Technique\Spread;
 /**
  * A zone after a step: its patches, and how they came of those before.
  *
- * Nothing of it changes; mean and contrast are worked out once. `divided` is null where every patch stayed what it was; `way` names what they were told apart along, the same for steps that share it; `rehomed` the share that joined another patch because there were too many.
+ * Nothing of it changes; mean and contrast are worked out once. `divided` is null where every patch stayed what it was; `way` names what
+ * they were told apart along, the same for steps that share it; `rehomed` the share that joined another patch because there were too many.
  * The colour of a zone is the mean of its light; its contrast the mean ΔE of its patches from that.
  */
 final class ZoneState
@@ -25,8 +26,13 @@ final class ZoneState
      * @param non-empty-list<Patch> $patches shares sum to 1
      * @param list<Division>|null   $divided
      */
-    public function __construct(public readonly array $patches, public readonly ?array $divided = null, public readonly ?Spread $spread = null, public readonly ?string $way = null, public readonly float $rehomed = 0.0)
-    {
+    public function __construct(
+        public readonly array $patches,
+        public readonly ?array $divided = null,
+        public readonly ?Spread $spread = null,
+        public readonly ?string $way = null,
+        public readonly float $rehomed = 0.0,
+    ) {
     }
 
     /** The first of them where several are as large. */
@@ -102,7 +108,10 @@ final class ZoneState
             return false;
         }
         foreach ($this->patches as $i => $patch) {
-            if (!$patch->endsAs($other->patches[$i]) || ($depth > 0.0 && !$patch->without($depth)->endsAs($other->patches[$i]->without($depth)))) {
+            if (
+                !$patch->endsAs($other->patches[$i])
+                || ($depth > 0.0 && !$patch->without($depth)->endsAs($other->patches[$i]->without($depth)))
+            ) {
                 return false;
             }
         }

@@ -14,7 +14,8 @@ enum Ambering: string
     case Strong = 'strong';
 
     /**
-     * What it absorbs at 380 nm when it is as yellow as it gets, per µm of wet film; typical: two coats of an oil varnish over white turn by about 10 ΔE.
+     * What it absorbs at 380 nm when it is as yellow as it gets, per µm of wet film; typical: two coats of an oil varnish over white turn
+     * by about 10 ΔE.
      */
     public function perMicrometre(): float
     {

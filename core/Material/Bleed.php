@@ -33,7 +33,8 @@ enum Bleed: string
     public function heldBackBy(): string
     {
         return match ($this) {
-            self::Tannin => 'Use a stain-blocking primer, shellac-based or water-based. Plain water-based coats pull brown marks into pale colours.',
+            self::Tannin => 'Use a stain-blocking primer, shellac-based or water-based. Plain water-based coats pull brown marks into '
+                .'pale colours.',
             self::Resin => 'Use a shellac-based stain-blocking primer, two coats over the knots. Warm resin passes water-based blockers.',
             self::DyeWood => 'Use two coats of a shellac-based blocker. The dye dissolves in most carriers but doesn\'t pass shellac.',
             self::OldStain => 'Use a shellac-based blocker. Old stain often dissolves in the next coat.',

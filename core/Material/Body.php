@@ -14,7 +14,8 @@ use Inlaid\Core\Measure\Quantity;
  * Immutable. Densities in g/ml: `density` is the true one; `scooped` the bulk density a powder is measured by. `solids` is
  * the share of the volume that stays when dry; `build` the share of those solids that stays on top (a penetrating oil
  * keeps almost none there). `spread` in m²/L for one normal coat, null for what makes no film; `largestThinning` in
- * volumes of thinner to one volume of the material, null where the label names none; `slake` the minutes a powder rests once it is stirred in, null where it need not.
+ * volumes of thinner to one volume of the material, null where the label names none; `slake` the minutes a powder rests once it is stirred
+ * in, null where it need not.
  */
 final readonly class Body
 {
@@ -33,8 +34,16 @@ final readonly class Body
     /**
      * @throws InvalidMaterial if a figure cannot be true
      */
-    public static function of(Carrier $carrier, BigRational $density, ?BigRational $scooped, float $solids, float $build, ?float $spread, ?float $largestThinning, ?int $slake = null): self
-    {
+    public static function of(
+        Carrier $carrier,
+        BigRational $density,
+        ?BigRational $scooped,
+        float $solids,
+        float $build,
+        ?float $spread,
+        ?float $largestThinning,
+        ?int $slake = null,
+    ): self {
         foreach (['Density' => $density, 'Scooped density' => $scooped] as $what => $value) {
             if (null !== $value && ($value->isLessThan('1/20') || $value->isGreaterThan(20))) {
                 throw InvalidMaterial::outOfRange($what, 'between 0.05 and 20 g/ml');

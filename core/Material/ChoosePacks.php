@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Material;
 
 /**
- * Chooses the cheapest packs of a material that cover a need: every number of larger packs is tried, up to sixty of one size; beyond that only the
+ * Chooses the cheapest packs of a material that cover a need: every number of larger packs is tried, up to sixty of one size; beyond that
+ * only the
  * largest is counted.
  */
 final class ChoosePacks

@@ -47,11 +47,21 @@ final class DescribeMaterial
             'the hiding power' => null === $look->hiding ? null : $plain($look->hiding * 100).' %',
             'the tint in 9 parts white' => $look->tint?->hex,
             'the look on pale wood' => $look->onWood?->hex,
-            'the values measured on boards' => null === $look->learned ? null : \sprintf('%s, strength %s %% of the label, from %d patches%s', $look->learned->colour->hex, $plain(100 * $look->learned->power), $look->learned->patches, $look->learned->use ? '' : ', not used'),
+            'the values measured on boards' => null === $look->learned
+                ? null
+                : \sprintf(
+                    '%s, strength %s %% of the label, from %d patches%s',
+                    $look->learned->colour->hex,
+                    $plain(100 * $look->learned->power),
+                    $look->learned->patches,
+                    $look->learned->use ? '' : ', not used',
+                ),
             'the sheen' => $m->sheen?->value,
             'ambering' => $m->ambering->value,
             'the place' => $m->outdoors ? 'indoors and outdoors' : 'indoors only',
-            'what it blocks' => [] === $m->blocks ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $m->blocks)),
+            'what it blocks' => [] === $m->blocks
+                ? null
+                : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $m->blocks)),
             'gloss' => $m->grips ? 'adheres to it' : null,
             'what removes it' => $m->residue?->inWords(),
             'the packs' => $this->packs($m),
@@ -63,6 +73,11 @@ final class DescribeMaterial
     {
         $print = new PrintQuantity();
 
-        return [] === $m->packs ? null : implode(', ', array_map(static fn (Pack $p): string => \sprintf('%s at %.2F', $print->inWords($p->size), $p->price), $m->packs));
+        return [] === $m->packs
+            ? null
+            : implode(
+                ', ',
+                array_map(static fn (Pack $p): string => \sprintf('%s at %.2F', $print->inWords($p->size), $p->price), $m->packs),
+            );
     }
 }

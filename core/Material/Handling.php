@@ -24,14 +24,27 @@ final readonly class Handling
     /** The same, that dries so many times as long. Open time, pot life and cure are what they are. */
     public function dryingIn(float $times): self
     {
-        return new self($this->dries, $this->times?->dryingIn($times), $this->openTime, $this->potLife, $this->rewets, $this->lowestTemperature);
+        return new self(
+            $this->dries,
+            $this->times?->dryingIn($times),
+            $this->openTime,
+            $this->potLife,
+            $this->rewets,
+            $this->lowestTemperature,
+        );
     }
 
     /**
      * @throws InvalidMaterial if a time is negative or the temperature absurd
      */
-    public static function of(Dries $dries, ?StatedTimes $times, ?int $openTime, ?int $potLife, bool $rewets, float $lowestTemperature): self
-    {
+    public static function of(
+        Dries $dries,
+        ?StatedTimes $times,
+        ?int $openTime,
+        ?int $potLife,
+        bool $rewets,
+        float $lowestTemperature,
+    ): self {
         foreach (['Open time' => $openTime, 'Pot life' => $potLife] as $what => $minutes) {
             if (null !== $minutes && $minutes <= 0) {
                 throw InvalidMaterial::outOfRange($what, 'more than 0 minutes');

@@ -9,7 +9,8 @@ use Inlaid\Core\Colour\Colour;
 /**
  * What a painter's own patches say of how a material looks. What the label states stays beside it.
  *
- * Immutable. `colour` at full strength, or of a stain on pale wood; `power` how much more it colours and hides than stated, as a factor; `patches` how many it was learned from; `use` whether it is reckoned with.
+ * Immutable. `colour` at full strength, or of a stain on pale wood; `power` how much more it colours and hides than stated, as a factor;
+ * `patches` how many it was learned from; `use` whether it is reckoned with.
  */
 final readonly class Learned
 {
@@ -29,6 +30,8 @@ final readonly class Learned
             throw InvalidMaterial::outOfRange('The strength', 'from a quarter to four times');
         }
 
-        return $patches < 1 ? throw InvalidMaterial::outOfRange('The number of patches', 'at least 1') : new self($colour, $power, $patches, $use);
+        return $patches < 1
+            ? throw InvalidMaterial::outOfRange('The number of patches', 'at least 1')
+            : new self($colour, $power, $patches, $use);
     }
 }

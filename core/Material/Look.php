@@ -28,8 +28,14 @@ final readonly class Look
     /**
      * @throws InvalidMaterial if hiding is out of range
      */
-    public static function of(LookKind $kind, ?Colour $colour = null, ?float $hiding = null, ?Colour $tint = null, ?Colour $onWood = null, ?Learned $learned = null): self
-    {
+    public static function of(
+        LookKind $kind,
+        ?Colour $colour = null,
+        ?float $hiding = null,
+        ?Colour $tint = null,
+        ?Colour $onWood = null,
+        ?Learned $learned = null,
+    ): self {
         if (null !== $hiding && ($hiding < 0.0 || $hiding > 0.999)) {
             throw InvalidMaterial::outOfRange('Hiding', 'between 0 and 0.999');
         }

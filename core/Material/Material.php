@@ -80,13 +80,49 @@ final readonly class Material
         ?Residue $residue = null,
     ): self {
         return '' === trim($name) ? throw InvalidMaterial::outOfRange('A name', 'at least 1 letter')
-            : new self($id, $version, trim($name), $kind, $typical, $body, $handling, $look, $sheen, $ambering, $outdoors, $packs, $hazards, $cautions, $blocks, $grips, $residue);
+            : new self(
+                $id,
+                $version,
+                trim($name),
+                $kind,
+                $typical,
+                $body,
+                $handling,
+                $look,
+                $sheen,
+                $ambering,
+                $outdoors,
+                $packs,
+                $hazards,
+                $cautions,
+                $blocks,
+                $grips,
+                $residue,
+            );
     }
 
     /** The same, with what patches say of its look. */
     public function learning(?Learned $learned): self
     {
-        return new self($this->id, $this->version, $this->name, $this->kind, $this->typical, $this->body, $this->handling, $this->look->learning($learned), $this->sheen, $this->ambering, $this->outdoors, $this->packs, $this->hazards, $this->cautions, $this->blocks, $this->grips, $this->residue);
+        return new self(
+            $this->id,
+            $this->version,
+            $this->name,
+            $this->kind,
+            $this->typical,
+            $this->body,
+            $this->handling,
+            $this->look->learning($learned),
+            $this->sheen,
+            $this->ambering,
+            $this->outdoors,
+            $this->packs,
+            $this->hazards,
+            $this->cautions,
+            $this->blocks,
+            $this->grips,
+            $this->residue,
+        );
     }
 
     /**

@@ -18,7 +18,11 @@ enum Residue: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Water => 'water', self::Spirit => 'mineral spirit', self::Alcohol => 'alcohol', self::Acid => 'mildly acid rinse', self::Alkali => 'mildly alkaline rinse',
+            self::Water => 'water',
+            self::Spirit => 'mineral spirit',
+            self::Alcohol => 'alcohol',
+            self::Acid => 'mildly acid rinse',
+            self::Alkali => 'mildly alkaline rinse',
         };
     }
 

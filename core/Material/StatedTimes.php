@@ -23,9 +23,18 @@ final readonly class StatedTimes
     /** The same, with so many times as long until it is touch-dry, recoatable and through-dry. */
     public function dryingIn(float $times): self
     {
-        [$touch, $recoat, $through] = array_map(static fn (int $t): int => (int) round($t * $times), [$this->touch, $this->recoat, $this->through]);
+        [$touch, $recoat, $through] = array_map(
+            static fn (int $t): int => (int) round($t * $times),
+            [$this->touch, $this->recoat, $this->through],
+        );
 
-        return new self($touch, $recoat, null === $this->recoatMost ? null : max($this->recoatMost, $recoat), $through, max($this->cure, $through));
+        return new self(
+            $touch,
+            $recoat,
+            null === $this->recoatMost ? null : max($this->recoatMost, $recoat),
+            $through,
+            max($this->cure, $through),
+        );
     }
 
     /**

@@ -9,7 +9,8 @@ use Brick\Math\BigRational;
 /**
  * An amount as it is shown: in numbers, exactly, and in the studio's units.
  *
- * Immutable. `ml` as measured; `exact` the same as an exact number, to a ten-thousandth where that is no number a person would write; `g` null where the density does not matter.
+ * Immutable. `ml` as measured; `exact` the same as an exact number, to a ten-thousandth where that is no number a person would write; `g`
+ * null where the density does not matter.
  */
 final readonly class Amount
 {
@@ -21,6 +22,11 @@ final readonly class Amount
     {
         $number = $ml->toFloat();
 
-        return new self(round($number, 4), ExactNumber::written($ml), null === $g ? null : round($g->toFloat(), 3), (new PrintQuantity($units))->millilitres($number));
+        return new self(
+            round($number, 4),
+            ExactNumber::written($ml),
+            null === $g ? null : round($g->toFloat(), 3),
+            (new PrintQuantity($units))->millilitres($number),
+        );
     }
 }

@@ -39,7 +39,13 @@ final class ExactNumber
             return '-' === $m[1] ? $value->negated() : $value;
         }
         if (1 === preg_match('/^-?\d*[.,]?\d+$/', $plain)) {
-            return BigRational::of(str_replace(',', '.', str_starts_with(ltrim($plain, '-'), '.') || str_starts_with(ltrim($plain, '-'), ',') ? preg_replace('/^(-?)/', '${1}0', $plain, 1) ?? $plain : $plain))->simplified();
+            return BigRational::of(str_replace(
+                ',',
+                '.',
+                str_starts_with(ltrim($plain, '-'), '.') || str_starts_with(ltrim($plain, '-'), ',')
+                    ? preg_replace('/^(-?)/', '${1}0', $plain, 1) ?? $plain
+                    : $plain,
+            ))->simplified();
         }
 
         throw InvalidMeasure::unreadable($text);
@@ -95,11 +101,14 @@ final class ExactNumber
         $simple = $value->simplified();
         [$times, $rest] = BigInteger::of(1_000_000)->quotientAndRemainder($simple->getDenominator());
 
-        return $rest->isZero() ? self::withoutTrailingZeros((string) BigDecimal::ofUnscaledValue($simple->getNumerator()->multipliedBy($times), 6)) : (string) $simple;
+        return $rest->isZero()
+            ? self::withoutTrailingZeros((string) BigDecimal::ofUnscaledValue($simple->getNumerator()->multipliedBy($times), 6))
+            : (string) $simple;
     }
 
     /**
-     * The exact value where a person would write it so ("37.5", "1000/3"), else to a ten-thousandth; read again it is not longer than what may be typed.
+     * The exact value where a person would write it so ("37.5", "1000/3"), else to a ten-thousandth; read again it is not longer than what
+     * may be typed.
      */
     public static function written(BigRational $value): string
     {

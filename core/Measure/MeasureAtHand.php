@@ -14,8 +14,13 @@ use Brick\Math\RoundingMode;
  */
 final readonly class MeasureAtHand
 {
-    private function __construct(public string $name, public Dimension $dimension, public BigRational $step, public BigRational $capacity, private ?string $counted = null)
-    {
+    private function __construct(
+        public string $name,
+        public Dimension $dimension,
+        public BigRational $step,
+        public BigRational $capacity,
+        private ?string $counted = null,
+    ) {
     }
 
     /**
@@ -39,7 +44,9 @@ final readonly class MeasureAtHand
      */
     public static function dropper(BigRational $drop): self
     {
-        return $drop->isPositive() ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops') : throw InvalidMeasure::uselessMeasure('dropper');
+        return $drop->isPositive()
+            ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops')
+            : throw InvalidMeasure::uselessMeasure('dropper');
     }
 
     /**

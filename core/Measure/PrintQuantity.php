@@ -19,7 +19,9 @@ final readonly class PrintQuantity
 
     public function inWords(Quantity $quantity): string
     {
-        return Dimension::Mass === $quantity->dimension ? $this->grams($quantity->amount->toFloat()) : $this->millilitres($quantity->amount->toFloat());
+        return Dimension::Mass === $quantity->dimension
+            ? $this->grams($quantity->amount->toFloat())
+            : $this->millilitres($quantity->amount->toFloat());
     }
 
     public function millilitres(float $ml): string

@@ -34,7 +34,10 @@ final readonly class Ratio
             throw InvalidMeasure::nothingInIt();
         }
         if (\count($real) < 2) {
-            throw InvalidMeasure::oneIngredientLeft(implode(':', array_map(static fn (NamedPart $p): string => ExactNumber::exact($p->share), $parts)));
+            throw InvalidMeasure::oneIngredientLeft(implode(
+                ':',
+                array_map(static fn (NamedPart $p): string => ExactNumber::exact($p->share), $parts),
+            ));
         }
 
         return new self($parts);
@@ -51,7 +54,9 @@ final readonly class Ratio
     public function inWholeParts(): self
     {
         $factor = array_reduce($this->parts, static fn (BigRational $lcm, NamedPart $p): BigRational => BigRational::of(
-            $lcm->getNumerator()->multipliedBy($p->share->getDenominator())->quotient($lcm->getNumerator()->gcd($p->share->getDenominator()))
+            $lcm->getNumerator()->multipliedBy(
+                $p->share->getDenominator(),
+            )->quotient($lcm->getNumerator()->gcd($p->share->getDenominator()))
         ), BigRational::one());
         $whole = array_map(static fn (NamedPart $p): BigRational => $p->share->multipliedBy($factor)->simplified(), $this->parts);
         $gcd = $whole[0]->getNumerator();
@@ -59,7 +64,11 @@ final readonly class Ratio
             $gcd = $gcd->gcd($w->getNumerator());
         }
 
-        return new self(array_map(static fn (NamedPart $p, BigRational $w): NamedPart => NamedPart::of($p->name, $w->dividedBy($gcd)), $this->parts, $whole));
+        return new self(array_map(
+            static fn (NamedPart $p, BigRational $w): NamedPart => NamedPart::of($p->name, $w->dividedBy($gcd)),
+            $this->parts,
+            $whole,
+        ));
     }
 
     /**

@@ -82,20 +82,49 @@ final readonly class ReadRatio
             throw InvalidMeasure::percentOutOfRange();
         }
         $share = $percent->dividedBy(100);
-        $added = new Reading('added', \sprintf('100 %1$s %2$s + %3$s %1$s %4$s', $unit, $names[0], ExactNumber::decimal($percent), $names[1]), $this->ratio($names, [BigRational::one(), $share])->inWholeParts());
+        $added = new Reading(
+            'added',
+            \sprintf('100 %1$s %2$s + %3$s %1$s %4$s', $unit, $names[0], ExactNumber::decimal($percent), $names[1]),
+            $this->ratio($names, [BigRational::one(), $share])->inWholeParts(),
+        );
         if ($share->isGreaterThanOrEqualTo(1)) {
             return [$added];
         }
         $ofMix = $this->ratio($names, [BigRational::one()->minus($share), $share])->inWholeParts();
 
-        return [new Reading('of-the-mix', \sprintf('%2$s %1$s %3$s + %4$s %1$s %5$s (%4$s %% of the total)', $unit, ExactNumber::decimal(BigRational::of(100)->minus($percent)), $names[0], ExactNumber::decimal($percent), $names[1]), $ofMix), $added];
+        return [
+            new Reading(
+                'of-the-mix',
+                \sprintf(
+                    '%2$s %1$s %3$s + %4$s %1$s %5$s (%4$s %% of the total)',
+                    $unit,
+                    ExactNumber::decimal(BigRational::of(100)->minus($percent)),
+                    $names[0],
+                    ExactNumber::decimal($percent),
+                    $names[1],
+                ),
+                $ofMix,
+            ),
+            $added,
+        ];
     }
 
     private static function sentence(Ratio $ratio, string $unit): string
     {
         $hundredth = $ratio->total()->dividedBy(100);
 
-        return \sprintf('%s (in 100 %s: %s)', $ratio->inWords(), $unit, implode(' and ', array_map(static fn (NamedPart $p): string => ExactNumber::decimal($p->share->dividedBy($hundredth), 1).' '.$unit.' '.$p->name, $ratio->parts)));
+        return \sprintf(
+            '%s (in 100 %s: %s)',
+            $ratio->inWords(),
+            $unit,
+            implode(
+                ' and ',
+                array_map(
+                    static fn (NamedPart $p): string => ExactNumber::decimal($p->share->dividedBy($hundredth), 1).' '.$unit.' '.$p->name,
+                    $ratio->parts,
+                ),
+            ),
+        );
     }
 
     /**

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Measure;
 /**
  * What a bench scale shows while it settles, for the simulated one that ships with the program.
  *
- * A damped swing toward what lies on it: shown = w + (w₀ − w)·e^(−t/τ)·cos(ωt), τ = 0.35 s, ω = 9 rad/s, in tenths of a gram; settled once the swing is
+ * A damped swing toward what lies on it: shown = w + (w₀ − w)·e^(−t/τ)·cos(ωt), τ = 0.35 s, ω = 9 rad/s, in tenths of a gram; settled once
+ * the swing is
  * under half a tenth.
  */
 final class SettleWeight

@@ -30,8 +30,24 @@ enum Unit: string
     case Pound = 'lb';
 
     private const ALIASES = [
-        'millilitre' => 'ml', 'milliliter' => 'ml', 'litre' => 'l', 'liter' => 'l', 'gtt' => 'drop', 'teaspoon' => 'tsp', 'tablespoon' => 'tbsp', 'floz' => 'fl oz', 'fluid ounce' => 'fl oz',
-        'pt' => 'pint', 'qt' => 'quart', 'gal' => 'gallon', 'gram' => 'g', 'gramme' => 'g', 'kilo' => 'kg', 'kilogram' => 'kg', 'ounce' => 'oz', 'pound' => 'lb',
+        'millilitre' => 'ml',
+        'milliliter' => 'ml',
+        'litre' => 'l',
+        'liter' => 'l',
+        'gtt' => 'drop',
+        'teaspoon' => 'tsp',
+        'tablespoon' => 'tbsp',
+        'floz' => 'fl oz',
+        'fluid ounce' => 'fl oz',
+        'pt' => 'pint',
+        'qt' => 'quart',
+        'gal' => 'gallon',
+        'gram' => 'g',
+        'gramme' => 'g',
+        'kilo' => 'kg',
+        'kilogram' => 'kg',
+        'ounce' => 'oz',
+        'pound' => 'lb',
     ];
 
     /**

@@ -12,8 +12,10 @@ use Inlaid\Core\Measure\Amount;
 /**
  * How a pot is put right: what it is now, what to pour off first, what to add, and what it is then.
  *
- * Immutable. `reached` whether the ratio can be had at all; `pourOff` null where nothing is; `error` the ratio error when what is added is measured as
- * the lines say, null where the measures at hand do not do; `pouredOffNeeds` what the part poured off takes to become the same; `short` the names
+ * Immutable. `reached` whether the ratio can be had at all; `pourOff` null where nothing is; `error` the ratio error when what is added is
+ * measured as
+ * the lines say, null where the measures at hand do not do; `pouredOffNeeds` what the part poured off takes to become the same; `short` the
+ * names
  * of what runs out.
  */
 final readonly class CorrectionPreview

@@ -18,7 +18,13 @@ final readonly class MatchFound
      * @param list<MatchPart> $parts
      * @param list<Amount>    $amounts of each, in as much of the mix as was asked for
      */
-    public function __construct(public string $words, public array $parts, public array $amounts, public string $colour, public ColourDifference $off, public ?float $price)
-    {
+    public function __construct(
+        public string $words,
+        public array $parts,
+        public array $amounts,
+        public string $colour,
+        public ColourDifference $off,
+        public ?float $price,
+    ) {
     }
 }

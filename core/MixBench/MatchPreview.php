@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\MixBench;
 
 /**
- * What a shelf can come to of a target colour. `without` those that were not looked at: flake, stains, powders, those without a colour, and those in oil where more
+ * What a shelf can come to of a target colour. `without` those that were not looked at: flake, stains, powders, those without a colour, and
+ * those in oil where more
  * are in water.
  *
  * Immutable. `complete` whether every mix was looked at.

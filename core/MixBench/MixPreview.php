@@ -16,7 +16,8 @@ use Inlaid\Core\Mixing\Ingredient;
  * A mix by itself, worked out for a wanted amount.
  *
  * Immutable. `exact` is the batch to the last digit, `measured` the one in whole measures where these allow it; the cup's
- * marks are of the measured one if there is one. `solids` is a share; `wet` and `dry` µm of one normal coat and `spread` m²/L, null where nothing in it makes a
+ * marks are of the measured one if there is one. `solids` is a share; `wet` and `dry` µm of one normal coat and `spread` m²/L, null where
+ * nothing in it makes a
  * film; times in minutes as stated; `pricePerMl` null where a price is not known.
  */
 final readonly class MixPreview

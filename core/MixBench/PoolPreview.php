@@ -20,7 +20,13 @@ final readonly class PoolPreview
      * @param list<Amount>           $left
      * @param list<BatchLinePreview> $add
      */
-    public function __construct(public Amount $yield, public array $taken, public array $left, public array $add, public float $used, public ?CupPreview $cup)
-    {
+    public function __construct(
+        public Amount $yield,
+        public array $taken,
+        public array $left,
+        public array $add,
+        public float $used,
+        public ?CupPreview $cup,
+    ) {
     }
 }

@@ -54,8 +54,14 @@ final readonly class PreviewCorrection
             $pot = Contents::ofMix($wanted, $pot->volume());
         }
         $found = $this->belowTheBrim($pot, $wanted, $holds, $have, $context);
-        $measured = array_filter(array_map(fn (Portion $p): ?MeasuredLine => $this->measure->find($p, $context->measures), array_values($found->add->portions)));
-        $asMeasured = $found->kept->plus(Contents::of(array_map(static fn (MeasuredLine $l): Portion => Portion::of($l->material, $l->grams()), $measured)));
+        $measured = array_filter(array_map(
+            fn (Portion $p): ?MeasuredLine => $this->measure->find($p, $context->measures),
+            array_values($found->add->portions),
+        ));
+        $asMeasured = $found->kept->plus(Contents::of(array_map(
+            static fn (MeasuredLine $l): Portion => Portion::of($l->material, $l->grams()),
+            $measured,
+        )));
         $then = $found->kept->plus($found->add);
 
         return new CorrectionPreview(
@@ -63,19 +69,30 @@ final readonly class PreviewCorrection
             $found->isReached(),
             $found->pouredOff->isEmpty() ? null : Amount::of($found->pouredOff->volume(), $context->units, $found->pouredOff->mass()),
             $this->lines($found->add, $context),
-            \count($measured) < \count($found->add->portions) || $asMeasured->isEmpty() ? null : round($asMeasured->offFrom($wanted)->toFloat(), 5),
+            \count($measured) < \count($found->add->portions) || $asMeasured->isEmpty()
+                ? null
+                : round($asMeasured->offFrom($wanted)->toFloat(), 5),
             Amount::of($found->yield, $context->units, $then->mass()),
             $found->isReached() ? PotPreview::of($then, $context->units) : null,
             $this->lines($found->addToPouredOff, $context),
             array_map(static fn ($m): string => $m->name, $found->short),
-            null === $found->nearest ? null : $this->describe($this->nearestBelowTheBrim($found->nearest, $pot, $wanted, $holds, $have, $context), $wanted, $context),
+            null === $found->nearest
+                ? null
+                : $this->describe($this->nearestBelowTheBrim($found->nearest, $pot, $wanted, $holds, $have, $context), $wanted, $context),
             // what is kept, and on top of it what is added
-            $found->isReached() ? $this->fill->fill($found->yield->toFloat(), [['', 'What is in it', $found->kept->volume()->toFloat()], ...FillCup::pours($found->add)], $context) : null,
+            $found->isReached()
+                ? $this->fill->fill(
+                    $found->yield->toFloat(),
+                    [['', 'What is in it', $found->kept->volume()->toFloat()], ...FillCup::pours($found->add)],
+                    $context,
+                )
+                : null,
         );
     }
 
     /**
-     * What is said is rounded, to what can be read and to whole measures. Where that would go over the brim, so much more of the vessel is left free.
+     * What is said is rounded, to what can be read and to whole measures. Where that would go over the brim, so much more of the vessel is
+     * left free.
      *
      * @param array<string, BigRational> $have
      */
@@ -88,7 +105,8 @@ final readonly class PreviewCorrection
             if ($over <= 0.0 || $tries >= self::TRIES) {
                 return $found;
             }
-            $spare = $spare->plus($spare->dividedBy(4))->plus(ExactNumber::ceil($over, 3))->plus('1/1000')->simplified(); // quicker and quicker, as rounding moves by steps
+            // quicker and quicker, as rounding moves by steps
+            $spare = $spare->plus($spare->dividedBy(4))->plus(ExactNumber::ceil($over, 3))->plus('1/1000')->simplified();
         }
     }
 
@@ -97,8 +115,14 @@ final readonly class PreviewCorrection
      *
      * @param array<string, BigRational> $have
      */
-    private function nearestBelowTheBrim(NearestRatio $nearest, Contents $pot, FlatMix $wanted, ?BigRational $holds, array $have, Context $context): NearestRatio
-    {
+    private function nearestBelowTheBrim(
+        NearestRatio $nearest,
+        Contents $pot,
+        FlatMix $wanted,
+        ?BigRational $holds,
+        array $have,
+        Context $context,
+    ): NearestRatio {
         $spare = BigRational::zero();
         $least = $pot->volume();
         for ($tries = 0; null !== $holds && $tries < self::TRIES; ++$tries) {

@@ -36,6 +36,11 @@ final readonly class PreviewEvaporation
         $found = $this->find->find($pot, $then, $now, $thinner);
         $restore = BatchLinePreview::all(Contents::of([$found->restore]), $context->units, $context->measures);
 
-        return new EvaporationPreview($restore[0] ?? throw InvalidMix::nothingEvaporated(), round($found->thickened->toFloat(), 3), PotPreview::of($pot, $context->units), PotPreview::of($found->left, $context->units));
+        return new EvaporationPreview(
+            $restore[0] ?? throw InvalidMix::nothingEvaporated(),
+            round($found->thickened->toFloat(), 3),
+            PotPreview::of($pot, $context->units),
+            PotPreview::of($found->left, $context->units),
+        );
     }
 }

@@ -35,8 +35,11 @@ final readonly class PreviewMatch
 {
     public const MOST = 12;
 
-    public function __construct(private DeriveOptics $optics = new DeriveOptics(), private FlattenMix $flatten = new FlattenMix(), private MakeBatch $batch = new MakeBatch())
-    {
+    public function __construct(
+        private DeriveOptics $optics = new DeriveOptics(),
+        private FlattenMix $flatten = new FlattenMix(),
+        private MakeBatch $batch = new MakeBatch(),
+    ) {
     }
 
     /**
@@ -48,13 +51,23 @@ final readonly class PreviewMatch
      *
      * @throws InvalidMix if there are too many paints, or none that can be matched with
      */
-    public function preview(array $paints, Colour $target, Sheen $sheen, int $most, BigRational $amount, UnitSystem $units, \Closure $isOver): MatchPreview
-    {
+    public function preview(
+        array $paints,
+        Colour $target,
+        Sheen $sheen,
+        int $most,
+        BigRational $amount,
+        UnitSystem $units,
+        \Closure $isOver,
+    ): MatchPreview {
         if (\count($paints) > self::MOST) {
             throw InvalidMix::tooManyPaints(self::MOST);
         }
         $byId = array_column(array_map(static fn (Material $m): array => [$m->id, $m], $paints), 1, 0);
-        $optics = array_filter(array_map(fn (Material $m): ?Optics => LookKind::Opaque === $m->look->kind ? $this->optics->derive($m) : null, self::ofOneKind($byId)));
+        $optics = array_filter(array_map(
+            fn (Material $m): ?Optics => LookKind::Opaque === $m->look->kind ? $this->optics->derive($m) : null,
+            self::ofOneKind($byId),
+        ));
         if ([] === $optics) {
             throw InvalidMix::nothingToMatchWith();
         }
@@ -70,7 +83,8 @@ final readonly class PreviewMatch
     }
 
     /**
-     * Water and oil do not mix, and a powder is no paint yet: of those that can go into one pot the larger group, the first named where they are as many.
+     * Water and oil do not mix, and a powder is no paint yet: of those that can go into one pot the larger group, the first named where
+     * they are as many.
      *
      * @param array<string, Material> $byId
      *
@@ -98,7 +112,11 @@ final readonly class PreviewMatch
         foreach ($match->parts as $id => $n) {
             $parts[] = [$byId[$id], $n];
         }
-        $mix = Mixture::of('Match', Basis::ByVolume, array_map(static fn (array $p): Part => Part::of(BigRational::of($p[1]), $p[0]), $parts));
+        $mix = Mixture::of(
+            'Match',
+            Basis::ByVolume,
+            array_map(static fn (array $p): Part => Part::of(BigRational::of($p[1]), $p[0]), $parts),
+        );
         $flat = $this->flatten->flatten($mix);
         $batch = $this->batch->toYield($flat, $amount);
 

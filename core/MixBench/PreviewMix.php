@@ -86,7 +86,13 @@ final readonly class PreviewMix
             $character->handling->openTime,
             $character->handling->potLife,
             $character->handling->rewets,
-            [...$character->breaks() ? [new Remark(Severity::Stop, 'Water and oil don\'t mix: the film will break. Use a thinner of the same kind.')] : [], ...$this->remark->remark($character, $measured ?? $exact, $cup)],
+            [
+                ...$character->breaks() ? [new Remark(
+                    Severity::Stop,
+                    'Water and oil don\'t mix: the film will break. Use a thinner of the same kind.',
+                )] : [],
+                ...$this->remark->remark($character, $measured ?? $exact, $cup),
+            ],
             $flat->cautions(),
         );
     }

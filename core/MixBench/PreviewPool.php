@@ -50,10 +50,16 @@ final readonly class PreviewPool
         return new PoolPreview(
             Amount::of($found->yield, $context->units),
             array_map(static fn (BigRational $ml): Amount => Amount::of($ml, $context->units), $found->taken),
-            array_map(static fn (BigRational $ml, Contents $pot): Amount => Amount::of($pot->volume()->minus($ml), $context->units), $found->taken, $contents),
+            array_map(
+                static fn (BigRational $ml, Contents $pot): Amount => Amount::of($pot->volume()->minus($ml), $context->units),
+                $found->taken,
+                $contents,
+            ),
             BatchLinePreview::all($found->add, $context->units, $context->measures),
             $found->yield->isZero() ? 0.0 : round($used->dividedBy($found->yield)->toFloat(), 4),
-            $found->yield->isZero() ? null : $this->fill->fill($found->yield->toFloat(), [...$pours, ...FillCup::pours($found->add)], $context),
+            $found->yield->isZero()
+                ? null
+                : $this->fill->fill($found->yield->toFloat(), [...$pours, ...FillCup::pours($found->add)], $context),
         );
     }
 }

@@ -40,7 +40,10 @@ final readonly class Contents
      */
     public static function ofMix(FlatMix $mix, BigRational $ml): self
     {
-        return self::of(array_map(static fn (Component $l): Portion => Portion::of($l->material, $l->mass->multipliedBy($ml)), $mix->leaves));
+        return self::of(array_map(
+            static fn (Component $l): Portion => Portion::of($l->material, $l->mass->multipliedBy($ml)),
+            $mix->leaves,
+        ));
     }
 
     public function isEmpty(): bool
@@ -76,7 +79,10 @@ final readonly class Contents
      */
     public function minus(self $other): self
     {
-        return self::of(array_map(static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->minus($other->grams($p->material->id))), $this->portions));
+        return self::of(array_map(
+            static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->minus($other->grams($p->material->id))),
+            $this->portions,
+        ));
     }
 
     /**
@@ -84,7 +90,10 @@ final readonly class Contents
      */
     public function times(BigRational $share): self
     {
-        return self::of(array_map(static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->multipliedBy($share)), $this->portions));
+        return self::of(array_map(
+            static fn (Portion $p): Portion => Portion::of($p->material, $p->grams->multipliedBy($share)),
+            $this->portions,
+        ));
     }
 
     /**
@@ -95,7 +104,14 @@ final readonly class Contents
     public function mix(string $name): FlatMix
     {
         $volume = $this->volume();
-        $leaves = array_map(static fn (Portion $p): Component => new Component($p->material, $p->grams->dividedBy($volume)->simplified(), $p->volume()->dividedBy($volume)->simplified()), array_values($this->portions));
+        $leaves = array_map(
+            static fn (Portion $p): Component => new Component(
+                $p->material,
+                $p->grams->dividedBy($volume)->simplified(),
+                $p->volume()->dividedBy($volume)->simplified(),
+            ),
+            array_values($this->portions),
+        );
 
         return [] === $leaves ? throw InvalidMix::nothingInIt($name) : new FlatMix($name, $leaves);
     }

@@ -27,8 +27,13 @@ final readonly class CorrectPot
      *
      * @throws InvalidMix if the pot is empty, holds what is not in the mix, or is fuller than full
      */
-    public function correct(Contents $pot, FlatMix $wanted, ?BigRational $holds = null, array $have = [], ?BigRational $spare = null): Correction
-    {
+    public function correct(
+        Contents $pot,
+        FlatMix $wanted,
+        ?BigRational $holds = null,
+        array $have = [],
+        ?BigRational $spare = null,
+    ): Correction {
         self::check($pot, $wanted, $holds);
         $yield = $wanted->leastYield($pot);
         $lacks = Contents::ofMix($wanted, $yield)->minus($pot);
@@ -67,7 +72,10 @@ final readonly class CorrectPot
         $known = array_map(static fn (Component $l): string => $l->material->id, $wanted->leaves);
         $strangers = array_filter($pot->portions, static fn (Portion $p): bool => !\in_array($p->material->id, $known, true));
         if ([] !== $strangers) {
-            throw InvalidMix::strangers(array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)), $wanted->name);
+            throw InvalidMix::strangers(
+                array_map(static fn (Portion $p): string => $p->material->name, array_values($strangers)),
+                $wanted->name,
+            );
         }
         if (null !== $holds && $pot->volume()->isGreaterThan($holds)) {
             throw InvalidMix::fullerThanFull();

@@ -10,7 +10,8 @@ use Inlaid\Core\Material\Material;
 /**
  * What brings a pot to the wanted ratio: pour off first, then add; and what the part that was poured off would need for the same.
  *
- * Immutable. `yield` in ml afterwards, 0 where the ratio cannot be reached at all; `kept` what stays in the pot; `short` what runs out, and `nearest` what can be had
+ * Immutable. `yield` in ml afterwards, 0 where the ratio cannot be reached at all; `kept` what stays in the pot; `short` what runs out, and
+ * `nearest` what can be had
  * without pouring off, null where nothing runs out.
  */
 final readonly class Correction

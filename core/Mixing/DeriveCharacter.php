@@ -16,7 +16,8 @@ use Inlaid\Core\Material\StatedTimes;
  * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool
  * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, stays
  * open as short as the shortest, keeps as short as the shortest, re-wets if anything in it does, and needs the warmth of
- * the most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what is
+ * the most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what
+ * is
  * smooth. A mix of thinners only has no film and no times.
  */
 final class DeriveCharacter
@@ -48,7 +49,10 @@ final class DeriveCharacter
             $bodyVolume > 0 ? $thinner / $bodyVolume : 0.0,
             self::least(array_map(static fn (Component $l): ?float => $l->material->body->largestThinning, $bodies)),
             $this->handling($bodies, $mix->leaves[0]->material),
-            array_values(array_unique(array_map(static fn (Component $l): Carrier => $l->material->body->carrier, $mix->leaves), \SORT_REGULAR)),
+            array_values(array_unique(
+                array_map(static fn (Component $l): Carrier => $l->material->body->carrier, $mix->leaves),
+                \SORT_REGULAR,
+            )),
             $this->sheen($mix),
         );
     }

@@ -9,7 +9,8 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 
 /**
- * Tells in which order a mix with powder in it is made: powders are dissolved before they meet anything thick, rest as long as they have to, and only then comes the rest.
+ * Tells in which order a mix with powder in it is made: powders are dissolved before they meet anything thick, rest as long as they have
+ * to, and only then comes the rest.
  *
  * A powder stirred into paint keeps dry grains that no stirring finds again; they streak under the brush.
  */

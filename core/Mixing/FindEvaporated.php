@@ -34,7 +34,10 @@ final class FindEvaporated
         }
         $had = $pot->grams($thinner->id);
         $gone = $lost->isGreaterThan($had) ? $had : $lost;
-        $left = Contents::of(array_map(static fn (Portion $p): Portion => $p->material->id === $thinner->id ? Portion::of($p->material, $p->grams->minus($gone)) : $p, $pot->portions));
+        $left = Contents::of(array_map(
+            static fn (Portion $p): Portion => $p->material->id === $thinner->id ? Portion::of($p->material, $p->grams->minus($gone)) : $p,
+            $pot->portions,
+        ));
 
         return new Evaporated($left, Portion::of($thinner, $lost), $lost->minus($gone)->simplified());
     }

@@ -45,7 +45,10 @@ final class FindMeasurableBatch
         foreach ([2, self::MOST_TIMES] as $times) {
             $most = $least * $times + 1;
             $this->try($search, $spoons, $least, $most);
-            if ($search->isOver() || $search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield) {
+            if (
+                $search->isOver()
+                || $search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield
+            ) {
                 break;
             }
         }
@@ -62,7 +65,10 @@ final class FindMeasurableBatch
     {
         $first = $search->order[0];
         foreach ($this->options($spoons[$first], $least, $most) as $option) {
-            $total = [$option[0] / ($search->share[$first] * (1 + $search->toleranceFloat)), $option[0] / ($search->share[$first] * (1 - $search->toleranceFloat))];
+            $total = [
+                $option[0] / ($search->share[$first] * (1 + $search->toleranceFloat)),
+                $option[0] / ($search->share[$first] * (1 - $search->toleranceFloat)),
+            ];
             if ($search->leastYield($total[0]) > $search->bestYield + self::SLACK || $search->isOver()) {
                 return;
             }
@@ -87,12 +93,18 @@ final class FindMeasurableBatch
      */
     private function spoons(FlatMix $mix, array $measures): array
     {
-        $floats = array_map(static fn (MeasureAtHand $m): array => [$m, $m->step->toFloat(), $m->capacity->toFloat() / $m->step->toFloat()], $measures);
+        $floats = array_map(
+            static fn (MeasureAtHand $m): array => [$m, $m->step->toFloat(), $m->capacity->toFloat() / $m->step->toFloat()],
+            $measures,
+        );
 
         return array_map(static function (Component $leaf) use ($floats): array {
             $density = $leaf->material->body->asMeasured()->toFloat();
 
-            return array_map(static fn (array $f): array => [$f[0], Dimension::Mass === $f[0]->dimension ? $f[1] / $density : $f[1], $f[2]], $floats);
+            return array_map(
+                static fn (array $f): array => [$f[0], Dimension::Mass === $f[0]->dimension ? $f[1] / $density : $f[1], $f[2]],
+                $floats,
+            );
         }, $mix->leaves);
     }
 

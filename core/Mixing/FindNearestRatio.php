@@ -10,7 +10,8 @@ use Brick\Math\BigRational;
  * Finds what comes nearest to a ratio when something runs out: the least error there can be, and with it the least added.
  *
  * With rᵢ = grams ÷ wanted grams per ml, T the volume in the pot, yᵢ = rᵢ ÷ T and u = 1 ÷ T, the error is max |yᵢ − 1| and everything is
- * linear: presentᵢ·u ≤ yᵢ ≤ (presentᵢ + haveᵢ)·u, Σ volumeᵢ·yᵢ = 1, u ≥ 1 ÷ what the vessel holds. Two exact linear programs: the least error, then
+ * linear: presentᵢ·u ≤ yᵢ ≤ (presentᵢ + haveᵢ)·u, Σ volumeᵢ·yᵢ = 1, u ≥ 1 ÷ what the vessel holds. Two exact linear programs: the least
+ * error, then
  * the largest u with it.
  */
 final readonly class FindNearestRatio
@@ -47,7 +48,14 @@ final readonly class FindNearestRatio
         $best = $this->solve->maximise($n + 2, [$u => $one], [...$rows, Row::atMost([$e => $one], $least->value->negated())]);
         \assert(null !== $best);
         $volume = $one->dividedBy($best->at[$u]);
-        $then = Contents::of(array_map(static fn (Component $l, int $i): Portion => Portion::of($l->material, $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass)), $wanted->leaves, array_keys($wanted->leaves)));
+        $then = Contents::of(array_map(
+            static fn (Component $l, int $i): Portion => Portion::of(
+                $l->material,
+                $best->at[$i]->multipliedBy($volume)->multipliedBy($l->mass),
+            ),
+            $wanted->leaves,
+            array_keys($wanted->leaves),
+        ));
 
         return new NearestRatio($then->minus($pot), $then, $least->value->negated());
     }

@@ -54,6 +54,9 @@ final readonly class FlatMix
      */
     public function cautions(): array
     {
-        return array_values(array_unique(array_merge(...array_map(static fn (Component $l): array => $l->material->cautions, $this->leaves))));
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (Component $l): array => $l->material->cautions,
+            $this->leaves,
+        ))));
     }
 }

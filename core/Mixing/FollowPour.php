@@ -9,8 +9,10 @@ use Brick\Math\BigRational;
 /**
  * Tells, while a mix is poured on a scale, up to how much of every ingredient is to be poured.
  *
- * What has been poured cannot be taken out again: with rᵢ = grams poured ÷ grams wanted per ml, the yield is the larger of what is wanted and of
- * max rᵢ over what is done with; the targets of the rest follow it. What is being poured counts only once it is more than its target. Exact.
+ * What has been poured cannot be taken out again: with rᵢ = grams poured ÷ grams wanted per ml, the yield is the larger of what is wanted
+ * and of
+ * max rᵢ over what is done with; the targets of the rest follow it. What is being poured counts only once it is more than its target.
+ * Exact.
  */
 final class FollowPour
 {
@@ -28,7 +30,11 @@ final class FollowPour
         if (\count($poured) > \count($wanted->leaves)) {
             throw InvalidMix::nothingMoreToPour();
         }
-        $holds = $wanted->leastYield(Contents::of(array_map(static fn (BigRational $grams, Component $l): Portion => Portion::of($l->material, $grams), $poured, \array_slice($wanted->leaves, 0, \count($poured)))));
+        $holds = $wanted->leastYield(Contents::of(array_map(
+            static fn (BigRational $grams, Component $l): Portion => Portion::of($l->material, $grams),
+            $poured,
+            \array_slice($wanted->leaves, 0, \count($poured)),
+        )));
         $most = $holds->isGreaterThan($yield) ? $holds->simplified() : $yield->simplified();
 
         return new Pouring($most, Contents::ofMix($wanted, $most));

@@ -25,7 +25,13 @@ final readonly class Ingredient
 
     public static function of(Component $leaf): self
     {
-        return new self($leaf->material->id, $leaf->material->name, self::colourOf($leaf->material), $leaf->material->look->kind, round($leaf->share, 6));
+        return new self(
+            $leaf->material->id,
+            $leaf->material->name,
+            self::colourOf($leaf->material),
+            $leaf->material->look->kind,
+            round($leaf->share, 6),
+        );
     }
 
     /**

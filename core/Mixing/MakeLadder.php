@@ -7,7 +7,8 @@ namespace Inlaid\Core\Mixing;
 use Brick\Math\BigRational;
 
 /**
- * Grades a series between two mixes in even steps: rung k of n takes k ÷ (n − 1) of the second, by volume of the mixes, and the rest of the first.
+ * Grades a series between two mixes in even steps: rung k of n takes k ÷ (n − 1) of the second, by volume of the mixes, and the rest of the
+ * first.
  *
  * So the share of every ingredient goes up or down in even steps too, and each rung can be poured together from the two ends. Exact.
  */

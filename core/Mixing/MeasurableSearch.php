@@ -39,7 +39,10 @@ final class MeasurableSearch
     public function __construct(private readonly FlatMix $mix, private readonly BigRational $need, private readonly BigRational $tolerance)
     {
         $total = ExactNumber::sum(array_map(static fn (Component $l): BigRational => $l->measured(), $mix->leaves));
-        $this->exactShare = array_map(static fn (Component $l): BigRational => $l->measured()->dividedBy($total)->simplified(), $mix->leaves);
+        $this->exactShare = array_map(
+            static fn (Component $l): BigRational => $l->measured()->dividedBy($total)->simplified(),
+            $mix->leaves,
+        );
         $this->share = array_map(static fn (BigRational $s): float => $s->toFloat(), $this->exactShare);
         $this->yieldPerMl = array_map(static fn (Component $l): float => $l->volume->dividedBy($l->measured())->toFloat(), $mix->leaves);
         $order = array_keys($mix->leaves);
@@ -136,7 +139,11 @@ final class MeasurableSearch
             $error = max($error, abs($ml / $total / $this->share[$this->order[$k]] - 1));
         }
         $yield = $this->yieldOf($chosen);
-        if ($error > $this->toleranceFloat + 1e-9 || $yield < $this->needFloat - 1e-9 || ($yield > $this->bestYield - 1e-9 && $error > $this->bestError + 1e-9)) {
+        if (
+            $error > $this->toleranceFloat + 1e-9
+            || $yield < $this->needFloat - 1e-9
+            || ($yield > $this->bestYield - 1e-9 && $error > $this->bestError + 1e-9)
+        ) {
             return;
         }
         $batch = $this->exactly($chosen);
@@ -176,6 +183,11 @@ final class MeasurableSearch
         }
         ksort($lines);
 
-        return new MeasuredBatch($yield->simplified(), $yield->minus($this->need)->simplified(), $error->simplified(), array_values($lines));
+        return new MeasuredBatch(
+            $yield->simplified(),
+            $yield->minus($this->need)->simplified(),
+            $error->simplified(),
+            array_values($lines),
+        );
     }
 }

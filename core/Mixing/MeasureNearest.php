@@ -27,7 +27,11 @@ final class MeasureNearest
         $least = $portion->measured()->multipliedBy(self::MOST_OFF);
         foreach ($measures as $measure) {
             $amount = Dimension::Mass === $measure->dimension ? $portion->grams : $portion->measured();
-            $line = new MeasuredLine($portion->material, $measure, max(1, $amount->dividedBy($measure->step)->toScale(0, RoundingMode::HALF_UP)->toInt()));
+            $line = new MeasuredLine(
+                $portion->material,
+                $measure,
+                max(1, $amount->dividedBy($measure->step)->toScale(0, RoundingMode::HALF_UP)->toInt()),
+            );
             $off = $line->millilitres()->minus($portion->measured())->abs();
             $better = $off->compareTo($least) ?: (null === $best ? -1 : $line->fills() <=> $best->fills());
             if ($better < 0 && $line->fills() <= FindMeasurableBatch::MOST_FILLS) {

@@ -18,8 +18,13 @@ final readonly class MeasuredBatch
     /**
      * @param non-empty-list<MeasuredLine> $lines in pouring order
      */
-    public function __construct(public BigRational $yield, public BigRational $surplus, public BigRational $error, public array $lines, public bool $smallest = true)
-    {
+    public function __construct(
+        public BigRational $yield,
+        public BigRational $surplus,
+        public BigRational $error,
+        public array $lines,
+        public bool $smallest = true,
+    ) {
     }
 
     /**

@@ -33,7 +33,9 @@ final readonly class MeasuredLine
      */
     public function millilitres(): BigRational
     {
-        return Dimension::Mass === $this->measure->dimension ? $this->amount()->dividedBy($this->material->body->asMeasured()) : $this->amount();
+        return Dimension::Mass === $this->measure->dimension
+            ? $this->amount()->dividedBy($this->material->body->asMeasured())
+            : $this->amount();
     }
 
     public function grams(): BigRational

@@ -12,7 +12,8 @@ use Inlaid\Core\Material\Handling;
  * What a mix is when it is laid, derived from what is in it.
  *
  * Immutable. `normalWet` in µm for one normal coat, null where nothing in it makes a film; `solids` and `build` as shares;
- * `thinning` in volumes of thinner to one volume of body, `largestThinning` what its least tolerant body allows; `sheen` null where nothing in it
+ * `thinning` in volumes of thinner to one volume of body, `largestThinning` what its least tolerant body allows; `sheen` null where nothing
+ * in it
  * leaves a film that has one.
  */
 final readonly class MixCharacter
@@ -35,7 +36,18 @@ final readonly class MixCharacter
     /** The same, that dries so many times as long as its label says. */
     public function dryingIn(float $times): self
     {
-        return 1.0 === $times ? $this : new self($this->normalWet, $this->solids, $this->build, $this->thinning, $this->largestThinning, $this->handling->dryingIn($times), $this->carriers, $this->sheen);
+        return 1.0 === $times
+            ? $this
+            : new self(
+                $this->normalWet,
+                $this->solids,
+                $this->build,
+                $this->thinning,
+                $this->largestThinning,
+                $this->handling->dryingIn($times),
+                $this->carriers,
+                $this->sheen,
+            );
     }
 
     /**

@@ -51,8 +51,16 @@ final readonly class PoolLeftovers
 
         return null === $best ? null : new Pooled(
             $yield,
-            array_map(static fn (BigRational $v, int $i): BigRational => $v->multipliedBy($best->at[$i])->simplified(), $volumes, array_keys($volumes)),
-            Contents::of(array_map(static fn (Component $l, int $j): Portion => Portion::of($l->material, $best->at[\count($pots) + $j]), $wanted->leaves, array_keys($wanted->leaves))),
+            array_map(
+                static fn (BigRational $v, int $i): BigRational => $v->multipliedBy($best->at[$i])->simplified(),
+                $volumes,
+                array_keys($volumes),
+            ),
+            Contents::of(array_map(
+                static fn (Component $l, int $j): Portion => Portion::of($l->material, $best->at[\count($pots) + $j]),
+                $wanted->leaves,
+                array_keys($wanted->leaves),
+            )),
         );
     }
 
@@ -73,7 +81,10 @@ final readonly class PoolLeftovers
             $id = $leaf->material->id;
             unset($strange[$id]);
             $in = array_map(static fn (Contents $p): BigRational => $p->grams($id), $pots);
-            $rows[] = Row::exactly([...$in, \count($pots) + $j => BigRational::one(), $yield => $leaf->mass->negated()], BigRational::zero());
+            $rows[] = Row::exactly(
+                [...$in, \count($pots) + $j => BigRational::one(), $yield => $leaf->mass->negated()],
+                BigRational::zero(),
+            );
             $rows[] = Row::atMost([\count($pots) + $j => BigRational::one()], $have[$id] ?? BigRational::zero());
         }
         foreach ($pots as $i => $pot) {

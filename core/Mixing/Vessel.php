@@ -36,7 +36,16 @@ final readonly class Vessel
         $area = \M_PI / 4;
         $grows = $topDiameter - $bottomDiameter;
 
-        return new self($name, true, $bottomDiameter, $topDiameter, $height, $area * $bottomDiameter ** 2, $area * 2 * $bottomDiameter * $grows, $area * $grows ** 2);
+        return new self(
+            $name,
+            true,
+            $bottomDiameter,
+            $topDiameter,
+            $height,
+            $area * $bottomDiameter ** 2,
+            $area * 2 * $bottomDiameter * $grows,
+            $area * $grows ** 2,
+        );
     }
 
     /**

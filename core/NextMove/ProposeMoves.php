@@ -26,7 +26,8 @@ use Inlaid\Core\Technique\Kind\WaxedInRecesses;
 use Inlaid\Core\Technique\Technique;
 
 /**
- * The moves a painter would think of with what is on the shelf: of every paint a coat or two, a dry brush, a glaze, and washes as far as its label allows; of every coloured wax the recesses.
+ * The moves a painter would think of with what is on the shelf: of every paint a coat or two, a dry brush, a glaze, and washes as far as
+ * its label allows; of every coloured wax the recesses.
  *
  * Powders, flake and dyes are left out: they are not laid over a finish, or promise no colour.
  */
@@ -44,8 +45,11 @@ final class ProposeMoves
         $moves = [];
         foreach ($shelf as $material) {
             array_push($moves, ...match (true) {
-                MaterialKind::Paint === $material->kind && LookKind::Opaque === $material->look->kind && Carrier::Dry !== $material->body->carrier => $this->paint($material, $shelf),
-                MaterialKind::Wax === $material->kind && LookKind::Translucent === $material->look->kind => [self::step(new WaxedInRecesses(), $material, Purpose::Pores)],
+                MaterialKind::Paint === $material->kind
+                    && LookKind::Opaque === $material->look->kind
+                    && Carrier::Dry !== $material->body->carrier => $this->paint($material, $shelf),
+                MaterialKind::Wax === $material->kind
+                    && LookKind::Translucent === $material->look->kind => [self::step(new WaxedInRecesses(), $material, Purpose::Pores)],
                 default => [],
             });
         }
@@ -60,15 +64,34 @@ final class ProposeMoves
      */
     private function paint(Material $paint, array $shelf): array
     {
-        $moves = [self::step(new BrushedFull(), $paint, Purpose::Hide), self::step(new BrushedFull(), $paint, Purpose::Hide, 2), self::step(new DryBrushed(), $paint, Purpose::BrokenCover)];
+        $moves = [
+            self::step(new BrushedFull(), $paint, Purpose::Hide),
+            self::step(new BrushedFull(), $paint, Purpose::Hide, 2),
+            self::step(new DryBrushed(), $paint, Purpose::BrokenCover),
+        ];
         // Plain water before an extender.
-        $thinner = self::first($shelf, $paint, static fn (Material $m): bool => self::WATER === $m->id) ?? self::first($shelf, $paint, static fn (Material $m): bool => $m->kind->thins());
+        $thinner = self::first(
+            $shelf,
+            $paint,
+            static fn (Material $m): bool => self::WATER === $m->id,
+        ) ?? self::first($shelf, $paint, static fn (Material $m): bool => $m->kind->thins());
         foreach ([2, 4] as $parts) {
-            null === $thinner || $parts > ($paint->body->largestThinning ?? \INF) || $moves[] = self::step(new WashedAndWiped(), self::mix($paint->name.', washed', [[$paint, 1], [$thinner, $parts]]), Purpose::BrokenCover);
+            null === $thinner
+                || $parts > ($paint->body->largestThinning ?? \INF)
+                || $moves[] = self::step(
+                    new WashedAndWiped(),
+                    self::mix($paint->name.', washed', [[$paint, 1], [$thinner, $parts]]),
+                    Purpose::BrokenCover,
+                );
         }
         $medium = self::first($shelf, $paint, static fn (Material $m): bool => MaterialKind::GlazingMedium === $m->kind);
 
-        return null === $medium ? $moves : [...$moves, self::step(new GlazedAndWiped(), self::mix($paint->name.', as a glaze', [[$medium, 5], [$paint, 1]]), Purpose::Pores)];
+        return null === $medium
+            ? $moves
+            : [
+                ...$moves,
+                self::step(new GlazedAndWiped(), self::mix($paint->name.', as a glaze', [[$medium, 5], [$paint, 1]]), Purpose::Pores),
+            ];
     }
 
     /**
@@ -91,11 +114,25 @@ final class ProposeMoves
      */
     private static function mix(string $name, array $parts): Mixture
     {
-        return Mixture::of($name, Basis::ByVolume, array_map(static fn (array $p): Part => Part::of(BigRational::of($p[1]), $p[0]), $parts));
+        return Mixture::of(
+            $name,
+            Basis::ByVolume,
+            array_map(static fn (array $p): Part => Part::of(BigRational::of($p[1]), $p[0]), $parts),
+        );
     }
 
     private static function step(Technique $technique, Material|Mixture $uses, Purpose $purpose, int $coats = 1): Step
     {
-        return Step::of('move-1', '', $technique, Intent::of($purpose), [], $uses, $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            'move-1',
+            '',
+            $technique,
+            Intent::of($purpose),
+            [],
+            $uses,
+            $coats,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 }

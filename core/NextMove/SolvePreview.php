@@ -17,7 +17,13 @@ final readonly class SolvePreview
      * @param list<SolveRung> $rungs    by thinning, then by coats
      * @param bool            $complete whether there was the time for all of them
      */
-    public function __construct(public Zone $zone, public string $target, public string $part, public array $rungs, public SolveRung $best, public bool $complete)
-    {
+    public function __construct(
+        public Zone $zone,
+        public string $target,
+        public string $part,
+        public array $rungs,
+        public SolveRung $best,
+        public bool $complete,
+    ) {
     }
 }

@@ -25,7 +25,8 @@ use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
- * Finds how far a step is to be thinned, and how often laid, so that a zone ends nearest to a colour: the whole recipe is worked out anew for every rung of thinning and one to four coats.
+ * Finds how far a step is to be thinned, and how often laid, so that a zone ends nearest to a colour: the whole recipe is worked out anew
+ * for every rung of thinning and one to four coats.
  *
  * Of all within ½ ΔE of the nearest the one with the fewest coats is taken, of these the least thinned.
  */
@@ -36,8 +37,11 @@ final readonly class SolveThinning
     private const MOST_COATS = 4;
     private const TIE = 0.5;
 
-    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
-    {
+    public function __construct(
+        private Practices $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private WorkOutLook $look = new WorkOutLook(),
+    ) {
     }
 
     /**
@@ -59,26 +63,72 @@ final readonly class SolveThinning
         $rungs = [];
         foreach (self::RUNGS as $ratio) {
             $shares = self::shares($mix, $thinner, BigRational::of($ratio));
-            $thinned = Mixture::of($mix->name, $mix->basis, array_map(static fn (Part $p, BigRational $share): Part => Part::of($share, $p->of), $mix->parts, $shares));
+            $thinned = Mixture::of(
+                $mix->name,
+                $mix->basis,
+                array_map(static fn (Part $p, BigRational $share): Part => Part::of($share, $p->of), $mix->parts, $shares),
+            );
             for ($coats = 1; $coats <= self::MOST_COATS; ++$coats) {
                 if ([] !== $rungs && $isOver()) {
                     break 2;
                 }
-                $rungs[] = $this->rung($recipe, $step, $thinned, $coats, $part, $zone, $target, $context, [BigRational::of($ratio), $shares]);
+                $rungs[] = $this->rung(
+                    $recipe,
+                    $step,
+                    $thinned,
+                    $coats,
+                    $part,
+                    $zone,
+                    $target,
+                    $context,
+                    [BigRational::of($ratio), $shares],
+                );
             }
         }
 
-        return new SolvePreview($zone, $target->hex, $part->name, $rungs, self::best($rungs), \count($rungs) === \count(self::RUNGS) * self::MOST_COATS);
+        return new SolvePreview(
+            $zone,
+            $target->hex,
+            $part->name,
+            $rungs,
+            self::best($rungs),
+            \count($rungs) === \count(self::RUNGS) * self::MOST_COATS,
+        );
     }
 
     /**
      * @param array{BigRational, non-empty-list<BigRational>} $ratio parts of thinner to one of the rest, and the shares that make it
      */
-    private function rung(Recipe $recipe, Step $step, Mixture $mix, int $coats, PiecePart $part, Zone $zone, Colour $target, Context $context, array $ratio): SolveRung
-    {
-        $changed = Step::of($step->id, $step->title, $step->technique, $step->intent, $step->parts, $mix, $coats, $step->detail, $step->wait, $step->note);
+    private function rung(
+        Recipe $recipe,
+        Step $step,
+        Mixture $mix,
+        int $coats,
+        PiecePart $part,
+        Zone $zone,
+        Colour $target,
+        Context $context,
+        array $ratio,
+    ): SolveRung {
+        $changed = Step::of(
+            $step->id,
+            $step->title,
+            $step->technique,
+            $step->intent,
+            $step->parts,
+            $mix,
+            $coats,
+            $step->detail,
+            $step->wait,
+            $step->note,
+        );
         $tried = $recipe->withSteps(array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps));
-        $works = $this->steps->doneOn($tried, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
+        $works = $this->steps->doneOn(
+            $tried,
+            $context->climate,
+            $this->schools->habits($context->schools, $recipe->schools),
+            static fn (Step $s): bool => $s->touches($part),
+        );
         $own = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->id === $step->id));
         $light = $this->look->zone($part, $works, $zone)->mean();
         $off = ColourDifference::ofLabs(Lab::ofLight($light), Lab::of($target));
@@ -132,6 +182,10 @@ final readonly class SolveThinning
             $rest = $i === $thinner ? $rest : $rest->plus($part->share);
         }
 
-        return array_map(static fn (Part $p, int $i): BigRational => ($i === $thinner ? $rest->multipliedBy($ratio) : $p->share)->simplified(), $mix->parts, array_keys($mix->parts));
+        return array_map(
+            static fn (Part $p, int $i): BigRational => ($i === $thinner ? $rest->multipliedBy($ratio) : $p->share)->simplified(),
+            $mix->parts,
+            array_keys($mix->parts),
+        );
     }
 }

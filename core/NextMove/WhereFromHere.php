@@ -31,7 +31,8 @@ use Inlaid\Core\Work\WorkOutSteps;
 /**
  * In the middle of a job: what to do next with what is on the shelf so that the finish ends nearest its target, or to stop.
  *
- * Every move of `ProposeMoves` is laid over the face as it stands, and of the best five every second one over that; they are ranked by the mean ΔE over the zones of the target. What would be stopped by a finding is left out. A second move is
+ * Every move of `ProposeMoves` is laid over the face as it stands, and of the best five every second one over that; they are ranked by the
+ * mean ΔE over the zones of the target. What would be stopped by a finding is left out. A second move is
  * told only where it brings more than half a ΔE.
  */
 final readonly class WhereFromHere
@@ -82,11 +83,22 @@ final readonly class WhereFromHere
      * @param list<Step>       $moves
      * @param \Closure(): bool $isOver
      *
-     * @return array{list<array{float, non-empty-list<Step>}>, bool} the best first, with the mean ΔE they end at; whether all were looked at
+     * @return array{list<array{float, non-empty-list<Step>}>, bool} the best first, with the mean ΔE they end at; whether all were looked
+     *                                                               at
      */
-    private function search(Recipe $made, StackLook $here, PiecePart $part, Target $target, array $moves, Context $context, \Closure $isOver): array
-    {
-        $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target($this->after($made, $here, $part, [$first, ...array_values($then)], $context), $target));
+    private function search(
+        Recipe $made,
+        StackLook $here,
+        PiecePart $part,
+        Target $target,
+        array $moves,
+        Context $context,
+        \Closure $isOver,
+    ): array {
+        $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target(
+            $this->after($made, $here, $part, [$first, ...array_values($then)], $context),
+            $target,
+        ));
         $firsts = [];
         foreach ($moves as $move) {
             if ($isOver()) {
@@ -129,8 +141,16 @@ final readonly class WhereFromHere
      *
      * @return array{list<WhereMove>, bool} and whether all were looked over
      */
-    private function told(array $found, Recipe $made, StackLook $here, PiecePart $part, Target $target, Context $context, float $now, \Closure $isLate): array
-    {
+    private function told(
+        array $found,
+        Recipe $made,
+        StackLook $here,
+        PiecePart $part,
+        Target $target,
+        Context $context,
+        float $now,
+        \Closure $isLate,
+    ): array {
         $told = [];
         $looked = 0;
         $was = $this->remaining($made, $here);
@@ -178,7 +198,13 @@ final readonly class WhereFromHere
      */
     private function remaining(Recipe $made, StackLook $here): array
     {
-        return $this->effects($here, array_map(static fn (Step $s): string => $s->id, array_filter($made->steps, static fn (Step $s): bool => Purpose::Functional !== $s->intent->purpose)));
+        return $this->effects(
+            $here,
+            array_map(
+                static fn (Step $s): string => $s->id,
+                array_filter($made->steps, static fn (Step $s): bool => Purpose::Functional !== $s->intent->purpose),
+            ),
+        );
     }
 
     /**
@@ -188,7 +214,13 @@ final readonly class WhereFromHere
      */
     private function effects(StackLook $look, array $ids): array
     {
-        return $this->judge->effects($look, array_map(static fn (): float => JudgeLook::BURIED, array_filter($look->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true))));
+        return $this->judge->effects(
+            $look,
+            array_map(
+                static fn (): float => JudgeLook::BURIED,
+                array_filter($look->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true)),
+            ),
+        );
     }
 
     /**
@@ -221,7 +253,10 @@ final readonly class WhereFromHere
         $preview = (new PreviewRecipe($this->schools, $this->check))->preview($made->withSteps([...$made->steps, ...$steps]), $context);
         $ids = array_map(static fn (Step $s): string => $s->id, $steps);
 
-        return [] !== array_filter($preview->findings, static fn (Finding $f): bool => Severity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids));
+        return [] !== array_filter(
+            $preview->findings,
+            static fn (Finding $f): bool => Severity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids),
+        );
     }
 
     /**
@@ -239,12 +274,27 @@ final readonly class WhereFromHere
      */
     private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
     {
-        return $this->steps->doneOn($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (Step $s): bool => $s->touches($part));
+        return $this->steps->doneOn(
+            $recipe,
+            $context->climate,
+            $this->schools->habits($context->schools, $recipe->schools),
+            static fn (Step $s): bool => $s->touches($part),
+        );
     }
 
     private static function named(Step $step, string $id): Step
     {
-        return Step::of($id, $step->title, $step->technique, $step->intent, $step->parts, $step->uses, $step->coats, $step->detail, $step->wait);
+        return Step::of(
+            $id,
+            $step->title,
+            $step->technique,
+            $step->intent,
+            $step->parts,
+            $step->uses,
+            $step->coats,
+            $step->detail,
+            $step->wait,
+        );
     }
 
     /**

@@ -34,7 +34,11 @@ final class DecideFinish
     {
         $kinds = self::kinds();
         $probability = $this->posterior($believed, $tests);
-        $found = array_map(static fn (FinishKind $k, float $p): LikelyFinish => new LikelyFinish($k, $k->inWords(), round($p, 4)), $kinds, $probability);
+        $found = array_map(
+            static fn (FinishKind $k, float $p): LikelyFinish => new LikelyFinish($k, $k->inWords(), round($p, 4)),
+            $kinds,
+            $probability,
+        );
         usort($found, static fn (LikelyFinish $a, LikelyFinish $b): int => $b->probability <=> $a->probability);
 
         return $found;
@@ -58,7 +62,12 @@ final class DecideFinish
             $test = FieldTest::from($key);
             $then = 0.0;
             foreach (array_keys($test->answers()) as $answer) {
-                $then += $this->chance($believed, $tests, $test, $answer) * self::entropy($this->posterior($believed, [$key => $answer] + $tests));
+                $then += $this->chance(
+                    $believed,
+                    $tests,
+                    $test,
+                    $answer,
+                ) * self::entropy($this->posterior($believed, [$key => $answer] + $tests));
             }
             if ($now - $then > max(0.05, $best[1] ?? 0.0)) {
                 $best = [$test, $now - $then];
@@ -73,7 +82,15 @@ final class DecideFinish
      */
     private static function kinds(): array
     {
-        return [FinishKind::Bare, FinishKind::Oiled, FinishKind::Waxed, FinishKind::Shellac, FinishKind::Varnish, FinishKind::Lacquer, FinishKind::Paint];
+        return [
+            FinishKind::Bare,
+            FinishKind::Oiled,
+            FinishKind::Waxed,
+            FinishKind::Shellac,
+            FinishKind::Varnish,
+            FinishKind::Lacquer,
+            FinishKind::Paint,
+        ];
     }
 
     /**

@@ -27,12 +27,26 @@ final readonly class Joint
     /**
      * @throws InvalidPiece if a measurement cannot be true or a face moves against itself
      */
-    public static function of(string $id, string $name, JointKind $kind, JointSide $moving, JointSide $fixed, float $clearance, float $least = 0.3, float $across = 0.0): self
-    {
+    public static function of(
+        string $id,
+        string $name,
+        JointKind $kind,
+        JointSide $moving,
+        JointSide $fixed,
+        float $clearance,
+        float $least = 0.3,
+        float $across = 0.0,
+    ): self {
         return match (true) {
-            !is_finite($clearance) || $clearance < 0.0 || $clearance > 50.0 => throw InvalidPiece::outOfRange('The clearance of a joint', 'between 0 and 50 mm'),
-            !is_finite($least) || $least < 0.0 || $least > 10.0 => throw InvalidPiece::outOfRange('The minimum clearance', 'between 0 and 10 mm'),
-            !is_finite($across) || $across < 0.0 || $across > 2000.0 => throw InvalidPiece::outOfRange('The width across the grain', 'between 0 and 2000 mm'),
+            !is_finite($clearance)
+                || $clearance < 0.0
+                || $clearance > 50.0 => throw InvalidPiece::outOfRange('The clearance of a joint', 'between 0 and 50 mm'),
+            !is_finite($least)
+                || $least < 0.0
+                || $least > 10.0 => throw InvalidPiece::outOfRange('The minimum clearance', 'between 0 and 10 mm'),
+            !is_finite($across)
+                || $across < 0.0
+                || $across > 2000.0 => throw InvalidPiece::outOfRange('The width across the grain', 'between 0 and 2000 mm'),
             $moving->part === $fixed->part && $moving->face === $fixed->face => throw InvalidPiece::joinsItself($name),
             default => new self($id, $name, $kind, $moving, $fixed, $clearance, $least, $across),
         };

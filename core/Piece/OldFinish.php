@@ -22,6 +22,8 @@ final readonly class OldFinish
 
     public function inWords(): string
     {
-        return $this->isBare() || FinishState::Sound === $this->state ? $this->kind->inWords() : $this->kind->inWords().', '.$this->state->value;
+        return $this->isBare() || FinishState::Sound === $this->state
+            ? $this->kind->inWords()
+            : $this->kind->inWords().', '.$this->state->value;
     }
 }

@@ -22,6 +22,8 @@ final readonly class Patch
      */
     public static function of(string $name, Colour $colour, float $drinks): self
     {
-        return $drinks < 0.5 || $drinks > 5.0 ? throw InvalidPiece::outOfRange('The absorbency of a repair', 'from 0.5 to 5 × a sealed surface') : new self($name, $colour, $drinks);
+        return $drinks < 0.5 || $drinks > 5.0
+            ? throw InvalidPiece::outOfRange('The absorbency of a repair', 'from 0.5 to 5 × a sealed surface')
+            : new self($name, $colour, $drinks);
     }
 }

@@ -23,7 +23,8 @@ final readonly class Piece
      * @param list<PiecePart> $parts
      * @param list<Joint>     $joints
      *
-     * @throws InvalidPiece if there is no part, something is there twice, a joint names a face that is not finished, or the count cannot be true
+     * @throws InvalidPiece if there is no part, something is there twice, a joint names a face that is not finished, or the count cannot be
+     *                      true
      */
     public static function of(string $name, int $count, array $parts, array $joints = [], PieceUse $use = new PieceUse()): self
     {

@@ -11,7 +11,8 @@ use Inlaid\Core\Technique\WornPlaces;
  * A part of a piece that steps can be applied to, as it was surveyed.
  *
  * Immutable. `count` how many there are; `absorption` what the first film takes against one on a sealed ground, where the
- * typical value is overridden; `pulls` whether their place is settled, null where there are none; `worn` where natural wear falls; `turned` whether it lies flat and has to be turned between its two sides.
+ * typical value is overridden; `pulls` whether their place is settled, null where there are none; `worn` where natural wear falls; `turned`
+ * whether it lies flat and has to be turned between its two sides.
  */
 final readonly class PiecePart
 {

@@ -17,7 +17,10 @@ enum Place: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Dry => 'a dry room', self::Wet => 'a kitchen or bath', self::Covered => 'outdoors under a roof', self::Weather => 'outdoors in the open',
+            self::Dry => 'a dry room',
+            self::Wet => 'a kitchen or bath',
+            self::Covered => 'outdoors under a roof',
+            self::Weather => 'outdoors in the open',
         };
     }
 

@@ -17,7 +17,13 @@ final readonly class Species
     /**
      * @param list<Bleed> $bleeds
      */
-    public function __construct(public string $name, public Colour $colour, public Grain $grain, public float $drinks, public float $moves, public array $bleeds)
-    {
+    public function __construct(
+        public string $name,
+        public Colour $colour,
+        public Grain $grain,
+        public float $drinks,
+        public float $moves,
+        public array $bleeds,
+    ) {
     }
 }

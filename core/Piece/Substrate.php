@@ -34,8 +34,15 @@ final readonly class Substrate
      *
      * @throws InvalidPiece if a figure cannot be true
      */
-    public static function of(SubstrateKind $kind, string $species, Grain $grain, Colour $colour, ?float $veneer = null, array $bleeds = [], ?float $moves = null): self
-    {
+    public static function of(
+        SubstrateKind $kind,
+        string $species,
+        Grain $grain,
+        Colour $colour,
+        ?float $veneer = null,
+        array $bleeds = [],
+        ?float $moves = null,
+    ): self {
         if (null !== $veneer && ($veneer < 0.1 || $veneer > 6.0)) {
             throw InvalidPiece::outOfRange('The thickness of a veneer', 'between 0.1 and 6 mm');
         }

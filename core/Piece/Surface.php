@@ -37,7 +37,12 @@ final readonly class Surface
             throw InvalidPiece::outOfRange('An area', 'above 0 and up to 1000 m²');
         }
 
-        return new self([self::WHOLE => [new Face(self::WHOLE, 'Whole surface'), new Measured($area, 'as entered')]], null, Level::Body, 4000 * sqrt($area));
+        return new self(
+            [self::WHOLE => [new Face(self::WHOLE, 'Whole surface'), new Measured($area, 'as entered')]],
+            null,
+            Level::Body,
+            4000 * sqrt($area),
+        );
     }
 
     /**
@@ -50,7 +55,10 @@ final readonly class Surface
     {
         foreach ($shape->sizes() as $size) {
             $value = $sizes[$size->key] ?? throw InvalidPiece::outOfRange($size->name, 'stated');
-            if (!is_finite($value) || ($size->isCount ? $value < 0 || $value > 500 || 0.0 !== fmod($value, 1.0) : $value < 1 || $value > 20_000)) {
+            if (
+                !is_finite($value)
+                || ($size->isCount ? $value < 0 || $value > 500 || 0.0 !== fmod($value, 1.0) : $value < 1 || $value > 20_000)
+            ) {
                 throw InvalidPiece::outOfRange($size->name, $size->isCount ? 'a whole number up to 500' : 'between 1 and 20000 mm');
             }
         }
@@ -60,7 +68,9 @@ final readonly class Surface
             $finished[$key] = [$known[$key] ?? throw InvalidPiece::noSuch('face', $key), $shape->measure($key, $sizes)];
         }
 
-        return [] === $finished ? throw InvalidPiece::noFaces() : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
+        return [] === $finished
+            ? throw InvalidPiece::noFaces()
+            : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
     }
 
     /**
@@ -85,6 +95,9 @@ final readonly class Surface
      */
     public function hasTwoSides(?array $faces): bool
     {
-        return 2 <= \count(array_filter($this->faces, static fn (array $f): bool => $f[0]->broad && (null === $faces || \in_array($f[0]->key, $faces, true))));
+        return 2 <= \count(array_filter(
+            $this->faces,
+            static fn (array $f): bool => $f[0]->broad && (null === $faces || \in_array($f[0]->key, $faces, true)),
+        ));
     }
 }

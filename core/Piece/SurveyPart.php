@@ -62,7 +62,11 @@ final readonly class SurveyPart
             return [];
         }
 
-        return [new Conclusion('Old finish', \sprintf('You entered %s. The tests suggest %s (%.0f %%).', $stated->inWords(), $first->name, 100 * $first->probability), true)];
+        return [new Conclusion(
+            'Old finish',
+            \sprintf('You entered %s. The tests suggest %s (%.0f %%).', $stated->inWords(), $first->name, 100 * $first->probability),
+            true,
+        )];
     }
 
     /**
@@ -72,9 +76,16 @@ final readonly class SurveyPart
     {
         $rag = $part->tests['rag'] ?? null;
         $bleeds = $part->substrate->bleeds;
-        $found = array_map(static fn (Bleed $b): Conclusion => new Conclusion($b->inWords(), $b->heldBackBy(), 'coloured' === $rag), $bleeds);
+        $found = array_map(
+            static fn (Bleed $b): Conclusion => new Conclusion($b->inWords(), $b->heldBackBy(), 'coloured' === $rag),
+            $bleeds,
+        );
         if ('coloured' === $rag && [] === $bleeds) {
-            $found[] = new Conclusion('Bleeding', 'Something dissolves in water: an old stain or a dye wood. '.Bleed::OldStain->heldBackBy(), true);
+            $found[] = new Conclusion(
+                'Bleeding',
+                'Something dissolves in water: an old stain or a dye wood. '.Bleed::OldStain->heldBackBy(),
+                true,
+            );
         }
         if (null === $rag && [] === $bleeds && !$part->finish->isBare()) {
             $found[] = new Conclusion('Bleeding', 'Not tested. Before a pale coat, press a damp white rag on it.', false);
@@ -114,9 +125,17 @@ final readonly class SurveyPart
         $lead = $part->tests['lead'] ?? null;
 
         return match (true) {
-            'found' === $lead => [new Conclusion('Lead', 'Contains lead. Don\'t dry-sand, scrape or heat it. Follow local rules; use licensed practice.', true)],
+            'found' === $lead => [new Conclusion(
+                'Lead',
+                'Contains lead. Don\'t dry-sand, scrape or heat it. Follow local rules; use licensed practice.',
+                true,
+            )],
             'none' === $lead, 'after' === ($part->tests['age'] ?? null) => [],
-            default => [new Conclusion('Lead', 'Old paint of unknown age may contain lead. Don\'t dry-sand it until tested. Follow local rules.', false)],
+            default => [new Conclusion(
+                'Lead',
+                'Old paint of unknown age may contain lead. Don\'t dry-sand it until tested. Follow local rules.',
+                false,
+            )],
         };
     }
 
@@ -128,15 +147,23 @@ final readonly class SurveyPart
         return array_map(static function (Patch $patch) use ($part): Conclusion {
             $thirst = $patch->drinks / $part->drinks();
             $text = match (true) {
-                $thirst > 1.1 => \sprintf('absorbs %d %% more than the wood around it: stain goes darker. Seal it thinly first.', (int) round(100 * ($thirst - 1))),
-                $thirst < 0.9 => \sprintf('absorbs %d %% less than the wood around it: stain stays paler. Tint it, or stain it first.', (int) round(100 * (1 - $thirst))),
+                $thirst > 1.1 => \sprintf(
+                    'absorbs %d %% more than the wood around it: stain goes darker. Seal it thinly first.',
+                    (int) round(100 * ($thirst - 1)),
+                ),
+                $thirst < 0.9 => \sprintf(
+                    'absorbs %d %% less than the wood around it: stain stays paler. Tint it, or stain it first.',
+                    (int) round(100 * (1 - $thirst)),
+                ),
                 default => 'absorbs like the wood around it.',
             };
 
             [$own, $wood] = [Lab::of($patch->colour), Lab::of($part->substrate->colour)];
             $apart = DeltaE2000::between($own, $wood);
             $words = CompareColours::words($own, $wood);
-            $colour = $apart < self::SAME_COLOUR || [] === $words ? 'It has the colour of the wood' : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
+            $colour = $apart < self::SAME_COLOUR || [] === $words
+                ? 'It has the colour of the wood'
+                : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
 
             return new Conclusion($patch->name, $colour.'. It '.$text, false);
         }, $part->patches);

@@ -15,7 +15,12 @@ final readonly class Surveyed
      * @param non-empty-list<LikelyFinish> $finishes    the most probable first
      * @param list<Conclusion>             $conclusions
      */
-    public function __construct(public array $finishes, public string $sure, public ?FieldTest $next, public ?float $gain, public array $conclusions)
-    {
+    public function __construct(
+        public array $finishes,
+        public string $sure,
+        public ?FieldTest $next,
+        public ?float $gain,
+        public array $conclusions,
+    ) {
     }
 }

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Planning;
 /**
  * Bounds from below how late, and when, works that are partly laid can all be ready.
  *
- * Three of them, the largest counts: every piece by itself, each of its works as early as the calendar allows; all that is left packed into the working hours, and the shortest wait after it; and one pair of hands that may interrupt its work at any time and always does what has the longest to wait after it (J. R. Jackson).
+ * Three of them, the largest counts: every piece by itself, each of its works as early as the calendar allows; all that is left packed into
+ * the working hours, and the shortest wait after it; and one pair of hands that may interrupt its work at any time and always does what has
+ * the longest to wait after it (J. R. Jackson).
  */
 final class BoundWorks
 {
@@ -26,9 +28,18 @@ final class BoundWorks
      * @param array<string, int>          $due
      * @param bool                        $isCrowded whether places hold only so many pieces
      */
-    public function __construct(private readonly array $works, private readonly array $after, private readonly array $hands, private readonly int $from, private readonly array $due, bool $isCrowded)
-    {
-        $pots = array_count_values(array_filter(array_map(static fn (Work $w): ?string => $w->pot, $works), static fn (?string $pot): bool => null !== $pot));
+    public function __construct(
+        private readonly array $works,
+        private readonly array $after,
+        private readonly array $hands,
+        private readonly int $from,
+        private readonly array $due,
+        bool $isCrowded,
+    ) {
+        $pots = array_count_values(array_filter(
+            array_map(static fn (Work $w): ?string => $w->pot, $works),
+            static fn (?string $pot): bool => null !== $pot,
+        ));
         foreach ($works as $id => $work) {
             $this->minutes[$id] = $work->minutes + (1 === ($pots[$work->pot ?? ''] ?? 0) ? $work->setUp : 0);
         }
@@ -36,19 +47,42 @@ final class BoundWorks
             $tail = 60 * $work->last->least();
             foreach ($after[$id] as $next) {
                 foreach ($works[$next]->links as $link) {
-                    $tail = $link->after === $id ? max($tail, 60 * ($link->wait->least() + $this->minutes[$next]) + $this->tails[$next]) : $tail;
+                    $tail = $link->after === $id
+                        ? max($tail, 60 * ($link->wait->least() + $this->minutes[$next]) + $this->tails[$next])
+                        : $tail;
                 }
             }
             $this->tails[$id] = $tail;
         }
-        $this->soon = !$isCrowded && [] === array_filter($works, static fn (Work $w): bool => $w->setUp > 0 || [] !== array_filter($w->links, static fn (Precedence $l): bool => null !== $l->most));
+        $this->soon = !$isCrowded
+            && [] === array_filter(
+                $works,
+                static fn (Work $w): bool => $w->setUp > 0
+                    || [] !== array_filter($w->links, static fn (Precedence $l): bool => null !== $l->most),
+            );
         $jobs = [];
         foreach ($works as $work) {
             $jobs[$work->job][] = $work;
         }
         foreach ($jobs as $job => $own) {
             $place = array_flip(array_map(static fn (Work $w): string => $w->id, $own));
-            $this->like[$job] = serialize([$due[$job] ?? null, array_map(static fn (Work $w): array => [$w->minutes, array_map(static fn (Precedence $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links), $w->last, $w->pot, $w->setUp, $w->potLife, $w->notBefore, $w->alone, $w->room], $own)]);
+            $this->like[$job] = serialize([
+                $due[$job] ?? null,
+                array_map(
+                    static fn (Work $w): array => [
+                        $w->minutes,
+                        array_map(static fn (Precedence $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links),
+                        $w->last,
+                        $w->pot,
+                        $w->setUp,
+                        $w->potLife,
+                        $w->notBefore,
+                        $w->alone,
+                        $w->room,
+                    ],
+                    $own,
+                ),
+            ]);
         }
     }
 
@@ -64,7 +98,10 @@ final class BoundWorks
         return $this->like[$job];
     }
 
-    /** Is nothing lost when what can be done is done? Not where pots are changed, places are full, or something must not wait too long: then it may have to be put off. */
+    /**
+     * Is nothing lost when what can be done is done? Not where pots are changed, places are full, or something must not wait too long: then
+     * it may have to be put off.
+     */
     public function soonerIsNoWorse(): bool
     {
         return $this->soon;
@@ -95,7 +132,17 @@ final class BoundWorks
                 [$left[$id], $heads[$id]] = [$work, $ready];
                 $end = max($end, $work->last->over($ends[$id], $this->hands[0]));
             }
-            $late = max($late, (int) ceil((max($ends[$id] + $this->tails[$id], isset($placed[$id]) ? $placed[$id]->over : 0) - ($this->due[$work->job] ?? \PHP_INT_MAX)) / 60));
+            $late = max(
+                $late,
+                (int) ceil(
+                    (
+                        max(
+                            $ends[$id] + $this->tails[$id],
+                            isset($placed[$id]) ? $placed[$id]->over : 0,
+                        ) - ($this->due[$work->job] ?? \PHP_INT_MAX)
+                    ) / 60,
+                ),
+            );
         }
         if (1 === \count($this->hands) && [] !== $left) {
             $end = max($end, $this->interrupted($left, $heads, $free));

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Planning;
 
 /**
- * Somebody's working hours laid out one after another, so that a plan that is tried over and over need not reckon dates: only as far as it was asked.
+ * Somebody's working hours laid out one after another, so that a plan that is tried over and over need not reckon dates: only as far as it
+ * was asked.
  */
 final class Calendar
 {
@@ -29,7 +30,8 @@ final class Calendar
     }
 
     /**
-     * The first working times at or after an instant that hold so many minutes in one; several only where no stretch of an ordinary week is as long.
+     * The first working times at or after an instant that hold so many minutes in one; several only where no stretch of an ordinary week is
+     * as long.
      *
      * @return non-empty-list<Interval>|null null beyond the time that is planned at all
      */

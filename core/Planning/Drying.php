@@ -7,7 +7,8 @@ namespace Inlaid\Core\Planning;
 /**
  * The wait for a film that dries by night as the night lets it: a cold hour counts for less than a warm one.
  *
- * In an hour in which it dries f times more slowly than on the label, 60 ÷ f of its minutes pass; in one in which nobody can promise anything, none. It is never over before the minutes of the label are.
+ * In an hour in which it dries f times more slowly than on the label, 60 ÷ f of its minutes pass; in one in which nobody can promise
+ * anything, none. It is never over before the minutes of the label are.
  */
 final class Drying implements Wait
 {
@@ -20,8 +21,12 @@ final class Drying implements Wait
      * @param int              $stated  minutes on the label
      * @param list<float|null> $factors 24, by the hour: how many times more slowly; null where nothing is promised
      */
-    public function __construct(private readonly int $stated, private readonly array $factors, private readonly \DateTimeZone $zone, private readonly bool $overnight = false)
-    {
+    public function __construct(
+        private readonly int $stated,
+        private readonly array $factors,
+        private readonly \DateTimeZone $zone,
+        private readonly bool $overnight = false,
+    ) {
         $this->day = array_sum(array_map(self::passes(...), $factors));
     }
 

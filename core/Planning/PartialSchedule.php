@@ -7,7 +7,8 @@ namespace Inlaid\Core\Planning;
 /**
  * Works laid into the calendar one after another, in a given order, each as early as it may be.
  *
- * A least fixpoint: where a largest wait is broken, the work before it is put off by just as much and all is laid again, up to three weeks; a wait that is broken even then (every night is longer) is left and told.
+ * A least fixpoint: where a largest wait is broken, the work before it is put off by just as much and all is laid again, up to three weeks;
+ * a wait that is broken even then (every night is longer) is left and told.
  */
 final class PartialSchedule
 {
@@ -98,7 +99,13 @@ final class PartialSchedule
             $setUp = $this->goesOn($work, $h, $at) ? 0 : $work->setUp;
             $stretches = $calendar->fit($work->minutes + $setUp, $at);
             if (null !== $stretches && (null === $best || $stretches[\count($stretches) - 1]->end < $best->end())) {
-                $best = new PlacedWork($work, $h, $stretches, $setUp, $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]));
+                $best = new PlacedWork(
+                    $work,
+                    $h,
+                    $stretches,
+                    $setUp,
+                    $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
+                );
             }
         }
 
@@ -148,7 +155,8 @@ final class PartialSchedule
     {
         [$pot, $since] = $this->pots[$hands] ?? [null, 0];
 
-        return null === $work->pot || ($pot === $work->pot && (null === $work->potLife || $at + 60 * $work->minutes <= $since + 60 * $work->potLife));
+        return null === $work->pot
+            || ($pot === $work->pot && (null === $work->potLife || $at + 60 * $work->minutes <= $since + 60 * $work->potLife));
     }
 
     /**

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Planning;
 /**
  * A work in the calendar.
  *
- * Immutable. `hands` 0 the painter's, 1 the helper's; `stretches` of working time, several where it is longer than any; `setUp` minutes of them at the beginning; `over` when what must pass after it has passed, if nothing follows.
+ * Immutable. `hands` 0 the painter's, 1 the helper's; `stretches` of working time, several where it is longer than any; `setUp` minutes of
+ * them at the beginning; `over` when what must pass after it has passed, if nothing follows.
  */
 final readonly class PlacedWork
 {

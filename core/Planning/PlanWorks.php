@@ -7,7 +7,9 @@ namespace Inlaid\Core\Planning;
 /**
  * Plans several pieces over working days: the least late, then the earliest ready.
  *
- * Orders of work are laid by `PartialSchedule` and searched depth-first, earliest beginning first, after what simple rules and an order of pieces that is bettered by exchanging two of them have found. An order is left as soon as no end of it can be better than the best so far (`BoundWorks`). Where the search came to its end no order is better; where the
+ * Orders of work are laid by `PartialSchedule` and searched depth-first, earliest beginning first, after what simple rules and an order of
+ * pieces that is bettered by exchanging two of them have found. An order is left as soon as no end of it can be better than the best so far
+ * (`BoundWorks`). Where the search came to its end no order is better; where the
  * time was up before, the best so far is the answer, with its bound. Nothing is tried by chance.
  */
 final class PlanWorks
@@ -29,10 +31,18 @@ final class PlanWorks
      * @param non-empty-list<Calendar> $hands  the painter's first
      * @param array<string, int>       $due    the instant at which a piece must be ready, by job
      * @param \Closure(): bool         $isOver whether the time to search is up
-     * @param (\Closure(): bool)|null  $isLate whether any answer is overdue: then works come in the order in which they are given; null for never
+     * @param (\Closure(): bool)|null  $isLate whether any answer is overdue: then works come in the order in which they are given; null for
+     *                                         never
      */
-    public function plan(array $works, array $hands, int $from, array $due, \Closure $isOver, ?PlaceCapacity $rooms = null, ?\Closure $isLate = null): ?WorkPlan
-    {
+    public function plan(
+        array $works,
+        array $hands,
+        int $from,
+        array $due,
+        \Closure $isOver,
+        ?PlaceCapacity $rooms = null,
+        ?\Closure $isLate = null,
+    ): ?WorkPlan {
         $this->isLate = $isLate ?? static fn (): bool => false;
         $this->works = array_column(array_map(static fn (Work $w): array => [$w->id, $w], $works), 1, 0);
         $this->after = array_fill_keys(array_keys($this->works), []);
@@ -56,7 +66,14 @@ final class PlanWorks
             return null;
         }
 
-        return new WorkPlan($this->best->placed, $this->best->ready, $this->best->late, $this->best->tooLong, $this->over ? min($this->root, $this->best->end) : $this->best->end, !$this->over);
+        return new WorkPlan(
+            $this->best->placed,
+            $this->best->ready,
+            $this->best->late,
+            $this->best->tooLong,
+            $this->over ? min($this->root, $this->best->end) : $this->best->end,
+            !$this->over,
+        );
     }
 
     /**
@@ -120,7 +137,10 @@ final class PlanWorks
     {
         $rank = array_flip($jobs);
 
-        return $this->take($this->byRule($begin, static fn (PlacedWork $p): array => [intdiv($p->start(), 1800), $rank[$p->work->job], $p->start()]), $due);
+        return $this->take(
+            $this->byRule($begin, static fn (PlacedWork $p): array => [intdiv($p->start(), 1800), $rank[$p->work->job], $p->start()]),
+            $due,
+        );
     }
 
     /**
@@ -162,7 +182,8 @@ final class PlanWorks
     }
 
     /**
-     * One after the other as they are given, each after those it links to. A job that does not fit into the years that are planned comes after all others, as far as it fits.
+     * One after the other as they are given, each after those it links to. A job that does not fit into the years that are planned comes
+     * after all others, as far as it fits.
      *
      * @param array<string, int> $due
      */
@@ -211,7 +232,14 @@ final class PlanWorks
             return;
         }
         $open = $this->open($laying);
-        usort($open, fn (PlacedWork $a, PlacedWork $b): int => [$a->start(), -$this->bound->tail($a->work->id), $a->work->id] <=> [$b->start(), -$this->bound->tail($b->work->id), $b->work->id]);
+        usort(
+            $open,
+            fn (PlacedWork $a, PlacedWork $b): int => [
+                $a->start(),
+                -$this->bound->tail($a->work->id),
+                $a->work->id,
+            ] <=> [$b->start(), -$this->bound->tail($b->work->id), $b->work->id],
+        );
         foreach ($this->worthTrying($open, $laying) as $placed) {
             if ($this->over = $this->over || $isOver()) {
                 return;
@@ -262,7 +290,8 @@ final class PlanWorks
     }
 
     /**
-     * Of pieces that are alike and not begun, one is enough to try. What begins only when another could be done already is not next: that other fits before it and delays nothing (unless it is better put off, or pots are changed).
+     * Of pieces that are alike and not begun, one is enough to try. What begins only when another could be done already is not next: that
+     * other fits before it and delays nothing (unless it is better put off, or pots are changed).
      *
      * @param list<PlacedWork> $open
      *
@@ -279,7 +308,11 @@ final class PlanWorks
         foreach ($open as $placed) {
             $job = $placed->work->job;
             $like = $this->bound->like($job);
-            if ($placed->start() >= $soonest && $placed->end() > $soonest || (!isset($begun[$job]) && isset($seen[$like]) && $seen[$like] !== $job)) {
+            if (
+                $placed->start() >= $soonest
+                && $placed->end() > $soonest
+                || (!isset($begun[$job]) && isset($seen[$like]) && $seen[$like] !== $job)
+            ) {
                 continue;
             }
             if (!isset($begun[$job])) {

@@ -7,8 +7,11 @@ namespace Inlaid\Core\Planning;
 /**
  * Something that a pair of hands does in one go.
  *
- * Immutable. `job` the piece it belongs to; `minutes` of hands; `links` to what comes before it; `last` what must pass after it before the piece is ready; `pot` what it is done with, `setUp` minutes that it takes to begin with another pot or to mix a new one, `potLife` minutes after which a pot is mixed anew;
- * `notBefore` an instant; `alone` whether only the painter can do it; `room` the place where the piece stands from here on, null where that does not matter.
+ * Immutable. `job` the piece it belongs to; `minutes` of hands; `links` to what comes before it; `last` what must pass after it before the
+ * piece is ready; `pot` what it is done with, `setUp` minutes that it takes to begin with another pot or to mix a new one, `potLife`
+ * minutes after which a pot is mixed anew;
+ * `notBefore` an instant; `alone` whether only the painter can do it; `room` the place where the piece stands from here on, null where that
+ * does not matter.
  */
 final readonly class Work
 {
@@ -37,6 +40,18 @@ final readonly class Work
      */
     public function after(array $links, int $notBefore): self
     {
-        return new self($this->id, $this->job, $this->minutes, $links, $this->last, $this->pot, $this->setUp, $this->potLife, $notBefore, $this->alone, $this->room);
+        return new self(
+            $this->id,
+            $this->job,
+            $this->minutes,
+            $links,
+            $this->last,
+            $this->pot,
+            $this->setUp,
+            $this->potLife,
+            $notBefore,
+            $this->alone,
+            $this->room,
+        );
     }
 }

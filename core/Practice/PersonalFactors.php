@@ -9,7 +9,8 @@ use Inlaid\Core\Material\Material;
 /**
  * The painter's own figures that are reckoned with, each against what is typical.
  *
- * Immutable. `paces` how much longer a technique takes, by its key; `drying` how much longer a material dries, by its id; `amounts` how much more of a
+ * Immutable. `paces` how much longer a technique takes, by its key; `drying` how much longer a material dries, by its id; `amounts` how
+ * much more of a
  * material a technique takes, by material id and technique with a slash between. What is not named is as typical.
  */
 final readonly class PersonalFactors

@@ -41,9 +41,25 @@ final class PreparationNeeds
      */
     public function silicone(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): ?array
     {
-        $washed = null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit));
+        $washed = null !== RecipeAnalysis::first(
+            $whole->before($first, $part),
+            static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit),
+        );
 
-        return $washed || !\in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? null : [Bleed::Silicone->heldBackBy(), new NewStep('Wash off the silicone', 'cleaned', [], MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4))];
+        return $washed || !\in_array(Bleed::Silicone, $part->substrate->bleeds, true)
+            ? null
+            : [
+                Bleed::Silicone->heldBackBy(),
+                new NewStep(
+                    'Wash off the silicone',
+                    'cleaned',
+                    [],
+                    MaterialRequirement::toTakeOff(Residue::Spirit),
+                    coats: 2,
+                    wait: WaitUntil::Recoat,
+                    repeat: Repeat::of(Criterion::Clean, 1, 4),
+                ),
+            ];
     }
 
     /**
@@ -57,7 +73,18 @@ final class PreparationNeeds
             default => null,
         };
 
-        return null === $why ? null : [$why, new NewStep('Wash off grease and polish', 'cleaned', [], MaterialRequirement::cleaner(), repeat: Repeat::of(Criterion::Clean, 1, 3))];
+        return null === $why
+            ? null
+            : [
+                $why,
+                new NewStep(
+                    'Wash off grease and polish',
+                    'cleaned',
+                    [],
+                    MaterialRequirement::cleaner(),
+                    repeat: Repeat::of(Criterion::Clean, 1, 3),
+                ),
+            ];
     }
 
     /**
@@ -67,23 +94,57 @@ final class PreparationNeeds
     {
         $why = match (true) {
             $part->finish->isBare() => null,
-            FinishState::Lifting === $part->finish->state || 'lifts' === ($part->tests['tape'] ?? null) => 'Loose. Anything on top peels with it.',
-            FinishKind::Waxed === $part->finish->kind && !RecipeAnalysis::uses($first, MaterialKind::Wax, MaterialKind::Oil) => 'Only wax and oil adhere to wax. Other coats peel.',
-            FinishKind::Oiled !== $part->finish->kind && RecipeAnalysis::dyes($first) => \sprintf('“%s” works in the wood and can\'t get through %s.', $first->step->name(), $part->finish->inWords()),
+            FinishState::Lifting === $part->finish->state
+                || 'lifts' === ($part->tests['tape'] ?? null) => 'Loose. Anything on top peels with it.',
+            FinishKind::Waxed === $part->finish->kind
+                && !RecipeAnalysis::uses(
+                    $first,
+                    MaterialKind::Wax,
+                    MaterialKind::Oil,
+                ) => 'Only wax and oil adhere to wax. Other coats peel.',
+            FinishKind::Oiled !== $part->finish->kind
+                && RecipeAnalysis::dyes($first) => \sprintf(
+                    '“%s” works in the wood and can\'t get through %s.',
+                    $first->step->name(),
+                    $part->finish->inWords(),
+                ),
             default => null,
         };
 
         $passes = \in_array($part->finish->kind, [FinishKind::Shellac, FinishKind::Waxed], true) ? 1 : 2;
 
-        if (null !== $why && !$part->mayHoldLead() && FinishKind::Waxed !== $part->finish->kind && null === WorkOutSanding::veneer($part) && !$whole->habits->holds('old-finish-off', 'stripper')) {
+        if (
+            null !== $why
+            && !$part->mayHoldLead()
+            && FinishKind::Waxed !== $part->finish->kind
+            && null === WorkOutSanding::veneer($part)
+            && !$whole->habits->holds('old-finish-off', 'stripper')
+        ) {
             return [$why, $whole->habits->holds('old-finish-off', 'sanding')
-                ? new NewStep('Sand off the old finish', 'sanded', grit: self::PAPER_ON_FINISH, coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2), aim: SandingAim::ToBare)
+                ? new NewStep(
+                    'Sand off the old finish',
+                    'sanded',
+                    grit: self::PAPER_ON_FINISH,
+                    coats: $passes,
+                    repeat: Repeat::of(Criterion::Bare, 1, $passes + 2),
+                    aim: SandingAim::ToBare,
+                )
                 : new NewStep('Scrape off the old finish', 'scraped', coats: $passes, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2))];
         }
 
         return null === $why ? null : [
-            $part->mayHoldLead() ? $why.' It may contain lead. Work wet, make no dust. Follow the label, the safety data sheet and local rules.' : $why,
-            new NewStep('Strip', 'stripped', [], MaterialRequirement::stripper(), coats: $passes, dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15, repeat: Repeat::of(Criterion::Bare, 1, $passes + 2)),
+            $part->mayHoldLead()
+                ? $why.' It may contain lead. Work wet, make no dust. Follow the label, the safety data sheet and local rules.'
+                : $why,
+            new NewStep(
+                'Strip',
+                'stripped',
+                [],
+                MaterialRequirement::stripper(),
+                coats: $passes,
+                dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15,
+                repeat: Repeat::of(Criterion::Bare, 1, $passes + 2),
+            ),
         ];
     }
 
@@ -94,7 +155,12 @@ final class PreparationNeeds
     {
         $faults = array_filter($part->faults, static fn (Fault $f): bool => Fault::Hole === $f || Fault::MissingVeneer === $f);
 
-        return [] === $faults ? null : [implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Overfill slightly, then sand level.', new NewStep('Fill and level', 'filled', [], MaterialRequirement::filler(), wait: WaitUntil::Recoat)];
+        return [] === $faults
+            ? null
+            : [
+                implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Overfill slightly, then sand level.',
+                new NewStep('Fill and level', 'filled', [], MaterialRequirement::filler(), wait: WaitUntil::Recoat),
+            ];
     }
 
     /**
@@ -102,7 +168,20 @@ final class PreparationNeeds
      */
     public function bleach(PiecePart $part): ?array
     {
-        return \in_array(Fault::Stain, $part->faults, true) ? ['Stains show through anything that isn\'t opaque. This bleach removes ink, iron and water marks, not the wood colour.', new NewStep('Bleach the stains', 'bleached', [], MaterialRequirement::bleach(), coats: 2, dwell: 20, repeat: Repeat::of(Criterion::Pale, 1, 3))] : null;
+        return \in_array(Fault::Stain, $part->faults, true)
+            ? [
+                'Stains show through anything that isn\'t opaque. This bleach removes ink, iron and water marks, not the wood colour.',
+                new NewStep(
+                    'Bleach the stains',
+                    'bleached',
+                    [],
+                    MaterialRequirement::bleach(),
+                    coats: 2,
+                    dwell: 20,
+                    repeat: Repeat::of(Criterion::Pale, 1, 3),
+                ),
+            ]
+            : null;
     }
 
     /**
@@ -110,7 +189,12 @@ final class PreparationNeeds
      */
     public function condition(PiecePart $part, StepCalculation $first): ?array
     {
-        return RecipeAnalysis::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll() ? ['Close-grained wood stains in blotches. A conditioner evens out its absorbency.', new NewStep('Condition the wood', 'conditioned', [], MaterialRequirement::conditioner(), wait: WaitUntil::Recoat)] : null;
+        return RecipeAnalysis::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll()
+            ? [
+                'Close-grained wood stains in blotches. A conditioner evens out its absorbency.',
+                new NewStep('Condition the wood', 'conditioned', [], MaterialRequirement::conditioner(), wait: WaitUntil::Recoat),
+            ]
+            : null;
     }
 
     /**
@@ -128,7 +212,12 @@ final class PreparationNeeds
             return null;
         }
 
-        return [$part->mayHoldLead() ? 'It may contain lead, so don\'t sand it. A grip primer adheres to washed gloss.' : \sprintf('%s is smooth. Coats need a grip primer.', ucfirst($part->substrate->inWords())), new NewStep('Grip primer', 'brushed', [], MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat)];
+        return [
+            $part->mayHoldLead()
+                ? 'It may contain lead, so don\'t sand it. A grip primer adheres to washed gloss.'
+                : \sprintf('%s is smooth. Coats need a grip primer.', ucfirst($part->substrate->inWords())),
+            new NewStep('Grip primer', 'brushed', [], MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat),
+        ];
     }
 
     /**
@@ -141,8 +230,23 @@ final class PreparationNeeds
         foreach ($whole->before($first, $part) as $work) {
             $asks = NotNeutralised::asks($work);
             $later = array_filter($whole->before($first, $part), static fn (StepCalculation $w): bool => $w->number > $work->number);
-            if (null !== $asks && null === RecipeAnalysis::first(array_values($later), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, $asks))) {
-                return [\sprintf('The label of what “%s” uses asks for %s. Water alone isn\'t enough.', $work->step->name(), $asks->inWords()), new NewStep('Neutralise as the label asks', 'neutralised', [], MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat)];
+            if (
+                null !== $asks
+                && null === RecipeAnalysis::first(
+                    array_values($later),
+                    static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, $asks),
+                )
+            ) {
+                return [
+                    \sprintf('The label of what “%s” uses asks for %s. Water alone isn\'t enough.', $work->step->name(), $asks->inWords()),
+                    new NewStep(
+                        'Neutralise as the label asks',
+                        'neutralised',
+                        [],
+                        MaterialRequirement::toTakeOff($asks),
+                        wait: WaitUntil::Recoat,
+                    ),
+                ];
             }
         }
 
@@ -157,8 +261,16 @@ final class PreparationNeeds
     public function block(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): ?array
     {
         $blocks = static fn (StepCalculation $w): bool => RecipeAnalysis::contains($w, static fn (Material $m): bool => [] !== $m->blocks);
-        $asked = $whole->habits->holds('stain-blocking', 'always') && [] === $part->substrate->bleeds && 'coloured' !== ($part->tests['rag'] ?? null) && $part->substrate->drinksAtAll();
+        $asked = $whole->habits->holds('stain-blocking', 'always')
+            && [] === $part->substrate->bleeds
+            && 'coloured' !== ($part->tests['rag'] ?? null)
+            && $part->substrate->drinksAtAll();
 
-        return !$asked || !RecipeAnalysis::isOpaque($first) || $blocks($first) ? null : ['Your practice blocks under every paint. A mark can take a year to come through.', new NewStep('Stain-blocking primer', 'brushed', [], MaterialRequirement::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat)];
+        return !$asked || !RecipeAnalysis::isOpaque($first) || $blocks($first)
+            ? null
+            : [
+                'Your practice blocks under every paint. A mark can take a year to come through.',
+                new NewStep('Stain-blocking primer', 'brushed', [], MaterialRequirement::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat),
+            ];
     }
 }

@@ -31,7 +31,11 @@ final class ProposePapers
      */
     public function propose(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first, bool $bare): array
     {
-        $sanded = array_values(array_filter($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, ...self::SANDING) && SandingAim::ToBare !== $w->step->detail->aim));
+        $sanded = array_values(array_filter(
+            $whole->before($first, $part),
+            static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, ...self::SANDING)
+                && SandingAim::ToBare !== $w->step->detail->aim,
+        ));
 
         return match (true) {
             $bare => $this->missing($this->papers($whole, $part), $sanded),
@@ -53,7 +57,9 @@ final class ProposePapers
         $grits = array_map(static fn (array $line): ?int => $line[1]->grit, $wanted);
         $chosen = array_map(static fn (StepCalculation $w): ?int => $w->step->detail->grit, $sanded);
 
-        return [] !== array_diff($chosen, $grits) ? [] : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
+        return [] !== array_diff($chosen, $grits)
+            ? []
+            : array_values(array_filter($wanted, static fn (array $line): bool => !\in_array($line[1]->grit, $chosen, true)));
     }
 
     /**
@@ -62,7 +68,9 @@ final class ProposePapers
     private function papers(RecipeAnalysis $whole, PiecePart $part): array
     {
         if (SubstrateKind::Metal === $part->substrate->kind) {
-            return \in_array(Fault::Rust, $part->faults, true) ? [['Sand to bright metal and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]] : [];
+            return \in_array(Fault::Rust, $part->faults, true)
+                ? [['Sand to bright metal and prime the same day.', new NewStep('Sand off the rust', 'sanded', grit: self::ON_RUST)]]
+                : [];
         }
         if (!$part->substrate->drinksAtAll()) {
             return [];
@@ -83,8 +91,14 @@ final class ProposePapers
      */
     private function scuff(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): array
     {
-        return !$part->finish->kind->isFilm() || $part->mayHoldLead() || $whole->habits->holds('scuffing', 'no-prep') || RecipeAnalysis::grips($first)
+        return !$part->finish->kind->isFilm()
+            || $part->mayHoldLead()
+            || $whole->habits->holds('scuffing', 'no-prep')
+            || RecipeAnalysis::grips($first)
             ? []
-            : [['Paint grips scratches. On gloss it scratches off with a fingernail.', new NewStep('Scuff-sand', 'scuff-sanded', grit: 240)]];
+            : [[
+                'Paint grips scratches. On gloss it scratches off with a fingernail.',
+                new NewStep('Scuff-sand', 'scuff-sanded', grit: 240),
+            ]];
     }
 }

@@ -21,7 +21,20 @@ use Inlaid\Core\Work\StepCalculation;
 final readonly class ProposePrep
 {
     /** The places of the work in order; what is not here is a coat. */
-    private const PLACE = ['cleaned' => 10, 'rinsed' => 11, 'stripped' => 20, 'scraped' => 20, 'neutralised' => 22, 'filled' => 30, 'sanded' => 40, 'scuff-sanded' => 40, 'grain-brushed' => 50, 'bleached' => 60, 'dusted' => 80, 'conditioned' => 90];
+    private const PLACE = [
+        'cleaned' => 10,
+        'rinsed' => 11,
+        'stripped' => 20,
+        'scraped' => 20,
+        'neutralised' => 22,
+        'filled' => 30,
+        'sanded' => 40,
+        'scuff-sanded' => 40,
+        'grain-brushed' => 50,
+        'bleached' => 60,
+        'dusted' => 80,
+        'conditioned' => 90,
+    ];
     private const SILICONE = 5;
     private const BLOCKER = 94;
     private const PRIMER = 95;
@@ -33,12 +46,18 @@ final readonly class ProposePrep
     /** What has to be rinsed off: the title of the rinse, how often, and why. */
     private const RINSES = [
         'cleaned' => ['Rinse', 1, 'Cleaner residue keeps working under the coat.'],
-        'stripped' => ['Rinse off the stripper', 2, 'Stripper residue stops coats from drying. Neutralise as well if the label asks for it.'],
+        'stripped' => [
+            'Rinse off the stripper',
+            2,
+            'Stripper residue stops coats from drying. Neutralise as well if the label asks for it.',
+        ],
         'bleached' => ['Rinse off the bleach', 2, 'Bleach residue keeps working and must not meet anything flammable.'],
     ];
 
-    public function __construct(private ProposePapers $papers = new ProposePapers(), private PreparationNeeds $wants = new PreparationNeeds())
-    {
+    public function __construct(
+        private ProposePapers $papers = new ProposePapers(),
+        private PreparationNeeds $wants = new PreparationNeeds(),
+    ) {
     }
 
     /**
@@ -58,7 +77,12 @@ final readonly class ProposePrep
         uasort($lines, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $proposed = [];
         foreach ($lines as $key => [$place, $reasons, $step, $parts]) {
-            $proposed[] = new PrepLine($key, implode(' ', array_unique($reasons)), $step->on($whole->named($parts)), $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit, $step->aim)));
+            $proposed[] = new PrepLine(
+                $key,
+                implode(' ', array_unique($reasons)),
+                $step->on($whole->named($parts)),
+                $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit, $step->aim)),
+            );
         }
 
         return [...$proposed, ...$this->remedies($findings)];
@@ -73,7 +97,12 @@ final readonly class ProposePrep
         if (null === $first) {
             return []; // what gets no coat needs no preparation
         }
-        $done = array_map(static fn (StepCalculation $w): string => RecipeAnalysis::is($w, 'cleaned') && !RecipeAnalysis::leavesResidue($w) ? 'wiped' : $w->step->technique->key(), $whole->before($first, $part));
+        $done = array_map(
+            static fn (StepCalculation $w): string => RecipeAnalysis::is($w, 'cleaned') && !RecipeAnalysis::leavesResidue($w)
+                ? 'wiped'
+                : $w->step->technique->key(),
+            $whole->before($first, $part),
+        );
         $does = static fn (string ...$techniques): bool => [] !== array_intersect($techniques, $done);
         $isOff = $whole->isStripped($part, $first);
         $strip = $isOff ? null : $this->wants->strip($whole, $part, $first);
@@ -86,15 +115,36 @@ final readonly class ProposePrep
             self::PLACE['stripped'] => $strip,
             self::PLACE['neutralised'] => $this->wants->neutralise($whole, $part, $first),
             self::PLACE['filled'] => $does('filled') || !RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->fill($part),
-            self::PLACE['bleached'] => $does('bleached') || !$bare || RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->bleach($part),
-            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding) ? null : ['Dust makes a coat gritty and speckles stain.', new NewStep('Remove dust', 'dusted')],
+            self::PLACE['bleached'] => $does('bleached') || !$bare || RecipeAnalysis::isOpaque($first) || $history
+                ? null
+                : $this->wants->bleach($part),
+            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding)
+                ? null
+                : ['Dust makes a coat gritty and speckles stain.', new NewStep('Remove dust', 'dusted')],
             self::PLACE['conditioned'] => $does('conditioned') ? null : $this->wants->condition($part, $first),
             self::BLOCKER => $bare ? $this->wants->block($whole, $part, $first) : null,
-            self::PRIMER => $this->wants->grip($whole, $part, $first, $does(...ProposePapers::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare()),
+            self::PRIMER => $this->wants->grip(
+                $whole,
+                $part,
+                $first,
+                $does(...ProposePapers::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare(),
+            ),
         ];
         foreach (self::RINSES as $act => [$title, $times, $why]) {
             $rinsed = $act !== ($lines[self::PLACE[$act]][1] ?? null)?->technique && $this->isRinsed($done, $act);
-            $lines[self::PLACE[$act] + 1] = $rinsed ? null : [$why, new NewStep($title, 'rinsed', [], MaterialRequirement::water(), coats: $times, wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight)];
+            $lines[self::PLACE[$act] + 1] = $rinsed
+                ? null
+                : [
+                    $why,
+                    new NewStep(
+                        $title,
+                        'rinsed',
+                        [],
+                        MaterialRequirement::water(),
+                        coats: $times,
+                        wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight,
+                    ),
+                ];
         }
         foreach ($sanding as $i => $paper) {
             $lines[self::PLACE['sanded'] + $i] = $paper;
@@ -163,7 +213,10 @@ final readonly class ProposePrep
 
     private function key(NewStep $step): string
     {
-        return implode('-', array_filter([$step->technique, null === $step->grit ? '' : (string) $step->grit, $step->coats > 1 ? $step->coats.'x' : '']));
+        return implode(
+            '-',
+            array_filter([$step->technique, null === $step->grit ? '' : (string) $step->grit, $step->coats > 1 ? $step->coats.'x' : '']),
+        );
     }
 
     /**
@@ -173,7 +226,15 @@ final readonly class ProposePrep
      */
     private function before(RecipeAnalysis $whole, array $parts, float $place): ?string
     {
-        $later = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => self::placeOf($w->step->technique->key(), $w->step->detail->grit, $w->step->detail->aim) > $place && [] !== array_filter($parts, $w->step->touches(...)));
+        $later = RecipeAnalysis::first(
+            $whole->works,
+            static fn (StepCalculation $w): bool => self::placeOf(
+                $w->step->technique->key(),
+                $w->step->detail->grit,
+                $w->step->detail->aim,
+            ) > $place
+                && [] !== array_filter($parts, $w->step->touches(...)),
+        );
 
         return $later?->step->id;
     }

@@ -29,7 +29,10 @@ final readonly class DescribeParts
         return array_map(fn (PiecePart $part): PartPreview => new PartPreview(
             $part->id,
             round($part->totalArea() * $piece->count, 4),
-            array_values(array_map(static fn (array $f): FacePreview => new FacePreview($f[0]->key, $f[0]->name, round($f[1]->area, 6), $f[1]->formula), $part->surface->faces)),
+            array_values(array_map(
+                static fn (array $f): FacePreview => new FacePreview($f[0]->key, $f[0]->name, round($f[1]->area, 6), $f[1]->formula),
+                $part->surface->faces,
+            )),
             $part->drinks(),
             $part->turned && $part->surface->hasTwoSides(null),
             $part->surface->outline,

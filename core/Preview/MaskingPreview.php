@@ -12,7 +12,13 @@ namespace Inlaid\Core\Preview;
  */
 final readonly class MaskingPreview
 {
-    public function __construct(public float $tape, public float $sheet, public int $minutes, public bool $stays, public ?string $pullFrom, public ?string $pullBy)
-    {
+    public function __construct(
+        public float $tape,
+        public float $sheet,
+        public int $minutes,
+        public bool $stays,
+        public ?string $pullFrom,
+        public ?string $pullBy,
+    ) {
     }
 }

@@ -19,7 +19,15 @@ final readonly class PartPreview
     /**
      * @param list<FacePreview> $faces
      */
-    public function __construct(public string $id, public float $area, public array $faces, public float $drinks, public bool $twoLays, public ?Outline $outline, public Surveyed $survey, public SandingBudget $sanding)
-    {
+    public function __construct(
+        public string $id,
+        public float $area,
+        public array $faces,
+        public float $drinks,
+        public bool $twoLays,
+        public ?Outline $outline,
+        public Surveyed $survey,
+        public SandingBudget $sanding,
+    ) {
     }
 }

@@ -87,7 +87,9 @@ final readonly class PreviewRecipe
             $this->cleanUp->describe($works),
             $planned->plan,
             $this->cost($works, $materials, $context),
-            [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen()) ? null : $this->cost($works, $materials, $context, Scenario::Most),
+            [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen())
+                ? null
+                : $this->cost($works, $materials, $context, Scenario::Most),
             $this->bought($materials),
             $findings,
             $this->prep->propose($whole, $findings),
@@ -120,7 +122,11 @@ final readonly class PreviewRecipe
     {
         $used = array_map(static fn (MaterialNeed $n): ?float => Scenario::Most === $course ? $n->mostCost : $n->cost, $materials);
 
-        return Cost::of(\in_array(null, $used, true) ? null : array_sum($used), array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes($course), $works)), $context->rate);
+        return Cost::of(
+            \in_array(null, $used, true) ? null : array_sum($used),
+            array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes($course), $works)),
+            $context->rate,
+        );
     }
 
     /**
@@ -167,7 +173,14 @@ final readonly class PreviewRecipe
         $end = $masking->goesOn ? null : $planned->ends[$work->step->id] ?? null;
         $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
 
-        return new MaskingPreview(round($masking->tape, 1), round($masking->sheet, 1), $masking->minutes, $masking->stays, $iso($end), $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)));
+        return new MaskingPreview(
+            round($masking->tape, 1),
+            round($masking->sheet, 1),
+            $masking->minutes,
+            $masking->stays,
+            $iso($end),
+            $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)),
+        );
     }
 
     /**

@@ -16,7 +16,8 @@ use Inlaid\Core\Work\Reached;
 /**
  * One step, worked out.
  *
- * Immutable. `area` in m²; `handsOn` in minutes for one coat;  `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides;
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat;  `rounds` where it is open how often it is done; `lays` 2 where parts are
+ * turned between their sides;
  * `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost.
  */
 final readonly class StepPreview

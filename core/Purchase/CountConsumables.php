@@ -36,7 +36,11 @@ final class CountConsumables
             $sheet += $work->masking->sheet ?? 0.0;
             $papers += ($work->layout->sheets->sheets ?? 0) * $work->rounds(Scenario::Most);
         }
-        $counted = array_map(static fn (string $name, float $share): Consumable => new Consumable($name, (int) max(1, ceil($share - 1e-9))), array_keys($shares), array_values($shares));
+        $counted = array_map(
+            static fn (string $name, float $share): Consumable => new Consumable($name, (int) max(1, ceil($share - 1e-9))),
+            array_keys($shares),
+            array_values($shares),
+        );
 
         return [
             ...$counted,

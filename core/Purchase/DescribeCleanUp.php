@@ -30,7 +30,15 @@ final class DescribeCleanUp
             }
         }
 
-        return new CleanUpPreview(array_map(static fn (string $with, array $numbers): CleanUpLine => new CleanUpLine($with, $numbers), array_keys($steps), array_values($steps)), $heating, $burning);
+        return new CleanUpPreview(
+            array_map(
+                static fn (string $with, array $numbers): CleanUpLine => new CleanUpLine($with, $numbers),
+                array_keys($steps),
+                array_values($steps),
+            ),
+            $heating,
+            $burning,
+        );
     }
 
     /**

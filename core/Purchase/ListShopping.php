@@ -23,8 +23,11 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class ListShopping
 {
-    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private ChoosePacks $packs = new ChoosePacks())
-    {
+    public function __construct(
+        private Practices $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private ChoosePacks $packs = new ChoosePacks(),
+    ) {
     }
 
     /**
@@ -41,16 +44,28 @@ final readonly class ListShopping
                 foreach ($work->mix->leaves ?? [] as $leaf) {
                     $id = $leaf->material->id;
                     $grams = $needs[$id][1] ?? [];
-                    $grams[$i] = [$recipe->title, ($grams[$i][1] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($work->poured(Scenario::Most)->minus($potted)))->simplified()];
+                    $grams[$i] = [
+                        $recipe->title,
+                        (
+                            $grams[$i][1] ?? BigRational::zero()
+                        )->plus($leaf->mass->multipliedBy($work->poured(Scenario::Most)->minus($potted)))->simplified(),
+                    ];
                     $inPots[$id] = ($inPots[$id] ?? BigRational::zero())->plus($leaf->mass->multipliedBy($potted))->simplified();
                     $needs[$id] = [$leaf->material, $grams];
                 }
             }
         }
-        $lines = array_map(fn (array $need, string $id): ShoppingLine => $this->line($need[0], $need[1], $inPots[$id] ?? BigRational::zero(), $context), $needs, array_keys($needs));
+        $lines = array_map(
+            fn (array $need, string $id): ShoppingLine => $this->line($need[0], $need[1], $inPots[$id] ?? BigRational::zero(), $context),
+            $needs,
+            array_keys($needs),
+        );
         $unknown = array_filter($lines, static fn (ShoppingLine $l): bool => null !== $l->short && null === $l->price);
 
-        return new ShoppingList($lines, [] === $unknown ? round(array_sum(array_map(static fn (ShoppingLine $l): float => $l->price ?? 0.0, $lines)), 2) : null);
+        return new ShoppingList(
+            $lines,
+            [] === $unknown ? round(array_sum(array_map(static fn (ShoppingLine $l): float => $l->price ?? 0.0, $lines)), 2) : null,
+        );
     }
 
     /**
@@ -67,7 +82,11 @@ final readonly class ListShopping
             $sum->isLessThanOrEqualTo($left ?? 0) ? $enough[] = $title : $notEnough[] = $title;
         }
         $short = $sum->minus($left ?? 0)->simplified();
-        $amount = static fn (BigRational $g): Amount => Amount::of($g->dividedBy($material->body->asMeasured())->simplified(), $context->units, $g);
+        $amount = static fn (BigRational $g): Amount => Amount::of(
+            $g->dividedBy($material->body->asMeasured())->simplified(),
+            $context->units,
+            $g,
+        );
         $packs = $short->isPositive() ? PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units) : [];
 
         return new ShoppingLine(

@@ -28,7 +28,15 @@ final readonly class PackCount
      */
     public static function all(array $packs, UnitSystem $units): array
     {
-        return array_map(static fn (array $p): self => new self($p[1], (new PrintQuantity($units))->inWords($p[0]->size), ExactNumber::exact($p[0]->size->amount).(Dimension::Mass === $p[0]->size->dimension ? ' g' : ' ml'), $p[0]->price), $packs);
+        return array_map(
+            static fn (array $p): self => new self(
+                $p[1],
+                (new PrintQuantity($units))->inWords($p[0]->size),
+                ExactNumber::exact($p[0]->size->amount).(Dimension::Mass === $p[0]->size->dimension ? ' g' : ' ml'),
+                $p[0]->price,
+            ),
+            $packs,
+        );
     }
 
     /**

@@ -9,7 +9,8 @@ use Inlaid\Core\Measure\Amount;
 /**
  * What all recipes take of one material with every round there may be, what is left of it, and the packs that cover the rest.
  *
- * Immutable. `left` null where nobody counts it; `inPots` what is in pots for them already, null for none; `short` null where what is left is enough; `enoughFor` the recipes that what is left is enough for, in their
+ * Immutable. `left` null where nobody counts it; `inPots` what is in pots for them already, null for none; `short` null where what is left
+ * is enough; `enoughFor` the recipes that what is left is enough for, in their
  * order; `notEnoughFor` the others that take it.
  */
 final readonly class ShoppingLine

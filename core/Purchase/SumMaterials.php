@@ -40,12 +40,18 @@ final readonly class SumMaterials
             foreach ($work->mix->leaves ?? [] as $leaf) {
                 $uses[$leaf->material->id][] = [$leaf, $work];
                 foreach ($pots[$work->step->id] ?? [] as $taken) {
-                    $inPots[$leaf->material->id] = $leaf->mass->multipliedBy($taken->takes)->plus($inPots[$leaf->material->id] ?? 0)->simplified();
+                    $inPots[$leaf->material->id] = $leaf->mass->multipliedBy($taken->takes)->plus(
+                        $inPots[$leaf->material->id] ?? 0,
+                    )->simplified();
                 }
             }
         }
 
-        return array_map(fn (array $use, string $id): MaterialNeed => $this->need($use, $inPots[$id] ?? BigRational::zero(), $context), $uses, array_keys($uses));
+        return array_map(
+            fn (array $use, string $id): MaterialNeed => $this->need($use, $inPots[$id] ?? BigRational::zero(), $context),
+            $uses,
+            array_keys($uses),
+        );
     }
 
     /**
@@ -55,7 +61,10 @@ final readonly class SumMaterials
     private function need(array $uses, BigRational $inPots, Context $context): MaterialNeed
     {
         $material = $uses[0][0]->material;
-        $of = static fn (Scenario $course): BigRational => ExactNumber::sum(array_map(static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)), $uses));
+        $of = static fn (Scenario $course): BigRational => ExactNumber::sum(array_map(
+            static fn (array $u): BigRational => $u[0]->mass->multipliedBy($u[1]->poured($course)),
+            $uses,
+        ));
         $most = $of(Scenario::Most);
         $isOpen = [] !== array_filter($uses, static fn (array $u): bool => $u[1]->isOpen());
         [$least, $grams] = $isOpen ? [$of(Scenario::Least), $of(Scenario::Expected)] : [$most, $most];

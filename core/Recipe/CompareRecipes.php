@@ -38,7 +38,10 @@ final readonly class CompareRecipes
             ...$this->changes('', $this->recipe->facts($before), $this->recipe->facts($after), ''),
             ...$this->parts($before, $after),
             ...$this->joints($before, $after),
-            ...array_values(array_map(static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, “%s”, was removed.', $s[0], $s[1]->name())), array_diff_key($old, $new))),
+            ...array_values(array_map(
+                static fn (array $s): Change => new Change($s[1]->id, \sprintf('Step %d, “%s”, was removed.', $s[0], $s[1]->name())),
+                array_diff_key($old, $new),
+            )),
             ...$this->added($old, $new, $after),
             ...$this->moved($before, $after, $old, $new),
             ...$this->altered($before, $after, $old, $new),
@@ -76,7 +79,11 @@ final readonly class CompareRecipes
      */
     private function joints(Recipe $before, Recipe $after): array
     {
-        $facts = fn (Recipe $r): array => array_column(array_map(fn (Joint $j): array => [$j->id, [$j->name, $this->recipe->joint($j, $r->piece)]], $r->piece->joints), 1, 0);
+        $facts = fn (Recipe $r): array => array_column(
+            array_map(fn (Joint $j): array => [$j->id, [$j->name, $this->recipe->joint($j, $r->piece)]], $r->piece->joints),
+            1,
+            0,
+        );
 
         return $this->named('joint', $facts($before), $facts($after));
     }
@@ -114,7 +121,15 @@ final readonly class CompareRecipes
         return array_values(array_map(static function (array $s) use ($after): Change {
             $above = $after->steps[$s[0] - 2] ?? null;
 
-            return new Change($s[1]->id, \sprintf('“%s” was added as step %d%s.', $s[1]->name(), $s[0], null === $above ? ', at the start' : \sprintf(', after “%s”', $above->name())));
+            return new Change(
+                $s[1]->id,
+                \sprintf(
+                    '“%s” was added as step %d%s.',
+                    $s[1]->name(),
+                    $s[0],
+                    null === $above ? ', at the start' : \sprintf(', after “%s”', $above->name()),
+                ),
+            );
         }, array_diff_key($new, $old)));
     }
 
@@ -126,7 +141,10 @@ final readonly class CompareRecipes
      */
     private function moved(Recipe $before, Recipe $after, array $old, array $new): array
     {
-        $keep = static fn (Recipe $r): array => array_values(array_filter(array_map(static fn (Step $s): string => $s->id, $r->steps), static fn (string $id): bool => isset($old[$id], $new[$id])));
+        $keep = static fn (Recipe $r): array => array_values(array_filter(
+            array_map(static fn (Step $s): string => $s->id, $r->steps),
+            static fn (string $id): bool => isset($old[$id], $new[$id]),
+        ));
         $stayed = array_flip(self::longestCommonOrder($keep($before), $keep($after)));
         $changes = [];
         foreach (array_diff_key(array_intersect_key($new, $old), $stayed) as $id => [$number, $step]) {
@@ -146,7 +164,15 @@ final readonly class CompareRecipes
     {
         $changes = [];
         foreach (array_intersect_key($new, $old) as $id => [$number, $step]) {
-            $changes = [...$changes, ...$this->changes($step->id, $this->step->facts($old[$id][1], $before), $this->step->facts($step, $after), \sprintf('Step %d, “%s”: ', $number, $step->name()))];
+            $changes = [
+                ...$changes,
+                ...$this->changes(
+                    $step->id,
+                    $this->step->facts($old[$id][1], $before),
+                    $this->step->facts($step, $after),
+                    \sprintf('Step %d, “%s”: ', $number, $step->name()),
+                ),
+            ];
         }
 
         return $changes;

@@ -34,12 +34,21 @@ final readonly class DescribeRecipe
      */
     public function facts(Recipe $recipe): array
     {
-        $facts = ['the title' => '“'.$recipe->title.'”', 'the piece' => '“'.$recipe->piece->name.'”', 'the number of identical pieces' => (string) $recipe->piece->count];
+        $facts = [
+            'the title' => '“'.$recipe->title.'”',
+            'the piece' => '“'.$recipe->piece->name.'”',
+            'the number of identical pieces' => (string) $recipe->piece->count,
+        ];
         if ('' !== $recipe->summary) {
             $facts['the description'] = '“'.$recipe->summary.'”';
         }
         $use = $recipe->piece->use;
-        $facts += ['where it will be used' => $use->place->inWords(), 'the wear' => $use->wear->value, 'food contact nearby' => $use->food ? 'yes' : 'no', 'children nearby' => $use->child ? 'yes' : 'no'];
+        $facts += [
+            'where it will be used' => $use->place->inWords(),
+            'the wear' => $use->wear->value,
+            'food contact nearby' => $use->food ? 'yes' : 'no',
+            'children nearby' => $use->child ? 'yes' : 'no',
+        ];
         if (null !== $use->from) {
             $facts['the first use'] = $use->from;
         }
@@ -50,7 +59,14 @@ final readonly class DescribeRecipe
             $facts['the other cleaners'] = implode(', ', array_map(static fn (Material $m): string => $m->name, $recipe->cleanUp->with));
         }
         if (null !== $recipe->target) {
-            $facts['the target'] = trim($recipe->target->name.' '.implode(', ', array_map(static fn (string $zone, Colour $c): string => \sprintf('%s on %s', $c->hex, Zone::from($zone)->inWords()), array_keys($recipe->target->colours), $recipe->target->colours)));
+            $facts['the target'] = trim($recipe->target->name.' '.implode(
+                ', ',
+                array_map(
+                    static fn (string $zone, Colour $c): string => \sprintf('%s on %s', $c->hex, Zone::from($zone)->inWords()),
+                    array_keys($recipe->target->colours),
+                    $recipe->target->colours,
+                ),
+            ));
         }
         foreach ($recipe->schools as $key => $answer) {
             [$question, $words] = $this->schools->inWords($key, $answer);
@@ -74,12 +90,17 @@ final readonly class DescribeRecipe
         return array_filter([
             'the name' => '“'.$part->name.'”',
             'the area' => ExactNumber::plain($part->surface->area(), 3).' m²',
-            'which faces are coated' => mb_strtolower(implode(', ', array_map(static fn (array $f): string => $f[0]->name, $part->surface->faces))),
+            'which faces are coated' => mb_strtolower(implode(
+                ', ',
+                array_map(static fn (array $f): string => $f[0]->name, $part->surface->faces),
+            )),
             'the count' => (string) $part->count,
             'the substrate' => $s->inWords(),
             'the grain' => Grain::None === $s->grain ? 'none' : $s->grain->value.'-grained',
             'the veneer' => null === $s->veneer ? null : ExactNumber::plain($s->veneer).' mm',
-            'what bleeds' => [] === $s->bleeds ? null : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $s->bleeds)),
+            'what bleeds' => [] === $s->bleeds
+                ? null
+                : implode(', ', array_map(static fn (Bleed $b): string => mb_strtolower($b->inWords()), $s->bleeds)),
             'the substrate colour' => $part->finish->inWords(),
             'the colour when bare' => $s->colour->hex,
             'the absorbency' => null === $part->absorption ? null : ExactNumber::plain($part->absorption).' × a sealed surface',
@@ -87,7 +108,9 @@ final readonly class DescribeRecipe
             'the handle position' => match ($part->pulls) {
                 Pulls::Placed => 'settled', Pulls::Open => 'open', null => null,
             },
-            'the damage' => [] === $part->faults ? null : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
+            'the damage' => [] === $part->faults
+                ? null
+                : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
             'patches' => [] === $part->patches ? null : implode(', ', array_map(static fn (Patch $p): string => $p->name, $part->patches)),
             ...$this->tests($part),
         ], static fn (?string $fact): bool => null !== $fact);
@@ -98,7 +121,9 @@ final readonly class DescribeRecipe
      */
     public function joint(Joint $joint, Piece $piece): array
     {
-        $side = static fn (JointSide $s): string => $piece->part($s->part)->name.', '.mb_strtolower($piece->part($s->part)->surface->faces[$s->face][0]->name).($s->coated ? '' : ', uncoated');
+        $side = static fn (JointSide $s): string => $piece->part($s->part)->name.', '.mb_strtolower(
+            $piece->part($s->part)->surface->faces[$s->face][0]->name,
+        ).($s->coated ? '' : ', uncoated');
 
         return [
             'the name' => '“'.$joint->name.'”',

@@ -27,8 +27,26 @@ final class DescribeStep
         return array_filter([
             'the title' => '' === $step->title ? null : '“'.$step->title.'”',
             'the technique' => '“'.mb_strtolower($step->technique->name()).'”',
-            'the purpose' => '“'.str_replace('-', ' ', $step->intent->purpose->value).'“'.(null === $step->intent->shows ? '' : \sprintf(' with %s %% of the surface left showing', ExactNumber::plain($step->intent->shows * 100))),
-            'where it applies' => [] === $step->parts ? 'the whole piece' : implode(', ', array_map(static fn (PiecePart $p): string => $p->name.(null === ($faces = $step->facesOf($p)) ? '' : ' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces))).')'), $recipe->partsOf($step))),
+            'the purpose' => '“'.str_replace('-', ' ', $step->intent->purpose->value).'”'.(null === $step->intent->shows ? '' : \sprintf(
+                ' with %s %% of the surface left showing',
+                ExactNumber::plain($step->intent->shows * 100),
+            )),
+            'where it applies' => [] === $step->parts
+                ? 'the whole piece'
+                : implode(
+                    ', ',
+                    array_map(
+                        static fn (PiecePart $p): string => $p->name.(
+                            null === ($faces = $step->facesOf($p))
+                                ? ''
+                                : ' ('.mb_strtolower(implode(
+                                    ', ',
+                                    array_map(static fn (string $f): string => $p->surface->faces[$f][0]->name, $faces),
+                                )).')'
+                        ),
+                        $recipe->partsOf($step),
+                    ),
+                ),
             'the material' => null === $step->uses ? null : $this->uses($step->uses),
             'coats' => (string) $step->coats,
             'the repeat' => null === $step->repeat ? null : $this->repeat($step->repeat, $recipe),
@@ -41,7 +59,15 @@ final class DescribeStep
             'where it is strongest' => $d->where?->inWords(),
             'the layout' => $d->layout?->inWords(),
             'the sanding purpose' => $d->aim?->inWords(),
-            'the masking' => [] === $d->masks ? null : implode(', ', array_map(static fn (PiecePart $p): string => $p->name, array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)))),
+            'the masking' => [] === $d->masks
+                ? null
+                : implode(
+                    ', ',
+                    array_map(
+                        static fn (PiecePart $p): string => $p->name,
+                        array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $d->masks, true)),
+                    ),
+                ),
             'the depth' => null === $d->depth ? null : ExactNumber::plain($d->depth).' µm',
             'the dwell' => null === $d->dwell ? null : $d->dwell.' min',
             'hands-on time' => null === $d->handsOn ? null : $d->handsOn.' min',
@@ -54,7 +80,13 @@ final class DescribeStep
     {
         $then = array_values(array_filter($recipe->steps, static fn (Step $s): bool => $s->id === $repeat->otherwise));
 
-        return \sprintf('%s, %d to %d passes%s', $repeat->until->inWords(), $repeat->least, $repeat->most, [] === $then ? '' : \sprintf(', fallback “%s”', $then[0]->name()));
+        return \sprintf(
+            '%s, %d to %d passes%s',
+            $repeat->until->inWords(),
+            $repeat->least,
+            $repeat->most,
+            [] === $then ? '' : \sprintf(', fallback “%s”', $then[0]->name()),
+        );
     }
 
     /**
@@ -72,7 +104,10 @@ final class DescribeStep
         if ($uses instanceof Material) {
             return $uses->name;
         }
-        $inner = array_filter(array_map(fn (Part $p): ?string => $p->of instanceof Mixture ? \sprintf('%s being %s', $p->of->name, $this->uses($p->of)) : null, $uses->parts));
+        $inner = array_filter(array_map(
+            fn (Part $p): ?string => $p->of instanceof Mixture ? \sprintf('%s being %s', $p->of->name, $this->uses($p->of)) : null,
+            $uses->parts,
+        ));
 
         return self::mix($uses).([] === $inner ? '' : ' ('.implode('; ', $inner).')');
     }

@@ -16,7 +16,9 @@ enum Rags: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Flat => 'spread flat outdoors until hard', self::Water => 'under water in a lidded metal can', self::Heap => 'balled up or in a bin',
+            self::Flat => 'spread flat outdoors until hard',
+            self::Water => 'under water in a lidded metal can',
+            self::Heap => 'balled up or in a bin',
         };
     }
 }

@@ -19,8 +19,16 @@ final readonly class Recipe
      * @param array<string, string> $schools  chosen answer by question; what is missing is the studio's
      * @param array<string, string> $accepted why a finding is kept, by its key
      */
-    private function __construct(public string $title, public Piece $piece, public array $steps, public array $schools, public string $summary, public array $accepted, public CleanUp $cleanUp, public ?Target $target)
-    {
+    private function __construct(
+        public string $title,
+        public Piece $piece,
+        public array $steps,
+        public array $schools,
+        public string $summary,
+        public array $accepted,
+        public CleanUp $cleanUp,
+        public ?Target $target,
+    ) {
     }
 
     /**
@@ -28,10 +36,19 @@ final readonly class Recipe
      * @param array<string, string> $schools
      * @param array<string, string> $accepted
      *
-     * @throws InvalidRecipe if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last resort is missing or comes too early
+     * @throws InvalidRecipe if a step is there twice, names a part the piece does not have, masks what it works on, or a step of last
+     *                       resort is missing or comes too early
      */
-    public static function of(string $title, Piece $piece, array $steps, array $schools = [], string $summary = '', array $accepted = [], CleanUp $cleanUp = new CleanUp(), ?Target $target = null): self
-    {
+    public static function of(
+        string $title,
+        Piece $piece,
+        array $steps,
+        array $schools = [],
+        string $summary = '',
+        array $accepted = [],
+        CleanUp $cleanUp = new CleanUp(),
+        ?Target $target = null,
+    ): self {
         $parts = self::namesOfPlaces($piece);
         $seen = [];
         foreach ($steps as $step) {
@@ -42,7 +59,10 @@ final readonly class Recipe
             foreach (array_diff([...$step->parts, ...$step->detail->masks], $parts) as $unknown) {
                 throw InvalidRecipe::missing('part', $unknown);
             }
-            foreach (array_filter($piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true) && $step->touches($p)) as $part) {
+            foreach (array_filter(
+                $piece->parts,
+                static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true) && $step->touches($p),
+            ) as $part) {
                 throw InvalidRecipe::masksWhatItWorksOn($part->name);
             }
         }
@@ -63,7 +83,12 @@ final readonly class Recipe
     public function withSteps(array $steps): self
     {
         $kept = array_map(static fn (Step $s): string => $s->id, $steps);
-        $steps = array_map(static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true) ? $s : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note), $steps);
+        $steps = array_map(
+            static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true)
+                ? $s
+                : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note),
+            $steps,
+        );
 
         return self::of($this->title, $this->piece, $steps, $this->schools, '', [], $this->cleanUp, $this->target);
     }
@@ -75,7 +100,13 @@ final readonly class Recipe
      */
     public static function namesOfPlaces(Piece $piece): array
     {
-        return array_merge(...array_map(static fn (PiecePart $p): array => [$p->id, ...array_map(static fn (string $face): string => $p->id.':'.$face, array_keys($p->surface->faces))], $piece->parts));
+        return array_merge(...array_map(
+            static fn (PiecePart $p): array => [
+                $p->id,
+                ...array_map(static fn (string $face): string => $p->id.':'.$face, array_keys($p->surface->faces)),
+            ],
+            $piece->parts,
+        ));
     }
 
     /**

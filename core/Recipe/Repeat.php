@@ -22,7 +22,10 @@ final readonly class Repeat
     public static function of(Criterion $until, int $least, int $most, ?string $otherwise = null): self
     {
         return $least < 1 || $most > Step::MOST_COATS || $least > $most
-            ? throw InvalidRecipe::outOfRange('The passes', \sprintf('from 1 to %d, with the minimum not above the maximum', Step::MOST_COATS))
+            ? throw InvalidRecipe::outOfRange(
+                'The passes',
+                \sprintf('from 1 to %d, with the minimum not above the maximum', Step::MOST_COATS),
+            )
             : new self($until, $least, $most, $otherwise);
     }
 }

@@ -17,7 +17,10 @@ enum SandingAim: string
     public function inWords(): string
     {
         return match ($this) {
-            self::ToBare => 'back to bare wood', self::Smooth => 'smooth the wood', self::Key => 'scuff for adhesion', self::Between => 'denib between coats',
+            self::ToBare => 'back to bare wood',
+            self::Smooth => 'smooth the wood',
+            self::Key => 'scuff for adhesion',
+            self::Between => 'denib between coats',
         };
     }
 

@@ -46,10 +46,24 @@ final readonly class Step
      * @throws InvalidLayout if it is laid out otherwise than its technique can be
      * @throws InvalidRecipe if coats cannot be true or the technique does not go with the material, the tool or being repeated
      */
-    public static function of(string $id, string $title, Technique $technique, Intent $intent, array $parts, Material|Mixture|null $uses, int $coats, StepDetail $detail, WaitRule $wait, string $note = '', ?Repeat $repeat = null): self
-    {
+    public static function of(
+        string $id,
+        string $title,
+        Technique $technique,
+        Intent $intent,
+        array $parts,
+        Material|Mixture|null $uses,
+        int $coats,
+        StepDetail $detail,
+        WaitRule $wait,
+        string $note = '',
+        ?Repeat $repeat = null,
+    ): self {
         if ($coats < ($repeat->least ?? 1) || $coats > ($repeat->most ?? self::MOST_COATS)) {
-            throw InvalidRecipe::outOfRange(null === $repeat ? 'Coats' : 'The expected passes', \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS));
+            throw InvalidRecipe::outOfRange(
+                null === $repeat ? 'Coats' : 'The expected passes',
+                \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS),
+            );
         }
         if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
             throw InvalidRecipe::wrongTool($technique->name(), $detail->tool->inWords());
@@ -73,16 +87,49 @@ final readonly class Step
     /** The same with one coat more; where it is repeated until something is so, with one round more at most. */
     public function withOneMoreCoat(): self
     {
-        return self::of($this->id, $this->title, $this->technique, $this->intent, $this->parts, $this->uses, min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1), $this->detail, $this->wait, $this->note, $this->repeat);
+        return self::of(
+            $this->id,
+            $this->title,
+            $this->technique,
+            $this->intent,
+            $this->parts,
+            $this->uses,
+            min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1),
+            $this->detail,
+            $this->wait,
+            $this->note,
+            $this->repeat,
+        );
     }
 
-    /** The same with so many rounds, where it is repeated until something is so and it turned out to be so sooner or later than expected. */
+    /**
+     * The same with so many rounds, where it is repeated until something is so and it turned out to be so sooner or later than expected.
+     */
     public function withRounds(int $rounds): self
     {
         $rounds = max(1, min(self::MOST_COATS, $rounds));
-        $repeat = null === $this->repeat ? null : Repeat::of($this->repeat->until, min($rounds, $this->repeat->least), max($rounds, $this->repeat->most), $this->repeat->otherwise);
+        $repeat = null === $this->repeat
+            ? null
+            : Repeat::of(
+                $this->repeat->until,
+                min($rounds, $this->repeat->least),
+                max($rounds, $this->repeat->most),
+                $this->repeat->otherwise,
+            );
 
-        return self::of($this->id, $this->title, $this->technique, $this->intent, $this->parts, $this->uses, $rounds, $this->detail, $this->wait, $this->note, $repeat);
+        return self::of(
+            $this->id,
+            $this->title,
+            $this->technique,
+            $this->intent,
+            $this->parts,
+            $this->uses,
+            $rounds,
+            $this->detail,
+            $this->wait,
+            $this->note,
+            $repeat,
+        );
     }
 
     /**
@@ -128,7 +175,10 @@ final readonly class Step
             return null;
         }
         $prefix = $part->id.':';
-        $named = array_map(static fn (string $p): string => substr($p, \strlen($prefix)), array_values(array_filter($this->parts, static fn (string $p): bool => str_starts_with($p, $prefix))));
+        $named = array_map(
+            static fn (string $p): string => substr($p, \strlen($prefix)),
+            array_values(array_filter($this->parts, static fn (string $p): bool => str_starts_with($p, $prefix))),
+        );
 
         return [] === $named ? [] : array_values(array_intersect(array_keys($part->surface->faces), $named));
     }

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Run;
 /**
  * A run as it was made, against its plan.
  *
- * Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `costPlanned` and `costMade` of just those, hands and material, null where a price is not known; `begun` and `ended` as they are told in the studio, null where nothing was noted.
+ * Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount
+ * was noted the ml planned and poured; `costPlanned` and `costMade` of just those, hands and material, null where a price is not known;
+ * `begun` and `ended` as they are told in the studio, null where nothing was noted.
  */
 final readonly class AsMadePreview
 {

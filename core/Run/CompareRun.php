@@ -18,7 +18,8 @@ use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was poured, what came too soon, in what order.
+ * Compares a run as it was made with its plan: what was left out or done more or less often, how long hands were on it, how much was
+ * poured, what came too soon, in what order.
  *
  * Only what was noted is compared; time between two coats only where it was too short, for one may always wait longer.
  */
@@ -66,15 +67,37 @@ final readonly class CompareRun
                 $mlPlanned += $work->poured()->toFloat();
                 $mlPoured += $state->poured[$id];
                 $price = $work->mix?->pricePerMl;
-                [$costPlanned, $costMade] = null === $price || null === $costPlanned ? [null, null] : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
+                [$costPlanned, $costMade] = null === $price || null === $costPlanned
+                    ? [null, null]
+                    : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
             }
-            $seen = array_values(array_filter(array_map(static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null, $state->notes)));
-            $steps[] = new StepRecord($id, $work->step->name(), \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))), [] === $with ? null : $took, $state->poured[$id] ?? null, array_map(static fn (Colour $c): string => $c->hex, $seen));
-            array_push($deviations, ...$this->often($work, $done, $state, $finished), ...$this->time($work, $with, $should, $took), ...$this->amount($work, $state), ...$this->tooSoon($work, $done), ...$this->colour($recipe, $works, $work, $seen));
+            $seen = array_values(array_filter(array_map(
+                static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null,
+                $state->notes,
+            )));
+            $steps[] = new StepRecord(
+                $id,
+                $work->step->name(),
+                \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))),
+                [] === $with ? null : $took,
+                $state->poured[$id] ?? null,
+                array_map(static fn (Colour $c): string => $c->hex, $seen),
+            );
+            array_push(
+                $deviations,
+                ...$this->often($work, $done, $state, $finished),
+                ...$this->time($work, $with, $should, $took),
+                ...$this->amount($work, $state),
+                ...$this->tooSoon($work, $done),
+                ...$this->colour($recipe, $works, $work, $seen),
+            );
         }
         array_push($deviations, ...$this->order($works, $state));
         $starts = array_map(static fn (WorkDone $w): int => $w->started ?? $w->finished ?? 0, $state->works);
-        $ends = array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $state->works), static fn (?int $at): bool => null !== $at);
+        $ends = array_filter(
+            array_map(static fn (WorkDone $w): ?int => $w->finished, $state->works),
+            static fn (?int $at): bool => null !== $at,
+        );
 
         return new AsMadePreview(
             $planned,
@@ -140,7 +163,12 @@ final readonly class CompareRun
         }
         $air = static fn (float $t, float $h): string => \sprintf('%s °C and %s %%', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0));
 
-        return [new Deviation('air', '', 'Climate', \sprintf('%s (planned %s)', $air($warm, $damp), $air($usual->temperature, $usual->humidity)))];
+        return [new Deviation(
+            'air',
+            '',
+            'Climate',
+            \sprintf('%s (planned %s)', $air($warm, $damp), $air($usual->temperature, $usual->humidity)),
+        )];
     }
 
     /**
@@ -153,17 +181,29 @@ final readonly class CompareRun
      */
     private function colour(Recipe $recipe, array $works, StepCalculation $work, array $seen): array
     {
-        $part = [] === $seen ? null : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
+        $part = [] === $seen
+            ? null
+            : $recipe->piece->largest(static fn (PiecePart $p): bool => \in_array($p, $recipe->partsOf($work->step), true));
         if (null === $part) {
             return [];
         }
         $face = array_key_first($part->surface->faces);
         $until = \array_slice($works, 0, $work->number);
-        $on = array_values(array_filter($until, static fn (StepCalculation $w): bool => $w->isDone() && $w->step->touchesFace($part, $face)));
+        $on = array_values(array_filter(
+            $until,
+            static fn (StepCalculation $w): bool => $w->isDone() && $w->step->touchesFace($part, $face),
+        ));
         $reckoned = $this->look->zone($part, $on)->mean()->colour();
         $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
 
-        return $apart->deltaE < 1 ? [] : [new Deviation("colour-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords))];
+        return $apart->deltaE < 1
+            ? []
+            : [new Deviation(
+                "colour-{$work->step->id}",
+                $work->step->id,
+                $work->step->name(),
+                \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords),
+            )];
     }
 
     /**
@@ -182,7 +222,13 @@ final readonly class CompareRun
             return [];
         }
 
-        return [new Deviation("coats-$step->id", $step->id, $step->name(), 0 === $coats ? 'not marked done' : \sprintf('%s (planned %s)', StepRecord::times($coats), StepRecord::times($work->rounds())), 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])])];
+        return [new Deviation(
+            "coats-$step->id",
+            $step->id,
+            $step->name(),
+            0 === $coats ? 'not marked done' : \sprintf('%s (planned %s)', StepRecord::times($coats), StepRecord::times($work->rounds())),
+            0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])],
+        )];
     }
 
     /**
@@ -196,9 +242,18 @@ final readonly class CompareRun
             return [];
         }
         // A coat in two halves is one coat.
-        $each = (int) max(1, round($took / max(1, \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $with)))))) - ($work->masking->minutes ?? 0);
+        $each = (int) max(
+            1,
+            round($took / max(1, \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $with))))),
+        ) - ($work->masking->minutes ?? 0);
 
-        return [new Deviation("time-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%d min hands-on (planned %d)', $took, $should), $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])])];
+        return [new Deviation(
+            "time-{$work->step->id}",
+            $work->step->id,
+            $work->step->name(),
+            \sprintf('%d min hands-on (planned %d)', $took, $should),
+            $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])],
+        )];
     }
 
     /**
@@ -212,7 +267,18 @@ final readonly class CompareRun
             return [];
         }
 
-        return [new Deviation("poured-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('%s ml poured (planned %s): %d %% %s', ExactNumber::plain($poured, 0), ExactNumber::plain($need, 0), abs((int) round(100 * ($poured / $need - 1))), $poured > $need ? 'more' : 'less'))];
+        return [new Deviation(
+            "poured-{$work->step->id}",
+            $work->step->id,
+            $work->step->name(),
+            \sprintf(
+                '%s ml poured (planned %s): %d %% %s',
+                ExactNumber::plain($poured, 0),
+                ExactNumber::plain($need, 0),
+                abs((int) round(100 * ($poured / $need - 1))),
+                $poured > $need ? 'more' : 'less',
+            ),
+        )];
     }
 
     /**
@@ -229,8 +295,20 @@ final readonly class CompareRun
         }
         foreach ($done as $w) {
             $before = $ends[$w->coat - 1] ?? null;
-            if (null !== $recoat && null !== $before && null !== $w->started && $w->started >= $before && $w->started - $before < 60 * ($recoat - self::MINUTES) && Effect::Adds === $work->step->technique->figures()->act) {
-                return [new Deviation("soon-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('coat %d after %d min (planned %d)', $w->coat, intdiv($w->started - $before, 60), $recoat))];
+            if (
+                null !== $recoat
+                && null !== $before
+                && null !== $w->started
+                && $w->started >= $before
+                && $w->started - $before < 60 * ($recoat - self::MINUTES)
+                && Effect::Adds === $work->step->technique->figures()->act
+            ) {
+                return [new Deviation(
+                    "soon-{$work->step->id}",
+                    $work->step->id,
+                    $work->step->name(),
+                    \sprintf('coat %d after %d min (planned %d)', $w->coat, intdiv($w->started - $before, 60), $recoat),
+                )];
             }
         }
 
@@ -257,7 +335,13 @@ final readonly class CompareRun
                 continue;
             }
             if (null !== $latest && $at < $latest[1]) {
-                return [new Deviation("order-{$work->step->id}", $work->step->id, $work->step->name(), \sprintf('done before “%s” (planned after it)', $latest[0]->step->name()), [Edit::move($work->step->id, $latest[0]->step->id)])];
+                return [new Deviation(
+                    "order-{$work->step->id}",
+                    $work->step->id,
+                    $work->step->name(),
+                    \sprintf('done before “%s” (planned after it)', $latest[0]->step->name()),
+                    [Edit::move($work->step->id, $latest[0]->step->id)],
+                )];
             }
             $latest = [$work, $at];
         }

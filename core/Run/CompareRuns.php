@@ -32,7 +32,9 @@ final class CompareRuns
         }
         $here = array_map(static fn (StepRecord $s): string => $s->step, $one);
         foreach ($other as $step) {
-            \in_array($step->step, $here, true) || 0 === $step->coats || $found[] = new RunDifference($step->step, $step->name, 'second only');
+            \in_array($step->step, $here, true)
+                || 0 === $step->coats
+                || $found[] = new RunDifference($step->step, $step->name, 'second only');
         }
 
         return $found;
@@ -44,12 +46,16 @@ final class CompareRuns
     private function step(StepRecord $a, StepRecord $b): array
     {
         $colours = [$a->colours[\count($a->colours) - 1] ?? null, $b->colours[\count($b->colours) - 1] ?? null];
-        $seen = null === $colours[0] || null === $colours[1] ? null : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
+        $seen = null === $colours[0] || null === $colours[1]
+            ? null
+            : ColourDifference::between(Colour::of($colours[0]), Colour::of($colours[1]));
 
         return [
             $a->coats === $b->coats ? null : \sprintf('%s against %s', StepRecord::times($a->coats), StepRecord::times($b->coats)),
             self::differ($a->minutes, $b->minutes) ? \sprintf('%d min hands-on against %d', $a->minutes, $b->minutes) : null,
-            self::differ($a->ml, $b->ml) ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0)) : null,
+            self::differ($a->ml, $b->ml)
+                ? \sprintf('%s ml poured against %s', ExactNumber::plain((float) $a->ml, 0), ExactNumber::plain((float) $b->ml, 0))
+                : null,
             null === $seen || $seen->deltaE < 1 ? null : $seen->inWords,
         ];
     }

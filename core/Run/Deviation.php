@@ -18,8 +18,13 @@ final readonly class Deviation
     /**
      * @param list<Edit> $edits
      */
-    public function __construct(public string $key, public string $step, public string $name, public string $words, private array $edits = [])
-    {
+    public function __construct(
+        public string $key,
+        public string $step,
+        public string $name,
+        public string $words,
+        private array $edits = [],
+    ) {
         $this->takes = [] !== $edits;
     }
 

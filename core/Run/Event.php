@@ -11,7 +11,9 @@ use Inlaid\Core\Planning\WorkKey;
 /**
  * Something that was noted at the bench, by a device, when it happened.
  *
- * Immutable. `id` made by the device; `at` seconds since 1970 by its clock; `step`, `coat` and `lay` what it belongs to; `ml` what was poured; `text` a note; `retracts` the event that it undoes; `of` the step whose mix is taken; `before` the step before which one is put in, the last if null.
+ * Immutable. `id` made by the device; `at` seconds since 1970 by its clock; `step`, `coat` and `lay` what it belongs to; `ml` what was
+ * poured; `text` a note; `retracts` the event that it undoes; `of` the step whose mix is taken; `before` the step before which one is put
+ * in, the last if null.
  */
 final readonly class Event
 {
@@ -35,8 +37,21 @@ final readonly class Event
     /**
      * @throws InvalidEntry if what its kind needs is missing
      */
-    public static function of(string $id, int $at, EventKind $kind, ?string $step = null, int $coat = 1, int $lay = 1, ?float $ml = null, ?string $text = null, ?Climate $climate = null, ?Colour $colour = null, ?string $retracts = null, ?string $of = null, ?string $before = null): self
-    {
+    public static function of(
+        string $id,
+        int $at,
+        EventKind $kind,
+        ?string $step = null,
+        int $coat = 1,
+        int $lay = 1,
+        ?float $ml = null,
+        ?string $text = null,
+        ?Climate $climate = null,
+        ?Colour $colour = null,
+        ?string $retracts = null,
+        ?string $of = null,
+        ?string $before = null,
+    ): self {
         return match (true) {
             $kind->isOfStep() && null === $step => throw InvalidEntry::needs('its step'),
             $coat < 1 || $lay < 1 || $lay > 2 => throw InvalidEntry::needs('a coat from 1, and side 1 or 2'),
@@ -45,7 +60,8 @@ final readonly class Event
             EventKind::Climate === $kind && null === $climate => throw InvalidEntry::needs('the climate'),
             EventKind::Colour === $kind && null === $colour => throw InvalidEntry::needs('a colour'),
             EventKind::Mix === $kind && (null === $of || $of === $step) => throw InvalidEntry::needs('the step whose mix is used'),
-            EventKind::Retract === $kind && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('the entry that it undoes'),
+            EventKind::Retract === $kind
+                && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('the entry that it undoes'),
             default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
         };
     }

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Run;
 /**
  * Folds the events of a run into how far it has come.
  *
- * In the order of (device time, id), whatever order they came in, each once. What is begun, or done, once more (on another device) is begun and done since the first time; what is retracted, and the retraction itself, is left out. A retraction may be retracted: then it is as if it had not been.
+ * In the order of (device time, id), whatever order they came in, each once. What is begun, or done, once more (on another device) is begun
+ * and done since the first time; what is retracted, and the retraction itself, is left out. A retraction may be retracted: then it is as if
+ * it had not been.
  */
 final class FoldRun
 {
@@ -23,9 +25,32 @@ final class FoldRun
             $key = $event->key();
             $before = $works[$key] ?? null;
             match ($event->kind) {
-                EventKind::Started => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started ?? $event->at, $before?->finished, $before?->dried),
-                EventKind::Finished => $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before?->started, $before->finished ?? $event->at, $before?->dried),
-                EventKind::Dried => null === $before?->finished ? null : $works[$key] = new WorkDone($step, $event->coat, $event->lay, $before->started, $before->finished, $before->dried ?? $event->at),
+                EventKind::Started => $works[$key] = new WorkDone(
+                    $step,
+                    $event->coat,
+                    $event->lay,
+                    $before->started ?? $event->at,
+                    $before?->finished,
+                    $before?->dried,
+                ),
+                EventKind::Finished => $works[$key] = new WorkDone(
+                    $step,
+                    $event->coat,
+                    $event->lay,
+                    $before?->started,
+                    $before->finished ?? $event->at,
+                    $before?->dried,
+                ),
+                EventKind::Dried => null === $before?->finished
+                    ? null
+                    : $works[$key] = new WorkDone(
+                        $step,
+                        $event->coat,
+                        $event->lay,
+                        $before->started,
+                        $before->finished,
+                        $before->dried ?? $event->at,
+                    ),
                 EventKind::Poured => $poured[$step] = ($poured[$step] ?? 0.0) + (float) $event->ml,
                 EventKind::Skipped => $skipped[$step] = $event->at,
                 EventKind::Passed => [$passed[$step], $again[$step]] = [$event->coat, null],
@@ -37,7 +62,17 @@ final class FoldRun
             };
         }
 
-        return new RunState($works, $skipped, array_filter($passed), array_filter($again), $poured, $notes, $air, $changes, $standing[\count($standing) - 1] ?? null);
+        return new RunState(
+            $works,
+            $skipped,
+            array_filter($passed),
+            array_filter($again),
+            $poured,
+            $notes,
+            $air,
+            $changes,
+            $standing[\count($standing) - 1] ?? null,
+        );
     }
 
     /**
@@ -54,7 +89,10 @@ final class FoldRun
             null === $event->retracts || $by[$event->retracts][] = $event->id;
         }
 
-        return array_values(array_filter($byId, fn (Event $e): bool => EventKind::Retract !== $e->kind && !$this->isRetracted($e->id, $by, [])));
+        return array_values(array_filter(
+            $byId,
+            fn (Event $e): bool => EventKind::Retract !== $e->kind && !$this->isRetracted($e->id, $by, []),
+        ));
     }
 
     /**

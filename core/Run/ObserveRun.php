@@ -15,9 +15,11 @@ use Inlaid\Core\Schedule\StepWaits;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * What a run tells of this painter's own figures, each as what was observed ÷ what is reckoned: how long works took, how long coats dried, how much was poured.
+ * What a run tells of this painter's own figures, each as what was observed ÷ what is reckoned: how long works took, how long coats dried,
+ * how much was poured.
  *
- * Only ends that were seen are observed. That the next coat was begun says that the one below was dry by then, not since when: a wait slept through tells nothing.
+ * Only ends that were seen are observed. That the next coat was begun says that the one below was dry by then, not since when: a wait slept
+ * through tells nothing.
  */
 final readonly class ObserveRun
 {
@@ -25,7 +27,9 @@ final readonly class ObserveRun
      * @param list<StepCalculation> $works with typical figures
      * @param list<Work>            $acts  all there was to do
      *
-     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>} of techniques their pace, of materials their drying, of both the amount
+     * Of techniques their pace, of materials their drying, of both the amount
+     *
+     * @return array{list<array{string, float}>, list<array{string, float}>, list<array{string, float}>}
      */
     public function observe(PieceToDo $piece, array $works, array $acts, RunState $state, Calendar $calendar, \DateTimeZone $zone): array
     {

@@ -23,8 +23,17 @@ final readonly class RunState
      * @param list<array{int, Climate}> $air     when it was noted
      * @param list<Event>               $changes of the recipe of this run, in order
      */
-    public function __construct(public array $works, public array $skipped, public array $passed, public array $again, public array $poured, public array $notes, public array $air, public array $changes, public ?Event $last)
-    {
+    public function __construct(
+        public array $works,
+        public array $skipped,
+        public array $passed,
+        public array $again,
+        public array $poured,
+        public array $notes,
+        public array $air,
+        public array $changes,
+        public ?Event $last,
+    ) {
     }
 
     /**
@@ -32,19 +41,35 @@ final readonly class RunState
      */
     public function done(): array
     {
-        return array_filter(array_map(static fn (WorkDone $w): ?int => $w->finished, $this->works), static fn (?int $at): bool => null !== $at);
+        return array_filter(
+            array_map(static fn (WorkDone $w): ?int => $w->finished, $this->works),
+            static fn (?int $at): bool => null !== $at,
+        );
     }
 
     /** The same as if nothing had been left out. */
     public function withNothingSkipped(): self
     {
-        return new self($this->works, [], $this->passed, $this->again, $this->poured, $this->notes, $this->air, $this->changes, $this->last);
+        return new self(
+            $this->works,
+            [],
+            $this->passed,
+            $this->again,
+            $this->poured,
+            $this->notes,
+            $this->air,
+            $this->changes,
+            $this->last,
+        );
     }
 
     /** How many rounds of a step there are, by what was found at the bench: never fewer than are done. */
     public function rounds(string $step, int $expected): int
     {
-        $done = array_map(static fn (WorkDone $w): int => $step === $w->step && null !== $w->finished ? $w->coat : 0, array_values($this->works));
+        $done = array_map(
+            static fn (WorkDone $w): int => $step === $w->step && null !== $w->finished ? $w->coat : 0,
+            array_values($this->works),
+        );
 
         return max($this->passed[$step] ?? max($expected, 1 + ($this->again[$step] ?? 0)), ...$done, ...[0]);
     }

@@ -14,8 +14,14 @@ final readonly class StepRecord
     /**
      * @param list<string> $colours
      */
-    public function __construct(public string $step, public string $name, public int $coats, public ?int $minutes, public ?float $ml, public array $colours)
-    {
+    public function __construct(
+        public string $step,
+        public string $name,
+        public int $coats,
+        public ?int $minutes,
+        public ?float $ml,
+        public array $colours,
+    ) {
     }
 
     public static function times(int $count): string

@@ -44,7 +44,12 @@ final readonly class WriteCare
         $top = null;
         foreach ($works as $work) {
             $laid = $this->laid($work, $state);
-            if (null === $laid || null === $work->film || null === $work->character || Effect::Adds !== $work->step->technique->figures()->act) {
+            if (
+                null === $laid
+                || null === $work->film
+                || null === $work->character
+                || Effect::Adds !== $work->step->technique->figures()->act
+            ) {
                 continue;
             }
             if ($this->isResist($work)) {
@@ -56,15 +61,32 @@ final readonly class WriteCare
                 continue;
             }
             [$drying, $cure] = $this->predict->hourly($work->character->handling, $piece->air, $work->film->ofNormal);
-            [$dry, $cured] = [new Drying($times->through, $drying, $context->working->zone), new Drying($times->cure, $cure, $context->working->zone)];
+            [$dry, $cured] = [
+                new Drying($times->through, $drying, $context->working->zone),
+                new Drying($times->cure, $cure, $context->working->zone),
+            ];
             $promised = $promised && $dry->everDries() && $cured->everDries();
             $end = $cured->everDries() ? $cured->over($laid, $calendar) : null;
             $last = max($last, $end ?? 0);
-            $cures[] = [$end ?? \PHP_INT_MAX, new CureLine($work->step->name(), $iso($laid), $dry->everDries() ? $iso($dry->over($laid, $calendar)) : null, null === $end ? null : $iso($end))];
+            $cures[] = [
+                $end ?? \PHP_INT_MAX,
+                new CureLine(
+                    $work->step->name(),
+                    $iso($laid),
+                    $dry->everDries() ? $iso($dry->over($laid, $calendar)) : null,
+                    null === $end ? null : $iso($end),
+                ),
+            ];
         }
         usort($cures, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new CareSheet($piece->recipe->title, [] === $cures || !$promised ? null : $iso($last), array_column($cures, 1), self::GENTLE, [...self::care($top), 'The label takes priority.']);
+        return new CareSheet(
+            $piece->recipe->title,
+            [] === $cures || !$promised ? null : $iso($last),
+            array_column($cures, 1),
+            self::GENTLE,
+            [...self::care($top), 'The label takes priority.'],
+        );
     }
 
     private function laid(StepCalculation $work, RunState $state): ?int
@@ -104,11 +126,29 @@ final readonly class WriteCare
     private static function care(?MaterialKind $top): array
     {
         return match ($top) {
-            MaterialKind::Wax => ['Dust with a soft cloth. Buff now and then.', 'Wipe up water at once. Nothing hot: wax melts.', 'Once a year, or where it looks dry, apply a thin coat of the same wax and buff it.', 'No spray polish and no spirit: they remove the wax.'],
-            MaterialKind::Oil => ['Wipe with a barely damp cloth, along the grain.', 'Wipe up water at once.', 'Where it looks dry, apply a little of the same oil and wipe it off well. Dry oily rags flat outdoors: they can self-heat and catch fire.'],
-            MaterialKind::Topcoat => ['Wipe with a damp cloth and a drop of mild soap. Dry it.', 'No scouring powder, rough sponge or spirit.', 'Put a mat under anything hot.'],
+            MaterialKind::Wax => [
+                'Dust with a soft cloth. Buff now and then.',
+                'Wipe up water at once. Nothing hot: wax melts.',
+                'Once a year, or where it looks dry, apply a thin coat of the same wax and buff it.',
+                'No spray polish and no spirit: they remove the wax.',
+            ],
+            MaterialKind::Oil => [
+                'Wipe with a barely damp cloth, along the grain.',
+                'Wipe up water at once.',
+                'Where it looks dry, apply a little of the same oil and wipe it off well. Dry oily rags flat outdoors: '
+                .'they can self-heat and catch fire.',
+            ],
+            MaterialKind::Topcoat => [
+                'Wipe with a damp cloth and a drop of mild soap. Dry it.',
+                'No scouring powder, rough sponge or spirit.',
+                'Put a mat under anything hot.',
+            ],
             null => ['No coat covers the whole piece yet.'],
-            default => ['Dust with a soft, dry cloth.', 'Remove marks with a barely damp cloth. Rubbing makes it shine.', 'Keep water and grease away: the paint has no clear coat.'],
+            default => [
+                'Dust with a soft, dry cloth.',
+                'Remove marks with a barely damp cloth. Rubbing makes it shine.',
+                'Keep water and grease away: the paint has no clear coat.',
+            ],
         };
     }
 }

@@ -9,7 +9,8 @@ use Inlaid\Core\Work\StepCalculation;
 /**
  * A piece to be done, with its steps worked out and how long each dries where it stands.
  *
- * Immutable. `stuck` why it is not planned to its end, null where it is: then only the steps up to the one that never dries there are planned.
+ * Immutable. `stuck` why it is not planned to its end, null where it is: then only the steps up to the one that never dries there are
+ * planned.
  */
 final readonly class CalculatedPiece
 {

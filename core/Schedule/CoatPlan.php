@@ -8,7 +8,8 @@ namespace Inlaid\Core\Schedule;
  * When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset.
  *
  * Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before
- * `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` 2 for the
+ * `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` 2 for
+ * the
  * other side of parts that were turned, or where what was laid is wiped.
  */
 final readonly class CoatPlan

@@ -7,7 +7,9 @@ namespace Inlaid\Core\Schedule;
 /**
  * Something to be done on a piece, and when.
  *
- * Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not.
+ * Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp`
+ * minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must
+ * pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not.
  */
 final readonly class DayWork
 {

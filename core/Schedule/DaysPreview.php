@@ -7,7 +7,8 @@ namespace Inlaid\Core\Schedule;
 /**
  * All pieces on the bench over the days to come.
  *
- * Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted.
+ * Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete`
+ * whether that is proved to be the best; `handsOn` minutes in all, setting up not counted.
  */
 final readonly class DaysPreview
 {
@@ -17,7 +18,16 @@ final readonly class DaysPreview
      * @param list<TimeSlot>   $gaps    working time in which nothing is to be done
      * @param list<PotExpires> $expires pots on the shelf that will not keep for another week, the first to go first
      */
-    public function __construct(public string $now, public array $works, public array $pieces, public array $gaps, public array $expires, public ?string $end, public ?string $bound, public bool $complete, public int $handsOn)
-    {
+    public function __construct(
+        public string $now,
+        public array $works,
+        public array $pieces,
+        public array $gaps,
+        public array $expires,
+        public ?string $end,
+        public ?string $bound,
+        public bool $complete,
+        public int $handsOn,
+    ) {
     }
 }

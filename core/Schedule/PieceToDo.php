@@ -10,15 +10,23 @@ use Inlaid\Core\Recipe\Recipe;
 /**
  * A piece on the bench: its recipe, the air where it stands, from when and by when, and what has been done.
  *
- * Immutable. Instants as seconds since 1970; `done` the end of each work that is done, by its key within the piece; `place` where it stands, null for the usual one.
+ * Immutable. Instants as seconds since 1970; `done` the end of each work that is done, by its key within the piece; `place` where it
+ * stands, null for the usual one.
  */
 final readonly class PieceToDo
 {
     /**
      * @param array<string, int> $done
      */
-    public function __construct(public string $id, public Recipe $recipe, public DayCurve $air, public int $notBefore, public ?int $due = null, public array $done = [], public ?string $place = null)
-    {
+    public function __construct(
+        public string $id,
+        public Recipe $recipe,
+        public DayCurve $air,
+        public int $notBefore,
+        public ?int $due = null,
+        public array $done = [],
+        public ?string $place = null,
+    ) {
     }
 
     /** The same, not begun before an instant. */

@@ -31,7 +31,11 @@ final readonly class PlanAlone
      */
     public function plan(Recipe $recipe, array $works, Context $context): PlannedAlone
     {
-        $piece = CalculatedPiece::of(new PieceToDo(self::PIECE, $recipe, DayCurve::steady($context->climate), 0), $works, $context->working->zone);
+        $piece = CalculatedPiece::of(
+            new PieceToDo(self::PIECE, $recipe, DayCurve::steady($context->climate), 0),
+            $works,
+            $context->working->zone,
+        );
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $context->hands());
         $never = static fn (): bool => false;
         $planned = $this->scenarios->plan([$piece], $calendars, $context, $never, $never);
@@ -47,8 +51,19 @@ final readonly class PlanAlone
             $step = $steps[$key->step];
             $starts[$key->step] ??= $p->start();
             $ends[$key->step] = max($ends[$key->step] ?? 0, $p->end());
-            $cured[$key->step] = max($cured[$key->step] ?? 0, $piece->waits[$key->step]->until(WaitUntil::Cure)->over($p->end(), $calendars[0]));
-            $coats[] = [$coat, $next] = $this->coat($p, $key, $step, $piece->waits[$key->step], $closed[$p->work->id] ?? null, $calendars[0], $context);
+            $cured[$key->step] = max(
+                $cured[$key->step] ?? 0,
+                $piece->waits[$key->step]->until(WaitUntil::Cure)->over($p->end(), $calendars[0]),
+            );
+            $coats[] = [$coat, $next] = $this->coat(
+                $p,
+                $key,
+                $step,
+                $piece->waits[$key->step],
+                $closed[$p->work->id] ?? null,
+                $calendars[0],
+                $context,
+            );
             if (isset($followed[$p->work->id]) && $next - $p->end() > $longest[1]) {
                 $longest = [$key->step, $next - $p->end()];
             }
@@ -77,8 +92,15 @@ final readonly class PlanAlone
      *
      * @return array{CoatPlan, int} and the instant from which what comes next may begin
      */
-    private function coat(PlacedWork $placed, WorkKey $key, StepCalculation $step, StepWaits $waits, ?array $closed, Calendar $calendar, Context $context): array
-    {
+    private function coat(
+        PlacedWork $placed,
+        WorkKey $key,
+        StepCalculation $step,
+        StepWaits $waits,
+        ?array $closed,
+        Calendar $calendar,
+        Context $context,
+    ): array {
         $iso = $context->working->iso(...);
         $rule = $waits->rule($key->coat, $step->rounds());
         $split = $this->works->split($step, $waits);

@@ -30,8 +30,13 @@ final readonly class PlanDays
     /** A pot that keeps longer is not told of, seconds. */
     private const SOON = 7 * 86_400;
 
-    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorksOfPiece $works = new WorksOfPiece(), private PlanScenarios $scenarios = new PlanScenarios(), private PlanWorks $plan = new PlanWorks())
-    {
+    public function __construct(
+        private Practices $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private WorksOfPiece $works = new WorksOfPiece(),
+        private PlanScenarios $scenarios = new PlanScenarios(),
+        private PlanWorks $plan = new PlanWorks(),
+    ) {
     }
 
     /**
@@ -51,7 +56,9 @@ final readonly class PlanDays
         foreach ($calculated as $piece) {
             $id = $piece->piece->id;
             $byStep[$id] = $piece->byStep();
-            $late[$id] = null === $piece->piece->due || null === $planned->ready($id) ? 0 : max(0, (int) ceil(($planned->ready($id) - $piece->piece->due) / 60));
+            $late[$id] = null === $piece->piece->due || null === $planned->ready($id)
+                ? 0
+                : max(0, (int) ceil(($planned->ready($id) - $piece->piece->due) / 60));
             $beginBy[$id] = isset($planned->stuck[$id]) || $isLate() ? null : $this->beginBy($piece, $calendars, $context);
         }
         $told = static fn (?int $instant): ?string => null === $instant ? null : $iso($instant);
@@ -161,10 +168,21 @@ final readonly class PlanDays
      */
     private function expires(Context $context): array
     {
-        $soon = array_values(array_filter($context->pots, static fn (PotAtHand $p): bool => null !== $p->goodUntil && $p->goodUntil < $context->now + self::SOON));
+        $soon = array_values(array_filter(
+            $context->pots,
+            static fn (PotAtHand $p): bool => null !== $p->goodUntil && $p->goodUntil < $context->now + self::SOON,
+        ));
         usort($soon, static fn (PotAtHand $a, PotAtHand $b): int => [$a->goodUntil, $a->id] <=> [$b->goodUntil, $b->id]);
 
-        return array_map(static fn (PotAtHand $p): PotExpires => new PotExpires($p->id, $p->name, $context->working->iso((int) $p->goodUntil), $p->goodUntil <= $context->now), $soon);
+        return array_map(
+            static fn (PotAtHand $p): PotExpires => new PotExpires(
+                $p->id,
+                $p->name,
+                $context->working->iso((int) $p->goodUntil),
+                $p->goodUntil <= $context->now,
+            ),
+            $soon,
+        );
     }
 
     /**

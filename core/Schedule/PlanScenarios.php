@@ -17,7 +17,8 @@ use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Plans pieces over the working days: with the rounds that are expected, and where it is open how often something is done once more with the fewest and with the most.
+ * Plans pieces over the working days: with the rounds that are expected, and where it is open how often something is done once more with
+ * the fewest and with the most.
  *
  * The one planner: a recipe by itself is a bench with one piece.
  */
@@ -51,7 +52,14 @@ final readonly class PlanScenarios
             default => $this->scenario($pieces, $calendars, $context, $scenario, static fn (): bool => true, $isLate)[1],
         };
 
-        return new PlannedScenarios($made, $expected, $other(Scenario::Least), $other(Scenario::Most), $isOpen, $this->stuck($pieces, $made, $expected));
+        return new PlannedScenarios(
+            $made,
+            $expected,
+            $other(Scenario::Least),
+            $other(Scenario::Most),
+            $isOpen,
+            $this->stuck($pieces, $made, $expected),
+        );
     }
 
     /**
@@ -62,8 +70,14 @@ final readonly class PlanScenarios
      *
      * @return array{list<Work>, WorkPlan|null}
      */
-    private function scenario(array $pieces, array $calendars, Context $context, Scenario $scenario, \Closure $isOver, \Closure $isLate): array
-    {
+    private function scenario(
+        array $pieces,
+        array $calendars,
+        Context $context,
+        Scenario $scenario,
+        \Closure $isOver,
+        \Closure $isLate,
+    ): array {
         $made = $due = [];
         foreach ($pieces as $piece) {
             $own = $this->works->works($piece, $calendars[0], $scenario);
@@ -97,7 +111,10 @@ final readonly class PlanScenarios
         foreach ($pieces as $piece) {
             $id = $piece->piece->id;
             $fits = !isset($toDo[$id]) || isset($plan->ready[$id]);
-            $stuck[$id] = $piece->stuck ?? ($fits ? null : \sprintf('This would take more than %d years at these working hours.', Calendar::MOST_YEARS));
+            $stuck[$id] = $piece->stuck ?? ($fits ? null : \sprintf(
+                'This would take more than %d years at these working hours.',
+                Calendar::MOST_YEARS,
+            ));
         }
 
         return array_filter($stuck, static fn (?string $why): bool => null !== $why);
@@ -111,12 +128,22 @@ final readonly class PlanScenarios
         $standing = [];
         foreach ($pieces as $piece) {
             $begun = array_map(static fn (string $key): string => WorkKey::read($key)->step, array_keys($piece->piece->done));
-            $laid = array_filter($piece->steps, static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act && \in_array($w->step->id, $begun, true));
+            $laid = array_filter(
+                $piece->steps,
+                static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act
+                    && \in_array($w->step->id, $begun, true),
+            );
             if (null !== $piece->piece->place && [] !== $laid) {
                 $standing[$piece->piece->id] = $piece->piece->place;
             }
         }
 
-        return PlaceCapacity::of(array_filter(array_map(static fn (Place $p): ?int => $p->holds, $context->places), static fn (?int $most): bool => null !== $most), $standing);
+        return PlaceCapacity::of(
+            array_filter(
+                array_map(static fn (Place $p): ?int => $p->holds, $context->places),
+                static fn (?int $most): bool => null !== $most,
+            ),
+            $standing,
+        );
     }
 }

@@ -10,7 +10,8 @@ use Inlaid\Core\Planning\WorkPlan;
 /**
  * Pieces as planned with the rounds expected, with the fewest and with the most.
  *
- * Immutable. `works` all there is to do as expected; `expected` null where there is nothing to do, or it lies too far ahead; `stuck` why a piece is not planned to its end, by its id. Instants in seconds since 1970, null where a piece is not planned to its end.
+ * Immutable. `works` all there is to do as expected; `expected` null where there is nothing to do, or it lies too far ahead; `stuck` why a
+ * piece is not planned to its end, by its id. Instants in seconds since 1970, null where a piece is not planned to its end.
  */
 final readonly class PlannedScenarios
 {
@@ -18,8 +19,14 @@ final readonly class PlannedScenarios
      * @param list<Work>            $works
      * @param array<string, string> $stuck
      */
-    public function __construct(public array $works, public ?WorkPlan $expected, private ?WorkPlan $least, private ?WorkPlan $most, public bool $isOpen, public array $stuck)
-    {
+    public function __construct(
+        public array $works,
+        public ?WorkPlan $expected,
+        private ?WorkPlan $least,
+        private ?WorkPlan $most,
+        public bool $isOpen,
+        public array $stuck,
+    ) {
     }
 
     public function ready(string $piece): ?int

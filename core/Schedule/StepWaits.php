@@ -13,7 +13,8 @@ use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * How long a coat of a step dries in the air of a place, hour by hour, and what its recipe lets pass before the next: the one reader of what a wait means.
+ * How long a coat of a step dries in the air of a place, hour by hour, and what its recipe lets pass before the next: the one reader of
+ * what a wait means.
  *
  * Immutable.
  */

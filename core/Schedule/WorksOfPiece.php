@@ -20,7 +20,10 @@ use Inlaid\Core\Work\StepCalculation;
 /**
  * What there is to do on a piece, as works that may be planned among those of others.
  *
- * A work comes after the last one on each of its parts, so parts that share no step do not wait for one another; but no part is sanded while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned is two works. Where a coat is left to dwell for long and can be wiped in one, laying and wiping are two works, and hands are free between. What dries, dries by the air of its place, hour by hour. Opening, stirring
+ * A work comes after the last one on each of its parts, so parts that share no step do not wait for one another; but no part is sanded
+ * while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned
+ * is two works. Where a coat is left to dwell for long and can be wiped in one, laying and wiping are two works, and hands are free
+ * between. What dries, dries by the air of its place, hour by hour. Opening, stirring
  * and cleaning take five minutes a pot, once where the same pot goes on (typical).
  */
 final readonly class WorksOfPiece
@@ -56,7 +59,14 @@ final readonly class WorksOfPiece
                     $links[$dust] ??= new Precedence($dust, new Minutes(0));
                 }
                 $wait = $waits->until($waits->rule($coat, $coats));
-                [$own, $end] = $this->coat($work, $waits, $piece->piece, $coat, array_values($links), new Both($wait, $waits->until(WaitUntil::Through)));
+                [$own, $end] = $this->coat(
+                    $work,
+                    $waits,
+                    $piece->piece,
+                    $coat,
+                    array_values($links),
+                    new Both($wait, $waits->until(WaitUntil::Through)),
+                );
                 array_push($made, ...$own);
                 foreach ($parts as $part) {
                     $last[$part->id] = [$end, $wait, $work->drying?->recoatMost?->planned];
@@ -76,24 +86,41 @@ final readonly class WorksOfPiece
     private function coat(StepCalculation $work, StepWaits $waits, PieceToDo $piece, int $coat, array $links, Wait $last): array
     {
         $id = static fn (int $lay): string => (new WorkKey($work->step->id, $coat, $lay))->in($piece->id);
-        [$pot, $setUp, $life] = null === $work->mix ? [null, 0, null] : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
+        [$pot, $setUp, $life] = null === $work->mix
+            ? [null, 0, null]
+            : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
         $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
         // What has been laid must not be moved until it is dry.
         $room = Effect::Adds === $work->step->technique->figures()->act ? $piece->place : null;
-        $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work($id($lay), $piece->id, $minutes, array_values($links), $last, $pot, $setUp, $life, $piece->notBefore, room: $room);
+        $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work(
+            $id($lay),
+            $piece->id,
+            $minutes,
+            array_values($links),
+            $last,
+            $pot,
+            $setUp,
+            $life,
+            $piece->notBefore,
+            room: $room,
+        );
         $split = $this->split($work, $waits);
         if (null === $split) {
             return [[$one(1, $masking + $work->handsOn, $last, ...$links)], $id(1)];
         }
         [$first, $between, $most, $second] = $split;
 
-        return [[$one(1, $masking + $first, new Minutes(0), ...$links), $one(2, $second, $last, new Precedence($id(1), $between, $most))], $id(2)];
+        return [
+            [$one(1, $masking + $first, new Minutes(0), ...$links), $one(2, $second, $last, new Precedence($id(1), $between, $most))],
+            $id(2),
+        ];
     }
 
     /**
      * What is done in two goes: the parts are turned between two sides, or a long dwell leaves the hands free.
      *
-     * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between at least and at most; null where it is done in one
+     * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between at least and at most; null where it is
+     *                                              done in one
      */
     public function split(StepCalculation $work, StepWaits $waits): ?array
     {
@@ -132,7 +159,9 @@ final readonly class WorksOfPiece
             $notBefore = $work->notBefore;
             $links = [];
             foreach ($work->links as $link) {
-                isset($done[$link->after]) ? $notBefore = max($notBefore, $link->wait->over($done[$link->after], $calendar)) : $links[] = $link;
+                isset($done[$link->after])
+                    ? $notBefore = max($notBefore, $link->wait->over($done[$link->after], $calendar))
+                    : $links[] = $link;
             }
             $left[] = $work->after($links, $notBefore);
         }
@@ -142,6 +171,9 @@ final readonly class WorksOfPiece
 
     private static function pot(FlatMix $mix): string
     {
-        return $mix->name.': '.implode(' ', array_map(static fn ($leaf): string => $leaf->material->id.' '.round($leaf->share, 4), $mix->leaves));
+        return $mix->name.': '.implode(
+            ' ',
+            array_map(static fn ($leaf): string => $leaf->material->id.' '.round($leaf->share, 4), $mix->leaves),
+        );
     }
 }

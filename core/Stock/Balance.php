@@ -10,7 +10,8 @@ use Inlaid\Core\Measure\ExactNumber;
 /**
  * What is where, after all that was moved.
  *
- * Immutable. In g, exactly, on the grid of {@see Move}. Nothing comes from nowhere: of every material, what was bought is what is on the shelf and in pots, what was used
+ * Immutable. In g, exactly, on the grid of {@see Move}. Nothing comes from nowhere: of every material, what was bought is what is on the
+ * shelf and in pots, what was used
  * and what was thrown away. No more is taken from a place than is there.
  */
 final readonly class Balance
@@ -60,7 +61,10 @@ final readonly class Balance
     /** g of a material in all pots together. */
     public function inPots(string $materialId): BigRational
     {
-        $pots = array_filter(array_keys($this->grams), static fn (string $key): bool => Account::written($key)->isOnHand() && Account::shelf()->key !== $key);
+        $pots = array_filter(
+            array_keys($this->grams),
+            static fn (string $key): bool => Account::written($key)->isOnHand() && Account::shelf()->key !== $key,
+        );
 
         return ExactNumber::sum(array_map(fn (string $key): BigRational => $this->grams[$key][$materialId] ?? BigRational::zero(), $pots));
     }
@@ -80,7 +84,9 @@ final readonly class Balance
                 throw InvalidStock::notThere();
             }
             $grams[$move->from->key][$move->materialId] = $left->simplified();
-            $grams[$move->to->key][$move->materialId] = ($grams[$move->to->key][$move->materialId] ?? BigRational::zero())->plus($move->grams)->simplified();
+            $grams[$move->to->key][$move->materialId] = (
+                $grams[$move->to->key][$move->materialId] ?? BigRational::zero()
+            )->plus($move->grams)->simplified();
         }
 
         return new self($grams);
@@ -145,6 +151,8 @@ final readonly class Balance
         $taken = array_map(static fn (BigRational $grams): BigRational => Move::onGrid($grams->multipliedBy($share)), $this->all($pot));
         $some = array_filter($taken, static fn (BigRational $grams): bool => $grams->isPositive());
 
-        return [] === $some ? throw InvalidStock::nothing() : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
+        return [] === $some
+            ? throw InvalidStock::nothing()
+            : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
     }
 }

@@ -11,7 +11,8 @@ use Inlaid\Core\Measure\ExactNumber;
 /**
  * So many grams of a material from one place to another.
  *
- * Immutable. Amounts lie on a fixed grid, a millionth of a gram: no scale shows as little, sums of them are exact, and they stay short however often a pot
+ * Immutable. Amounts lie on a fixed grid, a millionth of a gram: no scale shows as little, sums of them are exact, and they stay short
+ * however often a pot
  * is divided. Exact fractions would grow with every booking.
  */
 final readonly class Move
@@ -44,7 +45,12 @@ final readonly class Move
      */
     public function written(): array
     {
-        return ['material' => $this->materialId, 'grams' => ExactNumber::exact($this->grams), 'from' => $this->from->key, 'to' => $this->to->key];
+        return [
+            'material' => $this->materialId,
+            'grams' => ExactNumber::exact($this->grams),
+            'from' => $this->from->key,
+            'to' => $this->to->key,
+        ];
     }
 
     /** g, as near as the grid has it. */

@@ -7,9 +7,11 @@ namespace Inlaid\Core\Stock;
 use Brick\Math\BigRational;
 
 /**
- * Brings a ledger that was kept in exact fractions onto the grid of {@see Move}, line by line from its beginning. One that lies on it stays as it is.
+ * Brings a ledger that was kept in exact fractions onto the grid of {@see Move}, line by line from its beginning. One that lies on it stays
+ * as it is.
  *
- * What leaves the shelf or a pot is rounded so that what stays there is nearest to what truly stayed: no balance falls below nothing, what was emptied is
+ * What leaves the shelf or a pot is rounded so that what stays there is nearest to what truly stayed: no balance falls below nothing, what
+ * was emptied is
  * empty, and the balances are the sums of the lines to the last digit.
  */
 final class RoundLedger
@@ -63,7 +65,11 @@ final class RoundLedger
         $had = $this->had($this->kept, $move->from, $move->materialId);
         $isBought = Account::bought()->key === $move->from->key;
         $this->kept[$move->from->key][$move->materialId] = ($isBought ? $had->plus($move->grams) : $had->minus($move->grams))->simplified();
-        $this->kept[$move->to->key][$move->materialId] = $this->had($this->kept, $move->to, $move->materialId)->plus($move->grams)->simplified();
+        $this->kept[$move->to->key][$move->materialId] = $this->had(
+            $this->kept,
+            $move->to,
+            $move->materialId,
+        )->plus($move->grams)->simplified();
     }
 
     /**

@@ -21,7 +21,10 @@ final readonly class BuildStacks
 {
     /** Steps on all stacks but the longest for which the looks have all the room there is; where there are more they share it. */
     private const FULL = 90;
-    /** Steps on all stacks together whose looks are worked out one by one; of a stack beyond it, which no piece of furniture has, only roughly how it ends. */
+    /**
+     * Steps on all stacks together whose looks are worked out one by one; of a stack beyond it, which no piece of furniture has, only
+     * roughly how it ends.
+     */
     private const ROOM = 1000;
 
     public function __construct(private WorkOutLook $look = new WorkOutLook())
@@ -40,7 +43,19 @@ final readonly class BuildStacks
             foreach (array_keys($part->surface->faces) as $face) {
                 $own = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touchesFace($part, $face)));
                 $s = $part->substrate;
-                $key = implode('|', [$s->kind->value, $s->species, $s->grain->value, $s->colour->hex, $part->finish->inWords(), (string) $recipe->target?->isFor($part->id), ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places), ...array_map(static fn (StepCalculation $w): string => $w->step->id, $own)]);
+                $key = implode(
+                    '|',
+                    [
+                        $s->kind->value,
+                        $s->species,
+                        $s->grain->value,
+                        $s->colour->hex,
+                        $part->finish->inWords(),
+                        (string) $recipe->target?->isFor($part->id),
+                        ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places),
+                        ...array_map(static fn (StepCalculation $w): string => $w->step->id, $own),
+                    ],
+                );
                 $classes[$key] = [[...$classes[$key][0] ?? [], [$part, $face]], $own];
             }
         }
@@ -51,7 +66,11 @@ final readonly class BuildStacks
         $beside = array_sum(\array_slice($steps, 0, $whole)) - max([0, ...$steps]);
         $share = min(1.0, self::FULL / max(1, $beside));
 
-        return array_map(fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $i < $whole ? $share : null, $recipe), $classes, array_keys($classes));
+        return array_map(
+            fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $i < $whole ? $share : null, $recipe),
+            $classes,
+            array_keys($classes),
+        );
     }
 
     /**
@@ -106,7 +125,17 @@ final readonly class BuildStacks
                 $layers = $this->sand($layers, $depth);
             }
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
-            $layers[] = new Layer($work->step->id, $work->number, $figures->act, null === $work->mix ? [] : Ingredient::all($work->mix), $dry, $dry, $work->cover(), $depth, $reaches);
+            $layers[] = new Layer(
+                $work->step->id,
+                $work->number,
+                $figures->act,
+                null === $work->mix ? [] : Ingredient::all($work->mix),
+                $dry,
+                $dry,
+                $work->cover(),
+                $depth,
+                $reaches,
+            );
             yield $layers;
         }
     }
@@ -151,7 +180,10 @@ final readonly class BuildStacks
 
         return array_values(array_map(static fn (array $p): string => \count($p[1]) === \count($p[0]->surface->faces)
             ? $p[0]->name
-            : $p[0]->name.' ('.mb_strtolower(implode(', ', array_map(static fn (string $f): string => $p[0]->surface->faces[$f][0]->name, $p[1]))).')', $faces));
+            : $p[0]->name.' ('.mb_strtolower(implode(
+                ', ',
+                array_map(static fn (string $f): string => $p[0]->surface->faces[$f][0]->name, $p[1]),
+            )).')', $faces));
     }
 
     /**

@@ -42,13 +42,23 @@ final readonly class DescribeLook
     {
         // A coat that is to hide has done so even where a glaze lies over it; others are meant for the contrast they make.
         $seen = array_filter($works, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose);
-        $buried = array_map(static fn (StepCalculation $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED, $seen);
+        $buried = array_map(
+            static fn (StepCalculation $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED,
+            $seen,
+        );
         $hiding = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
 
         return new LookPreview(
             [
                 $this->begin($look),
-                ...array_map(fn (StepCalculation $w, int $i): LookAfter => new LookAfter($w->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones())), $works, array_keys($works)),
+                ...array_map(
+                    fn (StepCalculation $w, int $i): LookAfter => new LookAfter(
+                        $w->step->id,
+                        array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones()),
+                    ),
+                    $works,
+                    array_keys($works),
+                ),
             ],
             $this->judge->effects($look, $buried),
             array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
@@ -68,7 +78,10 @@ final readonly class DescribeLook
     {
         $after = [$this->begin($look)];
         if (null !== $last) {
-            $after[] = new LookAfter($last->step->id, array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->end($z), $look->before($z)), $look->zones()));
+            $after[] = new LookAfter(
+                $last->step->id,
+                array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->end($z), $look->before($z)), $look->zones()),
+            );
         }
 
         return new LookPreview($after, [], [], [], [], null === $target ? [] : $this->target($look, $target), [], false);
@@ -106,12 +119,17 @@ final readonly class DescribeLook
 
     private function glances(ZoneState $state): ?string
     {
-        $flakes = array_values(array_filter($state->patches, static fn (Patch $p): bool => ColourantKind::Flake === self::top($p)?->of->kind));
+        $flakes = array_values(array_filter(
+            $state->patches,
+            static fn (Patch $p): bool => ColourantKind::Flake === self::top($p)?->of->kind,
+        ));
         if ([] === $flakes) {
             return null;
         }
 
-        return (new ZoneState($flakes))->mean()->times(self::GLANCING / array_sum(array_map(static fn (Patch $p): float => $p->share, $flakes)))->colour()->hex;
+        return (
+            new ZoneState($flakes)
+        )->mean()->times(self::GLANCING / array_sum(array_map(static fn (Patch $p): float => $p->share, $flakes)))->colour()->hex;
     }
 
     private static function top(Patch $patch): ?LaidFilm
@@ -171,7 +189,10 @@ final readonly class DescribeLook
         $ages = [];
         foreach ($look->zones() as $zone) {
             $state = $look->end($zone);
-            $ambers = [] !== array_filter($state->patches, static fn (Patch $p): bool => [] !== array_filter($p->films, static fn (LaidFilm $f): bool => $f->of->yellows > 0.0));
+            $ambers = [] !== array_filter(
+                $state->patches,
+                static fn (Patch $p): bool => [] !== array_filter($p->films, static fn (LaidFilm $f): bool => $f->of->yellows > 0.0),
+            );
             foreach ($ambers ? self::AGES : [] as $years) {
                 $then = $state->mean((float) $years);
                 $difference = ColourDifference::ofLabs(Lab::ofLight($then), Lab::ofLight($state->mean()));

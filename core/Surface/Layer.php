@@ -40,6 +40,16 @@ final readonly class Layer
 
     public function sandedTo(float $thickness): self
     {
-        return new self($this->stepId, $this->number, $this->act, $this->ingredients, $this->laid, $thickness, $this->cover, $this->depth, $this->reaches);
+        return new self(
+            $this->stepId,
+            $this->number,
+            $this->act,
+            $this->ingredients,
+            $this->laid,
+            $thickness,
+            $this->cover,
+            $this->depth,
+            $this->reaches,
+        );
     }
 }

@@ -9,7 +9,8 @@ use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\LookHides;
 
 /**
- * How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which depth in the end.
+ * How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which
+ * depth in the end.
  *
  * Immutable. Not `isWhole` where there are too many such faces: then only the ground and the end are told.
  */
@@ -24,7 +25,15 @@ final readonly class LookPreview
      * @param list<LookTarget>  $target  where one is set for these faces
      * @param list<LookAgeing>  $ages    where something ambers
      */
-    public function __construct(public array $after, public array $effects, public array $hides, public array $depths, public array $ages, public array $target, public array $blends, public bool $isWhole = true)
-    {
+    public function __construct(
+        public array $after,
+        public array $effects,
+        public array $hides,
+        public array $depths,
+        public array $ages,
+        public array $target,
+        public array $blends,
+        public bool $isWhole = true,
+    ) {
     }
 }

@@ -10,7 +10,8 @@ use Inlaid\Core\Piece\Substrate;
 /**
  * Faces that share ground and steps have one stack of layers, and so one cut.
  *
- * Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm where nothing local was taken away.
+ * Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm
+ * where nothing local was taken away.
  */
 final readonly class StackPreview
 {
@@ -19,8 +20,19 @@ final readonly class StackPreview
      * @param list<string> $places
      * @param list<Layer>  $layers from the wood up
      */
-    public function __construct(public string $id, public array $parts, public array $places, public string $ground, public string $finish, public Substrate $substrate, public float $area, public array $layers, public float $dry, public LookPreview $look, private StackLook $laid)
-    {
+    public function __construct(
+        public string $id,
+        public array $parts,
+        public array $places,
+        public string $ground,
+        public string $finish,
+        public Substrate $substrate,
+        public float $area,
+        public array $layers,
+        public float $dry,
+        public LookPreview $look,
+        private StackLook $laid,
+    ) {
     }
 
     /** The look itself, for who wants to try it otherwise. */

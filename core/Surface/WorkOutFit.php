@@ -32,7 +32,15 @@ final readonly class WorkOutFit
      */
     public function fit(Recipe $recipe, array $works, array $cured, \DateTimeZone $zone): array
     {
-        return array_map(fn (Joint $j): JointPreview => $this->joint($j, $recipe->piece, $works, $this->apartUntil($j, $recipe->piece, $works, $cured, $zone)), $recipe->piece->joints);
+        return array_map(
+            fn (Joint $j): JointPreview => $this->joint(
+                $j,
+                $recipe->piece,
+                $works,
+                $this->apartUntil($j, $recipe->piece, $works, $cured, $zone),
+            ),
+            $recipe->piece->joints,
+        );
     }
 
     /**
@@ -105,22 +113,38 @@ final readonly class WorkOutFit
     private function remedies(Joint $joint, Piece $piece, array $works, float $left, float $onMoving, float $onFixed): array
     {
         $remedies = [];
-        foreach ([[FitEdit::MovingBare, $joint->moving, $onMoving], [FitEdit::FixedBare, $joint->fixed, $onFixed]] as [$edit, $side, $film]) {
+        foreach ([
+            [FitEdit::MovingBare, $joint->moving, $onMoving],
+            [FitEdit::FixedBare, $joint->fixed, $onFixed],
+        ] as [$edit, $side, $film]) {
             $part = $piece->part($side->part);
             if ($film > 0) {
-                $remedies[] = [$edit, null, \sprintf('Leave the %s of “%s” uncoated', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name), $left + $film / 1000];
+                $remedies[] = [
+                    $edit,
+                    null,
+                    \sprintf('Leave the %s of “%s” uncoated', mb_strtolower($part->surface->faces[$side->face][0]->name), $part->name),
+                    $left + $film / 1000,
+                ];
             }
         }
         $thickest = $this->thickest($joint, $piece, $works);
         if (null !== $thickest) {
             [$work, $each] = $thickest;
-            $remedies[] = [FitEdit::FewerCoats, $work->step->id, \sprintf('One coat less of “%s”', $work->step->name()), $left + $each / 1000];
+            $remedies[] = [
+                FitEdit::FewerCoats,
+                $work->step->id,
+                \sprintf('One coat less of “%s”', $work->step->name()),
+                $left + $each / 1000,
+            ];
         }
         $off = ceil(($joint->least - $left) * 100 - 1e-9) / 100;
         $remedies[] = [FitEdit::TakeOff, null, \sprintf('Remove %s mm before the first coat', ExactNumber::plain($off)), $left + $off];
         usort($remedies, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
 
-        return array_map(static fn (array $r): FitRemedy => new FitRemedy($r[0], $r[1], $r[2], round($r[3], 3), $r[3] >= $joint->least - 1e-9), $remedies);
+        return array_map(
+            static fn (array $r): FitRemedy => new FitRemedy($r[0], $r[1], $r[2], round($r[3], 3), $r[3] >= $joint->least - 1e-9),
+            $remedies,
+        );
     }
 
     /**
@@ -153,7 +177,11 @@ final readonly class WorkOutFit
         if (!$joint->moving->coated || !$joint->fixed->coated) {
             return null;
         }
-        $films = array_filter($works, fn (StepCalculation $w): bool => ($w->film->dry ?? 0.0) > 1.0 && ($this->touches($w, $joint->moving, $piece) || $this->touches($w, $joint->fixed, $piece)));
+        $films = array_filter(
+            $works,
+            fn (StepCalculation $w): bool => ($w->film->dry ?? 0.0) > 1.0
+                && ($this->touches($w, $joint->moving, $piece) || $this->touches($w, $joint->fixed, $piece)),
+        );
         $until = max([0, ...array_map(static fn (StepCalculation $w): int => $cured[$w->step->id] ?? 0, $films)]);
 
         return 0 === $until ? null : (new \DateTimeImmutable('@'.$until))->setTimezone($zone)->format(\DATE_ATOM);

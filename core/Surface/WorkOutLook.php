@@ -28,14 +28,18 @@ final readonly class WorkOutLook
     /** @var \WeakMap<StepCalculation, array<array-key, FilmOf|null>> films by uptake: worked out once for all faces */
     private \WeakMap $films;
 
-    public function __construct(private FindColourant $find = new FindColourant(), private LayLook $lay = new LayLook(), private DescribeLook $describe = new DescribeLook())
-    {
+    public function __construct(
+        private FindColourant $find = new FindColourant(),
+        private LayLook $lay = new LayLook(),
+        private DescribeLook $describe = new DescribeLook(),
+    ) {
         $this->films = new \WeakMap();
     }
 
     /**
      * @param list<StepCalculation> $works those that touch the face, in order
-     * @param float|null            $share of the room, where many looks must share it; null where there is none: then only how it ends, roughly
+     * @param float|null            $share of the room, where many looks must share it; null where there is none: then only how it ends,
+     *                                     roughly
      *
      * @return array{LookPreview, StackLook} in words, and itself; where there is no room only its ground
      */
@@ -45,7 +49,9 @@ final readonly class WorkOutLook
         $look = $this->look($part, $done, $share ?? 0.0);
         $target = true === $target?->isFor($part->id) ? $target : null;
 
-        return null === $share ? [$this->describe->end($look, $done[\count($done) - 1] ?? null, $target), $look->ground()] : [$this->describe->describe($look, $done, $target), $look];
+        return null === $share
+            ? [$this->describe->end($look, $done[\count($done) - 1] ?? null, $target), $look->ground()]
+            : [$this->describe->describe($look, $done, $target), $look];
     }
 
     /**
@@ -127,8 +133,17 @@ final readonly class WorkOutLook
             return null;
         }
         $sheets = $work->step->detail->layout instanceof Sheets ? $work->step->detail->layout : null;
-        $of = null === $sheets?->colour ? $this->find->find($work->mix, $work->character) : $this->find->sheet($sheets->colour, $sheets->thickness);
+        $of = null === $sheets?->colour
+            ? $this->find->find($work->mix, $work->character)
+            : $this->find->sheet($sheets->colour, $sheets->thickness);
 
-        return null === $of ? null : new FilmOf($work->step->id, $of, $uptake * $work->film->stays * $work->rounds(), $uptake * $work->film->dry * $work->rounds());
+        return null === $of
+            ? null
+            : new FilmOf(
+                $work->step->id,
+                $of,
+                $uptake * $work->film->stays * $work->rounds(),
+                $uptake * $work->film->dry * $work->rounds(),
+            );
     }
 }

@@ -11,7 +11,8 @@ use Inlaid\Core\Technique\Zone;
 /**
  * How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours.
  *
- * Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how patches came of those before, null where they are the same; `spread` and `way` along what they are told
+ * Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how
+ * patches came of those before, null where they are the same; `spread` and `way` along what they are told
  * apart; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised.
  */
 final readonly class ZoneLook

@@ -7,7 +7,8 @@ namespace Inlaid\Core\Technique;
 /**
  * One of the thick and thin places that a technique leaves.
  *
- * Immutable. `share` of the zone; `amount` of the film, or of the depth taken away, against what the technique's figures say of a place that is touched.
+ * Immutable. `share` of the zone; `amount` of the film, or of the depth taken away, against what the technique's figures say of a place
+ * that is touched.
  */
 final readonly class Level
 {

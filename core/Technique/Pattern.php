@@ -7,7 +7,8 @@ namespace Inlaid\Core\Technique;
 /**
  * What a technique leaves in each zone: its thick and thin places and their shares, and by what they are told apart.
  *
- * Immutable. Amounts are against what the technique's figures say of a place that is touched; the levels of a zone come in the order in which they lie (from the top, from the most worn, from the thickest). `relief` how
+ * Immutable. Amounts are against what the technique's figures say of a place that is touched; the levels of a zone come in the order in
+ * which they lie (from the top, from the most worn, from the thickest). `relief` how
  * far its thick places stand out, 0 to 1; `settles` whether it goes into what lies low and leaves what stands proud.
  */
 final readonly class Pattern
@@ -15,8 +16,14 @@ final readonly class Pattern
     /**
      * @param array<string, non-empty-list<Level>> $levels by zone
      */
-    private function __construct(private array $levels, public Spread $spread, public Follows $follows, public float $relief, public bool $settles, public OnWood $onWood)
-    {
+    private function __construct(
+        private array $levels,
+        public Spread $spread,
+        public Follows $follows,
+        public float $relief,
+        public bool $settles,
+        public OnWood $onWood,
+    ) {
     }
 
     /** The same all over a zone. */
@@ -33,7 +40,17 @@ final readonly class Pattern
      */
     public static function of(Spread $spread, array $field, array $edge, array $recess, array $pore): self
     {
-        return new self(array_map(self::levels(...), [Zone::Field->value => $field, Zone::Edge->value => $edge, Zone::Recess->value => $recess, Zone::Pore->value => $pore]), $spread, Follows::Itself, 0.0, false, OnWood::Nothing);
+        return new self(
+            array_map(
+                self::levels(...),
+                [Zone::Field->value => $field, Zone::Edge->value => $edge, Zone::Recess->value => $recess, Zone::Pore->value => $pore],
+            ),
+            $spread,
+            Follows::Itself,
+            0.0,
+            false,
+            OnWood::Nothing,
+        );
     }
 
     /**
@@ -50,7 +67,13 @@ final readonly class Pattern
         };
         $hand = $manner->hand->factor();
 
-        return self::of(Spread::Worn, $of($hand * $manner->worn->ofFlat()), $of($hand * $manner->worn->ofEdges()), [[1.0, 0.0]], [[1.0, 0.0]]);
+        return self::of(
+            Spread::Worn,
+            $of($hand * $manner->worn->ofFlat()),
+            $of($hand * $manner->worn->ofEdges()),
+            [[1.0, 0.0]],
+            [[1.0, 0.0]],
+        );
     }
 
     /** Its thick places stand out, and what comes later catches there or settles beside them. */
@@ -77,7 +100,10 @@ final readonly class Pattern
     /** Does it leave as much, of the same shares, in every zone as another? */
     public function leavesAs(self $other): bool
     {
-        $figures = static fn (self $p): array => array_map(static fn (array $levels): array => array_map(static fn (Level $l): array => [$l->share, $l->amount], $levels), $p->levels);
+        $figures = static fn (self $p): array => array_map(
+            static fn (array $levels): array => array_map(static fn (Level $l): array => [$l->share, $l->amount], $levels),
+            $p->levels,
+        );
 
         return $figures($this) === $figures($other);
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique;
 
 /**
- * How the thick and thin of a technique lie beside one another on a face. It changes nothing of how much there is of each; it is what the face is painted by.
+ * How the thick and thin of a technique lie beside one another on a face. It changes nothing of how much there is of each; it is what the
+ * face is painted by.
  */
 enum Spread: string
 {

@@ -21,8 +21,14 @@ enum Tool: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Hand => 'by hand', self::Machine => 'with a machine', self::PlasticScraper => 'a plastic scraper', self::MetalScraper => 'a metal scraper',
-            self::NylonPad => 'a nylon pad', self::SteelWool => 'steel wool', self::BronzeBrush => 'a bronze or nylon brush', self::SteelBrush => 'a steel brush',
+            self::Hand => 'by hand',
+            self::Machine => 'with a machine',
+            self::PlasticScraper => 'a plastic scraper',
+            self::MetalScraper => 'a metal scraper',
+            self::NylonPad => 'a nylon pad',
+            self::SteelWool => 'steel wool',
+            self::BronzeBrush => 'a bronze or nylon brush',
+            self::SteelBrush => 'a steel brush',
         };
     }
 

@@ -18,7 +18,11 @@ enum WornPlace: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Edges => 'along the edges', self::Corners => 'at the corners', self::Handle => 'round the handle', self::Feet => 'at the feet', self::Rims => 'along the rims',
+            self::Edges => 'along the edges',
+            self::Corners => 'at the corners',
+            self::Handle => 'round the handle',
+            self::Feet => 'at the feet',
+            self::Rims => 'along the rims',
         };
     }
 

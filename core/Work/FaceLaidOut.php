@@ -14,8 +14,14 @@ use Inlaid\Core\Layout\Plane;
  */
 final readonly class FaceLaidOut
 {
-    public function __construct(public string $part, public string $face, public int $count, public Plane $plane, public ?LaidOut $laid, public ?string $cannot)
-    {
+    public function __construct(
+        public string $part,
+        public string $face,
+        public int $count,
+        public Plane $plane,
+        public ?LaidOut $laid,
+        public ?string $cannot,
+    ) {
     }
 
     /** m² of all such faces. */

@@ -44,7 +44,12 @@ final readonly class LayOutStep
             $layout->inWords(),
             $faces,
             round(array_sum(array_map(static fn (FaceLaidOut $f): float => $f->count * ($f->laid->tape ?? 0.0), $laid)), 2),
-            [] === $laid ? null : round(array_sum(array_map(static fn (FaceLaidOut $f): float => $f->area() * ($f->laid->covers ?? 0.0), $laid)) / $area, 6),
+            [] === $laid
+                ? null
+                : round(
+                    array_sum(array_map(static fn (FaceLaidOut $f): float => $f->area() * ($f->laid->covers ?? 0.0), $laid)) / $area,
+                    6,
+                ),
             $layout instanceof Sheets ? $this->sheets($layout, $laid) : null,
         );
     }
@@ -63,7 +68,10 @@ final readonly class LayOutStep
      */
     private function sheets(Sheets $layout, array $faces): SheetsCut
     {
-        $cuts = array_merge([], ...array_map(static fn (FaceLaidOut $f): array => array_merge(...array_fill(0, $f->count, $f->laid->cuts ?? [])), $faces));
+        $cuts = array_merge(
+            [],
+            ...array_map(static fn (FaceLaidOut $f): array => array_merge(...array_fill(0, $f->count, $f->laid->cuts ?? [])), $faces),
+        );
 
         return $this->cut->cut($cuts, $layout->length, $layout->width);
     }

@@ -17,7 +17,13 @@ final readonly class LayoutPreview
     /**
      * @param list<FaceLaidOut> $faces
      */
-    public function __construct(public LayoutKind $kind, public string $inWords, public array $faces, public float $tape, public ?float $covers, public ?SheetsCut $sheets)
-    {
+    public function __construct(
+        public LayoutKind $kind,
+        public string $inWords,
+        public array $faces,
+        public float $tape,
+        public ?float $covers,
+        public ?SheetsCut $sheets,
+    ) {
     }
 }

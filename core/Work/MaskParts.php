@@ -35,11 +35,22 @@ final class MaskParts
         $before = $recipe->steps[$index - 1] ?? null;
         $hanging = null === $before ? [] : $before->detail->masks;
         $new = array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p->id, $hanging, true));
-        $tape = self::OVERLAP * array_sum(array_map(static fn (PiecePart $p): float => $p->surface->border / 1000 * $p->count * $recipe->piece->count, $new));
-        $sheet = Overspray::Sprays === $step->technique->figures()->reach ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new)) : self::HAND * $tape;
+        $tape = self::OVERLAP * array_sum(array_map(
+            static fn (PiecePart $p): float => $p->surface->border / 1000 * $p->count * $recipe->piece->count,
+            $new,
+        ));
+        $sheet = Overspray::Sprays === $step->technique->figures()->reach
+            ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new))
+            : self::HAND * $tape;
         $next = $recipe->steps[$index + 1] ?? null;
 
-        return new Masking($tape, $sheet, (int) ceil($tape / self::TAPING + $sheet / self::COVERING - 1e-9), [] === $new, null !== $next && [] !== array_intersect($step->detail->masks, $next->detail->masks));
+        return new Masking(
+            $tape,
+            $sheet,
+            (int) ceil($tape / self::TAPING + $sheet / self::COVERING - 1e-9),
+            [] === $new,
+            null !== $next && [] !== array_intersect($step->detail->masks, $next->detail->masks),
+        );
     }
 
     /**
@@ -47,6 +58,9 @@ final class MaskParts
      */
     private function masked(Recipe $recipe, Step $step): array
     {
-        return array_values(array_filter($recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true)));
+        return array_values(array_filter(
+            $recipe->piece->parts,
+            static fn (PiecePart $p): bool => \in_array($p->id, $step->detail->masks, true),
+        ));
     }
 }

@@ -94,7 +94,9 @@ final readonly class StepCalculation
      */
     public function otherSide(): int
     {
-        return $this->turnedArea > 0 && $this->handsOn > 1 ? (int) min($this->handsOn - 1, max(1, ceil($this->handsOn * $this->turnedArea / $this->area - 1e-9))) : 0;
+        return $this->turnedArea > 0 && $this->handsOn > 1
+            ? (int) min($this->handsOn - 1, max(1, ceil($this->handsOn * $this->turnedArea / $this->area - 1e-9)))
+            : 0;
     }
 
     /** In what sections it is laid where it is worked wet; null where it is not, or nobody knows how long it stays so. */
@@ -103,7 +105,9 @@ final readonly class StepCalculation
         $open = $this->drying?->openTime?->planned;
         $dwell = $this->step->detail->dwell ?? 0;
 
-        return null === $open || $this->area <= 0.0 || !$this->step->technique->figures()->wet ? null : (new ShareIntoSections())->share($this->area, $this->handsOn - $dwell, $dwell, $open);
+        return null === $open || $this->area <= 0.0 || !$this->step->technique->figures()->wet
+            ? null
+            : (new ShareIntoSections())->share($this->area, $this->handsOn - $dwell, $dwell, $open);
     }
 
     /** Does it leave a film that closes the ground, and not just colour in it? */
@@ -179,8 +183,12 @@ final readonly class StepCalculation
     public function removes(Scenario $course = Scenario::Expected): float
     {
         [$figures, $detail] = [$this->step->technique->figures(), $this->step->detail];
-        $paper = null === $figures->atGrit || null === $detail->grit ? 1.0 : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);
-        $each = null === $detail->depth ? $figures->removes * $paper * ($this->step->tool()?->bite() ?? 1.0) : $detail->depth / $this->step->coats;
+        $paper = null === $figures->atGrit || null === $detail->grit
+            ? 1.0
+            : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);
+        $each = null === $detail->depth
+            ? $figures->removes * $paper * ($this->step->tool()?->bite() ?? 1.0)
+            : $detail->depth / $this->step->coats;
 
         return $each * $this->rounds($course);
     }
@@ -207,6 +215,10 @@ final readonly class StepCalculation
     {
         $price = null === $this->mix ? 0.0 : $this->mix->pricePerMl;
 
-        return Cost::of(null === $price ? null : $price * array_sum(array_map(static fn (CoatNeed $n): float => $n->poured->toFloat(), $needs)), $minutes, $rate);
+        return Cost::of(
+            null === $price ? null : $price * array_sum(array_map(static fn (CoatNeed $n): float => $n->poured->toFloat(), $needs)),
+            $minutes,
+            $rate,
+        );
     }
 }

@@ -36,7 +36,13 @@ final class WorkOutReach
         foreach ($recipe->piece->parts as $part) {
             if (!$work->step->touches($part) && !$part->comesOff()) {
                 $how = Overspray::Drips === $by && $part->surface->level->value >= $height ? Overspray::Creeps : $by;
-                $reached[] = new Reached($part->id, $part->name, $how, $this->isSeen($part, $work, $works, $by), \in_array($part->id, $work->step->detail->masks, true));
+                $reached[] = new Reached(
+                    $part->id,
+                    $part->name,
+                    $how,
+                    $this->isSeen($part, $work, $works, $by),
+                    \in_array($part->id, $work->step->detail->masks, true),
+                );
             }
         }
 
@@ -61,6 +67,7 @@ final class WorkOutReach
     /** A wash or glaze lets through what is below. */
     private static function covers(StepCalculation $work): bool
     {
-        return Purpose::Hide === $work->step->intent->purpose && [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
+        return Purpose::Hide === $work->step->intent->purpose
+            && [] !== array_filter($work->mix->leaves ?? [], static fn ($leaf): bool => LookKind::Opaque === $leaf->material->look->kind);
     }
 }

@@ -50,7 +50,13 @@ final class WorkOutSanding
         [, $most] = $this->taken($part, $before, Scenario::Most);
         $veneer = self::veneer($part);
 
-        return new SandingBudget($stripped ? null : $part->finish->kind->thickness(), round($finish, 1), null === $veneer ? null : 1000 * $veneer, round($wood, 1), round($most, 1));
+        return new SandingBudget(
+            $stripped ? null : $part->finish->kind->thickness(),
+            round($finish, 1),
+            null === $veneer ? null : 1000 * $veneer,
+            round($wood, 1),
+            round($most, 1),
+        );
     }
 
     /**

@@ -43,7 +43,10 @@ final readonly class WorkOutSteps
      */
     public function doneOn(Recipe $recipe, Climate $climate, WorkingDefaults $habits, \Closure $there): array
     {
-        return array_values(array_filter($this->workOut($recipe, $climate, $habits), static fn (StepCalculation $w): bool => $w->isDone() && $there($w->step)));
+        return array_values(array_filter(
+            $this->workOut($recipe, $climate, $habits),
+            static fn (StepCalculation $w): bool => $w->isDone() && $there($w->step),
+        ));
     }
 
     /**
@@ -70,7 +73,17 @@ final readonly class WorkOutSteps
                     }
                 }
             }
-            $works[] = $work = $this->step($step, $i + 1, $surfaces, Effect::Adds === $figures->act ? $turned : 0.0, $climate, $habits, $recipe->onlyIfNot($step), $this->mask->mask($recipe, $i), $this->layOut->layOut($recipe, $step));
+            $works[] = $work = $this->step(
+                $step,
+                $i + 1,
+                $surfaces,
+                Effect::Adds === $figures->act ? $turned : 0.0,
+                $climate,
+                $habits,
+                $recipe->onlyIfNot($step),
+                $this->mask->mask($recipe, $i),
+                $this->layOut->layOut($recipe, $step),
+            );
             if (!$lastResort && $work->lays()) {
                 $sealed += array_fill_keys($places, true);
             }
@@ -98,8 +111,17 @@ final readonly class WorkOutSteps
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
      * @param float                     $turned   m² that are laid after parts have been turned
      */
-    private function step(Step $step, int $number, array $surfaces, float $turned, Climate $climate, WorkingDefaults $habits, ?Step $onlyIfNot, ?Masking $masking, ?LayoutPreview $layout): StepCalculation
-    {
+    private function step(
+        Step $step,
+        int $number,
+        array $surfaces,
+        float $turned,
+        Climate $climate,
+        WorkingDefaults $habits,
+        ?Step $onlyIfNot,
+        ?Masking $masking,
+        ?LayoutPreview $layout,
+    ): StepCalculation {
         $figures = $step->technique->figures();
         $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
@@ -111,7 +133,13 @@ final readonly class WorkOutSteps
         $weight = $step->detail->weight ?? $habits->weight;
         $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
         $film = null === $sheets ? $film : $film?->under($sheets->thickness);
-        $drying = null === $character ? null : $this->predict->predict($character->handling, $climate, Effect::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0);
+        $drying = null === $character
+            ? null
+            : $this->predict->predict(
+                $character->handling,
+                $climate,
+                Effect::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0,
+            );
 
         return new StepCalculation(
             $step,
@@ -132,7 +160,8 @@ final readonly class WorkOutSteps
     }
 
     /**
-     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace, and the dwell, which somebody has to stand by.
+     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace, and the dwell, which somebody has to stand
+     * by.
      */
     private function handsOn(Step $step, float $area, WorkingDefaults $habits): int
     {

@@ -23,7 +23,12 @@ final class BackupCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('target', InputArgument::REQUIRED, 'A new file, or with --keep a folder');
-        $this->addOption('keep', null, InputOption::VALUE_REQUIRED, 'Name the backup by its time and keep this number of the latest in the folder');
+        $this->addOption(
+            'keep',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Name the backup by its time and keep this number of the latest in the folder',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

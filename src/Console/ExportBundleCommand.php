@@ -21,7 +21,11 @@ final class ExportBundleCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A new file')->addArgument('recipes', InputArgument::IS_ARRAY, 'Ids of recipes; none for the whole studio');
+        $this->addArgument('file', InputArgument::REQUIRED, 'A new file')->addArgument(
+            'recipes',
+            InputArgument::IS_ARRAY,
+            'Ids of recipes; none for the whole studio',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

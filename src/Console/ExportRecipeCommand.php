@@ -23,7 +23,12 @@ final class ExportRecipeCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('id', InputArgument::REQUIRED, 'The recipe id')->addOption('revision', null, InputOption::VALUE_REQUIRED, 'A revision instead of the draft');
+        $this->addArgument('id', InputArgument::REQUIRED, 'The recipe id')->addOption(
+            'revision',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'A revision instead of the draft',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -34,7 +34,9 @@ final class ImportBundleCommand extends Command
         return ReportError::around($output, function () use ($input, $output): void {
             $zip = ZipIn::open(Arguments::text($input, 'file'), true);
             if (true === $input->getOption('replace') && true !== $input->getOption('look')) {
-                $output->writeln('The previous studio was saved to '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.');
+                $output->writeln(
+                    'The previous studio was saved to '.$this->take->replace($zip, true === $input->getOption('even-if-less')).'.',
+                );
 
                 return;
             }

@@ -34,7 +34,12 @@ final class PassphraseCommand extends Command
             return self::SUCCESS;
         }
         $io = new SymfonyStyle($input, $output);
-        $asked = $input->isInteractive() ? $io->askHidden(\sprintf('Passphrase of the studio, at least %d characters (empty: create one)', StudioLock::SHORTEST), static fn (mixed $typed): mixed => $typed ?? '') : '';
+        $asked = $input->isInteractive()
+            ? $io->askHidden(
+                \sprintf('Passphrase of the studio, at least %d characters (empty: create one)', StudioLock::SHORTEST),
+                static fn (mixed $typed): mixed => $typed ?? '',
+            )
+            : '';
         $passphrase = \is_string($asked) && '' !== $asked ? $asked : self::make();
         try {
             $this->lock->set($passphrase);
@@ -43,7 +48,11 @@ final class PassphraseCommand extends Command
 
             return self::FAILURE;
         }
-        $output->writeln($passphrase === $asked ? 'The passphrase is set.' : "The passphrase of the studio is: $passphrase\nWrite it down, it is not shown again. bin/console inlaid:passphrase sets a new one.");
+        $output->writeln(
+            $passphrase === $asked
+                ? 'The passphrase is set.'
+                : "The passphrase of the studio is: $passphrase\nWrite it down. It isn't shown again.",
+        );
 
         return self::SUCCESS;
     }

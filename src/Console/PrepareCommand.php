@@ -21,8 +21,15 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('inlaid:prepare', 'Upgrade the database and stock an empty shelf')]
 final class PrepareCommand extends Command
 {
-    public function __construct(private readonly CopyStore $copy, private readonly CheckStore $check, private readonly MaterialShelf $shelf, private readonly StudioSettings $settings, private readonly LoadMaterials $materials, private readonly RecipeBook $book, private readonly string $storePath)
-    {
+    public function __construct(
+        private readonly CopyStore $copy,
+        private readonly CheckStore $check,
+        private readonly MaterialShelf $shelf,
+        private readonly StudioSettings $settings,
+        private readonly LoadMaterials $materials,
+        private readonly RecipeBook $book,
+        private readonly string $storePath,
+    ) {
         parent::__construct();
     }
 

@@ -19,14 +19,22 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('inlaid:preview', 'Calculate a recipe document; prints the answer of POST /api/preview')]
 final class PreviewCommand extends Command
 {
-    public function __construct(private readonly ReadRecipe $read, private readonly StudioContext $context, private readonly PreviewRecipe $preview)
-    {
+    public function __construct(
+        private readonly ReadRecipe $read,
+        private readonly StudioContext $context,
+        private readonly PreviewRecipe $preview,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A recipe document')->addOption('context', null, InputOption::VALUE_REQUIRED, 'A file with the context, or part of it');
+        $this->addArgument('file', InputArgument::REQUIRED, 'A recipe document')->addOption(
+            'context',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'A file with the context, or part of it',
+        );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -35,7 +43,11 @@ final class PreviewCommand extends Command
             $recipe = $this->read->read(Arguments::jsonFile(Arguments::text($input, 'file')));
             $stated = Arguments::optionOrNull($input, 'context');
             [$context, $whole] = $this->context->with(null === $stated ? null : Arguments::jsonFile($stated), '');
-            $output->write(Json::encode(new WorkedOut($whole, $this->preview->preview($recipe, $context))), false, OutputInterface::OUTPUT_RAW);
+            $output->write(
+                Json::encode(new WorkedOut($whole, $this->preview->preview($recipe, $context))),
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
         });
     }
 }

@@ -9,7 +9,8 @@ use Inlaid\Core\Measure\WeightShown;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**
- * The scale on the bench: a simulated one, until a real one says what lies on it at the same address. What lies on it is forgotten with the cache.
+ * The scale on the bench: a simulated one, until a real one says what lies on it at the same address. What lies on it is forgotten with the
+ * cache.
  */
 final readonly class BenchScale
 {

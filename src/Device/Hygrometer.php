@@ -10,7 +10,8 @@ use Inlaid\Core\Drying\DayCurve;
 use Psr\Cache\CacheItemPoolInterface;
 
 /**
- * The hygrometers of the places: a simulated one goes through the day of its place, until a real one says at the same address what it measures. What was measured is remembered hour by hour for a day, and forgotten with the cache.
+ * The hygrometers of the places: a simulated one goes through the day of its place, until a real one says at the same address what it
+ * measures. What was measured is remembered hour by hour for a day, and forgotten with the cache.
  */
 final readonly class Hygrometer
 {
@@ -41,7 +42,9 @@ final readonly class Hygrometer
             $latest = null === $latest || $measured[0] > $latest[0] ? $measured : $latest;
         }
 
-        return null !== $latest && $now - $latest[0] <= self::HOLDS ? [Climate::of($latest[1], $latest[2], $usual->hours[0]->air), false] : [$usual->at($now + $this->offset($now, $context)), true];
+        return null !== $latest && $now - $latest[0] <= self::HOLDS
+            ? [Climate::of($latest[1], $latest[2], $usual->hours[0]->air), false]
+            : [$usual->at($now + $this->offset($now, $context)), true];
     }
 
     /** The day of a place, as it was measured where it was. */
@@ -50,7 +53,9 @@ final readonly class Hygrometer
         $usual = $context->air($place);
         $measured = $this->kept($place, $now);
 
-        return [] === $measured ? $usual : $usual->corrected(array_map(static fn (array $m): Climate => Climate::of($m[1], $m[2], $usual->hours[0]->air), $measured));
+        return [] === $measured
+            ? $usual
+            : $usual->corrected(array_map(static fn (array $m): Climate => Climate::of($m[1], $m[2], $usual->hours[0]->air), $measured));
     }
 
     /**
@@ -61,7 +66,14 @@ final readonly class Hygrometer
         $kept = $this->cache->getItem($this->key($place))->get();
         $measured = [];
         foreach (\is_array($kept) ? $kept : [] as $hour => $m) {
-            if (\is_int($hour) && \is_array($m) && \is_int($m[0] ?? null) && is_numeric($m[1] ?? null) && is_numeric($m[2] ?? null) && $now - $m[0] < self::DAY) {
+            if (
+                \is_int($hour)
+                && \is_array($m)
+                && \is_int($m[0] ?? null)
+                && is_numeric($m[1] ?? null)
+                && is_numeric($m[2] ?? null)
+                && $now - $m[0] < self::DAY
+            ) {
                 $measured[$hour] = [$m[0], (float) $m[1], (float) $m[2]];
             }
         }

@@ -9,7 +9,8 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 /**
  * Tables as CSV (RFC 4180, with a byte order mark so that spreadsheets read UTF-8).
  *
- * A text that a spreadsheet would take for a formula is written with an apostrophe before it, which is taken away again when such a table is read.
+ * A text that a spreadsheet would take for a formula is written with an apostrophe before it, which is taken away again when such a table
+ * is read.
  */
 final class Csv
 {
@@ -23,11 +24,15 @@ final class Csv
      */
     public static function write(array $head, array $rows): string
     {
-        return "\u{FEFF}".implode('', array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", [$head, ...$rows]));
+        return "\u{FEFF}".implode(
+            '',
+            array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", [$head, ...$rows]),
+        );
     }
 
     /**
-     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons; columns that nobody asked for are left alone.
+     * Reads a table whose first line names its columns. Spreadsheets of some countries write semicolons; columns that nobody asked for are
+     * left alone.
      *
      * @param list<string> $needed columns that must be there
      *

@@ -10,7 +10,8 @@ use Inlaid\Core\Schedule\DayWork;
 use Sabre\VObject\Component\VCalendar;
 
 /**
- * Writes the plan of the bench as a calendar (iCalendar, RFC 5545): every stretch of work an event, and the moment at which each piece is ready.
+ * Writes the plan of the bench as a calendar (iCalendar, RFC 5545): every stretch of work an event, and the moment at which each piece is
+ * ready.
  */
 final class WriteCalendar
 {
@@ -34,7 +35,17 @@ final class WriteCalendar
         foreach ($plan->pieces as $piece) {
             if (null !== $piece->ready) {
                 $ready = self::utc(new \DateTimeImmutable($piece->ready));
-                $calendar->add('VEVENT', ['UID' => "$piece->id-ready", 'DTSTAMP' => self::utc($stamp), 'DTSTART' => $ready, 'DTEND' => $ready, 'SUMMARY' => "Ready: $piece->title", 'TRANSP' => 'TRANSPARENT']);
+                $calendar->add(
+                    'VEVENT',
+                    [
+                        'UID' => "$piece->id-ready",
+                        'DTSTAMP' => self::utc($stamp),
+                        'DTSTART' => $ready,
+                        'DTEND' => $ready,
+                        'SUMMARY' => "Ready: $piece->title",
+                        'TRANSP' => 'TRANSPARENT',
+                    ],
+                );
             }
         }
 

@@ -31,7 +31,15 @@ final readonly class BoardBook
     {
         return $this->em->wrapInTransaction(function () use ($document): StoredBoard {
             $now = new \DateTimeImmutable();
-            $board = new StoredBoard((string) new Ulid(), $document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, $now, $now);
+            $board = new StoredBoard(
+                (string) new Ulid(),
+                $document->board->title,
+                $document->text,
+                Json::encode(BoardCard::of($document->board)),
+                $document->recipeId,
+                $now,
+                $now,
+            );
             $this->em->persist($board);
 
             return $board;
@@ -51,9 +59,13 @@ final readonly class BoardBook
      */
     public function page(int $page, bool $archived = false): array
     {
-        $find = $this->em->createQueryBuilder()->from(StoredBoard::class, 'b')->where($archived ? 'b.archivedAt IS NOT NULL' : 'b.archivedAt IS NULL');
+        $find = $this->em->createQueryBuilder()->from(StoredBoard::class, 'b')->where(
+            $archived ? 'b.archivedAt IS NOT NULL' : 'b.archivedAt IS NULL',
+        );
         /** @var list<StoredBoard> $found */
-        $found = (clone $find)->select('b')->orderBy('b.updatedAt', 'DESC')->addOrderBy('b.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getResult();
+        $found = (clone $find)->select('b')->orderBy('b.updatedAt', 'DESC')->addOrderBy('b.id', 'DESC')->setFirstResult(
+            self::PAGE * ($page - 1),
+        )->setMaxResults(self::PAGE)->getQuery()->getResult();
 
         return [(int) $find->select('COUNT(b.id)')->getQuery()->getSingleScalarResult(), $found];
     }
@@ -73,7 +85,13 @@ final readonly class BoardBook
             if (null !== $board->laidAt) {
                 throw InvalidInput::at('', 'This board has been applied, so its plan is locked. Start another board.');
             }
-            [$board->title, $board->document, $board->card, $board->recipeId, $board->updatedAt] = [$document->board->title, $document->text, Json::encode(BoardCard::of($document->board)), $document->recipeId, new \DateTimeImmutable()];
+            [$board->title, $board->document, $board->card, $board->recipeId, $board->updatedAt] = [
+                $document->board->title,
+                $document->text,
+                Json::encode(BoardCard::of($document->board)),
+                $document->recipeId,
+                new \DateTimeImmutable(),
+            ];
             ++$board->version;
 
             return $board;
@@ -117,7 +135,14 @@ final readonly class BoardBook
      */
     public function readings(StoredBoard $board): array
     {
-        return array_column(array_map(static fn (StoredReading $r): array => [$r->patch, $r], $this->em->getRepository(StoredReading::class)->findBy(['board' => $board], ['patch' => 'ASC'])), 1, 0);
+        return array_column(
+            array_map(
+                static fn (StoredReading $r): array => [$r->patch, $r],
+                $this->em->getRepository(StoredReading::class)->findBy(['board' => $board], ['patch' => 'ASC']),
+            ),
+            1,
+            0,
+        );
     }
 
     /**
@@ -147,7 +172,12 @@ final readonly class BoardBook
     public function photos(StoredBoard $board): array
     {
         /** @var list<PhotoLine> $lines */
-        $lines = $this->em->createQuery(\sprintf('SELECT NEW %s(p.id, p.patch, p.width, p.height, p.addedAt, p.putAwayAt) FROM %s p WHERE p.board = :board AND p.putAwayAt IS NULL ORDER BY p.addedAt, p.id', PhotoLine::class, StoredPhoto::class))->setParameter('board', $board)->getResult();
+        $lines = $this->em->createQuery(\sprintf(
+            'SELECT NEW %s(p.id, p.patch, p.width, p.height, p.addedAt, p.putAwayAt) FROM %s p WHERE p.board = :board '
+            .'AND p.putAwayAt IS NULL ORDER BY p.addedAt, p.id',
+            PhotoLine::class,
+            StoredPhoto::class,
+        ))->setParameter('board', $board)->getResult();
 
         return $lines;
     }
@@ -172,7 +202,15 @@ final readonly class BoardBook
             if (self::MOST_PHOTOS <= \count(array_filter($this->photos($board), static fn (PhotoLine $p): bool => $p->patch === $patch))) {
                 throw InvalidInput::at('', \sprintf('Maximum %d photos per patch. Remove one first.', self::MOST_PHOTOS));
             }
-            $photo = new StoredPhoto((string) new Ulid(), $board, $patch, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable());
+            $photo = new StoredPhoto(
+                (string) new Ulid(),
+                $board,
+                $patch,
+                $picture->jpeg,
+                $picture->width,
+                $picture->height,
+                new \DateTimeImmutable(),
+            );
             $this->em->persist($photo);
 
             return $photo;

@@ -27,7 +27,16 @@ final readonly class BoardCard
         return new self(
             AxisPreview::of($board->columns),
             null === $board->rows ? null : AxisPreview::of($board->rows),
-            array_map(static fn (Patch $p): PatchCard => new PatchCard($p->cell->label, $p->cell->row, $p->cell->column, $p->isControl(), $p->cell->says), $board->patches),
+            array_map(
+                static fn (Patch $p): PatchCard => new PatchCard(
+                    $p->cell->label,
+                    $p->cell->row,
+                    $p->cell->column,
+                    $p->isControl(),
+                    $p->cell->says,
+                ),
+                $board->patches,
+            ),
             $board->target?->hex,
         );
     }

@@ -14,12 +14,16 @@ use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
- * Reckons how the part with the largest area will look in the end, by the recipe's own schools and in ordinary air: for its chip in the book.
+ * Reckons how the part with the largest area will look in the end, by the recipe's own schools and in ordinary air: for its chip in the
+ * book.
  */
 final readonly class CalculateLook
 {
-    public function __construct(private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps(), private WorkOutLook $look = new WorkOutLook())
-    {
+    public function __construct(
+        private Practices $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+        private WorkOutLook $look = new WorkOutLook(),
+    ) {
     }
 
     /**
@@ -29,9 +33,17 @@ final readonly class CalculateLook
     {
         $largest = $recipe->piece->largest(static fn (): bool => true) ?? throw new \LogicException('A piece needs a part.');
         $face = array_key_first($largest->surface->faces);
-        $own = $this->steps->doneOn($recipe, Climate::reference(), $this->schools->habits([], $recipe->schools), static fn (Step $s): bool => $s->touchesFace($largest, $face));
+        $own = $this->steps->doneOn(
+            $recipe,
+            Climate::reference(),
+            $this->schools->habits([], $recipe->schools),
+            static fn (Step $s): bool => $s->touchesFace($largest, $face),
+        );
 
-        return array_map(static fn (array $course): Colour => self::last($course)->mean()->colour(), $this->look->look($largest, $own)->course);
+        return array_map(
+            static fn (array $course): Colour => self::last($course)->mean()->colour(),
+            $this->look->look($largest, $own)->course,
+        );
     }
 
     /**

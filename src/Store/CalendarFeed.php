@@ -8,7 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Inlaid\App\Store\Entity\StoredFeed;
 
 /**
- * The secret by which a calendar program subscribes to the days: 256 bits, of which only the hash is kept. There is one; a new one ends the one before.
+ * The secret by which a calendar program subscribes to the days: 256 bits, of which only the hash is kept. There is one; a new one ends the
+ * one before.
  */
 final readonly class CalendarFeed
 {

@@ -22,8 +22,11 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class IndexRecipe
 {
-    public function __construct(private EntityManagerInterface $em, private CalculateLook $reckon, private FlattenMix $flatten = new FlattenMix())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private CalculateLook $reckon,
+        private FlattenMix $flatten = new FlattenMix(),
+    ) {
     }
 
     public function index(StoredRecipe $stored, Recipe $recipe): void

@@ -32,7 +32,10 @@ final readonly class Ledger
     public function balance(Account ...$only): Balance
     {
         $grams = [];
-        foreach ($this->em->getRepository(StoredBalance::class)->findBy([] === $only ? [] : ['account' => array_map(static fn (Account $a): string => $a->key, $only)]) as $row) {
+        foreach ($this->em->getRepository(StoredBalance::class)->findBy([] === $only ? [] : ['account' => array_map(
+            static fn (Account $a): string => $a->key,
+            $only,
+        )]) as $row) {
             $grams[$row->account][$row->materialId] = ExactNumber::stored($row->grams);
         }
 
@@ -46,7 +49,9 @@ final readonly class Ledger
     {
         $grams = [];
         /** @var list<array{account: string, materialId: string, grams: string}> $rows */
-        $rows = $this->em->createQuery('SELECT b.account, b.materialId, b.grams FROM '.StoredBalance::class.' b WHERE b.account NOT IN (:gone)')->setParameter('gone', [Account::bought()->key, Account::used()->key, Account::thrown()->key])->getScalarResult();
+        $rows = $this->em->createQuery(
+            'SELECT b.account, b.materialId, b.grams FROM '.StoredBalance::class.' b WHERE b.account NOT IN (:gone)',
+        )->setParameter('gone', [Account::bought()->key, Account::used()->key, Account::thrown()->key])->getScalarResult();
         foreach ($rows as $row) {
             $grams[$row['account']][$row['materialId']] = ExactNumber::stored($row['grams']);
         }
@@ -77,10 +82,22 @@ final readonly class Ledger
             return;
         }
         $after = $this->balance(...array_merge(...array_map(static fn (Move $m): array => [$m->from, $m->to], $moves)))->after(...$moves);
-        $this->em->persist(new StoredEntry((string) new Ulid(), new \DateTimeImmutable(), $kind->value, $potId, Json::encode(array_map(static fn (Move $m): array => $m->written(), $moves)), $note, $booking?->key, $booking?->request));
+        $this->em->persist(new StoredEntry(
+            (string) new Ulid(),
+            new \DateTimeImmutable(),
+            $kind->value,
+            $potId,
+            Json::encode(array_map(static fn (Move $m): array => $m->written(), $moves)),
+            $note,
+            $booking?->key,
+            $booking?->request,
+        ));
         foreach ($moves as $move) {
             foreach ([$move->from, $move->to] as $account) {
-                $row = $this->em->find(StoredBalance::class, ['account' => $account->key, 'materialId' => $move->materialId]) ?? new StoredBalance($account->key, $move->materialId, '0');
+                $row = $this->em->find(
+                    StoredBalance::class,
+                    ['account' => $account->key, 'materialId' => $move->materialId],
+                ) ?? new StoredBalance($account->key, $move->materialId, '0');
                 $row->grams = ExactNumber::exact($after->grams($account, $move->materialId));
                 $this->em->persist($row);
             }

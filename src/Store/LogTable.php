@@ -12,11 +12,29 @@ use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\Core\Run\Event;
 
 /**
- * The log of a run as a table, and back: on another machine, or after it was completed by hand. Events that are here already change nothing.
+ * The log of a run as a table, and back: on another machine, or after it was completed by hand. Events that are here already change
+ * nothing.
  */
 final readonly class LogTable
 {
-    private const HEAD = ['When', 'What', 'Step', 'Coat', 'Half', 'Poured (ml)', 'Temperature (°C)', 'Humidity (%)', 'Air', 'Words', 'Colour', 'Id', 'Undoes', 'Step id', 'Of', 'Before'];
+    private const HEAD = [
+        'When',
+        'What',
+        'Step',
+        'Coat',
+        'Half',
+        'Poured (ml)',
+        'Temperature (°C)',
+        'Humidity (%)',
+        'Air',
+        'Words',
+        'Colour',
+        'Id',
+        'Undoes',
+        'Step id',
+        'Of',
+        'Before',
+    ];
 
     public function __construct(private EntityManagerInterface $em, private RunBook $runs, private StudioContext $context)
     {
@@ -91,7 +109,11 @@ final readonly class LogTable
         foreach (Csv::read($text, ['When', 'What', 'Id']) as $line => $row) {
             $events[] = self::event($row);
             $step = ($steps[$row['Step id'] ?? ''] ?? null)?->name();
-            $lines[] = new TableLine($line, trim(\sprintf('%s %s %s', $row['When'], $row['What'], $step ?? '')), null === $this->em->find(StoredEvent::class, $row['Id']));
+            $lines[] = new TableLine(
+                $line,
+                trim(\sprintf('%s %s %s', $row['When'], $row['What'], $step ?? '')),
+                null === $this->em->find(StoredEvent::class, $row['Id']),
+            );
         }
         self::insist($lines, $this->runs->refusals($run, $events));
 
@@ -107,7 +129,11 @@ final readonly class LogTable
     private static function insist(array $lines, array $refused): void
     {
         if ([] !== $refused) {
-            throw new InvalidInput(array_map(static fn (int $i, string $why): Violation => new Violation('/lines/'.$i, \sprintf('Line %d: %s', $lines[$i]->line, $why)), array_keys($refused), $refused));
+            throw new InvalidInput(array_map(
+                static fn (int $i, string $why): Violation => new Violation('/lines/'.$i, \sprintf('Line %d: %s', $lines[$i]->line, $why)),
+                array_keys($refused),
+                $refused,
+            ));
         }
     }
 
@@ -118,12 +144,30 @@ final readonly class LogTable
     {
         $cell = static fn (string $column): ?string => '' === ($row[$column] ?? '') ? null : $row[$column];
         // What is no number is left as it is, for the reader to say so.
-        $number = static fn (string $column): float|int|string|null => is_numeric($c = strtr($cell($column) ?? '', [',' => '.'])) ? $c + 0 : $cell($column);
-        $climate = null === $number('Temperature (°C)') ? null : (object) array_filter(['temperature' => $number('Temperature (°C)'), 'humidity' => $number('Humidity (%)'), 'air' => $cell('Air')], static fn (mixed $v): bool => null !== $v);
+        $number = static fn (string $column): float|int|string|null => is_numeric($c = strtr($cell($column) ?? '', [',' => '.']))
+            ? $c + 0
+            : $cell($column);
+        $climate = null === $number('Temperature (°C)')
+            ? null
+            : (object) array_filter(
+                ['temperature' => $number('Temperature (°C)'), 'humidity' => $number('Humidity (%)'), 'air' => $cell('Air')],
+                static fn (mixed $v): bool => null !== $v,
+            );
 
         return (object) array_filter([
-            'id' => $cell('Id'), 'at' => $cell('When'), 'kind' => $cell('What'), 'step' => $cell('Step id'), 'coat' => $number('Coat'), 'lay' => $number('Half'),
-            'ml' => $number('Poured (ml)'), 'text' => $cell('Words'), 'climate' => $climate, 'colour' => $cell('Colour'), 'retracts' => $cell('Undoes'), 'of' => $cell('Of'), 'before' => $cell('Before'),
+            'id' => $cell('Id'),
+            'at' => $cell('When'),
+            'kind' => $cell('What'),
+            'step' => $cell('Step id'),
+            'coat' => $number('Coat'),
+            'lay' => $number('Half'),
+            'ml' => $number('Poured (ml)'),
+            'text' => $cell('Words'),
+            'climate' => $climate,
+            'colour' => $cell('Colour'),
+            'retracts' => $cell('Undoes'),
+            'of' => $cell('Of'),
+            'before' => $cell('Before'),
         ], static fn (mixed $v): bool => null !== $v);
     }
 }

@@ -18,15 +18,25 @@ use Inlaid\Core\Material\MaterialKind;
  */
 final readonly class MaterialShelf
 {
-    public function __construct(private EntityManagerInterface $em, private WriteMaterial $write = new WriteMaterial(), private ReadMaterial $read = new ReadMaterial())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private WriteMaterial $write = new WriteMaterial(),
+        private ReadMaterial $read = new ReadMaterial(),
+    ) {
     }
 
     public function put(Material ...$materials): void
     {
         $this->em->wrapInTransaction(function () use ($materials): void {
             foreach ($materials as $m) {
-                $this->em->persist(new StoredMaterial($m->id, $m->version, $m->name, $m->kind->value, Json::encode($this->write->write($m)), new \DateTimeImmutable()));
+                $this->em->persist(new StoredMaterial(
+                    $m->id,
+                    $m->version,
+                    $m->name,
+                    $m->kind->value,
+                    Json::encode($this->write->write($m)),
+                    new \DateTimeImmutable(),
+                ));
             }
         });
     }
@@ -114,16 +124,28 @@ final readonly class MaterialShelf
      */
     public function search(string $query, ?MaterialKind $kind, bool $archived, int $page, int $size): array
     {
-        $find = $this->em->createQueryBuilder()->from(StoredMaterial::class, 'm')->where($archived ? 'm.archivedAt IS NOT NULL' : 'm.archivedAt IS NULL');
+        $find = $this->em->createQueryBuilder()->from(StoredMaterial::class, 'm')->where(
+            $archived ? 'm.archivedAt IS NOT NULL' : 'm.archivedAt IS NULL',
+        );
         if (null !== $kind) {
             $find->andWhere('m.kind = :kind')->setParameter('kind', $kind->value);
         }
         if ('' !== trim($query)) {
-            $find->andWhere("LOWER(m.name) LIKE :query ESCAPE '!'")->setParameter('query', '%'.preg_replace('/[!%_]/', '!$0', mb_strtolower(trim($query))).'%');
+            $find->andWhere("LOWER(m.name) LIKE :query ESCAPE '!'")->setParameter(
+                'query',
+                '%'.preg_replace('/[!%_]/', '!$0', mb_strtolower(trim($query))).'%',
+            );
         }
         $count = (int) (clone $find)->select('COUNT(m.id)')->getQuery()->getSingleScalarResult();
         /** @var list<StoredMaterial> $found */
-        $found = $find->select('m')->orderBy('m.kind')->addOrderBy('m.name')->setFirstResult($size * ($page - 1))->setMaxResults($size)->getQuery()->getResult();
+        $found = $find
+            ->select('m')
+            ->orderBy('m.kind')
+            ->addOrderBy('m.name')
+            ->setFirstResult($size * ($page - 1))
+            ->setMaxResults($size)
+            ->getQuery()
+            ->getResult();
 
         return [$count, $found];
     }

@@ -19,7 +19,11 @@ final readonly class PatchPromoted
      * @param list<Change> $changes
      * @param list<string> $leftBehind
      */
-    public function __construct(public StoredRecipe $recipe, public RecipeDocument $document, public array $changes, public array $leftBehind)
-    {
+    public function __construct(
+        public StoredRecipe $recipe,
+        public RecipeDocument $document,
+        public array $changes,
+        public array $leftBehind,
+    ) {
     }
 }

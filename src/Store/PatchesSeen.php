@@ -23,8 +23,13 @@ final readonly class PatchesSeen
 {
     private const MOST = 60;
 
-    public function __construct(private EntityManagerInterface $em, private ReadBoard $read, private StudioContext $context, private Practices $schools, private WorkOutSteps $steps = new WorkOutSteps())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private ReadBoard $read,
+        private StudioContext $context,
+        private Practices $schools,
+        private WorkOutSteps $steps = new WorkOutSteps(),
+    ) {
     }
 
     /**
@@ -33,7 +38,10 @@ final readonly class PatchesSeen
     public function with(string $material): array
     {
         /** @var list<StoredReading> $readings */
-        $readings = $this->em->createQuery(\sprintf('SELECT r, b FROM %s r JOIN r.board b WHERE b.archivedAt IS NULL AND b.document LIKE :material ORDER BY r.readAt DESC', StoredReading::class))->setParameter('material', '%"'.$material.'"%')->getResult();
+        $readings = $this->em->createQuery(\sprintf(
+            'SELECT r, b FROM %s r JOIN r.board b WHERE b.archivedAt IS NULL AND b.document LIKE :material ORDER BY r.readAt DESC',
+            StoredReading::class,
+        ))->setParameter('material', '%"'.$material.'"%')->getResult();
         $seen = $boards = [];
         $context = $this->context->own();
         foreach ($readings as $reading) {
@@ -52,7 +60,12 @@ final readonly class PatchesSeen
     private function patch(Board $board, string $label, Lab $seen, Context $context): SeenPatch
     {
         $recipe = $board->patch($label)->recipe;
-        $works = $this->steps->doneOn($recipe, $context->climate, $this->schools->habits($context->schools, $recipe->schools), static fn (): bool => true);
+        $works = $this->steps->doneOn(
+            $recipe,
+            $context->climate,
+            $this->schools->habits($context->schools, $recipe->schools),
+            static fn (): bool => true,
+        );
 
         return new SeenPatch($board->title, $label, $recipe->piece->parts[0], $works, $seen);
     }

@@ -11,7 +11,13 @@ namespace Inlaid\App\Store;
  */
 final readonly class PhotoLine
 {
-    public function __construct(public string $id, public string $patch, public int $width, public int $height, public \DateTimeImmutable $addedAt, public ?\DateTimeImmutable $putAwayAt)
-    {
+    public function __construct(
+        public string $id,
+        public string $patch,
+        public int $width,
+        public int $height,
+        public \DateTimeImmutable $addedAt,
+        public ?\DateTimeImmutable $putAwayAt,
+    ) {
     }
 }

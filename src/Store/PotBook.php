@@ -30,8 +30,12 @@ final readonly class PotBook
     /** ml: who takes all but so little takes all. */
     private const CLINGS = '1/1000';
 
-    public function __construct(private EntityManagerInterface $em, private Ledger $ledger, private ReadMaterial $read = new ReadMaterial(), private WriteMaterial $write = new WriteMaterial())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Ledger $ledger,
+        private ReadMaterial $read = new ReadMaterial(),
+        private WriteMaterial $write = new WriteMaterial(),
+    ) {
     }
 
     /**
@@ -59,7 +63,14 @@ final readonly class PotBook
     {
         $document = Json::decode($pot->document);
 
-        return array_column(array_map(static fn (Material $m): array => [$m->id, $m], Node::read($document, fn (Node $n): array => $n->list('materials', $this->read->read(...)))), 1, 0);
+        return array_column(
+            array_map(
+                static fn (Material $m): array => [$m->id, $m],
+                Node::read($document, fn (Node $n): array => $n->list('materials', $this->read->read(...))),
+            ),
+            1,
+            0,
+        );
     }
 
     /**
@@ -71,7 +82,14 @@ final readonly class PotBook
         $accounts = array_map(static fn (StoredPot $p): Account => Account::pot($p->id), $pots);
         $balance = [] === $pots ? Balance::of() : $this->ledger->balance(...$accounts);
 
-        return array_map(fn (StoredPot $p, Account $a): Contents => Contents::of(array_map(static fn (Material $m): Portion => Portion::of($m, $balance->grams($a, $m->id)), $this->materials($p))), $pots, $accounts);
+        return array_map(
+            fn (StoredPot $p, Account $a): Contents => Contents::of(array_map(
+                static fn (Material $m): Portion => Portion::of($m, $balance->grams($a, $m->id)),
+                $this->materials($p),
+            )),
+            $pots,
+            $accounts,
+        );
     }
 
     /**
@@ -176,7 +194,12 @@ final readonly class PotBook
     {
         return $this->once($booking, function () use ($id, $materialId, $grams, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->ledger->record(EntryKind::Evaporated, [Move::of($materialId, $grams, Account::pot($id), Account::thrown())], $id, booking: $booking);
+            $this->ledger->record(
+                EntryKind::Evaporated,
+                [Move::of($materialId, $grams, Account::pot($id), Account::thrown())],
+                $id,
+                booking: $booking,
+            );
 
             return $pot;
         });
@@ -200,7 +223,12 @@ final readonly class PotBook
                 $source = $this->get((string) $id);
                 $this->remember($made, $this->materials($source));
                 $first = array_key_first($from) === $id ? $booking : null;
-                $this->ledger->record(1 < \count($from) ? EntryKind::Pooled : EntryKind::PouredOff, $this->draw($source, $ml, Account::pot($made->id)), $made->id, booking: $first);
+                $this->ledger->record(
+                    1 < \count($from) ? EntryKind::Pooled : EntryKind::PouredOff,
+                    $this->draw($source, $ml, Account::pot($made->id)),
+                    $made->id,
+                    booking: $first,
+                );
             }
             if (!$more->isEmpty()) {
                 $this->fill($made, $more, EntryKind::Added);
@@ -231,7 +259,15 @@ final readonly class PotBook
             throw InvalidStock::nothing();
         }
         $this->remember($pot, array_map(static fn (Portion $p): Material => $p->material, $more->portions));
-        $this->ledger->record($kind, $this->ledger->balance(Account::shelf())->fill(Account::pot($pot->id), array_map(static fn (Portion $p): BigRational => $p->grams, $more->portions)), $pot->id, booking: $booking);
+        $this->ledger->record(
+            $kind,
+            $this->ledger->balance(Account::shelf())->fill(
+                Account::pot($pot->id),
+                array_map(static fn (Portion $p): BigRational => $p->grams, $more->portions),
+            ),
+            $pot->id,
+            booking: $booking,
+        );
     }
 
     /**

@@ -24,12 +24,22 @@ use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 
 /**
- * Takes a chosen patch into the draft of its recipe: what the patch did otherwise, and nothing else. It can be taken back as long as the draft stays as it is.
+ * Takes a chosen patch into the draft of its recipe: what the patch did otherwise, and nothing else. It can be taken back as long as the
+ * draft stays as it is.
  */
 final readonly class PromotePatch
 {
-    public function __construct(private EntityManagerInterface $em, private BoardBook $boards, private RecipeBook $book, private MaterialShelf $shelf, private ReadBoard $readBoard, private ReadRecipe $readRecipe, private ApplyEdits $apply, private CompareRecipes $compare, private WriteMaterial $write = new WriteMaterial())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BoardBook $boards,
+        private RecipeBook $book,
+        private MaterialShelf $shelf,
+        private ReadBoard $readBoard,
+        private ReadRecipe $readRecipe,
+        private ApplyEdits $apply,
+        private CompareRecipes $compare,
+        private WriteMaterial $write = new WriteMaterial(),
+    ) {
     }
 
     /**
@@ -47,13 +57,21 @@ final readonly class PromotePatch
         $edits = $read->board->patch($patch)->cell->edits;
         $before = $this->readRecipe->document(Json::decode($recipe->draft->document));
         $ground = array_filter($edits, static fn (Edit $e): bool => EditKind::Ground === $e->do);
-        $edits = array_map(fn (Edit $e): Edit => $this->forWhole($e, $before->recipe, $read->choices->recipe), array_values(array_diff_key($edits, $ground)));
+        $edits = array_map(
+            fn (Edit $e): Edit => $this->forWhole($e, $before->recipe, $read->choices->recipe),
+            array_values(array_diff_key($edits, $ground)),
+        );
 
         $document = Json::object($before->text);
         $this->bring($document, $edits, $read->choices);
         $after = $this->readRecipe->document($this->apply->apply($document, $edits, $this->shelf->all(...)));
 
-        return new PatchPromoted($recipe, $after, $this->compare->compare($before->recipe, $after->recipe), [] === $ground ? [] : ['Wood: the piece keeps its own wood. Test the patch on it first.']);
+        return new PatchPromoted(
+            $recipe,
+            $after,
+            $this->compare->compare($before->recipe, $after->recipe),
+            [] === $ground ? [] : ['Wood: the piece keeps its own wood. Test the patch on it first.'],
+        );
     }
 
     /**
@@ -73,9 +91,18 @@ final readonly class PromotePatch
             }
             $found = $this->look($boardId, $patch);
             $before = $found->recipe->draft->document;
-            $after = [] === $found->changes ? $version : $this->book->saveDraft($found->recipe->id, $version, $found->document)->draft->version;
+            $after = [] === $found->changes
+                ? $version
+                : $this->book->saveDraft($found->recipe->id, $version, $found->document)->draft->version;
             $board->draftBefore = $before;
-            $board->chosen = Json::encode(['patch' => $patch, 'reason' => $reason, 'share' => $share, 'at' => new \DateTimeImmutable(), 'version' => $after, 'changes' => array_map(static fn (Change $c): string => $c->text, $found->changes)]);
+            $board->chosen = Json::encode([
+                'patch' => $patch,
+                'reason' => $reason,
+                'share' => $share,
+                'at' => new \DateTimeImmutable(),
+                'version' => $after,
+                'changes' => array_map(static fn (Change $c): string => $c->text, $found->changes),
+            ]);
             $board->updatedAt = new \DateTimeImmutable();
 
             return $found;
@@ -120,14 +147,23 @@ final readonly class PromotePatch
                 throw InvalidInput::at('/patch', \sprintf('The recipe no longer has the step “%s”.', ($own[$id] ?? null)?->name() ?? $id));
             }
         }
-        if (EditKind::Shares === $edit->do && self::parts($steps[$edit->step ?? ''] ?? null) !== self::parts($own[$edit->step ?? ''] ?? null)) {
+        if (
+            EditKind::Shares === $edit->do
+            && self::parts($steps[$edit->step ?? ''] ?? null) !== self::parts($own[$edit->step ?? ''] ?? null)
+        ) {
             throw InvalidInput::at('/patch', \sprintf('The mix of “%s” has changed since the board.', $steps[$edit->step ?? '']->name()));
         }
         if (EditKind::Move !== $edit->do || null !== $edit->before || null === $edit->step) {
             return $edit;
         }
         $ids = array_keys($steps);
-        $last = max(-1, ...array_map(static fn (string|int $id): int => $id === $edit->step ? -1 : (int) array_search($id, $ids, true), array_keys($own)));
+        $last = max(
+            -1,
+            ...array_map(
+                static fn (string|int $id): int => $id === $edit->step ? -1 : (int) array_search($id, $ids, true),
+                array_keys($own),
+            ),
+        );
 
         return Edit::move($edit->step, isset($ids[$last + 1]) ? (string) $ids[$last + 1] : null);
     }

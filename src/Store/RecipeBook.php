@@ -68,7 +68,9 @@ final readonly class RecipeBook
      */
     public function revision(string $id, int $number): StoredRevision
     {
-        return $this->em->getRepository(StoredRevision::class)->findOneBy(['recipe' => $this->get($id), 'number' => $number]) ?? throw NotFound::of('revision', $id.' / '.$number);
+        $revision = $this->em->getRepository(StoredRevision::class)->findOneBy(['recipe' => $this->get($id), 'number' => $number]);
+
+        return $revision ?? throw NotFound::of('revision', $id.' / '.$number);
     }
 
     /**
@@ -156,7 +158,16 @@ final readonly class RecipeBook
         }
 
         if ('' === $query && null === $near) {
-            return [$this->count($find), $this->recipes($this->ordered($find, $near)->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getSingleColumnResult())];
+            return [
+                $this->count($find),
+                $this->recipes(
+                    $this->ordered($find, $near)
+                        ->setFirstResult(self::PAGE * ($page - 1))
+                        ->setMaxResults(self::PAGE)
+                        ->getQuery()
+                        ->getSingleColumnResult(),
+                ),
+            ];
         }
         // A search is not made twice, once to count and once to find: which they are is little, and sorted without their documents.
         $ids = $this->ordered($find, $near)->getQuery()->getSingleColumnResult();
@@ -172,7 +183,10 @@ final readonly class RecipeBook
     public function kept(array $of): array
     {
         /** @var list<string> $ids */
-        $ids = $this->em->createQuery('SELECT r.id FROM '.StoredRevision::class.' v JOIN v.recipe r JOIN r.draft d WHERE r.id IN (:ids) AND v.number = r.head AND v.document = d.document')->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getSingleColumnResult();
+        $ids = $this->em->createQuery(
+            'SELECT r.id FROM '.StoredRevision::class.' v JOIN v.recipe r JOIN r.draft d'
+            .' WHERE r.id IN (:ids) AND v.number = r.head AND v.document = d.document',
+        )->setParameter('ids', array_map(static fn (StoredRecipe $r): string => $r->id, $of))->getSingleColumnResult();
 
         return $ids;
     }
@@ -215,9 +229,14 @@ final readonly class RecipeBook
 
     private function find(string $query, bool $archived): QueryBuilder
     {
-        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
+        $find = $this->em->createQueryBuilder()->from(StoredRecipe::class, 'r')->where(
+            $archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL',
+        );
         foreach (\array_slice(IndexRecipe::words($query), 0, 8) as $i => $word) {
-            $find->andWhere("r.id IN (SELECT IDENTITY(t$i.recipe) FROM ".Entity\StoredTerm::class." t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)")
+            $of = Entity\StoredTerm::class;
+            $find->andWhere(
+                "r.id IN (SELECT IDENTITY(t$i.recipe) FROM $of t$i WHERE t$i.term >= :from$i AND t$i.term < :to$i)",
+            )
                 ->setParameter("from$i", $word)->setParameter("to$i", $word."\u{10FFFF}");
         }
 
@@ -234,7 +253,9 @@ final readonly class RecipeBook
     {
         $find = (clone $find)->select('r.id');
         if (null !== $near) {
-            $find->addSelect('(r.lookL - :l) * (r.lookL - :l) + (r.lookA - :a) * (r.lookA - :a) + (r.lookB - :b) * (r.lookB - :b) AS HIDDEN far')->setParameter('l', $near->l)->setParameter('a', $near->a)->setParameter('b', $near->b)->orderBy('far');
+            $find->addSelect(
+                '(r.lookL - :l) * (r.lookL - :l) + (r.lookA - :a) * (r.lookA - :a) + (r.lookB - :b) * (r.lookB - :b) AS HIDDEN far',
+            )->setParameter('l', $near->l)->setParameter('a', $near->a)->setParameter('b', $near->b)->orderBy('far');
         }
 
         return $find->addOrderBy('r.updatedAt', 'DESC')->addOrderBy('r.id', 'DESC');
@@ -248,8 +269,18 @@ final readonly class RecipeBook
     private function recipes(array $ids): array
     {
         /** @var list<StoredRecipe> $found */
-        $found = $this->em->createQueryBuilder()->select('r', 'd')->from(StoredRecipe::class, 'r')->join('r.draft', 'd')->where('r.id IN (:ids)')->setParameter('ids', $ids)->getQuery()->getResult();
-        usort($found, static fn (StoredRecipe $a, StoredRecipe $b): int => array_search($a->id, $ids, true) <=> array_search($b->id, $ids, true));
+        $found = $this->em->createQueryBuilder()
+            ->select('r', 'd')
+            ->from(StoredRecipe::class, 'r')
+            ->join('r.draft', 'd')
+            ->where('r.id IN (:ids)')
+            ->setParameter('ids', $ids)
+            ->getQuery()
+            ->getResult();
+        usort(
+            $found,
+            static fn (StoredRecipe $a, StoredRecipe $b): int => array_search($a->id, $ids, true) <=> array_search($b->id, $ids, true),
+        );
 
         return $found;
     }

@@ -28,14 +28,35 @@ final readonly class RunBook
 {
     public const PAGE = 24;
 
-    public function __construct(private EntityManagerInterface $em, private ReadRecipe $read, private ReadEvent $event = new ReadEvent(), private FoldRun $fold = new FoldRun(), private ApplyChanges $changes = new ApplyChanges())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private ReadRecipe $read,
+        private ReadEvent $event = new ReadEvent(),
+        private FoldRun $fold = new FoldRun(),
+        private ApplyChanges $changes = new ApplyChanges(),
+    ) {
     }
 
-    public function begin(RecipeDocument $document, ?string $recipeId, ?int $revision, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due): StoredRun
-    {
+    public function begin(
+        RecipeDocument $document,
+        ?string $recipeId,
+        ?int $revision,
+        ?string $place,
+        ?\DateTimeImmutable $notBefore,
+        ?\DateTimeImmutable $due,
+    ): StoredRun {
         return $this->em->wrapInTransaction(function () use ($document, $recipeId, $revision, $place, $notBefore, $due): StoredRun {
-            $run = new StoredRun((string) new Ulid(), $document->recipe->title, $document->text, $recipeId, $revision, $place, $notBefore, $due, new \DateTimeImmutable());
+            $run = new StoredRun(
+                (string) new Ulid(),
+                $document->recipe->title,
+                $document->text,
+                $recipeId,
+                $revision,
+                $place,
+                $notBefore,
+                $due,
+                new \DateTimeImmutable(),
+            );
             $this->em->persist($run);
 
             return $run;
@@ -85,18 +106,26 @@ final readonly class RunBook
      */
     public function onBench(): array
     {
-        return $this->em->getRepository(StoredRun::class)->findBy(['archivedAt' => null, 'finishedAt' => null], ['createdAt' => 'ASC', 'id' => 'ASC']);
+        return $this->em->getRepository(StoredRun::class)->findBy(
+            ['archivedAt' => null, 'finishedAt' => null],
+            ['createdAt' => 'ASC', 'id' => 'ASC'],
+        );
     }
 
     /**
-     * @return array{int, list<StoredRun>} how many there are, and one page of them, of one recipe if it is named; the last put on the bench first
+     * @return array{int, list<StoredRun>} how many there are, and one page of them, of one recipe if it is named; the last put on the bench
+     *                                     first
      */
     public function page(int $page, bool $archived = false, ?string $recipe = null): array
     {
-        $find = $this->em->createQueryBuilder()->from(StoredRun::class, 'r')->where($archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL');
+        $find = $this->em->createQueryBuilder()->from(StoredRun::class, 'r')->where(
+            $archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL',
+        );
         null === $recipe || $find->andWhere('r.recipeId = :recipe')->setParameter('recipe', $recipe);
         /** @var list<string> $ids */
-        $ids = (clone $find)->select('r.id')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(self::PAGE * ($page - 1))->setMaxResults(self::PAGE)->getQuery()->getSingleColumnResult();
+        $ids = (clone $find)->select('r.id')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(
+            self::PAGE * ($page - 1),
+        )->setMaxResults(self::PAGE)->getQuery()->getSingleColumnResult();
         $found = $this->em->getRepository(StoredRun::class)->findBy(['id' => $ids], ['createdAt' => 'DESC', 'id' => 'DESC']);
 
         return [(int) $find->select('COUNT(r.id)')->getQuery()->getSingleScalarResult(), $found];
@@ -108,8 +137,15 @@ final readonly class RunBook
      * @throws NotFound
      * @throws VersionConflict if it has moved on from the given version
      */
-    public function change(string $id, int $version, ?string $place, ?\DateTimeImmutable $notBefore, ?\DateTimeImmutable $due, bool $finished, bool $archived): StoredRun
-    {
+    public function change(
+        string $id,
+        int $version,
+        ?string $place,
+        ?\DateTimeImmutable $notBefore,
+        ?\DateTimeImmutable $due,
+        bool $finished,
+        bool $archived,
+    ): StoredRun {
         return $this->em->wrapInTransaction(function () use ($id, $version, $place, $notBefore, $due, $finished, $archived): StoredRun {
             $run = $this->at($id, $version);
             [$run->place, $run->notBefore, $run->due] = [$place, $notBefore, $due];
@@ -139,7 +175,8 @@ final readonly class RunBook
     }
 
     /**
-     * Keeps what can be kept of several events, each for itself: one that is refused stops none behind it. What has been kept already is kept again without any change.
+     * Keeps what can be kept of several events, each for itself: one that is refused stops none behind it. What has been kept already is
+     * kept again without any change.
      *
      * @param list<mixed> $events as JSON
      *
@@ -171,7 +208,10 @@ final readonly class RunBook
     {
         $stored = $this->em->getRepository(StoredEvent::class)->findBy(['run' => $run], ['happenedAt' => 'ASC', 'id' => 'ASC']);
 
-        return array_map(fn (StoredEvent $e): Event => $this->event->read(Json::decode($e->document), $e->receivedAt->getTimestamp()), $stored);
+        return array_map(
+            fn (StoredEvent $e): Event => $this->event->read(Json::decode($e->document), $e->receivedAt->getTimestamp()),
+            $stored,
+        );
     }
 
     public function state(StoredRun $run): RunState
@@ -202,7 +242,10 @@ final readonly class RunBook
         $before = $this->events($run);
         $changes = $this->fold->fold($before)->changes;
         // A step that was put in may have been taken back on one device while another worked on it.
-        $once = array_map(static fn (Event $e): string => ApplyChanges::inserted($e->id), array_filter($before, static fn (Event $e): bool => EventKind::Insert === $e->kind));
+        $once = array_map(
+            static fn (Event $e): string => ApplyChanges::inserted($e->id),
+            array_filter($before, static fn (Event $e): bool => EventKind::Insert === $e->kind),
+        );
         $steps = static fn (\stdClass $of): array => array_filter(array_column(Json::objects($of, 'steps'), 'id'), is_string(...));
         $known = [...$steps($this->changes->apply($json, $changes)), ...$once];
         $refused = [];
@@ -236,7 +279,16 @@ final readonly class RunBook
     private function isThere(string $run, Event $event): bool
     {
         $there = $this->em->find(StoredEvent::class, $event->id);
-        if (null !== $there && ($there->run->id !== $run || Json::encode($this->event->read(Json::decode($there->document), $there->receivedAt->getTimestamp())) !== Json::encode($event))) {
+        if (
+            null !== $there
+            && (
+                $there->run->id !== $run
+                    || Json::encode($this->event->read(
+                        Json::decode($there->document),
+                        $there->receivedAt->getTimestamp(),
+                    )) !== Json::encode($event)
+            )
+        ) {
             throw InvalidEntry::another();
         }
 
@@ -251,7 +303,14 @@ final readonly class RunBook
         // Not thrown inside: a transaction that ends with an exception closes what it was in.
         $another = $this->em->wrapInTransaction(function () use ($run, $event, $text): ?InvalidEntry {
             try {
-                $this->isThere($run, $event) || $this->em->persist(new StoredEvent($event->id, $this->get($run), new \DateTimeImmutable('@'.$event->at), new \DateTimeImmutable(), $text));
+                $this->isThere($run, $event)
+                    || $this->em->persist(new StoredEvent(
+                        $event->id,
+                        $this->get($run),
+                        new \DateTimeImmutable('@'.$event->at),
+                        new \DateTimeImmutable(),
+                        $text,
+                    ));
 
                 return null;
             } catch (InvalidEntry $another) {

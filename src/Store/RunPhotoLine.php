@@ -11,7 +11,12 @@ namespace Inlaid\App\Store;
  */
 final readonly class RunPhotoLine
 {
-    public function __construct(public string $id, public ?string $step, public int $width, public int $height, public \DateTimeImmutable $addedAt)
-    {
+    public function __construct(
+        public string $id,
+        public ?string $step,
+        public int $width,
+        public int $height,
+        public \DateTimeImmutable $addedAt,
+    ) {
     }
 }

@@ -28,7 +28,12 @@ final readonly class RunPhotos
     public function of(StoredRun $run): array
     {
         /** @var list<RunPhotoLine> $lines */
-        $lines = $this->em->createQuery(\sprintf('SELECT NEW %s(p.id, p.step, p.width, p.height, p.addedAt) FROM %s p WHERE p.run = :run AND p.putAwayAt IS NULL ORDER BY p.addedAt, p.id', RunPhotoLine::class, StoredRunPhoto::class))->setParameter('run', $run)->getResult();
+        $lines = $this->em->createQuery(\sprintf(
+            'SELECT NEW %s(p.id, p.step, p.width, p.height, p.addedAt) FROM %s p WHERE p.run = :run AND p.putAwayAt IS '
+            .'NULL ORDER BY p.addedAt, p.id',
+            RunPhotoLine::class,
+            StoredRunPhoto::class,
+        ))->setParameter('run', $run)->getResult();
 
         return $lines;
     }
@@ -50,7 +55,15 @@ final readonly class RunPhotos
             if (self::MOST <= \count($this->of($run))) {
                 throw InvalidInput::at('', \sprintf('Maximum %d photos per job. Remove one first.', self::MOST));
             }
-            $this->em->persist(new StoredRunPhoto((string) new Ulid(), $run, $step, $picture->jpeg, $picture->width, $picture->height, new \DateTimeImmutable()));
+            $this->em->persist(new StoredRunPhoto(
+                (string) new Ulid(),
+                $run,
+                $step,
+                $picture->jpeg,
+                $picture->width,
+                $picture->height,
+                new \DateTimeImmutable(),
+            ));
         });
     }
 

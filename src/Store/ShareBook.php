@@ -101,7 +101,13 @@ final readonly class ShareBook
             $share = $this->open($secret);
             $this->boards->checkPatch($share->board, $patch);
             if (null !== $share->chosenAt) {
-                throw InvalidInput::at('/patch', \sprintf('Patch %s is already chosen with this link. Ask the studio for a new link to choose again.', $share->patch ?? ''));
+                throw InvalidInput::at(
+                    '/patch',
+                    \sprintf(
+                        'Patch %s is already chosen with this link. Ask the studio for a new link to choose again.',
+                        $share->patch ?? '',
+                    ),
+                );
             }
             [$share->patch, $share->comment, $share->chosenAt] = [$patch, $comment, new \DateTimeImmutable()];
 

@@ -32,7 +32,12 @@ final readonly class ShelfStock
         return array_map(function (StoredStock $s) use ($left): array {
             $grams = $left[$s->materialId];
 
-            return [$s, 'g' === $s->unit ? Quantity::grams($grams) : Quantity::millilitres($grams->dividedBy($this->materials->read($s->materialId)->body->asMeasured()))];
+            return [
+                $s,
+                'g' === $s->unit
+                    ? Quantity::grams($grams)
+                    : Quantity::millilitres($grams->dividedBy($this->materials->read($s->materialId)->body->asMeasured())),
+            ];
         }, $stored);
     }
 
@@ -43,8 +48,12 @@ final readonly class ShelfStock
      *
      * @throws NotFound if there is no such material
      */
-    public function count(string $materialId, ?Quantity $left, ?\DateTimeImmutable $openedOn = null, ?\DateTimeImmutable $useBy = null): void
-    {
+    public function count(
+        string $materialId,
+        ?Quantity $left,
+        ?\DateTimeImmutable $openedOn = null,
+        ?\DateTimeImmutable $useBy = null,
+    ): void {
         $this->em->wrapInTransaction(function () use ($materialId, $left, $openedOn, $useBy): void {
             $grams = null === $left ? BigRational::zero() : $this->materials->read($materialId)->body->inGrams($left);
             $stored = $this->stored($materialId, null === $left || Dimension::Mass === $left->dimension ? 'g' : 'ml');
@@ -69,7 +78,10 @@ final readonly class ShelfStock
             }
             $this->stored($materialId, Dimension::Mass === $packs[0]->dimension ? 'g' : 'ml');
             $body = $this->materials->read($materialId)->body;
-            $moves = array_map(static fn (Quantity $pack): Move => Move::of($materialId, $body->inGrams($pack), Account::bought(), Account::shelf()), $packs);
+            $moves = array_map(
+                static fn (Quantity $pack): Move => Move::of($materialId, $body->inGrams($pack), Account::bought(), Account::shelf()),
+                $packs,
+            );
             $this->ledger->record(EntryKind::Bought, $moves, booking: $booking);
         });
     }

@@ -22,15 +22,25 @@ final readonly class ShelfTable
     private const HEAD = ['Id', 'Name', 'Kind', 'Left', 'Unit', 'Opened on', 'Use by'];
     private const DAY = 'Y-m-d';
 
-    public function __construct(private EntityManagerInterface $em, private MaterialShelf $shelf, private ShelfStock $stock, private ReadLeft $left = new ReadLeft())
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private MaterialShelf $shelf,
+        private ShelfStock $stock,
+        private ReadLeft $left = new ReadLeft(),
+    ) {
     }
 
     public function write(): string
     {
         $left = $this->left();
 
-        return Csv::write(self::HEAD, array_map(static fn (Material $m): array => [$m->id, $m->name, $m->kind->value, ...($left[$m->id] ?? ['', '', '', ''])], $this->shelf->all()));
+        return Csv::write(
+            self::HEAD,
+            array_map(
+                static fn (Material $m): array => [$m->id, $m->name, $m->kind->value, ...($left[$m->id] ?? ['', '', '', ''])],
+                $this->shelf->all(),
+            ),
+        );
     }
 
     /**
@@ -48,7 +58,11 @@ final readonly class ShelfTable
             [$line, $material, $after] = $row;
             $was = $before[$material->id] ?? ['', '', '', ''];
 
-            return new TableLine($line, \sprintf('%s: %s → %s', $material->name, self::told(...$was), self::told(...$after)), $was !== $after);
+            return new TableLine(
+                $line,
+                \sprintf('%s: %s → %s', $material->name, self::told(...$was), self::told(...$after)),
+                $was !== $after,
+            );
         }, $this->read($text));
     }
 
@@ -63,7 +77,10 @@ final readonly class ShelfTable
             $plan = $this->plan($text);
             foreach ($this->read($text) as $i => [, $material, $after, $left]) {
                 if ($plan[$i]->changes) {
-                    [$opened, $useBy] = array_map(static fn (string $d): ?\DateTimeImmutable => '' === $d ? null : new \DateTimeImmutable($d), [$after[2], $after[3]]);
+                    [$opened, $useBy] = array_map(
+                        static fn (string $d): ?\DateTimeImmutable => '' === $d ? null : new \DateTimeImmutable($d),
+                        [$after[2], $after[3]],
+                    );
                     $this->stock->count($material->id, $left, $opened, $useBy);
                 }
             }
@@ -83,22 +100,55 @@ final readonly class ShelfTable
         $seen = [];
         $read = fn (Node $n): array => $n->list('lines', function (Node $l) use ($byId, $byName, &$seen): array {
             [$line, $id, $name, $amount] = [$l->int('line'), $l->text('Id'), $l->text('Name'), strtr($l->text('Left'), [',' => '.'])];
-            $material = $byId[$id] ?? $byName[mb_strtolower($name)] ?? $l->refuseHere(\sprintf('No material “%s” on the shelf.', '' === $id ? $name : $id));
+            $material = $byId[$id] ?? $byName[mb_strtolower($name)] ?? $l->refuseHere(\sprintf(
+                'No material “%s” on the shelf.',
+                '' === $id ? $name : $id,
+            ));
             isset($seen[$material->id]) && $l->refuseHere(\sprintf('“%s” is in the table twice.', $material->name));
             $seen[$material->id] = true;
-            $said = '' === $amount ? null : InvalidInput::around($l->pointer, fn (): Quantity => Node::read((object) ['amount' => $amount, 'unit' => '' === $l->text('Unit') ? '?' : $l->text('Unit')], $this->left->read(...), $l->pointer));
+            $said = '' === $amount
+                ? null
+                : InvalidInput::around(
+                    $l->pointer,
+                    fn (): Quantity => Node::read(
+                        (object) ['amount' => $amount, 'unit' => '' === $l->text('Unit') ? '?' : $l->text('Unit')],
+                        $this->left->read(...),
+                        $l->pointer,
+                    ),
+                );
             $left = null === $said || $said->amount->isZero() ? null : $said;
-            $days = array_map(static fn (string $f): string => '' === $l->text($f) ? '' : $l->dayOrNull($f)?->format(self::DAY) ?? '', ['Opened on', 'Use by']);
+            $days = array_map(
+                static fn (string $f): string => '' === $l->text($f) ? '' : $l->dayOrNull($f)?->format(self::DAY) ?? '',
+                ['Opened on', 'Use by'],
+            );
 
-            return [$line, $material, null === $left ? ['', '', '', ''] : [ExactNumber::exact($left->amount), $l->text('Unit'), ...$days], $left];
+            return [
+                $line,
+                $material,
+                null === $left ? ['', '', '', ''] : [ExactNumber::exact($left->amount), $l->text('Unit'), ...$days],
+                $left,
+            ];
         }, 20_000);
 
         $lines = array_keys($rows);
         try {
-            return Node::read((object) ['lines' => array_map(static fn (int $line, array $row): \stdClass => (object) (['line' => $line] + $row), $lines, $rows)], $read);
+            return Node::read(
+                (object) ['lines' => array_map(
+                    static fn (int $line, array $row): \stdClass => (object) (['line' => $line] + $row),
+                    $lines,
+                    $rows,
+                )],
+                $read,
+            );
         } catch (InvalidInput $refused) {
             // Whoever looks at a table thinks of its lines.
-            throw new InvalidInput(array_map(static fn (Violation $v): Violation => new Violation($v->pointer, \sprintf('Line %d: %s', $lines[(int) (explode('/', $v->pointer)[2] ?? 0)] ?? 0, $v->message)), $refused->violations));
+            throw new InvalidInput(array_map(
+                static fn (Violation $v): Violation => new Violation(
+                    $v->pointer,
+                    \sprintf('Line %d: %s', $lines[(int) (explode('/', $v->pointer)[2] ?? 0)] ?? 0, $v->message),
+                ),
+                $refused->violations,
+            ));
         }
     }
 
@@ -109,7 +159,12 @@ final readonly class ShelfTable
     {
         $left = [];
         foreach ($this->stock->all() as [$stored, $amount]) {
-            $left[$stored->materialId] = [ExactNumber::written($amount->amount), $stored->unit, $stored->openedOn?->format(self::DAY) ?? '', $stored->useBy?->format(self::DAY) ?? ''];
+            $left[$stored->materialId] = [
+                ExactNumber::written($amount->amount),
+                $stored->unit,
+                $stored->openedOn?->format(self::DAY) ?? '',
+                $stored->useBy?->format(self::DAY) ?? '',
+            ];
         }
 
         return $left;
@@ -117,6 +172,8 @@ final readonly class ShelfTable
 
     private static function told(string $amount, string $unit, string $opened, string $useBy): string
     {
-        return '' === $amount ? 'not counted' : implode(', ', array_filter(["$amount $unit", '' === $opened ? '' : "opened $opened", '' === $useBy ? '' : "use by $useBy"]));
+        return '' === $amount
+            ? 'not counted'
+            : implode(', ', array_filter(["$amount $unit", '' === $opened ? '' : "opened $opened", '' === $useBy ? '' : "use by $useBy"]));
     }
 }

@@ -26,8 +26,14 @@ final readonly class StudioContext
     /** The settings by which figures of one's own are reckoned with. */
     public const SWITCHES = ['paces' => 'ownPace', 'drying' => 'ownDrying', 'amounts' => 'ownAmounts'];
 
-    public function __construct(private StudioSettings $settings, private Ledger $ledger, private PotBook $pots, private ReadSettings $read, private OwnLog $log, private Hygrometer $hygrometer)
-    {
+    public function __construct(
+        private StudioSettings $settings,
+        private Ledger $ledger,
+        private PotBook $pots,
+        private ReadSettings $read,
+        private OwnLog $log,
+        private Hygrometer $hygrometer,
+    ) {
     }
 
     /** The studio's own, with nothing else stated. */
@@ -48,7 +54,11 @@ final readonly class StudioContext
         if ($context->climate === $own->climate) {
             return [$own, $whole];
         }
-        $air = ['temperature' => $context->climate->temperature, 'humidity' => $context->climate->humidity, 'air' => $context->climate->air];
+        $air = [
+            'temperature' => $context->climate->temperature,
+            'humidity' => $context->climate->humidity,
+            'air' => $context->climate->air,
+        ];
 
         return [$context, new RawJson(Json::encode(array_merge((array) Json::decode($whole->text), ['climate' => $air])))];
     }
@@ -68,7 +78,11 @@ final readonly class StudioContext
         }
         $stated = null === $stated ? [] : get_object_vars($stated);
         $zone = \is_string($settings->zone) ? $settings->zone : 'UTC';
-        $json = array_merge(['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)], get_object_vars($settings), $stated);
+        $json = array_merge(
+            ['now' => (new \DateTimeImmutable('now', new \DateTimeZone($zone)))->format(\DATE_ATOM)],
+            get_object_vars($settings),
+            $stated,
+        );
         $context = $this->read->read((object) $json, $pointer);
         [$context, $left] = $this->withLeft($context, $stated);
         [$context, $own] = isset($stated['own']) ? [$context, []] : $this->withOwn($context, $json);
@@ -122,7 +136,10 @@ final readonly class StudioContext
         $written = [];
         if (!\array_key_exists('stock', $stated) && [] !== $stock = $balance->all(Account::shelf())) {
             $context = $context->withStock(array_map(Quantity::grams(...), $stock));
-            $written['stock'] = (object) array_map(static fn (BigRational $grams): array => ['amount' => ExactNumber::exact($grams), 'unit' => 'g'], $stock);
+            $written['stock'] = (object) array_map(
+                static fn (BigRational $grams): array => ['amount' => ExactNumber::exact($grams), 'unit' => 'g'],
+                $stock,
+            );
         }
         if (!\array_key_exists('pots', $stated) && [] !== $pots = $this->pots->atHand($balance)) {
             $context = $context->withPots($pots);
@@ -136,6 +153,9 @@ final readonly class StudioContext
     {
         $day = array_filter(['goodUntil' => $pot->lastDay()], is_string(...));
 
-        return (object) (['id' => $pot->id, 'name' => $pot->name] + $day + ['holds' => (object) array_map(ExactNumber::exact(...), $pot->grams)]);
+        return (object) ([
+            'id' => $pot->id,
+            'name' => $pot->name,
+        ] + $day + ['holds' => (object) array_map(ExactNumber::exact(...), $pot->grams)]);
     }
 }

@@ -21,7 +21,7 @@ final class BenchTest extends Rooms
         self::assertStringContainsString('Sand it', $this->text('[data-testid=act]'));
         $this->space('Done (begun');
         $this->press('u');
-        $this->until(fn (): bool => [] !== $this->buttons('Begin'), 'not begun after all');
+        $this->until(fn (): bool => [] !== $this->buttons('Start'), 'not begun after all');
         $this->press('n');
         $this->see('[role=dialog]');
         $this->button('Drags')->click();
@@ -40,54 +40,88 @@ final class BenchTest extends Rooms
         $this->field('Actual colour')->sendKeys('#E0D5BA');
         $this->button('Save colour')->click();
         $this->untilKept();
-        $this->until(fn (): bool => ['#e0d5ba'] === array_values(array_filter(array_column($this->studio->json('GET', "/api/runs/$run")->notes, 'colour'))), 'what it has come to, after all of it');
+        $this->until(
+            fn (): bool => ['#e0d5ba'] === array_values(array_filter(array_column(
+                $this->studio->json('GET', "/api/runs/$run")->notes,
+                'colour',
+            ))),
+            'what it has come to, after all of it',
+        );
         self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
     }
 
-    /** A step that is repeated until something is so: after each round it is asked, enough goes on, and not yet adds one, by key and by touch. */
+    /**
+     * A step that is repeated until something is so: after each round it is asked, enough goes on, and not yet adds one, by key and by
+     * touch.
+     */
     public function testAStepIsRepeatedUntilItIsSo(): void
     {
-        $run = $this->put([['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it', 'coats' => 2, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 2]]], ['brushed', 'signal-cream', ['title' => 'Cream']]]);
+        $run = $this->put([
+            [
+                'sanded',
+                null,
+                [
+                    'grit' => 180,
+                    'purpose' => 'functional',
+                    'title' => 'Sand it',
+                    'coats' => 2,
+                    'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 2],
+                ],
+            ],
+            ['brushed', 'signal-cream', ['title' => 'Cream']],
+        ]);
         $this->bench($run);
         foreach (['Sand it, 1', 'Sand it, 2'] as $act) {
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $act), $act);
-            $this->tap('Begin');
+            $this->tap('Start');
             $this->tap('Done');
         }
         $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'Sand it, pass 2. Is it smooth?'), 'it is asked');
         $this->press('m');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it, 3'), 'one round more');
-        $this->tap('Begin');
+        $this->tap('Start');
         $this->tap('Done');
         $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'it is asked again');
         $this->tap('Yes, continue');
-        $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')), 'it is answered');
+        $this->until(
+            fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')),
+            'it is answered',
+        );
         $this->tap('Undo');
         $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'and can be taken back');
         $this->press('y');
         $this->untilKept();
         $this->until(fn (): bool => 3 === ($this->studio->json('GET', "/api/runs/$run")->passed->s0 ?? 0), 'saved');
-        self::assertSame(['s0/1', 's0/2', 's0/3', 's1/1'], array_map(static fn (\stdClass $a): string => "$a->step/$a->coat", $this->studio->json('GET', "/api/runs/$run")->acts));
+        self::assertSame(
+            ['s0/1', 's0/2', 's0/3', 's1/1'],
+            array_map(static fn (\stdClass $a): string => "$a->step/$a->coat", $this->studio->json('GET', "/api/runs/$run")->acts),
+        );
     }
 
     /**
-     * On a tablet, with fingers alone: from the days to the logbook, with a slip, a change of mind, a touch-up, a dry coat and another step first. What is pressed is
+     * On a tablet, with fingers alone: from the days to the logbook, with a slip, a change of mind, a touch-up, a dry coat and another step
+     * first. What is pressed is
      * large enough for a glove.
      */
     public function testAWholeRunByTouch(): void
     {
-        $run = $this->put([['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['title' => 'Cream']], ['sanded', null, ['grit' => 320, 'purpose' => 'edges', 'title' => 'Wear the edges']], ['brushed', 'signal-cream', ['title' => 'Last coat']]]);
+        $run = $this->put([
+            ['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']],
+            ['brushed', 'signal-cream', ['title' => 'Cream']],
+            ['sanded', null, ['grit' => 320, 'purpose' => 'edges', 'title' => 'Wear the edges']],
+            ['brushed', 'signal-cream', ['title' => 'Last coat']],
+        ]);
         $this->resize(820, 1180);
         $this->devtools('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
         $this->go('/days');
         $this->touch($this->see("a[href='/bench/$run']"), 40);
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it'), 'the first step');
-        $this->finger('Begin');
+        $this->finger('Start');
         $this->finger('Undo');
-        $this->finger('Begin');
+        $this->finger('Start');
         $this->finger('Done');
         $this->untilAct('Cream');
-        $this->finger('Begin');
+        $this->finger('Start');
         $this->finger('Note');
         $this->finger('Runs');
         $this->finger('Done');
@@ -95,7 +129,7 @@ final class BenchTest extends Rooms
         $this->finger('Ready to recoat');
         $this->until(fn (): bool => [] === $this->buttons('Ready to recoat'), 'it is dry');
         $this->finger('Change plan');
-        $this->finger('Too much came off: touch up with “Cream” first');
+        $this->finger('Sanded too much: touch up with “Cream”');
         $this->untilAct('Cream');
         $this->finger('Undo');
         $this->untilAct('Wear the edges');
@@ -103,7 +137,7 @@ final class BenchTest extends Rooms
         $this->finger('Do another step first');
         $this->finger('Last coat');
         $this->untilAct('Last coat');
-        $this->finger('Begin');
+        $this->finger('Start');
         $this->finger('Done');
         $this->untilAct('Wear the edges');
         $this->finger('Skip');
@@ -117,7 +151,8 @@ final class BenchTest extends Rooms
     }
 
     /**
-     * 1,200 entries noted without a connection, one of them for a step there is not; then the program does not know the job for a while. All that can be saved is saved, in the end, and
+     * 1,200 entries noted without a connection, one of them for a step there is not; then the program does not know the job for a while.
+     * All that can be saved is saved, in the end, and
      * what cannot is shown with the reason.
      */
     public function testWhatIsNotedOfflineIsNeverDropped(): void
@@ -125,28 +160,56 @@ final class BenchTest extends Rooms
         $run = $this->put();
         $this->bench($run);
         $this->killServer();
-        $this->tap('Begin');
-        $entries = array_map(static fn (int $i): array => ['run' => $run, 'event' => ['id' => "many-$i", 'at' => date('Y-m-d\TH:i:s.v\Z', 1_764_000_000 + $i), 'kind' => 'note', 'step' => 600 === $i ? 's77' : 's0', 'text' => "Entry $i"]], range(1, 1199));
-        $this->browser->executeScript('localStorage.setItem("inlaid-bench-queue", JSON.stringify([...JSON.parse(localStorage.getItem("inlaid-bench-queue")), ...arguments[0]])); window.dispatchEvent(new CustomEvent("inlaid-bench-queue"))', [$entries]);
+        $this->tap('Start');
+        $entries = array_map(
+            static fn (int $i): array => [
+                'run' => $run,
+                'event' => [
+                    'id' => "many-$i",
+                    'at' => date('Y-m-d\TH:i:s.v\Z', 1_764_000_000 + $i),
+                    'kind' => 'note',
+                    'step' => 600 === $i ? 's77' : 's0',
+                    'text' => "Entry $i",
+                ],
+            ],
+            range(1, 1199),
+        );
+        $this->browser->executeScript(
+            'localStorage.setItem("inlaid-bench-queue", '
+            .'JSON.stringify([...JSON.parse(localStorage.getItem("inlaid-bench-queue")), ...arguments[0]])); '
+                .'window.dispatchEvent(new CustomEvent("inlaid-bench-queue"))',
+            [$entries],
+        );
         $this->until(fn (): bool => str_contains($this->main(), '1200 saved on this device'), 'all of it waits');
         $store = new \SQLite3($this->studio->store);
         $store->busyTimeout(5000);
         $store->exec("UPDATE run SET id = 'elsewhere' WHERE id = '$run'");
         $this->startServer();
         $this->until(fn (): bool => str_contains($this->main(), 'Not saved yet: '), 'it is said that the program does not know the job');
-        self::assertSame(1200, $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'), 'and nothing is dropped');
+        self::assertSame(
+            1200,
+            $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'),
+            'and nothing is dropped',
+        );
         $store->exec("UPDATE run SET id = '$run' WHERE id = 'elsewhere'");
         $this->browser->executeScript('window.dispatchEvent(new Event("online"))');
         $this->until(fn (): bool => str_contains($this->main(), 'One entry can’t be saved'), 'what is refused is shown');
-        $this->until(fn (): bool => 1 === $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'), 'all others are saved');
+        $this->until(
+            fn (): bool => 1 === $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'),
+            'all others are saved',
+        );
         self::assertSame(1199, $store->querySingle('SELECT COUNT(*) FROM run_event WHERE run_id = '."'$run'"));
-        self::assertSame(['many-600'], $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).map((w) => w.event.id)'));
+        self::assertSame(
+            ['many-600'],
+            $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).map((w) => w.event.id)'),
+        );
         $this->tap('Discard');
         $this->untilKept();
     }
 
     /**
-     * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what it would be online.
+     * Half of it with the program stopped, on two devices at once, by touch: nothing is lost, nothing is there twice, and the log is what
+     * it would be online.
      */
     public function testTheProgramIsStoppedForHalfOfIt(): void
     {
@@ -156,21 +219,24 @@ final class BenchTest extends Rooms
         $other = $this->newBrowser();
         try {
             $this->bench($run, $other);
-            $this->tap('Begin');
+            $this->tap('Start');
             $this->tap('Done');
-            $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 1'), 'the other device has seen it');
+            $this->until(
+                fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 1'),
+                'the other device has seen it',
+            );
             $this->killServer();
-            $this->tap('Begin');
+            $this->tap('Start');
             $this->tap('Done');
             $this->until(fn (): bool => str_contains($this->main(), 'saved on this device, will sync'), 'kept here meanwhile');
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 2'), 'and on it goes');
-            $this->tap('Begin', $other);
+            $this->tap('Start', $other);
             $this->until(fn (): bool => [] !== $this->buttons('Done', $other), 'the other one goes on too');
             $this->startServer();
             $this->untilKept();
             $this->untilKept($other);
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]', $other), 'Cream, 2'), 'the two agree again');
-            $this->tap('Begin', $other);
+            $this->tap('Start', $other);
             $this->tap('Done', $other);
             $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'so here too');
         } finally {
@@ -180,33 +246,60 @@ final class BenchTest extends Rooms
         self::assertSame('[]', $this->browser->executeScript('return localStorage.getItem("inlaid-bench-queue")'));
         // The log but for times and ids: what was noted, of what, once each.
         $log = function (string $run): array {
-            $rows = \Inlaid\App\Exchange\Csv::read((string) $this->studio->ask('GET', "/api/runs/$run/log.csv")->getContent(), ['What', 'Step id', 'Coat', 'Half']);
+            $rows = \Inlaid\App\Exchange\Csv::read(
+                (string) $this->studio->ask('GET', "/api/runs/$run/log.csv")->getContent(),
+                ['What', 'Step id', 'Coat', 'Half'],
+            );
 
             return array_values(array_map(static fn (array $r): string => "{$r['What']} {$r['Step id']} {$r['Coat']} {$r['Half']}", $rows));
         };
         $online = $this->put();
         foreach ([['s0', 1], ['s1', 1], ['s1', 2]] as $i => [$step, $coat]) {
             foreach (['started', 'finished'] as $k => $kind) {
-                $this->studio->json('POST', "/api/runs/$online/events", ['events' => [['id' => "o-$i-$k", 'at' => date(\DATE_ATOM, 1_700_000_000 + 100 * $i + $k), 'kind' => $kind, 'step' => $step, 'coat' => $coat, 'lay' => 1]]]);
+                $this->studio->json(
+                    'POST',
+                    "/api/runs/$online/events",
+                    ['events' => [[
+                        'id' => "o-$i-$k",
+                        'at' => date(\DATE_ATOM, 1_700_000_000 + 100 * $i + $k),
+                        'kind' => $kind,
+                        'step' => $step,
+                        'coat' => $coat,
+                        'lay' => 1,
+                    ]]],
+                );
             }
         }
         self::assertSame($log($online), array_values(array_unique($log($run))), 'what both devices began is begun once');
     }
 
-    /** The page is opened anew while the program is stopped: the run is there as it was, with what was noted since; once the program is back it is kept. */
+    /**
+     * The page is opened anew while the program is stopped: the run is there as it was, with what was noted since; once the program is back
+     * it is kept.
+     */
     public function testTheBenchIsOpenedWithoutTheProgram(): void
     {
         $run = $this->put();
         $this->bench($run);
-        $this->tap('Begin');
+        $this->tap('Start');
         $this->untilKept();
-        $there = 'const done = arguments[arguments.length - 1]; caches.keys().then(names => Promise.all(names.map(n => caches.open(n).then(c => c.keys())))).then(k => done(k.flat().map(r => new URL(r.url).pathname)))';
-        $this->until(fn (): bool => [] === array_diff(["/api/runs/$run", "/api/runs/$run/calculation", '/bench/', '/api/vocabulary'], (array) $this->browser->executeAsyncScript($there)), 'the worker has all it needs');
+        $there = 'const done = arguments[arguments.length - 1]; caches.keys().then(names => Promise.all(names.map(n => '
+            .'caches.open(n).then(c => c.keys())))).then(k => done(k.flat().map(r => new URL(r.url).pathname)))';
+        $this->until(
+            fn (): bool => [] === array_diff(
+                ["/api/runs/$run", "/api/runs/$run/calculation", '/bench/', '/api/vocabulary'],
+                (array) $this->browser->executeAsyncScript($there),
+            ),
+            'the worker has all it needs',
+        );
         $this->killServer();
         $this->tap('Done');
         $this->browser->navigate()->refresh();
-        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 1 of 2'), 'there again, and the step is done');
-        $this->tap('Begin');
+        $this->until(
+            fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Cream, 1 of 2'),
+            'there again, and the step is done',
+        );
+        $this->tap('Start');
         $this->until(fn (): bool => str_contains($this->main(), '2 saved on this device'), 'both wait');
         $this->startServer();
         $this->untilKept();
@@ -218,9 +311,12 @@ final class BenchTest extends Rooms
     {
         $run = $this->put();
         $this->bench($run);
-        $this->tap('Begin');
+        $this->tap('Start');
         $this->untilKept();
-        $network = fn (bool $gone): mixed => $this->devtools('Network.emulateNetworkConditions', ['offline' => $gone, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $network = fn (bool $gone): mixed => $this->devtools(
+            'Network.emulateNetworkConditions',
+            ['offline' => $gone, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->devtools('Network.enable');
         $network(true);
         $this->tap('Done');
@@ -236,13 +332,28 @@ final class BenchTest extends Rooms
     /** Too early, the bench says for how long; past the latest recoat, what to do. */
     public function testTooEarlyAndTooLateAreAnswered(): void
     {
-        $document = (new GivenDocuments($this->studio))->document(['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'title' => 'Oil']]]]);
-        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id], 201)->id;
-        $note = fn (string $id, int $ago): mixed => $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => $id, 'at' => date(\DATE_ATOM, time() - $ago), 'kind' => 'finished', 'step' => 's0']]]);
+        $document = (
+            new GivenDocuments($this->studio)
+        )->document(['steps' => [['oiled-wiped', 'hard-oil', ['coats' => 2, 'title' => 'Oil']]]]);
+        $run = $this->studio->json(
+            'POST',
+            '/api/runs',
+            ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id],
+            201,
+        )->id;
+        $note = fn (string $id, int $ago): mixed => $this->studio->json(
+            'POST',
+            "/api/runs/$run/events",
+            ['events' => [['id' => $id, 'at' => date(\DATE_ATOM, time() - $ago), 'kind' => 'finished', 'step' => 's0']]],
+        );
         $note('early', 600);
         $this->bench($run);
         $this->until(fn (): bool => str_contains($this->main(), '“Oil” needs'), 'too early');
-        $this->studio->json('POST', "/api/runs/$run/events", ['events' => [['id' => 'back', 'at' => date(\DATE_ATOM, time()), 'kind' => 'retract', 'retracts' => 'early']]]);
+        $this->studio->json(
+            'POST',
+            "/api/runs/$run/events",
+            ['events' => [['id' => 'back', 'at' => date(\DATE_ATOM, time()), 'kind' => 'retract', 'retracts' => 'early']]],
+        );
         $note('late', 60 * 86_400);
         $this->bench($run);
         $this->until(fn (): bool => str_contains($this->main(), 'Recoat window of “Oil” ended'), 'too late, and what to do');
@@ -251,7 +362,10 @@ final class BenchTest extends Rooms
     /**
      * @param list<array{string, string|null, array<string, mixed>}> $steps
      */
-    private function put(array $steps = [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']]]): string
+    private function put(array $steps = [
+        ['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'title' => 'Sand it']],
+        ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']],
+    ]): string
     {
         $document = (new GivenDocuments($this->studio))->document(['steps' => $steps]);
         $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
@@ -276,7 +390,10 @@ final class BenchTest extends Rooms
     {
         $found = null;
         $this->until(function () use ($name, &$found): bool {
-            $found = array_values(array_filter($this->buttons($name), static fn (\Facebook\WebDriver\WebDriverElement $b): bool => $b->isDisplayed() && $b->isEnabled()))[0] ?? null;
+            $found = array_values(array_filter(
+                $this->buttons($name),
+                static fn (\Facebook\WebDriver\WebDriverElement $b): bool => $b->isDisplayed() && $b->isEnabled(),
+            ))[0] ?? null;
 
             return null !== $found;
         }, "there is \"$name\" to be touched");
@@ -286,7 +403,11 @@ final class BenchTest extends Rooms
 
     private function touch(\Facebook\WebDriver\WebDriverElement $on, int $least): void
     {
-        $place = $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" }); const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2, r.width, r.height]', [$on]);
+        $place = $this->browser->executeScript(
+            'arguments[0].scrollIntoView({ block: "center" }); const r = arguments[0].getBoundingClientRect(); return '
+            .'[r.x + r.width / 2, r.y + r.height / 2, r.width, r.height]',
+            [$on],
+        );
         \assert(\is_array($place));
         self::assertGreaterThanOrEqual($least, min($place[2], $place[3]), 'it is large enough for a glove');
         $this->devtools('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $place[0], 'y' => $place[1]]]]);
@@ -311,7 +432,9 @@ final class BenchTest extends Rooms
      */
     private function buttons(string $name, ?RemoteWebDriver $browser = null): array
     {
-        return array_values(($browser ?? $this->browser)->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), '$name')]")));
+        return array_values((
+            $browser ?? $this->browser
+        )->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), '$name')]")));
     }
 
     private function untilKept(?RemoteWebDriver $browser = null): void
@@ -324,7 +447,10 @@ final class BenchTest extends Rooms
      */
     private function finished(\stdClass $run): array
     {
-        $works = array_map(static fn (\stdClass $w): string => "$w->step/$w->coat", array_filter($run->works, static fn (\stdClass $w): bool => null !== $w->finished));
+        $works = array_map(
+            static fn (\stdClass $w): string => "$w->step/$w->coat",
+            array_filter($run->works, static fn (\stdClass $w): bool => null !== $w->finished),
+        );
         sort($works);
 
         return $works;

@@ -18,11 +18,15 @@ use Inlaid\Tests\Pictures;
 final class BoardsTest extends Rooms
 {
     /**
-     * Edits made while the program does not answer are saved once it does, undo and all; where somebody else has saved meanwhile nobody's work is lost.
+     * Edits made while the program does not answer are saved once it does, undo and all; where somebody else has saved meanwhile nobody's
+     * work is lost.
      */
     public function testABoardIsEditedWhileTheProgramIsAway(): void
     {
-        $id = array_values(array_filter($this->studio->json('GET', '/api/boards')->boards, static fn (\stdClass $b): bool => null === $b->laidAt))[0]->id ?? null;
+        $id = array_values(array_filter(
+            $this->studio->json('GET', '/api/boards')->boards,
+            static fn (\stdClass $b): bool => null === $b->laidAt,
+        ))[0]->id ?? null;
         if (null === $id) {
             $laid = $this->studio->json('GET', '/api/boards/'.$this->studio->json('GET', '/api/boards')->boards[0]->id);
             $id = $this->studio->json('POST', '/api/boards', ['document' => ['title' => 'Not laid'] + (array) $laid->document], 201)->id;
@@ -35,7 +39,10 @@ final class BoardsTest extends Rooms
 
         $this->killServer();
         $this->write('Title', 'Two');
-        $this->until(fn (): bool => 'offline' === $this->see('[data-testid=saving]')->getAttribute('data-state'), 'it is said that it is not saved');
+        $this->until(
+            fn (): bool => 'offline' === $this->see('[data-testid=saving]')->getAttribute('data-state'),
+            'it is said that it is not saved',
+        );
         $this->write('Title', 'Three');
         $this->startServer();
         $this->untilSaved();
@@ -47,7 +54,11 @@ final class BoardsTest extends Rooms
         $this->killServer();
         $this->write('Title', 'Mine');
         $theirs = $this->studio->json('GET', "/api/boards/$id");
-        $this->studio->json('PUT', "/api/boards/$id", ['version' => $theirs->version, 'document' => ['title' => 'Theirs'] + (array) $theirs->document]);
+        $this->studio->json(
+            'PUT',
+            "/api/boards/$id",
+            ['version' => $theirs->version, 'document' => ['title' => 'Theirs'] + (array) $theirs->document],
+        );
         $this->startServer();
         $this->button('Save mine over it')->click();
         $this->untilSaved();
@@ -60,7 +71,8 @@ final class BoardsTest extends Rooms
     }
 
     /**
-     * From the slate wash of the ticket rack: dwell along, grit down; laid; a patch read from a real photo beside a grey card; the client chooses in a browser of her own by the link; the choice
+     * From the slate wash of the ticket rack: dwell along, grit down; laid; a patch read from a real photo beside a grey card; the client
+     * chooses in a browser of her own by the link; the choice
      * is in the recipe, and nothing else of it has changed.
      */
     public function testABoardIsLaidReadChosenByTheClientAndTakenIntoTheRecipe(): void
@@ -68,7 +80,9 @@ final class BoardsTest extends Rooms
         $recipe = $this->studio->recipe();
         $this->go("/recipes/$recipe->id");
         $this->see('[data-testid=film]');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='option' or self::button or self::li][contains(., 'Slate wash')]")));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+            "//*[@role='option' or self::button or self::li][contains(., 'Slate wash')]",
+        )));
         $this->until(fn (): bool => str_contains($this->main(), 'Try on a board'), 'the step offers a board');
         $this->clickInView($this->button('Try on a board'));
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '4 Slate wash'), 'its steps are to be chosen');
@@ -83,13 +97,16 @@ final class BoardsTest extends Rooms
         $this->patch('A1');
         $this->button('Override patch A1')->click();
         $this->choose('Override on A1', 'Slate wash: Coats');
-        $this->write('is', '1');
+        $this->write('Value', '1');
         $this->button('Save')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'A1 and B1 are neighbours and differ in 2 variables'), 'two things at once are told');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'A1 and B1 are neighbours and differ in 2 variables'),
+            'two things at once are told',
+        );
         $this->button('Undo')->click();
         $this->until(fn (): bool => !str_contains($this->main(), 'differ in 2 things'), 'and undone');
 
-        $this->button('Lay')->click();
+        $this->button('Apply')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Pot 2: Slate wash'), 'the pots all patches share');
         self::assertStringContainsString('grit 120: A1, B1, C1', $this->main(), 'one paper after the other');
         $this->button('Start timer of round 4')->click();
@@ -97,16 +114,20 @@ final class BoardsTest extends Rooms
         $this->button('Mark applied')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Undo applied'), 'it has been laid');
 
-        $this->button('Read')->click();
+        $this->button('Results')->click();
         $this->patch('B2');
         $this->addPhoto(Pictures::withPlace(Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]], 0.8, 900, 600)));
-        // the photo was held upside down, so the card is at its top: the ring on it is set with the mouse, the one on the patch with the keys
+        // the photo was held upside down, so the card is at its top: the ring on it is set with the mouse, the one on the patch with the
+        // keys
         $photo = $this->see('[data-testid=photo]');
         $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$photo]);
         $this->browser->action()->moveToElement($photo, 0, (int) (-0.36 * $photo->getSize()->getHeight()))->click()->perform();
         $photo->sendKeys(array_fill(0, 10, WebDriverKeys::ARROW_DOWN));
         $true = (new Light(0.12, 0.15, 0.18))->colour();
-        $this->until(fn (): bool => ColourDifference::between(Colour::of($this->text('[data-testid=corrected]')), $true)->deltaE < 4.5, 'what the patch reflects');
+        $this->until(
+            fn (): bool => ColourDifference::between(Colour::of($this->text('[data-testid=corrected]')), $true)->deltaE < 4.5,
+            'what the patch reflects',
+        );
         $colour = $this->text('[data-testid=corrected]');
         self::assertStringContainsString('Hold the patch itself to the target', $this->main(), 'what it cannot do is said');
         $this->button('Use this colour')->click();
@@ -147,14 +168,23 @@ final class BoardsTest extends Rooms
     {
         $client->get($link);
         $this->see('[data-patch=A3]', $client)->click();
-        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), '1 min · grit 240'), 'the patch is shown');
+        $this->until(
+            static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), '1 min · grit 240'),
+            'the patch is shown',
+        );
         self::assertStringNotContainsString('Water', $client->getPageSource());
         $this->write('Comment (optional)', 'The pale one, please', $client);
         $client->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
         $this->button('Choose A3', $client)->click();
-        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'), 'it is chosen');
+        $this->until(
+            static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'),
+            'it is chosen',
+        );
         $client->navigate()->refresh();
-        $this->until(static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'), 'and stays chosen');
+        $this->until(
+            static fn (): bool => str_contains($client->findElement(WebDriverBy::tagName('main'))->getText(), 'You have chosen A3'),
+            'and stays chosen',
+        );
         self::assertSame([], $client->findElements(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Choose')]")), 'once');
         foreach (['/', '/boards', '/api/recipes', '/api/boards'] as $elsewhere) {
             $client->get($door.$elsewhere);
@@ -177,7 +207,9 @@ final class BoardsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'Use this (from 9 patches)'), 'it is kept');
         $slate = fn (): \stdClass => $this->studio->json('GET', '/api/materials?query=platform')->materials[0]->material;
         self::assertSame([true, 9], [$slate()->look->learned->use, $slate()->look->learned->patches]);
-        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('section[aria-label="Measured on your boards"] input[type=checkbox]')));
+        $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector(
+            'section[aria-label="Measured on your boards"] input[type=checkbox]',
+        )));
         $this->until(static fn (): bool => false === $slate()->look->learned->use, 'and is off again');
     }
 
@@ -186,10 +218,15 @@ final class BoardsTest extends Rooms
         $this->go('/boards');
         $this->see('main li h2');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//h2[contains(., 'Grey under lime')]")));
-        $this->button('Read')->click();
+        $this->button('Results')->click();
         $this->see('[data-patch=A1]');
         $jpeg = Pictures::board([[0.5, 0.5, 0.5]]);
-        foreach (['<?php system($_GET["c"]); ?>' => 'This is no picture', Pictures::huge() => '30000 × 30000 points', substr($jpeg, 0, (int) (0.6 * \strlen($jpeg))) => 'breaks off in the middle', str_repeat('x', 13 * 1024 * 1024) => 'larger than 12 MB'] as $bytes => $says) {
+        foreach ([
+            '<?php system($_GET["c"]); ?>' => 'This is no picture',
+            Pictures::huge() => '30000 × 30000 points',
+            substr($jpeg, 0, (int) (0.6 * \strlen($jpeg))) => 'breaks off in the middle',
+            str_repeat('x', 13 * 1024 * 1024) => 'larger than 12 MB',
+        ] as $bytes => $says) {
             $this->addPhoto((string) $bytes, false);
             $this->until(fn (): bool => str_contains($this->main(), $says), "it is refused: $says");
             self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=photo]')));
@@ -206,7 +243,10 @@ final class BoardsTest extends Rooms
         $this->see('[data-testid=photo]');
 
         $this->button('Compare')->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=compared]'), 'Grey stain, the material'), 'what is done differently');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=compared]'), 'Grey stain, the material'),
+            'what is done differently',
+        );
     }
 
     private function addPhoto(string $bytes, bool $taken = true): void

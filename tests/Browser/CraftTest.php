@@ -20,7 +20,10 @@ final class CraftTest extends Rooms
         $this->press(WebDriverKeys::CONTROL.'k');
         $this->see('[role=dialog] input');
         $this->press('larch gilded');
-        $this->until(fn (): bool => ['Lamp cupboard, engine green and gold'] === $this->offered(), 'a recipe is found by its wood and technique');
+        $this->until(
+            fn (): bool => ['Lamp cupboard, engine green and gold'] === $this->offered(),
+            'a recipe is found by its wood and technique',
+        );
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-testid=film]');
         self::assertStringContainsString('Lamp cupboard', $this->text('main h1'));
@@ -59,7 +62,10 @@ final class CraftTest extends Rooms
         for ($i = 0; $i < 61; ++$i) {
             $this->press(WebDriverKeys::CONTROL.'z');
         }
-        $this->until(fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'), 'all is undone');
+        $this->until(
+            fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'),
+            'all is undone',
+        );
         self::assertSame($before, $this->order());
         $this->button('Redo')->click();
         $this->until(fn (): bool => $before !== $this->order(), 'and can be done again');
@@ -90,10 +96,18 @@ final class CraftTest extends Rooms
         $ratio = $this->browser->findElement(WebDriverBy::id((string) $ratios[1]->getAttribute('for')));
         $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
         $ratio->sendKeys('3:1'.WebDriverKeys::ENTER);
-        $this->button('3 Platform Slate, chalk-type : 1 Poppy Bank, chalk-type (in 100 ml: 75 ml Platform Slate, chalk-type and 25 ml Poppy Bank, chalk-type)')->click();
+        $this->button(
+            '3 Platform Slate, chalk-type : 1 Poppy Bank, chalk-type (in 100 ml: 75 ml Platform Slate, chalk-type and '
+            .'25 ml Poppy Bank, chalk-type)',
+        )->click();
         $this->write('Amount of the mix', '160 ml');
         // A quarter of 160 ml is colour: 30 ml of slate, 10 ml of poppy; 1.42 g/ml.
-        $this->until(fn (): bool => str_contains($this->main(), '42.6 g Platform Slate, chalk-type (30 ml)') && str_contains($this->main(), '14.2 g Poppy Bank, chalk-type (10 ml)') && str_contains($this->main(), '120.0 g Water (120 ml)'), 'the batch is exact through both levels');
+        $this->until(
+            fn (): bool => str_contains($this->main(), '42.6 g Platform Slate, chalk-type (30 ml)')
+                && str_contains($this->main(), '14.2 g Poppy Bank, chalk-type (10 ml)')
+                && str_contains($this->main(), '120.0 g Water (120 ml)'),
+            'the batch is exact through both levels',
+        );
     }
 
     /**
@@ -112,7 +126,11 @@ final class CraftTest extends Rooms
         $this->untilSaved();
         $document = $this->studio->recipe()->document;
         self::assertSame(['Case', 'Another part'], array_map(static fn (\stdClass $p): string => $p->name, $document->piece->parts));
-        self::assertNotContains('dark-wax', array_map(static fn (\stdClass $m): string => $m->id, $document->materials), 'nor is its wax kept');
+        self::assertNotContains(
+            'dark-wax',
+            array_map(static fn (\stdClass $m): string => $m->id, $document->materials),
+            'nor is its wax kept',
+        );
         $this->button('Undo')->click();
         $this->until(fn (): bool => 7 === $this->steps(), 'and come back with them');
     }
@@ -123,7 +141,10 @@ final class CraftTest extends Rooms
     public function testEveryKindOfStepAsksForItsOwn(): void
     {
         $this->open('ticket');
-        $labels = fn (): array => array_map(static fn ($l): string => $l->getText(), $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')));
+        $labels = fn (): array => array_map(
+            static fn ($l): string => $l->getText(),
+            $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')),
+        );
         $this->choose('Technique', 'Sanding direction');
         $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
         self::assertNotContains('Material or mix', $labels());
@@ -134,7 +155,11 @@ final class CraftTest extends Rooms
         $this->until(static fn (): bool => !\in_array('Dwell (min)', $labels(), true), 'resting asks for no hands');
         $this->choose('Wait before next step', 'set time');
         $this->write('Wait', '90');
-        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'wait 90 min') || str_contains($this->text('[aria-selected=true]'), 'wait 1 h 30 min'), 'the wait is in the cut');
+        $this->until(
+            fn (): bool => str_contains($this->text('[aria-selected=true]'), 'wait 90 min')
+                || str_contains($this->text('[aria-selected=true]'), 'wait 1 h 30 min'),
+            'the wait is in the cut',
+        );
         $this->choose('Technique', 'Wash, wiped back');
         $this->until(static fn (): bool => \in_array('Material or mix', $labels(), true), 'a wash asks with what');
         $this->choose('Purpose', 'Broken cover');
@@ -142,8 +167,19 @@ final class CraftTest extends Rooms
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Pigeon-holes']")));
         $this->untilSaved();
         $step = $this->studio->recipe()->document->steps[3];
-        self::assertEquals(['washed-wiped', ['holes'], (object) ['purpose' => 'broken-cover', 'shows' => 0.4], (object) ['until' => 'minutes', 'minutes' => 90]], [$step->technique, $step->parts, $step->intent, $step->wait]);
-        $this->until(fn (): bool => str_contains($this->text('[aria-selected=true]'), 'other parts only'), 'this cut is through the case, which the step leaves alone');
+        self::assertEquals(
+            [
+                'washed-wiped',
+                ['holes'],
+                (object) ['purpose' => 'broken-cover', 'shows' => 0.4],
+                (object) ['until' => 'minutes', 'minutes' => 90],
+            ],
+            [$step->technique, $step->parts, $step->intent, $step->wait],
+        );
+        $this->until(
+            fn (): bool => str_contains($this->text('[aria-selected=true]'), 'other parts only'),
+            'this cut is through the case, which the step leaves alone',
+        );
     }
 
     /**
@@ -157,7 +193,9 @@ final class CraftTest extends Rooms
         $this->until(fn (): bool => 'Saved' === $this->text('main [role=status]'), 'the rate is kept');
         $this->open('clock');
         $this->browser->findElement(WebDriverBy::xpath("//*[@aria-selected][contains(., 'Pale base')]"))->click();
-        $says = fn (): array => preg_match('/€ ([\d.]+)\s.*work\s+one more coat: € ([\d.]+)/s', $this->text('[data-testid=cost]'), $m) ? [(float) $m[1], (float) $m[2]] : [0.0, 0.0];
+        $says = fn (): array => preg_match('/€ ([\d.]+)\s.*work\s+one more coat: € ([\d.]+)/s', $this->text('[data-testid=cost]'), $m)
+            ? [(float) $m[1], (float) $m[2]]
+            : [0.0, 0.0];
         $this->until(static fn (): bool => $says()[1] > 0, 'it says what one more coat would cost');
         [$costs, $another] = $says();
         $coats = (int) $this->field('Coats')->getAttribute('value');
@@ -172,7 +210,10 @@ final class CraftTest extends Rooms
         $changed->steps[3]->dwell = 9;
         $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $changed]);
         $this->write('Dwell', '7');
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'the dwell was 9 min, now 7 min'), 'the difference is shown');
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=dialog]'), 'the dwell was 9 min, now 7 min'),
+            'the difference is shown',
+        );
         $this->button('Save mine over it')->click();
         $this->untilSaved();
         self::assertSame(7, $this->studio->recipe()->document->steps[3]->dwell);
@@ -225,7 +266,10 @@ final class CraftTest extends Rooms
     {
         $this->open('ticket');
         $this->button('Revisions')->click();
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), '“Cream undertone” was added as step 3'), 'the two are compared');
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=dialog]'), '“Cream undertone” was added as step 3'),
+            'the two are compared',
+        );
         $takes = $this->browser->findElements(WebDriverBy::xpath("//button[.='Load into draft']"));
         self::assertCount(2, $takes);
         $takes[1]->click();
@@ -249,11 +293,25 @@ final class CraftTest extends Rooms
             self::assertSame(array_map(static fn (\stdClass $l): int => $l->number, $laid), array_column($drawn, 'number'), $which);
             foreach ($laid as $i => $a) {
                 foreach ($laid as $k => $b) {
-                    self::assertTrue($a->thickness <= $b->thickness || $drawn[$i]['height'] > $drawn[$k]['height'], "$which: film $a->number against $b->number");
+                    self::assertTrue(
+                        $a->thickness <= $b->thickness || $drawn[$i]['height'] > $drawn[$k]['height'],
+                        "$which: film $a->number against $b->number",
+                    );
                 }
-                self::assertTrue(0 === $i || $drawn[$i]['bottom'] <= $drawn[$i - 1]['top'] + 1, "$which: film $a->number lies on the one below");
+                self::assertTrue(
+                    0 === $i || $drawn[$i]['bottom'] <= $drawn[$i - 1]['top'] + 1,
+                    "$which: film $a->number lies on the one below",
+                );
             }
-            $off = $this->browser->executeScript('return [...document.querySelectorAll("[data-film]")].map(g => { const line = [...g.querySelectorAll(":scope > path")].at(-1); const p = line.getPointAtLength(line.getTotalLength()); const svg = g.ownerSVGElement.getBoundingClientRect(); const row = [...document.querySelectorAll("[data-step]")].find(r => r.textContent.startsWith(g.dataset.film + ".")).getBoundingClientRect(); return Math.abs(svg.top + p.y - (row.top + row.height / 2)); }).filter(d => d > 2)');
+            $off = $this->browser->executeScript(
+                'return [...document.querySelectorAll("[data-film]")].map(g => { const line = '
+                .'[...g.querySelectorAll(":scope > path")].at(-1); const p = '
+                    .'line.getPointAtLength(line.getTotalLength()); const svg = '
+                        .'g.ownerSVGElement.getBoundingClientRect(); const row = '
+                            .'[...document.querySelectorAll("[data-step]")].find(r => '
+                                .'r.textContent.startsWith(g.dataset.film + ".")).getBoundingClientRect(); return '
+                                    .'Math.abs(svg.top + p.y - (row.top + row.height / 2)); }).filter(d => d > 2)',
+            );
             self::assertSame([], $off, "$which: lines that miss their names");
         }
         $this->browser->findElement(WebDriverBy::cssSelector('[data-film="3"]'))->click();
@@ -265,12 +323,21 @@ final class CraftTest extends Rooms
      */
     private function drawnFilms(): array
     {
-        $films = $this->browser->executeScript('return [...document.querySelectorAll("[data-film]")].filter(g => g.querySelector("[data-outline]")).map(g => { const b = g.querySelector("[data-outline]").getBBox(); return { number: Number(g.dataset.film), top: b.y, bottom: b.y + b.height, height: b.height }; })');
+        $films = $this->browser->executeScript(
+            'return [...document.querySelectorAll("[data-film]")].filter(g => g.querySelector("[data-outline]")).map(g '
+            .'=> { const b = g.querySelector("[data-outline]").getBBox(); return { number: Number(g.dataset.film), top: '
+                .'b.y, bottom: b.y + b.height, height: b.height }; })',
+        );
         self::assertIsArray($films);
         $found = [];
         foreach ($films as $film) {
             self::assertIsArray($film);
-            $found[] = ['number' => (int) $film['number'], 'top' => (float) $film['top'], 'bottom' => (float) $film['bottom'], 'height' => (float) $film['height']];
+            $found[] = [
+                'number' => (int) $film['number'],
+                'top' => (float) $film['top'],
+                'bottom' => (float) $film['bottom'],
+                'height' => (float) $film['height'],
+            ];
         }
 
         return $found;
@@ -300,7 +367,10 @@ final class CraftTest extends Rooms
      */
     private function order(): array
     {
-        return array_values(array_map(static fn ($row): string => (string) $row->getAttribute('data-step'), $this->browser->findElements(WebDriverBy::cssSelector('[data-step]'))));
+        return array_values(array_map(
+            static fn ($row): string => (string) $row->getAttribute('data-step'),
+            $this->browser->findElements(WebDriverBy::cssSelector('[data-step]')),
+        ));
     }
 
     /**
@@ -308,6 +378,9 @@ final class CraftTest extends Rooms
      */
     private function offered(): array
     {
-        return array_values(array_map(static fn ($o): string => $o->findElement(WebDriverBy::tagName('span'))->getText(), $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [role=option]'))));
+        return array_values(array_map(
+            static fn ($o): string => $o->findElement(WebDriverBy::tagName('span'))->getText(),
+            $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [role=option]')),
+        ));
     }
 }

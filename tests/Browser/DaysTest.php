@@ -13,7 +13,8 @@ use Facebook\WebDriver\WebDriverKeys;
 final class DaysTest extends Rooms
 {
     /**
-     * A recipe is put on the bench, gets its day and its place; what is done at a press is not planned any more; a helper is only looked at; and it is taken off again.
+     * A recipe is put on the bench, gets its day and its place; what is done at a press is not planned any more; a helper is only looked
+     * at; and it is taken off again.
      */
     public function testPiecesAreLaidIntoTheDays(): void
     {
@@ -24,29 +25,50 @@ final class DaysTest extends Rooms
         self::assertStringContainsString('This is the fastest order.', $this->main());
         $this->field('Start a job from')->sendKeys('notice');
         $this->pick('Notice-board frame, stippled and lined');
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')), 'it is on the bench');
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]')),
+            'it is on the bench',
+        );
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and in the days');
         $first = $this->text('[data-testid=next] p');
         $this->button('Mark step done')->click();
         $this->until(fn (): bool => $first !== $this->text('[data-testid=next] p'), 'then comes the next');
         $runs = $this->studio->json('GET', '/api/runs')->runs;
         self::assertCount(6, $runs);
-        self::assertSame(1, array_sum(array_map(fn (\stdClass $r): int => \count(array_filter($this->studio->json('GET', "/api/runs/$r->id")->works, static fn (\stdClass $w): bool => null !== $w->finished && $w->finished > time() - 300)), $runs)), 'noted once');
+        self::assertSame(
+            1,
+            array_sum(array_map(
+                fn (\stdClass $r): int => \count(array_filter(
+                    $this->studio->json('GET', "/api/runs/$r->id")->works,
+                    static fn (\stdClass $w): bool => null !== $w->finished && $w->finished > time() - 300,
+                )),
+                $runs,
+            )),
+            'noted once',
+        );
 
         $this->button('helper every day')->click();
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=would]'), 'instead of') || str_contains($this->text('[data-testid=would]'), 'No difference'), 'what would be');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=would]'), 'instead of')
+                || str_contains($this->text('[data-testid=would]'), 'No difference'),
+            'what would be',
+        );
         $this->until(fn (): bool => str_contains($this->main(), '· helper'), 'who does what');
         $this->button('helper every day')->click();
         $this->until(fn (): bool => !str_contains($this->main(), '· helper'), 'only looked at');
 
         $this->choose('Extra coat of', 'Stippled grey, Notice-board frame, stippled and lined');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 3, Notice-board frame'), 'with a coat more');
-        $this->choose('Extra coat of', 'nothing');
+        $this->choose('Extra coat of', 'none');
         $this->until(fn (): bool => str_contains($this->main(), 'Stippled grey, 1 of 2, Notice-board frame'), 'and as it is');
 
         $board = $this->browser->findElement(WebDriverBy::cssSelector('section[aria-label^="Notice-board"]'));
         $this->clickInView($board->findElement(WebDriverBy::xpath('.//button[.="Archive job"]')));
-        $this->until(fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ') && 5 === \count($this->studio->json('GET', '/api/runs')->runs), 'off again');
+        $this->until(
+            fn (): bool => !str_contains($this->main(), 'Notice-board frame, stippled and lined, ')
+                && 5 === \count($this->studio->json('GET', '/api/runs')->runs),
+            'off again',
+        );
     }
 
     /** What a finished run was otherwise is told; what is ticked is in the draft of its recipe. */

@@ -25,7 +25,28 @@ final class EveryRoomTest extends Rooms
         $board = $this->studio->json('GET', '/api/boards')->boards[0]->id;
         $secret = basename($this->studio->json('POST', "/api/boards/$board/shares", ['days' => 2], 201)->url);
         $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
-        $rooms = ['/' => 'main li h2', "/recipes/$id" => '[data-testid=film]', "/recipes/$id/piece" => '[data-testid=part-area]', "/recipes/$id/sheet" => 'section h2', '/mix' => 'svg[role=img]', '/boards' => 'main li h2', "/boards/$board" => '[data-patch]', "/boards/$board/lay" => '[data-testid=round]', "/boards/$board/read" => '[data-patch]', "/boards/$board/compare" => '[data-testid=compared]', "/boards/$board/choose" => '[data-patch]', "/boards/$board/backs" => '[data-testid=back]', "/look/$secret" => '[data-patch]', '/days' => '[data-testid=next]', '/logbook' => 'main li', "/logbook/$run" => '[data-testid=sums]', "/bench/$run" => '[data-testid=act]', '/shelf' => 'main section h3', '/settings' => 'main h2', '/nowhere' => 'main h1'];
+        $rooms = [
+            '/' => 'main li h2',
+            "/recipes/$id" => '[data-testid=film]',
+            "/recipes/$id/piece" => '[data-testid=part-area]',
+            "/recipes/$id/sheet" => 'section h2',
+            '/mix' => 'svg[role=img]',
+            '/boards' => 'main li h2',
+            "/boards/$board" => '[data-patch]',
+            "/boards/$board/lay" => '[data-testid=round]',
+            "/boards/$board/read" => '[data-patch]',
+            "/boards/$board/compare" => '[data-testid=compared]',
+            "/boards/$board/choose" => '[data-patch]',
+            "/boards/$board/backs" => '[data-testid=back]',
+            "/look/$secret" => '[data-patch]',
+            '/days' => '[data-testid=next]',
+            '/logbook' => 'main li',
+            "/logbook/$run" => '[data-testid=sums]',
+            "/bench/$run" => '[data-testid=act]',
+            '/shelf' => 'main section h3',
+            '/settings' => 'main h2',
+            '/nowhere' => 'main h1',
+        ];
         foreach ($rooms as $path => $ready) {
             $this->go($path);
             $this->see($ready);
@@ -33,12 +54,24 @@ final class EveryRoomTest extends Rooms
             $this->checkWidth($path, 1280);
         }
         $flawed = $this->studio->recipe('frame')->id;
-        foreach (['Materials' => $id, 'Revisions' => $id, 'Save revision' => $id, 'Shortcuts' => $id, '8 findings' => $flawed] as $dialog => $recipe) {
+        foreach ([
+            'Materials' => $id,
+            'Revisions' => $id,
+            'Save revision' => $id,
+            'Shortcuts' => $id,
+            '8 findings' => $flawed,
+        ] as $dialog => $recipe) {
             $this->go("/recipes/$recipe");
             $this->see('[data-testid=film]');
             $this->browser->findElement(WebDriverBy::xpath("//button[contains(., '$dialog')]"))->click();
             $this->see('[role=dialog]');
-            $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering')) && '1' === $this->browser->executeScript('return getComputedStyle(document.querySelector("[role=dialog]").closest(".MuiDialog-container")).opacity'), 'the dialog has come in');
+            $this->until(
+                fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('.MuiFade-entering'))
+                    && '1' === $this->browser->executeScript(
+                        'return getComputedStyle(document.querySelector("[role=dialog]").closest(".MuiDialog-container")).opacity',
+                    ),
+                'the dialog has come in',
+            );
             $this->checkAccess($axe, $dialog);
         }
         $this->browser->manage()->window()->setSize(new WebDriverDimension(500, 844));
@@ -51,7 +84,11 @@ final class EveryRoomTest extends Rooms
     private function checkAccess(string $axe, string $where): void
     {
         $this->browser->executeScript($axe);
-        $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r => done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => v.id + ": " + v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | ")))).catch(e => done([String(e)]));');
+        $found = $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then(r '
+            .'=> done(r.violations.filter(v => v.impact === "serious" || v.impact === "critical").map(v => v.id + ": " '
+                .'+ v.help + " " + v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(" | ")))).catch(e => done([String(e)]));',
+        );
         self::assertSame([], $found, $where);
     }
 
@@ -72,7 +109,13 @@ final class EveryRoomTest extends Rooms
             }
         }
         self::assertGreaterThan(20, \count($asked));
-        self::assertSame([], array_values(array_filter($asked, static fn (string $url): bool => 1 !== preg_match('~^(http://127\.0\.0\.1:|data:|blob:|chrome:)~', $url))));
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                $asked,
+                static fn (string $url): bool => 1 !== preg_match('~^(http://127\.0\.0\.1:|data:|blob:|chrome:)~', $url),
+            )),
+        );
         $complaints = array_filter($this->browser->manage()->getLog('browser'), static fn (array $e): bool => 'SEVERE' === $e['level']);
         self::assertSame([], array_column($complaints, 'message'));
     }

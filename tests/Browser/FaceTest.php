@@ -14,7 +14,7 @@ use Inlaid\Tests\Pictures;
  */
 final class FaceTest extends Rooms
 {
-    private const RACK_FACE = 'canvas[aria-label^="Preview "]';
+    private const RACK_FACE = 'canvas[aria-label^="The preview "]';
 
     /** Of every colour there are as many pixels as the shares of the zones say, within one in a hundred of the face; after every step. */
     public function testThePaintedSharesAreTheReckonedOnes(): void
@@ -34,7 +34,11 @@ final class FaceTest extends Rooms
                     }
                 }
                 $painted = $this->painted();
-                self::assertSame([], array_diff(array_keys($painted), array_keys($expected)), "$which, step $i: no colour that was not reckoned");
+                self::assertSame(
+                    [],
+                    array_diff(array_keys($painted), array_keys($expected)),
+                    "$which, step $i: no colour that was not reckoned",
+                );
                 foreach ($expected as $colour => $pixels) {
                     self::assertEqualsWithDelta($pixels / 132_000, ($painted[$colour] ?? 0) / 132_000, 0.01, "$which, step $i: $colour");
                 }
@@ -42,17 +46,25 @@ final class FaceTest extends Rooms
         }
     }
 
-    /** From bare wood to the last coat and back with two keys: nothing is asked of the server, and the step that is shown is the step that is chosen. */
+    /**
+     * From bare wood to the last coat and back with two keys: nothing is asked of the server, and the step that is shown is the step that
+     * is chosen.
+     */
     public function testGoingThroughTheStepsAsksNothing(): void
     {
         $this->go('/recipes/'.$this->studio->recipe('rack')->id);
         $this->see('[data-testid=film]');
         $this->walkTo(1);
-        $asked = $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length');
+        $asked = $this->browser->executeScript(
+            'return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length',
+        );
         foreach ([2, 3, 4, 5, 6, 5, 4, 0] as $step) {
             $this->walkTo($step);
         }
-        self::assertSame($asked, $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length'));
+        self::assertSame(
+            $asked,
+            $this->browser->executeScript('return performance.getEntriesByType("resource").filter(r => r.name.includes("/api/")).length'),
+        );
         $this->walkTo(4);
         self::assertStringStartsWith('4.', $this->text('[aria-selected=true]'));
 
@@ -64,31 +76,50 @@ final class FaceTest extends Rooms
         $this->until(fn (): bool => $here === $this->painted(), 'let go, it is back');
     }
 
-    /** A wash under a coat that hides it: the recipe says so; done after the coat, by the keys alone, it is seen, and the finding is gone. */
+    /**
+     * A wash under a coat that hides it: the recipe says so; done after the coat, by the keys alone, it is seen, and the finding is gone.
+     */
     public function testALostStepIsRescued(): void
     {
-        $document = (new GivenDocuments($this->studio))->document(['steps' => [['washed-wiped', 'platform-slate', ['purpose' => 'broken-cover', 'title' => 'Slate veil']], ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']], ['padded', 'topcoat-matt', ['purpose' => 'functional', 'coats' => 2]]]]);
+        $document = (new GivenDocuments($this->studio))->document(['steps' => [
+            ['washed-wiped', 'platform-slate', ['purpose' => 'broken-cover', 'title' => 'Slate veil']],
+            ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']],
+            ['padded', 'topcoat-matt', ['purpose' => 'functional', 'coats' => 2]],
+        ]]);
         $id = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id;
         $this->go("/recipes/$id");
         $this->see('[data-testid=film]');
         $this->until(fn (): bool => str_contains($this->main(), '1. Slate veil'), 'the recipe is open');
         $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
-        $this->until(fn (): bool => str_contains($this->main(), '"Cream" buries it'), 'the step says that it is lost');
+        $this->until(fn (): bool => str_contains($this->main(), '"Cream" buried by'), 'the step says that it is lost');
         $this->walkTo(3);
         $lost = $this->painted();
 
         $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
         $this->browser->executeScript('document.getElementById("cut").focus()');
         $this->browser->getKeyboard()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP, WebDriverKeys::NULL]);
-        $this->until(fn (): bool => str_contains($this->main(), '2. Slate veil') && !str_contains($this->main(), 'buries it'), 'moved, it is seen');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=adds]'), 'keeps it') || str_contains($this->text('[data-testid=adds]'), 'is left'), 'and it is said what it adds');
+        $this->until(
+            fn (): bool => str_contains($this->main(), '2. Slate veil') && !str_contains($this->main(), 'buried by'),
+            'moved, it is seen',
+        );
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=adds]'), 'stays visible')
+                || str_contains($this->text('[data-testid=adds]'), 'remains in'),
+            'and it is said what it adds',
+        );
         $this->walkTo(3);
         self::assertGreaterThan(\count($lost), \count($this->painted()), 'the face shows it');
         $this->untilSaved();
-        self::assertSame(['s1', 's0', 's2'], array_map(static fn (\stdClass $s): string => $s->id, $this->studio->json('GET', "/api/recipes/$id")->document->steps));
+        self::assertSame(
+            ['s1', 's0', 's2'],
+            array_map(static fn (\stdClass $s): string => $s->id, $this->studio->json('GET', "/api/recipes/$id")->document->steps),
+        );
     }
 
-    /** A colour that is wanted, from a palette file: how far the finish ends from it is said, and held, the key t shows the target on one half; it is kept with the draft. */
+    /**
+     * A colour that is wanted, from a palette file: how far the finish ends from it is said, and held, the key t shows the target on one
+     * half; it is kept with the draft.
+     */
     public function testATargetIsChosenFromAPaletteAndHeldBeside(): void
     {
         $recipe = $this->studio->recipe('stools');
@@ -100,7 +131,11 @@ final class FaceTest extends Rooms
         file_put_contents($file, "GIMP Palette\nName: Halt\n#\n184 128 45\tHalt sand\n 20  40 200\tFar blue\n");
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
         $this->clickInView($this->button('Far blue'));
-        $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour') && str_contains($this->main(), 'off the target'), 'it is far off, and a finding says so');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour')
+                && str_contains($this->main(), 'off the target'),
+            'it is far off, and a finding says so',
+        );
         $this->clickInView($this->button('Halt sand'));
         $this->until(fn (): bool => str_contains($this->text('[data-target=field]'), 'on target'), 'this one is met');
         $this->hold('t');
@@ -140,8 +175,15 @@ final class FaceTest extends Rooms
     {
         $recipe = $this->studio->recipe('stools');
         $document = $recipe->document;
-        $document->steps = array_values(array_filter($document->steps, static fn (\stdClass $s): bool => !str_contains($s->technique, 'resist') && !str_contains($s->technique, 'distressed')));
-        $version = $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $document])->version;
+        $document->steps = array_values(array_filter(
+            $document->steps,
+            static fn (\stdClass $s): bool => !str_contains($s->technique, 'resist') && !str_contains($s->technique, 'distressed'),
+        ));
+        $version = $this->studio->json(
+            'PUT',
+            "/api/recipes/$recipe->id/draft",
+            ['version' => $recipe->version, 'document' => $document],
+        )->version;
         $this->go("/recipes/$recipe->id");
         self::assertGreaterThan($recipe->version, $version);
         $this->see('[data-testid=film]');
@@ -183,7 +225,11 @@ final class FaceTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[data-testid=where]'), 'hands-on'), 'moves are found');
         self::assertStringContainsString('after 3. Cream undertone', $this->text('[data-testid=where]'));
         $this->browser->findElement(WebDriverBy::xpath("(//*[@role='dialog']//button[.='Use this'])[1]"))->click();
-        $this->until(fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '4.') && '4' === $this->see(self::RACK_FACE)->getAttribute('data-after'), 'it is the next step, and its look is shown');
+        $this->until(
+            fn (): bool => str_starts_with($this->text('[aria-selected=true]'), '4.')
+                && '4' === $this->see(self::RACK_FACE)->getAttribute('data-after'),
+            'it is the next step, and its look is shown',
+        );
         $this->untilSaved();
         $document = $this->studio->recipe('rack')->document;
         self::assertGreaterThan(7, \count($document->steps));
@@ -203,7 +249,10 @@ final class FaceTest extends Rooms
 
     private function hold(string $key, bool $down = true): void
     {
-        $this->browser->executeScript('window.dispatchEvent(new KeyboardEvent(arguments[0], { key: arguments[1], bubbles: true }))', [$down ? 'keydown' : 'keyup', $key]);
+        $this->browser->executeScript(
+            'window.dispatchEvent(new KeyboardEvent(arguments[0], { key: arguments[1], bubbles: true }))',
+            [$down ? 'keydown' : 'keyup', $key],
+        );
     }
 
     private function pixelsOf(string $zone): int
@@ -218,7 +267,14 @@ final class FaceTest extends Rooms
      */
     private function painted(): array
     {
-        $counted = $this->browser->executeScript('const c = document.querySelector(arguments[0]); const d = new Uint32Array(c.getContext("2d").getImageData(0, 0, c.width, c.height).data.buffer); const n = {}; for (const p of d) n[p] = (n[p] ?? 0) + 1; const hex = v => "#" + [v & 255, (v >> 8) & 255, (v >> 16) & 255].map(x => x.toString(16).padStart(2, "0")).join(""); return Object.fromEntries(Object.entries(n).map(([p, k]) => [hex(Number(p)), k]))', [self::RACK_FACE]);
+        $counted = $this->browser->executeScript(
+            'const c = document.querySelector(arguments[0]); const d = new '
+            .'Uint32Array(c.getContext("2d").getImageData(0, 0, c.width, c.height).data.buffer); const n = {}; for '
+                .'(const p of d) n[p] = (n[p] ?? 0) + 1; const hex = v => "#" + [v & 255, (v >> 8) & 255, (v >> 16) & '
+                    .'255].map(x => x.toString(16).padStart(2, "0")).join(""); return '
+                        .'Object.fromEntries(Object.entries(n).map(([p, k]) => [hex(Number(p)), k]))',
+            [self::RACK_FACE],
+        );
         self::assertIsArray($counted);
         ksort($counted);
 

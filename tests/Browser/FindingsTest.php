@@ -23,7 +23,11 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => 8 === \count($this->rules()), 'eight findings, all different');
         self::assertSame('water-over-wax', $this->rules()[0], 'the gravest first');
         $this->click('//summary');
-        $this->until(fn (): bool => str_contains($this->dialog(), 'Water-based coats bead up on wax') && str_contains($this->dialog(), 'surface tension'), 'why, and where that is known from');
+        $this->until(
+            fn (): bool => str_contains($this->dialog(), 'Water-based coats bead up on wax')
+                && str_contains($this->dialog(), 'surface tension'),
+            'why, and where that is known from',
+        );
 
         $before = $this->studio->recipe('frame')->document;
         $this->firstRemedy();
@@ -39,7 +43,11 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->dialog(), 'No findings'), 'all is mended');
         $this->button('Close')->click();
         $this->untilSaved();
-        self::assertCount(\count($before->steps) + 7, $this->studio->recipe('frame')->document->steps, 'dust, a primer, a rinse, a scuff and its dust, a topcoat, a grit between');
+        self::assertCount(
+            \count($before->steps) + 7,
+            $this->studio->recipe('frame')->document->steps,
+            'dust, a primer, a rinse, a scuff and its dust, a topcoat, a grit between',
+        );
 
         $this->button('Undo')->click();
         $this->findings('1 finding');
@@ -53,9 +61,12 @@ final class FindingsTest extends Rooms
         $this->see('[data-testid=film]');
         $this->findings('8 findings')->click();
         $this->click("//button[.='Accept …']");
-        self::assertFalse($this->inDialog("//button[.='Keep']")->isEnabled(), 'not without a reason');
+        self::assertFalse($this->inDialog("//button[.='Accept']")->isEnabled(), 'not without a reason');
         $this->write('Reason for accepting', 'Only a sample board');
-        $this->until(fn (): bool => str_contains($this->dialog(), '7 findings') && str_contains($this->dialog(), 'Accepted: Only a sample board'), 'it is kept, and why');
+        $this->until(
+            fn (): bool => str_contains($this->dialog(), '7 findings') && str_contains($this->dialog(), 'Accepted: Only a sample board'),
+            'it is kept, and why',
+        );
         $this->untilSaved();
         self::assertSame('Only a sample board', $this->studio->recipe('frame')->document->accepted[0]->reason);
         $this->click("//button[.='Reopen']");
@@ -63,7 +74,10 @@ final class FindingsTest extends Rooms
         $this->click("//button[.='Go to step']");
         $this->until(fn (): bool => str_contains($this->main(), 'It will peel'), 'the finding stands at its step');
         $this->button('Bench sheet')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'), 'and on the paper that lies on the bench');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'),
+            'and on the paper that lies on the bench',
+        );
     }
 
     /**
@@ -115,7 +129,10 @@ final class FindingsTest extends Rooms
      */
     private function rules(): array
     {
-        return array_values(array_unique(array_map(static fn ($e): string => (string) $e->getAttribute('data-finding'), $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [data-finding]')))));
+        return array_values(array_unique(array_map(
+            static fn ($e): string => (string) $e->getAttribute('data-finding'),
+            $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog] [data-finding]')),
+        )));
     }
 
     private function firstRemedy(): void

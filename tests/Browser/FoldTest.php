@@ -24,7 +24,28 @@ final class FoldTest extends TestCase
 
     private const STEPS = ['s0', 's1', 's2'];
     /** Ids that PHP would compare as numbers, or JavaScript by another order. */
-    private const IDS = ['10', '1e1', '010', '9', '0e4', '0e9', 'a', 'B', 'b', 'Z9', 'm-1', 'm1', 'l0', '5x', '05', '50', 'zz', 'A', '1', '100'];
+    private const IDS = [
+        '10',
+        '1e1',
+        '010',
+        '9',
+        '0e4',
+        '0e9',
+        'a',
+        'B',
+        'b',
+        'Z9',
+        'm-1',
+        'm1',
+        'l0',
+        '5x',
+        '05',
+        '50',
+        'zz',
+        'A',
+        '1',
+        '100',
+    ];
 
     /** Three thousand lists of entries: double, out of order, at the same second, retracted, retracted again and in rings. */
     public function testTheTabletFoldsAsTheProgramDoes(): void
@@ -36,14 +57,20 @@ final class FoldTest extends TestCase
             $cases[] = array_map(self::sent(...), $events);
             $wanted[] = $this->folded($events);
             $undone += [] === array_filter($events, static fn (Event $e): bool => EventKind::Retract === $e->kind) ? 0 : 1;
-            $open += [] === array_filter($events, static fn (Event $e): bool => EventKind::Passed === $e->kind || EventKind::Again === $e->kind) ? 0 : 1;
+            $open += [] === array_filter(
+                $events,
+                static fn (Event $e): bool => EventKind::Passed === $e->kind || EventKind::Again === $e->kind,
+            )
+                ? 0
+                : 1;
         });
         self::assertGreaterThan(1500, min($undone, $open), 'most lists retract something and judge a repeated step');
         $script = <<<'JS'
             const f = page.fold(given);
             const plain = (map) => Object.fromEntries([...map].sort(([a], [b]) => (a < b ? -1 : 1)));
             const rounds = ['s0', 's1', 's2'].flatMap((s) => [1, 3].map((n) => page.roundsOf(f, s, n)));
-            return { done: plain(f.done), skipped: plain(f.skipped), passed: plain(f.passed), again: plain(f.again), last: f.last?.id ?? null, rounds };
+            const last = f.last?.id ?? null;
+            return { done: plain(f.done), skipped: plain(f.skipped), passed: plain(f.passed), again: plain(f.again), last, rounds };
             JS;
         $differ = 0;
         foreach (PageCode::run('areas/bench/fold.ts', $script, $cases) as $i => $came) {
@@ -55,11 +82,26 @@ final class FoldTest extends TestCase
         self::assertSame(0, $differ);
     }
 
-    /** What there is to do: as the program says it once it has all entries, although the tablet knows the job as it was before the last of them. */
+    /**
+     * What there is to do: as the program says it once it has all entries, although the tablet knows the job as it was before the last of
+     * them.
+     */
     public function testWhatThereIsToDoIsTheSameOffline(): void
     {
         $studio = Studio::open();
-        $steps = [['sanded', null, ['grit' => 180, 'purpose' => 'functional', 'coats' => 2, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 4]]], ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']], ['sanded', null, ['grit' => 320, 'purpose' => 'functional', 'coats' => 1, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 3]]]];
+        $steps = [
+            [
+                'sanded',
+                null,
+                ['grit' => 180, 'purpose' => 'functional', 'coats' => 2, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 4]],
+            ],
+            ['brushed', 'signal-cream', ['coats' => 2, 'title' => 'Cream']],
+            [
+                'sanded',
+                null,
+                ['grit' => 320, 'purpose' => 'functional', 'coats' => 1, 'repeat' => ['until' => 'smooth', 'least' => 1, 'most' => 3]],
+            ],
+        ];
         $recipe = $studio->json('POST', '/api/recipes', ['document' => (new GivenDocuments($studio))->document(['steps' => $steps])], 201);
         $cases = $wanted = [];
         $this->manyTimes(60, function () use ($studio, $recipe, &$cases, &$wanted): void {
@@ -70,7 +112,9 @@ final class FoldTest extends TestCase
                 $kind = 0 === $this->int(0, 3) ? 'finished' : $kinds[$this->int(0, 6)];
                 $at = \sprintf('2026-11-20T%02d:%02d:00Z', 7 + $this->int(0, 8), $this->int(0, 59));
                 $of = ['step' => self::STEPS[$this->int(0, 2)], 'coat' => $this->int(1, 3)];
-                $events[] = ['id' => "$run->id-$i", 'at' => $at, 'kind' => $kind] + ('retract' === $kind ? ['retracts' => "$run->id-".(($i + $this->int(1, 15)) % 16)] : $of);
+                $events[] = ['id' => "$run->id-$i", 'at' => $at, 'kind' => $kind] + (
+                    'retract' === $kind ? ['retracts' => "$run->id-".(($i + $this->int(1, 15)) % 16)] : $of
+                );
             }
             $known = $this->int(0, \count($events));
             $before = $studio->json('POST', "/api/runs/$run->id/events", ['events' => \array_slice($events, 0, $known)])->run;
@@ -79,11 +123,18 @@ final class FoldTest extends TestCase
             $cases[] = ['run' => $before, 'pending' => \array_slice($events, $known)];
             $key = static fn (\stdClass $a): string => "$a->step/$a->coat/$a->lay";
             $done = array_map($key, $after->run->works);
-            $acts = array_values(array_filter($after->run->acts, static fn (\stdClass $a): bool => !\in_array($a->step, $after->run->skipped, true) || \in_array($key($a), $done, true)));
+            $acts = array_values(array_filter(
+                $after->run->acts,
+                static fn (\stdClass $a): bool => !\in_array($a->step, $after->run->skipped, true) || \in_array($key($a), $done, true),
+            ));
             $wanted[] = array_map($key, $acts);
         });
         $studio->close();
-        $came = PageCode::run('areas/bench/progress.ts', 'return page.progress(given.run, given.pending).acts.map((a) => a.step + "/" + a.coat + "/" + a.lay);', $cases);
+        $came = PageCode::run(
+            'areas/bench/progress.ts',
+            'return page.progress(given.run, given.pending).acts.map((a) => a.step + "/" + a.coat + "/" + a.lay);',
+            $cases,
+        );
         self::assertSame($wanted, $came);
     }
 
@@ -137,7 +188,15 @@ final class FoldTest extends TestCase
      */
     private static function sent(Event $e): array
     {
-        return ['id' => $e->id, 'at' => $e->at, 'kind' => $e->kind->value, 'step' => $e->step, 'coat' => $e->coat, 'lay' => $e->lay, 'retracts' => $e->retracts];
+        return [
+            'id' => $e->id,
+            'at' => $e->at,
+            'kind' => $e->kind->value,
+            'step' => $e->step,
+            'coat' => $e->coat,
+            'lay' => $e->lay,
+            'retracts' => $e->retracts,
+        ];
     }
 
     /**
@@ -148,7 +207,10 @@ final class FoldTest extends TestCase
     private function folded(array $events): array
     {
         $state = (new FoldRun())->fold($events);
-        $done = array_map(static fn (WorkDone $w): array => ['started' => $w->started, 'finished' => $w->finished, 'dried' => $w->dried], $state->works);
+        $done = array_map(
+            static fn (WorkDone $w): array => ['started' => $w->started, 'finished' => $w->finished, 'dried' => $w->dried],
+            $state->works,
+        );
         $sorted = static function (array $map): object {
             ksort($map, \SORT_STRING);
 
@@ -156,6 +218,13 @@ final class FoldTest extends TestCase
         };
         $rounds = array_merge(...array_map(static fn (string $s): array => [$state->rounds($s, 1), $state->rounds($s, 3)], self::STEPS));
 
-        return ['done' => $sorted($done), 'skipped' => $sorted($state->skipped), 'passed' => $sorted($state->passed), 'again' => $sorted($state->again), 'last' => $state->last?->id, 'rounds' => $rounds];
+        return [
+            'done' => $sorted($done),
+            'skipped' => $sorted($state->skipped),
+            'passed' => $sorted($state->passed),
+            'again' => $sorted($state->again),
+            'last' => $state->last?->id,
+            'rounds' => $rounds,
+        ];
     }
 }

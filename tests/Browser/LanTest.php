@@ -37,7 +37,10 @@ final class LanTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[role=alert]', $tablet), 'Wrong passphrase'), 'it says so');
         $this->give($passphrase);
         $this->see('[data-testid=saving]', $tablet);
-        self::assertSame([true, true, true], $tablet->executeScript('return [isSecureContext, "serviceWorker" in navigator, "wakeLock" in navigator]'));
+        self::assertSame(
+            [true, true, true],
+            $tablet->executeScript('return [isSecureContext, "serviceWorker" in navigator, "wakeLock" in navigator]'),
+        );
 
         (new \SQLite3($this->studio->store))->exec('DELETE FROM studio_key');
         $tablet->findElement(WebDriverBy::cssSelector('body'))->sendKeys('i');
@@ -55,7 +58,10 @@ final class LanTest extends Rooms
         $tablet->get("https://localhost:$this->port/bench/$run");
         $this->give($passphrase);
         $this->untilKept($run);
-        $tablet->executeScript('document.cookie; return fetch("/api/lock", { method: "DELETE", headers: { "Content-Type": "application/json" }, body: "{}" }).then((r) => r.status)');
+        $tablet->executeScript(
+            'document.cookie; return fetch("/api/lock", { method: "DELETE", headers: { "Content-Type": '
+            .'"application/json" }, body: "{}" }).then((r) => r.status)',
+        );
         $this->until(fn (): bool => [] === $this->ofStudio(), 'locked here, it is gone');
 
         $tablet->navigate()->refresh();
@@ -72,7 +78,17 @@ final class LanTest extends Rooms
     {
         $this->startLan();
         $script = basename((string) (glob('public/build/assets/*.js') ?: self::fail('not built'))[0]);
-        $paths = ['/', '/build/index.html', "/build/assets/$script", '/build/no-such-file', '/worker.js', '/api/lock', '/api/recipes', '/look/x', '/studio-ca.crt'];
+        $paths = [
+            '/',
+            '/build/index.html',
+            "/build/assets/$script",
+            '/build/no-such-file',
+            '/worker.js',
+            '/api/lock',
+            '/api/recipes',
+            '/look/x',
+            '/studio-ca.crt',
+        ];
         $wanted = array_change_key_case(require 'config/headers.php') + ['strict-transport-security' => 'max-age=31536000'];
         $name = trim((string) gethostname());
         foreach ([$this->port, $this->port + 1] as $port) {
@@ -81,13 +97,40 @@ final class LanTest extends Rooms
                 self::assertSame($wanted, array_intersect_key($got, $wanted), "$path at port $port");
             }
         }
-        self::assertArrayNotHasKey('strict-transport-security', $this->headers('localhost', $this->port, '/'), 'other things at this machine are reached over plain HTTP');
-        foreach (['/%61pi/bundles/studio.zip', '//api/recipes', '/./api/recipes', '/build/../api/recipes', '/build/%2e%2e/api/recipes', '/api%2frecipes', '/index.php/api/recipes', "https://localhost:$this->port/api/recipes", "https://localhost:$this->port/%61pi/bundles/studio.zip", '/build/../../var/data/studio.sqlite', '/build/..%2f..%2fcomposer.json'] as $target) {
+        self::assertArrayNotHasKey(
+            'strict-transport-security',
+            $this->headers('localhost', $this->port, '/'),
+            'other things at this machine are reached over plain HTTP',
+        );
+        foreach ([
+            '/%61pi/bundles/studio.zip',
+            '//api/recipes',
+            '/./api/recipes',
+            '/build/../api/recipes',
+            '/build/%2e%2e/api/recipes',
+            '/api%2frecipes',
+            '/index.php/api/recipes',
+            "https://localhost:$this->port/api/recipes",
+            "https://localhost:$this->port/%61pi/bundles/studio.zip",
+            '/build/../../var/data/studio.sqlite',
+            '/build/..%2f..%2fcomposer.json',
+        ] as $target) {
             $status = 0;
             $this->headers('localhost', $this->port, '/', [\CURLOPT_REQUEST_TARGET => $target, \CURLOPT_PATH_AS_IS => true], $status);
             self::assertContains($status, [400, 401, 403, 404], "$target answers $status");
         }
-        $old = @stream_socket_client("tls://localhost:$this->port", $code, $error, 5, \STREAM_CLIENT_CONNECT, stream_context_create(['ssl' => ['cafile' => 'var/lan/ca.crt', 'ciphers' => 'ECDHE-ECDSA-AES128-SHA', 'crypto_method' => \STREAM_CRYPTO_METHOD_TLSv1_2_CLIENT]]));
+        $old = @stream_socket_client(
+            "tls://localhost:$this->port",
+            $code,
+            $error,
+            5,
+            \STREAM_CLIENT_CONNECT,
+            stream_context_create(['ssl' => [
+                'cafile' => 'var/lan/ca.crt',
+                'ciphers' => 'ECDHE-ECDSA-AES128-SHA',
+                'crypto_method' => \STREAM_CRYPTO_METHOD_TLSv1_2_CLIENT,
+            ]]),
+        );
         self::assertFalse($old, 'no CBC with SHA-1');
     }
 
@@ -100,12 +143,20 @@ final class LanTest extends Rooms
     {
         $curl = curl_init("https://$host:$port$path");
         $headers = [];
-        curl_setopt_array($curl, [\CURLOPT_RESOLVE => ["$host:$port:127.0.0.1"], \CURLOPT_CAINFO => 'var/lan/ca.crt', \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HEADERFUNCTION => static function ($curl, string $line) use (&$headers): int {
-            [$name, $value] = explode(':', $line, 2) + ['', ''];
-            $headers[strtolower($name)] = trim($value);
+        curl_setopt_array(
+            $curl,
+            [
+                \CURLOPT_RESOLVE => ["$host:$port:127.0.0.1"],
+                \CURLOPT_CAINFO => 'var/lan/ca.crt',
+                \CURLOPT_RETURNTRANSFER => true,
+                \CURLOPT_HEADERFUNCTION => static function ($curl, string $line) use (&$headers): int {
+                    [$name, $value] = explode(':', $line, 2) + ['', ''];
+                    $headers[strtolower($name)] = trim($value);
 
-            return \strlen($line);
-        }] + $options);
+                    return \strlen($line);
+                },
+            ] + $options,
+        );
         self::assertNotFalse(curl_exec($curl), "$path: ".curl_error($curl));
         $status = curl_getinfo($curl, \CURLINFO_RESPONSE_CODE);
 
@@ -122,7 +173,9 @@ final class LanTest extends Rooms
      */
     private function ofStudio(): array
     {
-        $script = 'const done = arguments[0]; caches.keys().then((names) => Promise.all(names.map(async (name) => (await (await caches.open(name)).keys()).map((r) => new URL(r.url).pathname)))).then((all) => done(all.flat().filter((p) => p.startsWith("/api/"))))';
+        $script = 'const done = arguments[0]; caches.keys().then((names) => Promise.all(names.map(async (name) => (await (await '
+            .'caches.open(name)).keys()).map((r) => new URL(r.url).pathname)))).then((all) => '
+                .'done(all.flat().filter((p) => p.startsWith("/api/"))))';
         $paths = $this->tablet?->executeAsyncScript($script);
 
         return \is_array($paths) ? array_values(array_filter($paths, is_string(...))) : [];
@@ -132,7 +185,13 @@ final class LanTest extends Rooms
     private function startLan(): string
     {
         $this->port = self::freePort();
-        $lan = $this->lan = new Process(['bin/start', '--lan', '--port', (string) $this->port], \dirname(__DIR__, 2), ['APP_ENV' => 'prod', 'INLAID_STORE' => $this->studio->store], null, null);
+        $lan = $this->lan = new Process(
+            ['bin/start', '--lan', '--port', (string) $this->port],
+            \dirname(__DIR__, 2),
+            ['APP_ENV' => 'prod', 'INLAID_STORE' => $this->studio->store],
+            null,
+            null,
+        );
         $lan->start();
         $this->until(static fn (): bool => str_contains($lan->getErrorOutput(), 'Stop it'), 'it is served');
         preg_match('/is: (\S+)/', $lan->getOutput(), $found);
@@ -151,7 +210,11 @@ final class LanTest extends Rooms
     /** Asked by somebody who trusts the authority and nobody else. */
     private function trusted(string $path): \stdClass
     {
-        $json = json_decode((string) file_get_contents("https://localhost:$this->port$path", false, stream_context_create(['ssl' => ['cafile' => 'var/lan/ca.crt']])));
+        $json = json_decode((string) file_get_contents(
+            "https://localhost:$this->port$path",
+            false,
+            stream_context_create(['ssl' => ['cafile' => 'var/lan/ca.crt']]),
+        ));
         self::assertInstanceOf(\stdClass::class, $json);
 
         return $json;
@@ -160,10 +223,16 @@ final class LanTest extends Rooms
     /** The authority's key, as a browser is told that it trusts it. */
     private function authority(): string
     {
-        $key = openssl_pkey_get_details(openssl_pkey_get_public((string) file_get_contents('var/lan/ca.crt')) ?: throw new \LogicException());
+        $key = openssl_pkey_get_details(
+            openssl_pkey_get_public((string) file_get_contents('var/lan/ca.crt')) ?: throw new \LogicException(),
+        );
         self::assertIsArray($key);
         self::assertIsString($key['key']);
 
-        return base64_encode(hash('sha256', (string) base64_decode((string) preg_replace('/-----[^-]+-----|\s/', '', $key['key']), true), true));
+        return base64_encode(hash(
+            'sha256',
+            (string) base64_decode((string) preg_replace('/-----[^-]+-----|\s/', '', $key['key']), true),
+            true,
+        ));
     }
 }

@@ -19,14 +19,23 @@ final class LayoutTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'a line of 12 mm round 920 × 560 mm'), 'the lines are laid out');
         self::assertStringContainsString('Mark the length at 40, 52, 58, 61, 939, 942, 948, 960 mm.', $this->text('[data-testid=layout]'));
         $this->choose('Layout', 'in stripes');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=layout]'), '12 stripes of 40 mm, 40 mm apart'), 'twelve of them');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=layout]'), '12 stripes of 40 mm, 40 mm apart'),
+            'twelve of them',
+        );
         $this->write('Width', '60');
         $this->choose('Alignment', 'motif at both ends');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=layout]'), '10 stripes of 60 mm, 44.4 mm apart'), 'whole ones at the ends');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=layout]'), '10 stripes of 60 mm, 44.4 mm apart'),
+            'whole ones at the ends',
+        );
         self::assertStringContainsString('Mark the length at 60, 104, 164, 209,', $this->text('[data-testid=layout]'));
         self::assertStringContainsString('Covers 60 % of these faces. 11.5 m of tape.', $this->text('[data-testid=layout]'));
         $this->write('Width', '1200');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=layout]'), 'One of them: needs 1200 mm; there is 1000 mm.'), 'what does not go is said');
+        $this->until(
+            fn (): bool => str_contains($this->text('[data-testid=layout]'), 'One of them: needs 1200 mm; there is 1000 mm.'),
+            'what does not go is said',
+        );
         $this->write('Width', '60');
         $this->untilSaved();
         $this->go('/recipes/'.$this->studio->recipe('notice')->id.'/sheet');

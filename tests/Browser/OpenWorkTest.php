@@ -19,43 +19,73 @@ final class OpenWorkTest extends Rooms
         $this->go("/recipes/$stools->id");
         $this->step('Ochre');
         $this->choose('Repeat', 'until it hides');
-        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 4 coats, 2 expected'), 'at least, as expected and at most');
-        self::assertMatchesRegularExpression('/\d+ min to .* · 401 ml to 1.6 l · at most € \d/', $this->text('[data-testid=rounds]'), 'time, amount and money as spans');
+        $this->until(
+            fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 4 coats, 2 expected'),
+            'at least, as expected and at most',
+        );
+        self::assertMatchesRegularExpression(
+            '/\d+ min to .* · 401 ml to 1.6 l · at most € \d/',
+            $this->text('[data-testid=rounds]'),
+            'time, amount and money as spans',
+        );
         self::assertStringContainsString('at the earliest', $this->text('[data-testid=span]'));
 
         $this->write('Maximum coats', '3');
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 3 coats'), 'fewer');
         $this->write('Expected coats', '5');
-        $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 5 coats, 5 expected'), 'no more can be expected than allowed');
+        $this->until(
+            fn (): bool => str_starts_with($this->text('[data-testid=rounds]'), '1 to 5 coats, 5 expected'),
+            'no more can be expected than allowed',
+        );
         $this->choose('If still not done', 'do “Penetrating oil”');
         $this->step('Penetrating oil');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rounds]'), 'or not at all'), 'a last resort');
         $this->untilSaved();
         $kept = $this->studio->recipe('stools')->document->steps[4];
-        self::assertEquals([5, (object) ['until' => 'hides', 'least' => 1, 'most' => 5, 'otherwise' => 's7']], [$kept->coats, $kept->repeat]);
+        self::assertEquals(
+            [5, (object) ['until' => 'hides', 'least' => 1, 'most' => 5, 'otherwise' => 's7']],
+            [$kept->coats, $kept->repeat],
+        );
 
         $this->button('Remove')->click();
         $this->step('Ochre');
-        $this->until(fn (): bool => !str_contains($this->text('[data-testid=rounds]'), 'even then'), 'without it nothing is done then');
+        $this->until(fn (): bool => !str_contains($this->text('[data-testid=rounds]'), 'fallback'), 'without it nothing is done then');
         $this->button('Materials')->click();
-        $this->until(fn (): bool => 1 === preg_match('/Halt Ochre[\s\S]*?\d ml to [\d.]+ m?l/', $this->dialog()), 'a span in the shopping too');
+        $this->until(
+            fn (): bool => 1 === preg_match('/Halt Ochre[\s\S]*?\d ml to [\d.]+ m?l/', $this->dialog()),
+            'a span in the shopping too',
+        );
     }
 
     public function testWhatDripsIsMaskedAndTheTapeIsPulled(): void
     {
         $this->go('/recipes/'.$this->studio->recipe('ticket')->id);
         $this->step('Cream undertone');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset[contains(., 'the whole piece')]//label[.='Pigeon-holes']")));
-        $this->until(fn (): bool => str_contains($this->main(), 'creeps onto Case, where it would show'), 'the wash would mark the bare case');
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+            "//fieldset[contains(., 'the whole piece')]//label[.='Pigeon-holes']",
+        )));
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'creeps onto Case, where it would show'),
+            'the wash would mark the bare case',
+        );
         $this->button('Mask it')->click();
         $this->button('Apply')->click();
-        $this->until(fn (): bool => 1 === preg_match('/m of tape, .* m² of sheet.*\n*pull the tape from .*, before it is touch-dry/s', $this->text('[data-testid=masking]')), 'how much, and when it is pulled');
+        $this->until(
+            fn (): bool => 1 === preg_match(
+                '/m of tape, .* m² of sheet.*\n*pull the tape from .*, before it is touch-dry/s',
+                $this->text('[data-testid=masking]'),
+            ),
+            'how much, and when it is pulled',
+        );
         self::assertTrue($this->browser->findElement(WebDriverBy::cssSelector('[aria-label="Mask Case"]'))->isSelected());
         $this->button('Materials')->click();
         $this->until(fn (): bool => str_contains($this->dialog(), 'm of masking tape'), 'it is counted');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->button('Bench sheet')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Mask first:') && str_contains($this->main(), 'remove tape by'), 'and stands on the bench sheet');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Mask first:') && str_contains($this->main(), 'remove tape by'),
+            'and stands on the bench sheet',
+        );
     }
 
     public function testRagsFlamesAndTheDayOfUse(): void
@@ -76,7 +106,9 @@ final class OpenWorkTest extends Rooms
         self::assertSame('water', $this->studio->recipe('stools')->document->cleanUp->rags);
 
         $this->go("/recipes/$stools->id/piece");
-        $this->clickInView($this->browser->wait(15, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//button[contains(., 'Title, use, wear')]"))));
+        $this->clickInView($this->browser->wait(15, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
+            "//button[contains(., 'Title, use, wear')]",
+        ))));
         $this->field('First use')->sendKeys((new \DateTimeImmutable('+2 days'))->format('mdY'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), '1 finding'), 'it will not have cured');
 
@@ -98,7 +130,13 @@ final class OpenWorkTest extends Rooms
         $this->write('In stock', 'a bit');
         $this->until(fn (): bool => str_contains($this->main(), 't an amount'), 'nonsense is said');
         $this->write('In stock', '2000');
-        $this->until(fn (): bool => [] !== array_filter($this->studio->json('GET', '/api/stock')->left, static fn (\stdClass $l): bool => 'signal-cream' === $l->material && '2000' === $l->amount), 'it is kept at once');
+        $this->until(
+            fn (): bool => [] !== array_filter(
+                $this->studio->json('GET', '/api/stock')->left,
+                static fn (\stdClass $l): bool => 'signal-cream' === $l->material && '2000' === $l->amount,
+            ),
+            'it is kept at once',
+        );
         $this->go('/recipes/'.$this->studio->recipe('frame')->id);
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'finding'), 'worked out');
         $this->button('Materials')->click();
@@ -107,7 +145,10 @@ final class OpenWorkTest extends Rooms
 
     private function step(string $name): void
     {
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")), "$name is there");
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")),
+            "$name is there",
+        );
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][contains(., '$name')]")));
         $this->until(fn (): bool => str_contains($this->text('#step-panel h2'), $name), "$name is open");
     }

@@ -13,7 +13,8 @@ final class PageCode
 {
     /**
      * @param string $module below web/src, such as "areas/bench/fold.ts"
-     * @param string $script what is done with each case: the body of a function of `page` (the module) and `given`, which returns what can be written as JSON
+     * @param string $script what is done with each case: the body of a function of `page` (the module) and `given`, which returns what can
+     *                       be written as JSON
      * @param mixed  $cases  a list
      *
      * @return list<mixed> what came of each
@@ -22,8 +23,17 @@ final class PageCode
     {
         $root = \dirname(__DIR__, 2);
         $out = \sprintf('%s/var/page-code/%s-%d', $root, basename($module, '.ts'), getmypid());
-        self::mustRun(new Process(['npx', '--no-install', 'vite', 'build', '--ssr', "src/$module", '--outDir', $out, '--logLevel', 'warn'], "$root/web"));
-        $main = "import * as page from './".basename($module, '.ts').".js'; let text = ''; for await (const some of process.stdin) text += some; process.stdout.write(JSON.stringify(JSON.parse(text).map((given) => { $script })));";
+        self::mustRun(new Process(
+            ['npx', '--no-install', 'vite', 'build', '--ssr', "src/$module", '--outDir', $out, '--logLevel', 'warn'],
+            "$root/web",
+        ));
+        $page = basename($module, '.ts');
+        $main = <<<JS
+            import * as page from './$page.js';
+            let text = '';
+            for await (const some of process.stdin) text += some;
+            process.stdout.write(JSON.stringify(JSON.parse(text).map((given) => { $script })));
+            JS;
         file_put_contents("$out/main.mjs", $main);
         $node = new Process(['node', "$out/main.mjs"], $root, null, json_encode($cases, \JSON_THROW_ON_ERROR), 120);
         self::mustRun($node);

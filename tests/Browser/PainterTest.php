@@ -17,7 +17,9 @@ final class PainterTest extends Rooms
     public function testByMouse(): void
     {
         $this->go('/');
-        $this->browser->wait(15)->until(static fn (RemoteWebDriver $b): bool => [] !== $b->findElements(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']")));
+        $this->browser->wait(15)->until(
+            static fn (RemoteWebDriver $b): bool => [] !== $b->findElements(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']")),
+        );
         $this->browser->findElement(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
         $this->row('4. Slate wash')->click();
         [$film, $ready, $marks] = $this->figures();
@@ -33,7 +35,9 @@ final class PainterTest extends Rooms
 
         $from = $this->row('Pale lips');
         $height = $from->getSize()->getHeight();
-        (new WebDriverActions($this->browser))->clickAndHold($from)->moveByOffset(0, -20)->moveByOffset(0, -(int) (3.2 * $height))->release()->perform();
+        (
+            new WebDriverActions($this->browser)
+        )->clickAndHold($from)->moveByOffset(0, -20)->moveByOffset(0, -(int) (3.2 * $height))->release()->perform();
         $this->until(fn (): bool => str_starts_with($this->row('Pale lips')->getText(), '8.'), 'the step lies on top where it was dragged');
 
         $this->keepAs('Thinner wash, lips last');
@@ -46,7 +50,10 @@ final class PainterTest extends Rooms
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));
 
         $this->button('Revisions')->click();
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'now 1 Platform Slate, chalk-type : 3 Water'), 'the revisions are compared in words');
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=dialog]'), 'now 1 Platform Slate, chalk-type : 3 Water'),
+            'the revisions are compared in words',
+        );
         self::assertStringContainsString('Thinner wash, lips last', $this->text('[role=dialog]'));
     }
 
@@ -56,7 +63,10 @@ final class PainterTest extends Rooms
         $this->see('h2');
         $this->press('/');
         $this->press('ticket');
-        $this->until(fn (): bool => 1 === \count($this->browser->findElements(WebDriverBy::cssSelector('main li h2'))), 'one recipe is found');
+        $this->until(
+            fn (): bool => 1 === \count($this->browser->findElements(WebDriverBy::cssSelector('main li h2'))),
+            'one recipe is found',
+        );
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'Ticket rack, slate wash') && str_starts_with($html, '<a'));
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-testid=film]');
@@ -68,7 +78,10 @@ final class PainterTest extends Rooms
         $this->press(WebDriverKeys::CONTROL.'a');
         $this->press('1:3');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->active(), '1 Platform Slate, chalk-type : 3 Water'), 'the first reading has the focus');
+        $this->until(
+            fn (): bool => str_contains($this->active(), '1 Platform Slate, chalk-type : 3 Water'),
+            'the first reading has the focus',
+        );
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => $this->figures()[0] !== $film, 'the film follows');
 
@@ -100,7 +113,10 @@ final class PainterTest extends Rooms
             $this->write('Dwell', '9');
             $this->untilSaved();
             $this->write('Dwell', '7', $other);
-            $this->until(fn (): bool => str_contains($this->text('[role=dialog]', $other), 'the dwell was 9 min, now 7 min'), 'the second window is shown the difference');
+            $this->until(
+                fn (): bool => str_contains($this->text('[role=dialog]', $other), 'the dwell was 9 min, now 7 min'),
+                'the second window is shown the difference',
+            );
             $this->button('Use the newer version (undo brings yours back)', $other)->click();
             $this->until(fn (): bool => '9' === $this->field('Dwell', $other)->getAttribute('value'), 'it has the newer one');
             $this->button('Undo', $other)->click();
@@ -131,7 +147,12 @@ final class PainterTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe()->id);
         $this->see('[data-testid=film]');
-        foreach (['1:0' => '1:0 leaves only one ingredient.', '1:-3' => 'A part can\'t be negative', 'a lot' => 'is not a ratio', '2:1:1' => '3 parts but there are 2 ingredients'] as $nonsense => $says) {
+        foreach ([
+            '1:0' => '1:0 leaves only one ingredient.',
+            '1:-3' => 'A part can\'t be negative',
+            'a lot' => 'is not a ratio',
+            '2:1:1' => '3 parts but there are 2 ingredients',
+        ] as $nonsense => $says) {
             $this->write('Ratio, for example 1:3', $nonsense);
             $this->until(fn (): bool => str_contains($this->text('#step-panel'), $says), "\"$nonsense\" is answered");
             self::assertSame($nonsense, $this->field('Ratio, for example 1:3')->getAttribute('value'));
@@ -139,8 +160,14 @@ final class PainterTest extends Rooms
         $this->write('Coats', '-2');
         $this->until(fn (): bool => str_contains($this->text('#step-panel'), 'Enter 1'), 'coats are refused');
         $this->write('Left on after wiping', '180');
-        $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'between 0 and 1'), 'the program says what it cannot work out');
-        $this->until(fn (): bool => 'refused' === $this->see('[data-testid=saving]')->getAttribute('data-state'), 'nothing of it is stored');
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=alert]'), 'between 0 and 1'),
+            'the program says what it cannot work out',
+        );
+        $this->until(
+            fn (): bool => 'refused' === $this->see('[data-testid=saving]')->getAttribute('data-state'),
+            'nothing of it is stored',
+        );
         $this->button('Undo')->click();
         $this->untilSaved();
     }
@@ -150,12 +177,19 @@ final class PainterTest extends Rooms
      */
     private function figures(): array
     {
-        return [$this->text('[data-testid=film]'), $this->browser->findElement(WebDriverBy::xpath("//*[@data-testid='ready-on']/.."))->getText(), (string) $this->see('#step-panel svg[role=img]')->getAttribute('aria-label')];
+        return [
+            $this->text('[data-testid=film]'),
+            $this->browser->findElement(WebDriverBy::xpath("//*[@data-testid='ready-on']/.."))->getText(),
+            (string) $this->see('#step-panel svg[role=img]')->getAttribute('aria-label'),
+        ];
     }
 
     private function row(string $name): \Facebook\WebDriver\Remote\RemoteWebElement
     {
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]")), "the step $name is there");
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]")),
+            "the step $name is there",
+        );
 
         return $this->browser->findElement(WebDriverBy::xpath("//*[@data-step][contains(., '$name')]"));
     }

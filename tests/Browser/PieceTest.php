@@ -30,7 +30,10 @@ final class PieceTest extends Rooms
         // 1.0 × 0.5 + 2 × 1.0 × 0.025 + 2 × 0.5 × 0.025 m²
         $this->until(fn (): bool => '0.575 m²' === $this->text('[data-testid=part-area]'), 'face and edges');
         $this->tick('Reverse');
-        $this->until(fn (): bool => '1.07 m²' === $this->text('[data-testid=part-area]') || '1.08 m²' === $this->text('[data-testid=part-area]'), 'with its underside');
+        $this->until(
+            fn (): bool => '1.07 m²' === $this->text('[data-testid=part-area]') || '1.08 m²' === $this->text('[data-testid=part-area]'),
+            'with its underside',
+        );
         $this->tick('Reverse');
 
         $this->button('Add a part')->click();
@@ -40,7 +43,7 @@ final class PieceTest extends Rooms
         // 4 legs of 0.109213 m², reckoned apart
         $this->until(fn (): bool => '0.437 m²' === $this->text('[data-testid=part-area]'), 'four legs');
         self::assertSame(['1', '4'], [$this->drawn(0), $this->drawn(1)], 'a top and four legs are drawn');
-        self::assertStringContainsString('1.01 m² in all', $this->main());
+        self::assertStringContainsString('1.01 m² in total', $this->main());
 
         $this->choose('Wood', 'oak');
         $this->until(fn (): bool => str_contains($this->main(), 'Tannin.'), 'oak brings its tannin along');
@@ -49,7 +52,7 @@ final class PieceTest extends Rooms
         $this->untilSaved();
         $this->browser->navigate()->refresh();
         $this->see('[data-testid=part-area]');
-        self::assertStringContainsString('1.01 m² in all', $this->main());
+        self::assertStringContainsString('1.01 m² in total', $this->main());
     }
 
     /**
@@ -62,7 +65,7 @@ final class PieceTest extends Rooms
         $this->choose('Existing finish', 'unknown finish');
         $this->until(fn (): bool => str_contains($this->likely(), 'not tested'), 'nothing is known yet');
         self::assertStringContainsString('t dry-sand it until tested', $this->main());
-        self::assertStringContainsString('tells most next', $this->main());
+        self::assertStringContainsString('most useful next', $this->main());
         $this->answer('A drop of alcohol on a hidden spot', 'softens and gets sticky');
         $this->until(fn (): bool => str_contains($this->likely(), "shellac\n74 %"), 'shellac, three to one');
         $this->answer('A drop of water, after a minute', 'beads up');
@@ -75,7 +78,10 @@ final class PieceTest extends Rooms
         $this->answer('Tape over a small crosscut, pulled off', 'lifts flakes');
         $this->until(fn (): bool => str_contains($this->main(), 'Remove it.'), 'what does not hold has to go');
         $this->untilSaved();
-        self::assertEquals((object) ['alcohol' => 'nothing', 'water' => 'beads', 'spirit' => 'nothing', 'lead' => 'none', 'tape' => 'lifts'], $this->studio->recipe('counter')->document->piece->parts[0]->tests);
+        self::assertEquals(
+            (object) ['alcohol' => 'nothing', 'water' => 'beads', 'spirit' => 'nothing', 'lead' => 'none', 'tape' => 'lifts'],
+            $this->studio->recipe('counter')->document->piece->parts[0]->tests,
+        );
     }
 
     /**
@@ -88,13 +94,15 @@ final class PieceTest extends Rooms
         $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'Doors in the carcass')]"))->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'it is said after which coat');
         self::assertStringContainsString('Keep the faces apart until', $this->text('[data-testid=fit]'));
-        $does = $this->browser->findElements(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Do it: ')]"));
+        $does = $this->browser->findElements(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: ')]"));
         self::assertCount(4, $does, 'four ways are compared');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Remove 0.')]")));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Moves freely'), 'planed, it runs');
         $this->button('Undo')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=fit]'), 'Binds after step 4.'), 'undone');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(@aria-label, 'Apply: Leave the long edges of “Doors”')]")));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+            "//button[starts-with(@aria-label, 'Apply: Leave the long edges of “Doors”')]",
+        )));
         $this->until(fn (): bool => !str_contains($this->text('[data-testid=fit]'), 'Keep the faces apart'), 'a bare edge does not stick');
         $this->untilSaved();
         self::assertFalse($this->studio->recipe('cupboard')->document->piece->joints[0]->moving->coated);
@@ -108,9 +116,15 @@ final class PieceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
         $this->see('[data-testid=film]');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//fieldset//*[normalize-space()='Doors']")));
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="Doors, reverse"]')), 'its faces are offered');
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::cssSelector('[aria-label="Doors, reverse"]')),
+            'its faces are offered',
+        );
         foreach (['Doors, reverse', 'Doors, long edges', 'Doors, short edges'] as $face) {
-            $this->browser->executeScript('arguments[0].click()', [$this->browser->findElement(WebDriverBy::cssSelector("[aria-label=\"$face\"]"))]);
+            $this->browser->executeScript(
+                'arguments[0].click()',
+                [$this->browser->findElement(WebDriverBy::cssSelector("[aria-label=\"$face\"]"))],
+            );
         }
         $this->untilSaved();
         $document = $this->studio->recipe('cupboard')->document;
@@ -118,7 +132,10 @@ final class PieceTest extends Rooms
         $worked = $this->studio->json('POST', '/api/preview', ['document' => $document])->preview;
         self::assertSame(round(2 * 1.02 * 0.43, 4), $worked->steps[4]->area);
         $this->clickInView($this->browser->findElement(WebDriverBy::cssSelector('[role=combobox]')));
-        $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., 'Doors (face)')]")), 'the cut of the doors has fallen in two');
+        $this->until(
+            fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath("//*[@role='option'][contains(., 'Doors (face)')]")),
+            'the cut of the doors has fallen in two',
+        );
     }
 
     public function testTheSurveyByKeysOnATablet(): void

@@ -15,7 +15,8 @@ use Facebook\WebDriver\WebDriverKeys;
 final class PotsTest extends Rooms
 {
     /**
-     * The over-thinned slate wash: one thing to add; in a jar that is too small some is poured off first; what was done is booked, and the pot is as wanted.
+     * The over-thinned slate wash: one thing to add; in a jar that is too small some is poured off first; what was done is booked, and the
+     * pot is as wanted.
      */
     public function testAnOverThinnedPotIsRescued(): void
     {
@@ -31,12 +32,20 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'The contents are more than the pot capacity.'), 'nonsense is told');
         $this->write('Pot capacity', '400 ml');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'and mended');
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured off and added')]")));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+            "//button[starts-with(normalize-space(), 'Poured off and added')]",
+        )));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'The mix is right'), 'the pot is right');
         $this->go('/shelf/pots');
-        $this->until(fn (): bool => str_contains($this->main(), 'Slate wash, too thin, poured off'), 'what was poured off is a pot of its own');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Slate wash, too thin, poured off'),
+            'what was poured off is a pot of its own',
+        );
         $this->open('Slate wash, too thin');
-        $this->until(fn (): bool => str_contains($this->main(), '400 ml') && str_contains($this->main(), '1 Platform Slate, chalk-type : 2 Water'), 'the pot is as wanted');
+        $this->until(
+            fn (): bool => str_contains($this->main(), '400 ml') && str_contains($this->main(), '1 Platform Slate, chalk-type : 2 Water'),
+            'the pot is as wanted',
+        );
     }
 
     /**
@@ -49,7 +58,10 @@ final class PotsTest extends Rooms
         $this->write('Storage', 'window sill');
         $this->button('Save as pot')->click();
         $this->button('Open pot')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'First wash') && str_contains($this->main(), 'window sill'), 'the pot stands on the shelf');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'First wash') && str_contains($this->main(), 'window sill'),
+            'the pot stands on the shelf',
+        );
         self::assertStringContainsString('150 ml', $this->main());
         $this->write('Amount', '60 ml');
         $this->write('Note', 'a first try');
@@ -61,7 +73,10 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), '120 ml'), 'topped up');
         $this->write('Amount', '121 ml');
         $this->button('Record discard')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Not enough in stock. Enter a smaller amount.'), 'no more is thrown away than there is');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Not enough in stock. Enter a smaller amount.'),
+            'no more is thrown away than there is',
+        );
 
         $this->button('Label')->click();
         $label = $this->text('[data-testid=label]');
@@ -77,7 +92,10 @@ final class PotsTest extends Rooms
     public function testLeftoversAreUsedUp(): void
     {
         $this->go('/mix?task=up');
-        $this->until(fn (): bool => 2 === \count($this->browser->findElements(WebDriverBy::xpath("//label[normalize-space()='Name']"))), 'two leftovers');
+        $this->until(
+            fn (): bool => 2 === \count($this->browser->findElements(WebDriverBy::xpath("//label[normalize-space()='Name']"))),
+            'two leftovers',
+        );
         $ratio = $this->field('Ratio, for example 1:3');
         $ratio->sendKeys(WebDriverKeys::CONTROL.'a');
         $ratio->sendKeys('1:2'.WebDriverKeys::ENTER);
@@ -103,17 +121,24 @@ final class PotsTest extends Rooms
     {
         $this->go('/recipes/'.$this->studio->recipe('cupboard')->id);
         $this->button('Open in Mix')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Smoke glaze: 5 Glazing medium, water-based : 1 Smoke colour'), 'the mix of the step');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Smoke glaze: 5 Glazing medium, water-based : 1 Smoke colour'),
+            'the mix of the step',
+        );
         $this->button('Save as pot')->click();
         $this->button('Open pot')->click();
         $this->until(fn (): bool => str_contains($this->main(), '252 ml'), 'as much as was measured');
         $this->button('Label')->click();
         self::assertStringContainsString('for Lamp cupboard, engine green and gold, “Smoke glaze”', $this->text('[data-testid=label]'));
-        self::assertSame(['glazing-medium', 'lamp-soot', 'platform-slate', 'poppy-bank'], array_column($this->studio->json('GET', '/api/pots')->pots[0]->materials, 'id'));
+        self::assertSame(
+            ['glazing-medium', 'lamp-soot', 'platform-slate', 'poppy-bank'],
+            array_column($this->studio->json('GET', '/api/pots')->pots[0]->materials, 'id'),
+        );
     }
 
     /**
-     * By keyboard on the stand-in scale: the paint is poured too much, the water follows, and what was really poured is kept as a pot in the ratio.
+     * By keyboard on the stand-in scale: the paint is poured too much, the water follows, and what was really poured is kept as a pot in
+     * the ratio.
      */
     public function testAMixIsPouredOnTheScale(): void
     {
@@ -128,14 +153,19 @@ final class PotsTest extends Rooms
         $this->pressOnceSettled('Next: Water');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pour-now]'), 'Pour Water until'), 'then the water');
         $water = fn (): float => 1 === preg_match('/until ([\d.]+) g/', $this->text('[data-testid=pour-now]'), $m) ? (float) $m[1] : 0.0;
-        $this->until(static fn (): bool => $water() > 112.6, 'more of it than for 150 ml'); // while the scale moves the answer may still be of before
+        // while the scale moves the answer may still be of before
+        $this->until(static fn (): bool => $water() > 112.6, 'more of it than for 150 ml');
         $this->lies(55.6 + $water(), 'Stop');
         $this->pressOnceSettled('Finish');
         $this->see('[data-testid=pour-done]');
         $this->write('Pot name', 'Poured by weight');
         $this->button('Save as pot')->click();
         $this->button('Open pot')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Poured by weight') && 1 === preg_match('/1 Platform Slate, chalk-type : (2\.9\d|3(\.0\d)?) Water/', $this->main()), 'it is in the ratio, to a scale\'s tenth');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Poured by weight')
+                && 1 === preg_match('/1 Platform Slate, chalk-type : (2\.9\d|3(\.0\d)?) Water/', $this->main()),
+            'it is in the ratio, to a scale\'s tenth',
+        );
     }
 
     /**
@@ -160,7 +190,9 @@ final class PotsTest extends Rooms
     {
         $this->until(function () use ($button): bool {
             try {
-                $this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), '$button') and not(@disabled)]"))->click();
+                $this->browser->findElement(WebDriverBy::xpath(
+                    "//button[starts-with(normalize-space(), '$button') and not(@disabled)]",
+                ))->click();
 
                 return true;
             } catch (ElementClickInterceptedException|ElementNotInteractableException) {
@@ -179,7 +211,9 @@ final class PotsTest extends Rooms
 
     private function open(string $pot): void
     {
-        $path = WebDriverBy::xpath("//main//button[.//span[starts-with(normalize-space(), '$pot') and not(contains(normalize-space(), 'poured off'))]]");
+        $path = WebDriverBy::xpath(
+            "//main//button[.//span[starts-with(normalize-space(), '$pot') and not(contains(normalize-space(), 'poured off'))]]",
+        );
         $this->until(fn (): bool => [] !== $this->browser->findElements($path), "\"$pot\" is on the shelf");
         $this->browser->findElement($path)->click();
     }

@@ -39,6 +39,9 @@ final class PrepTest extends Rooms
      */
     private function proposed(): array
     {
-        return array_values(array_map(static fn ($e): string => (string) $e->getAttribute('data-prep'), $this->browser->findElements(WebDriverBy::cssSelector('[data-prep]'))));
+        return array_values(array_map(
+            static fn ($e): string => (string) $e->getAttribute('data-prep'),
+            $this->browser->findElements(WebDriverBy::cssSelector('[data-prep]')),
+        ));
     }
 }

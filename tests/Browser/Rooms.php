@@ -17,7 +17,8 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
 /**
- * The real program in a real browser. Server and browser are started once and serve all tests; the store is a fresh demo for each, put in the place of the one before, and the browser
+ * The real program in a real browser. Server and browser are started once and serve all tests; the store is a fresh demo for each, put in
+ * the place of the one before, and the browser
  * is emptied between two.
  */
 abstract class Rooms extends TestCase
@@ -73,7 +74,10 @@ abstract class Rooms extends TestCase
 
     private function kept(): RemoteWebDriver
     {
-        register_shutdown_function(static fn () => array_map(static fn (RemoteWebDriver $b) => $b->quit(), array_splice(self::$browsers, 0)));
+        register_shutdown_function(static fn () => array_map(
+            static fn (RemoteWebDriver $b) => $b->quit(),
+            array_splice(self::$browsers, 0),
+        ));
 
         return self::$browsers[serialize($this->logs())] = $this->newBrowser();
     }
@@ -99,7 +103,10 @@ abstract class Rooms extends TestCase
 
     protected function startServer(): void
     {
-        self::$server = $this->serveAt(self::$port, ['PHP_CLI_SERVER_WORKERS' => '4', 'INLAID_GUESTS' => 'http://127.0.0.1:'.self::$guestPort]);
+        self::$server = $this->serveAt(
+            self::$port,
+            ['PHP_CLI_SERVER_WORKERS' => '4', 'INLAID_GUESTS' => 'http://127.0.0.1:'.self::$guestPort],
+        );
     }
 
     /** By which a client with a link sees one board and nothing else. */
@@ -115,7 +122,28 @@ abstract class Rooms extends TestCase
      */
     private function serveAt(int $port, array $env): Process
     {
-        $server = new Process([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-d', 'display_errors=stderr', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$port", '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => self::store()] + $env, null, null);
+        $server = new Process(
+            [
+                \PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'opcache.validate_timestamps=0',
+                '-d',
+                'display_errors=stderr',
+                '-d',
+                'post_max_size=16M',
+                '-S',
+                "127.0.0.1:$port",
+                '-t',
+                'public',
+                'public/index.php',
+            ],
+            \dirname(__DIR__, 2),
+            ['APP_ENV' => 'test', 'INLAID_STORE' => self::store()] + $env,
+            null,
+            null,
+        );
         $server->disableOutput(); // nobody reads it, and a full pipe would stop the server
         $server->start();
         $this->until(static fn (): bool => self::listens($port), 'the server answers');
@@ -127,7 +155,10 @@ abstract class Rooms extends TestCase
     protected function killServer(): void
     {
         (new Process(['pkill', '-9', '-f', '127.0.0.1:'.self::$port]))->run();
-        $this->until(static fn (): bool => true !== self::$server?->isRunning() && !self::listens(self::$port), 'the server and its workers are gone');
+        $this->until(
+            static fn (): bool => true !== self::$server?->isRunning() && !self::listens(self::$port),
+            'the server and its workers are gone',
+        );
     }
 
     protected function newBrowser(string ...$more): RemoteWebDriver
@@ -135,7 +166,20 @@ abstract class Rooms extends TestCase
         self::startChromedriver();
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', '--user-data-dir='.self::profile(), ...$more]);
+        $options->addArguments([
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
+            '--window-size=1280,800',
+            '--user-data-dir='.self::profile(),
+            ...$more,
+        ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', $this->logs());
@@ -160,7 +204,10 @@ abstract class Rooms extends TestCase
 
     protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)), "$css is to be seen");
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(
+            WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
+            "$css is to be seen",
+        );
         \assert($found instanceof RemoteWebElement);
 
         return $found;
@@ -168,7 +215,12 @@ abstract class Rooms extends TestCase
 
     protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath("//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name']")), "the button \"$name\" is to be pressed");
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(
+            WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
+                "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name']",
+            )),
+            "the button \"$name\" is to be pressed",
+        );
         \assert($found instanceof RemoteWebElement);
 
         return $found;
@@ -178,7 +230,10 @@ abstract class Rooms extends TestCase
     protected function field(string $label, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
         $browser ??= $this->browser;
-        $id = $browser->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")), "the field \"$label\" is there")->getAttribute('for');
+        $id = $browser->wait(self::PATIENCE, 50)->until(
+            WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")),
+            "the field \"$label\" is there",
+        )->getAttribute('for');
 
         return $browser->findElement(WebDriverBy::id((string) $id));
     }
@@ -220,13 +275,19 @@ abstract class Rooms extends TestCase
 
     protected function untilSaved(?RemoteWebDriver $browser = null): void
     {
-        $this->until(fn (): bool => 'saved' === $this->see('[data-testid=saving]', $browser)->getAttribute('data-state'), 'the draft is saved');
+        $this->until(
+            fn (): bool => 'saved' === $this->see('[data-testid=saving]', $browser)->getAttribute('data-state'),
+            'the draft is saved',
+        );
     }
 
     /** A window of another size, as a phone or a tablet has it. */
     protected function resize(int $width, int $height): void
     {
-        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        $this->devtools(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true],
+        );
     }
 
     /**
@@ -234,7 +295,11 @@ abstract class Rooms extends TestCase
      */
     protected function devtools(string $command, array $parameters = []): mixed
     {
-        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
+        return $this->browser->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => $command, 'params' => (object) $parameters],
+        );
     }
 
     /** What the room says. */
@@ -253,7 +318,9 @@ abstract class Rooms extends TestCase
     /** Picks an option of a list by what it says. */
     protected function choose(string $label, string $option): void
     {
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]")));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
+            "//*[normalize-space(text())='$label']/following::*[@role='combobox'][1]",
+        )));
         $this->untilOpen();
         $this->browser->findElement(WebDriverBy::xpath("//*[@role='option'][normalize-space()='$option']"))->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('ul[role=listbox]')), 'the list is gone');
@@ -266,13 +333,23 @@ abstract class Rooms extends TestCase
         'menuitem' === $role && $this->untilOpen();
         $this->until(fn (): bool => [] !== $this->browser->findElements(WebDriverBy::xpath($path)), "\"$option\" is offered");
         $this->browser->findElement(WebDriverBy::xpath($path))->click();
-        'menuitem' === $role && $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=menu]')), 'the menu is gone');
+        'menuitem' === $role
+            && $this->until(
+                fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=menu]')),
+                'the menu is gone',
+            );
     }
 
     /** A list that is still growing would move away under the pointer. */
     private function untilOpen(): void
     {
-        $this->until(fn (): bool => true === $this->browser->executeScript('const p = document.querySelector(".MuiMenu-paper"); return p !== null && getComputedStyle(p).opacity === "1" && ["none", "matrix(1, 0, 0, 1, 0, 0)"].includes(getComputedStyle(p).transform)'), 'the list has opened');
+        $this->until(
+            fn (): bool => true === $this->browser->executeScript(
+                'const p = document.querySelector(".MuiMenu-paper"); return p !== null && getComputedStyle(p).opacity '
+                .'=== "1" && ["none", "matrix(1, 0, 0, 1, 0, 0)"].includes(getComputedStyle(p).transform)',
+            ),
+            'the list has opened',
+        );
     }
 
     /** Sends keys to whatever has the focus. */

@@ -66,7 +66,11 @@ final class StatesTest extends Rooms
     public function testNothingScrollsSidewaysOnAPhoneOrATablet(int $width, int $height, string $room): void
     {
         $this->resize($width, $height);
-        $this->go(str_starts_with($room, '/') ? $room : '/recipes/'.$this->studio->recipe(strtok($room, '/') ?: '')->id.(strstr($room, '/') ?: ''));
+        $this->go(
+            str_starts_with($room, '/')
+                ? $room
+                : '/recipes/'.$this->studio->recipe(strtok($room, '/') ?: '')->id.(strstr($room, '/') ?: ''),
+        );
         $this->see(match (true) {
             '/' === $room => 'main li h2',
             '/settings' === $room, '/shelf' === $room => 'main h2',
@@ -74,9 +78,19 @@ final class StatesTest extends Rooms
             default => 'svg[role=img]',
         });
         self::assertSame($width, $this->browser->executeScript('return document.documentElement.scrollWidth'));
-        $small = $this->browser->executeScript('return [...document.querySelectorAll("main button, main a, main input:not([type=checkbox]):not([type=file]):not([type=color])")].filter(e => e.offsetParent !== null && !e.closest("[aria-hidden=true]")).map(e => [e.closest(".MuiInputBase-root")?.getBoundingClientRect().height ?? e.getBoundingClientRect().height, e.outerHTML.slice(0, 90)]).filter(([h]) => h < 26)');
+        $small = $this->browser->executeScript(
+            'return [...document.querySelectorAll("main button, main a, main '
+            .'input:not([type=checkbox]):not([type=file]):not([type=color])")].filter(e => e.offsetParent !== null && '
+                .'!e.closest("[aria-hidden=true]")).map(e => '
+                    .'[e.closest(".MuiInputBase-root")?.getBoundingClientRect().height ?? '
+                        .'e.getBoundingClientRect().height, e.outerHTML.slice(0, 90)]).filter(([h]) => h < 26)',
+        );
         self::assertSame([], $small, 'too small for a finger');
-        $tiny = $this->browser->executeScript('return [...document.querySelectorAll("main *")].filter(e => e.getClientRects().length > 0 && [...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()) && parseFloat(getComputedStyle(e).fontSize) < 13).map(e => e.textContent)');
+        $tiny = $this->browser->executeScript(
+            'return [...document.querySelectorAll("main *")].filter(e => e.getClientRects().length > 0 && '
+            .'[...e.childNodes].some(n => n.nodeType === 3 && n.textContent.trim()) && '
+                .'parseFloat(getComputedStyle(e).fontSize) < 13).map(e => e.textContent)',
+        );
         self::assertSame([], $tiny, 'too small to be read');
     }
 
@@ -87,7 +101,9 @@ final class StatesTest extends Rooms
         self::assertTrue($this->button('Print')->isDisplayed());
         $this->devtools('Emulation.setEmulatedMedia', ['media' => 'print']);
         self::assertFalse($this->browser->findElement(WebDriverBy::xpath("//button[.='Print']"))->isDisplayed());
-        $torn = $this->browser->executeScript('return [...document.querySelectorAll("main section")].filter(s => getComputedStyle(s).breakInside !== "avoid").length');
+        $torn = $this->browser->executeScript(
+            'return [...document.querySelectorAll("main section")].filter(s => getComputedStyle(s).breakInside !== "avoid").length',
+        );
         self::assertSame(0, $torn);
         $pdf = $this->devtools('Page.printToPDF', ['printBackground' => false]);
         self::assertIsArray($pdf);
@@ -96,7 +112,14 @@ final class StatesTest extends Rooms
         self::assertStringStartsWith('%PDF', $file);
         self::assertGreaterThanOrEqual(2, preg_match_all('~/Type\s*/Page[^s]~', $file), 'seven steps do not fit one page');
         $sheet = $this->main();
-        foreach (['Take care: ', 'Follow the label, the safety data sheet and local rules.', '☐', 'done at', 'Wait before next step', 'Have ready'] as $said) {
+        foreach ([
+            'Take care: ',
+            'Follow the label, the safety data sheet and local rules.',
+            '☐',
+            'done at',
+            'Wait before next step',
+            'Have ready',
+        ] as $said) {
             self::assertStringContainsString($said, $sheet);
         }
     }
@@ -106,7 +129,13 @@ final class StatesTest extends Rooms
         $this->devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
         $this->go('/recipes/'.$this->studio->recipe()->id);
         $this->see('[data-testid=film]');
-        self::assertSame([], $this->browser->executeScript('return [...document.querySelectorAll("*")].filter(e => getComputedStyle(e).transitionDuration.split(", ").some(d => parseFloat(d) > 0.001)).map(e => e.className).slice(0, 3)'));
+        self::assertSame(
+            [],
+            $this->browser->executeScript(
+                'return [...document.querySelectorAll("*")].filter(e => '
+                .'getComputedStyle(e).transitionDuration.split(", ").some(d => parseFloat(d) > 0.001)).map(e => e.className).slice(0, 3)',
+            ),
+        );
     }
 
     /**
@@ -128,7 +157,10 @@ final class StatesTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the second is taken');
         $this->tabTo(fn (string $html): bool => 'Amount of the mix' === $this->labelOfActive());
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'50 ml'.WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->main(), 'By weight: 50 ml') && str_contains($this->main(), '10.0 g Water'), 'a fifth of 50 ml is water');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'By weight: 50 ml') && str_contains($this->main(), '10.0 g Water'),
+            'a fifth of 50 ml is water',
+        );
     }
 
     /**

@@ -21,8 +21,13 @@ final class StudioTest extends Rooms
 
         $file = tempnam(sys_get_temp_dir(), 'inlaid') ?: '';
         file_put_contents($file, '{"format": "inlaid-recipe", "version": 1, "title": "Half", "colour": "red"}');
-        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector())->sendKeys($file);
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Unknown field “colour”'), 'a bad file is answered place by place');
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->setFileDetector(
+            new \Facebook\WebDriver\Remote\LocalFileDetector(),
+        )->sendKeys($file);
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=dialog]'), 'Unknown field “colour”'),
+            'a bad file is answered place by place',
+        );
         self::assertStringContainsString('/document/piece', $this->text('[role=dialog]'));
         unlink($file);
         self::assertSame(7, $this->studio->json('GET', '/api/recipes')->total);
@@ -30,7 +35,10 @@ final class StudioTest extends Rooms
         $this->button('Close')->click();
         $this->until(fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[role=dialog]')), 'the dialog is gone');
         $this->button('New recipe')->click();
-        $this->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'No steps yet'), 'a new recipe is bare wood');
+        $this->until(
+            fn (): bool => str_contains($this->browser->findElement(WebDriverBy::tagName('main'))->getText(), 'No steps yet'),
+            'a new recipe is bare wood',
+        );
         $this->button('Add above')->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-step]'), '1. Sanded'), 'its first step');
         $this->untilSaved();
@@ -54,7 +62,10 @@ final class StudioTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'will be added as a copy'), 'it is told what would be');
         self::assertStringContainsString('Not what it was', $this->studio->recipe('not what')->document->title, 'and nothing is kept yet');
         $this->button('Replace this studio')->click();
-        $this->until(fn (): bool => 7 === $this->chips() && str_contains($this->main(), 'Ticket rack, slate wash'), 'the book is what it was');
+        $this->until(
+            fn (): bool => 7 === $this->chips() && str_contains($this->main(), 'Ticket rack, slate wash'),
+            'the book is what it was',
+        );
         self::assertStringNotContainsString('Not what it was', $this->main());
         unlink($file);
 
@@ -63,15 +74,26 @@ final class StudioTest extends Rooms
         $this->go('/shelf');
         $this->button('Import stock');
         $this->give('Import stock', $table);
-        $this->until(fn (): bool => str_contains($this->text('[role=dialog]'), 'Platform Slate, chalk-type: not counted → 80 ml'), 'line by line');
+        $this->until(
+            fn (): bool => str_contains($this->text('[role=dialog]'), 'Platform Slate, chalk-type: not counted → 80 ml'),
+            'line by line',
+        );
         $this->button('Import 1 line')->click();
-        $this->until(fn (): bool => str_contains(\Inlaid\App\Exchange\Json::encode($this->studio->json('GET', '/api/stock')), '"platform-slate","amount":"80"'), 'it is on the shelf');
+        $this->until(
+            fn (): bool => str_contains(
+                \Inlaid\App\Exchange\Json::encode($this->studio->json('GET', '/api/stock')),
+                '"platform-slate","amount":"80"',
+            ),
+            'it is on the shelf',
+        );
         unlink($table);
     }
 
     private function give(string $name, string $file): void
     {
-        $this->browser->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector())->sendKeys($file);
+        $this->browser->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$name']"))->setFileDetector(
+            new \Facebook\WebDriver\Remote\LocalFileDetector(),
+        )->sendKeys($file);
     }
 
     public function testAnyMixForAnAmountOrForAllThereIs(): void
@@ -81,17 +103,20 @@ final class StudioTest extends Rooms
         $this->write('Amount of the mix', '1 1/2 cup');
         $this->until(fn (): bool => str_contains($this->main(), 'By weight: 375 ml'), 'cups are read');
         $this->write('Amount of the mix', '3 fl oz');
-        $this->until(fn (): bool => str_contains($this->main(), 'Metric measures have no “fl oz”'), 'and what the studio does not have is said');
+        $this->until(
+            fn (): bool => str_contains($this->main(), 'Metric measures have no “fl oz”'),
+            'and what the studio does not have is said',
+        );
         $this->write('Amount of the mix', '100 ml');
         $this->write('Ratio, for example 1:3', '25 %');
         $this->button('100 ml Platform Slate, chalk-type + 25 ml Water')->click();
         $this->until(fn (): bool => str_contains($this->main(), '4 Platform Slate, chalk-type : 1 Water'), 'the chosen reading is mixed');
-        $this->choose('Wanted', 'all of my Platform Slate, chalk-type');
+        $this->choose('Amount is', 'all of my Platform Slate, chalk-type');
         $this->write('Amount I have', '142 g');
         $this->until(fn (): bool => str_contains($this->main(), 'By weight: 125 ml'), '100 ml of paint make 125 ml of the mix');
         $this->write('Ratio, for example 1:3', '1:6');
         $this->button('1 Platform Slate, chalk-type : 6 Water (in 100 ml: 14.3 ml Platform Slate, chalk-type and 85.7 ml Water)')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'Thinned 6 to 1, more than the 4 to 1 it takes'), 'over-thinning is said');
+        $this->until(fn (): bool => str_contains($this->main(), 'Thinned 6 to 1; maximum 4 to 1'), 'over-thinning is said');
     }
 
     public function testTheShelfAndTheSettingsChangeWhatIsWorkedOut(): void
@@ -106,12 +131,20 @@ final class StudioTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'your values · version 2'), 'it is a version of its own');
 
         $recipe = $this->studio->recipe();
-        self::assertSame(120, array_column($recipe->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'the recipe keeps what it was made with');
+        self::assertSame(
+            120,
+            array_column($recipe->document->materials, null, 'id')['platform-slate']->handling->times->recoat,
+            'the recipe keeps what it was made with',
+        );
 
         $this->go("/recipes/$recipe->id");
         $this->button('Update')->click();
         $this->untilSaved();
-        self::assertSame(180, array_column($this->studio->recipe()->document->materials, null, 'id')['platform-slate']->handling->times->recoat, 'until it is told to take the new figures');
+        self::assertSame(
+            180,
+            array_column($this->studio->recipe()->document->materials, null, 'id')['platform-slate']->handling->times->recoat,
+            'until it is told to take the new figures',
+        );
 
         $this->go('/settings');
         $this->write('Temperature', '99');

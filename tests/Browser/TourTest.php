@@ -43,7 +43,21 @@ final class TourTest extends Rooms
     {
         $recipe = $this->studio->recipe()->id;
         $run = $this->studio->json('GET', '/api/runs')->runs[0]->id;
-        foreach (['/' => 'Book', "/recipes/$recipe" => 'Section', "/recipes/$recipe/piece" => 'Piece', '/mix' => 'Mix', '/boards' => 'Boards', '/days' => 'Days', "/bench/$run" => 'Bench', '/logbook' => 'Logbook', "/logbook/$run" => 'Job', '/shelf' => 'Shelf', '/shelf/pots' => 'Pots', '/shelf/buy' => 'To buy', '/settings' => 'Settings'] as $path => $name) {
+        foreach ([
+            '/' => 'Book',
+            "/recipes/$recipe" => 'Section',
+            "/recipes/$recipe/piece" => 'Piece',
+            '/mix' => 'Mix',
+            '/boards' => 'Boards',
+            '/days' => 'Days',
+            "/bench/$run" => 'Bench',
+            '/logbook' => 'Logbook',
+            "/logbook/$run" => 'Job',
+            '/shelf' => 'Shelf',
+            '/shelf/pots' => 'Pots',
+            '/shelf/buy' => 'To buy',
+            '/settings' => 'Settings',
+        ] as $path => $name) {
             $this->go($path);
             $this->button('Help')->click();
             $this->until(fn (): bool => str_starts_with($this->text('[role=dialog]'), $name."\n"), $name);

@@ -33,25 +33,68 @@ use Inlaid\Core\Technique\Techniques;
  */
 final class Given
 {
-    public static function paint(string $id = 'paint', string $density = '1.3', ?float $largestThinning = 3.0, ?StatedTimes $times = null, ?int $open = 15, ?int $potLife = null): Material
-    {
-        return Material::of($id, 1, ucfirst($id), MaterialKind::Paint, true, Body::of(Carrier::Water, BigRational::of($density), null, 0.4, 1.0, 10.0, $largestThinning), Handling::of(Dries::LosingWater, $times ?? StatedTimes::of(30, 120, null, 480, 30240), $open, $potLife, true, 8.0), Look::of(LookKind::Opaque, Colour::of('#5b6b73'), 0.97));
+    public static function paint(
+        string $id = 'paint',
+        string $density = '1.3',
+        ?float $largestThinning = 3.0,
+        ?StatedTimes $times = null,
+        ?int $open = 15,
+        ?int $potLife = null,
+    ): Material {
+        return Material::of(
+            $id,
+            1,
+            ucfirst($id),
+            MaterialKind::Paint,
+            true,
+            Body::of(Carrier::Water, BigRational::of($density), null, 0.4, 1.0, 10.0, $largestThinning),
+            Handling::of(Dries::LosingWater, $times ?? StatedTimes::of(30, 120, null, 480, 30240), $open, $potLife, true, 8.0),
+            Look::of(LookKind::Opaque, Colour::of('#5b6b73'), 0.97),
+        );
     }
 
     public static function water(): Material
     {
-        return Material::of('water', 1, 'Water', MaterialKind::Thinner, true, Body::of(Carrier::Water, BigRational::one(), null, 0.0, 0.0, null, null), Handling::of(Dries::LosingWater, null, null, null, true, 5.0), Look::of(LookKind::None));
+        return Material::of(
+            'water',
+            1,
+            'Water',
+            MaterialKind::Thinner,
+            true,
+            Body::of(Carrier::Water, BigRational::one(), null, 0.0, 0.0, null, null),
+            Handling::of(Dries::LosingWater, null, null, null, true, 5.0),
+            Look::of(LookKind::None),
+        );
     }
 
     public static function powder(string $density = '2.4', string $scooped = '0.8'): Material
     {
-        return Material::of('powder', 1, 'Powder', MaterialKind::Paint, true, Body::of(Carrier::Dry, BigRational::of($density), BigRational::of($scooped), 1.0, 1.0, 9.0, 2.0), Handling::of(Dries::LosingWater, StatedTimes::of(30, 60, null, 240, 43200), 10, 480, true, 8.0), Look::of(LookKind::Opaque, Colour::of('#a2452b'), 0.9));
+        return Material::of(
+            'powder',
+            1,
+            'Powder',
+            MaterialKind::Paint,
+            true,
+            Body::of(Carrier::Dry, BigRational::of($density), BigRational::of($scooped), 1.0, 1.0, 9.0, 2.0),
+            Handling::of(Dries::LosingWater, StatedTimes::of(30, 60, null, 240, 43200), 10, 480, true, 8.0),
+            Look::of(LookKind::Opaque, Colour::of('#a2452b'), 0.9),
+        );
     }
 
     /** A studio that works on weekdays from eight till five, with nothing on its shelf. */
     public static function context(?WorkingTime $time = null, int $now = 1_764_054_000, ?float $rate = null): Context
     {
-        return new Context($now, $time ?? WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'), rate: $rate);
+        return new Context(
+            $now,
+            $time ?? WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])),
+            Climate::reference(),
+            UnitSystem::Metric,
+            [],
+            [],
+            BigRational::of('0.05'),
+            BigRational::of('0.02'),
+            rate: $rate,
+        );
     }
 
     public static function techniques(): Techniques

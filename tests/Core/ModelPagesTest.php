@@ -108,55 +108,157 @@ final class ModelPagesTest extends TestCase
      */
     public static function examples(): iterable
     {
-        yield 'colour, ΔE' => ['colour', '(50, 2.6772, −79.7751) against (50, 0, −82.7485): ΔE %.4f.', [DeltaE2000::between(new Lab(50, 2.6772, -79.7751), new Lab(50, 0, -82.7485))]];
+        yield 'colour, ΔE' => [
+            'colour',
+            '(50, 2.6772, −79.7751) against (50, 0, −82.7485): ΔE %.4f.',
+            [DeltaE2000::between(new Lab(50, 2.6772, -79.7751), new Lab(50, 0, -82.7485))],
+        ];
         $film = FilmOptics::of(Optics::of(array_fill(0, 36, 0.0), 1.0), 1.5);
         $over = static fn (float $ground): float => $film->over(Spectrum::even($ground))->bands[0];
-        yield 'colour, films' => ['colour', 'K = 0, S·X = 1.5: %.1f over black, two such %.2f, over one half %s.', [$over(0.0), $film->over($film->over(Spectrum::even(0.0)))->bands[0], abs($over(0.5) - 5 / 7) < 1e-12 ? '5/7' : (string) $over(0.5)]];
+        yield 'colour, films' => [
+            'colour',
+            'K = 0, S·X = 1.5: %.1f over black, two such %.2f, over one half %s.',
+            [
+                $over(0.0),
+                $film->over($film->over(Spectrum::even(0.0)))->bands[0],
+                abs($over(0.5) - 5 / 7) < 1e-12 ? '5/7' : (string) $over(0.5),
+            ],
+        ];
 
         $bare = Ground::bare(FirstSurface::of(Sheen::Chalky)->observed(Spectrum::even(0.4)));
         $ks = static fn (Ground $g): float => (1 - $g->inside->bands[0]) ** 2 / (2 * $g->inside->bands[0]);
-        yield 'look, wetting' => ['look', 'bare wood of R 0.4 inside has K ÷ S %.2f; wetted %.2f; R %.3f.', [$ks($bare), $ks($bare->wetted(1.0)), $bare->wetted(1.0)->inside->bands[0]]];
+        yield 'look, wetting' => [
+            'look',
+            'bare wood of R 0.4 inside has K ÷ S %.2f; wetted %.2f; R %.3f.',
+            [$ks($bare), $ks($bare->wetted(1.0)), $bare->wetted(1.0)->inside->bands[0]],
+        ];
         $most = Ambering::Strong->perMicrometre();
         $yellow = static fn (float $years): float => Optics::clear()->yellowed($most, $years)->absorption[0] / $most;
         yield 'look, ambering' => ['look', 'after 1 year %.3f of it, after 5 years %.3f.', [$yellow(1.0), $yellow(5.0)]];
-        yield 'look, ambering in the end' => ['look', 'finally %s (slight) or %s (strong) per µm', [(string) Ambering::Slight->perMicrometre(), (string) $most]];
-        yield 'look, relief' => ['look', 'at h 0.6 a glaze is %.1f as thick, at −0.6 it is %.1f.', [self::glazeAt(0.6), self::glazeAt(-0.6)]];
+        yield 'look, ambering in the end' => [
+            'look',
+            'finally %s (slight) or %s (strong) per µm',
+            [(string) Ambering::Slight->perMicrometre(), (string) $most],
+        ];
+        yield 'look, relief' => [
+            'look',
+            'at h 0.6 a glaze is %.1f as thick, at −0.6 it is %.1f.',
+            [self::glazeAt(0.6), self::glazeAt(-0.6)],
+        ];
 
-        yield 'drying' => ['drying', 'At 12 °C and 70 %% RH a normal water-based coat takes %.3f ÷ %.3f = %.2f times its label time.', [Climate::reference()->vapourPressureDeficit(), Climate::of(12.0, 70.0)->vapourPressureDeficit(), (new PredictDrying())->factor(Dries::LosingWater, Climate::of(12.0, 70.0), 1.0)]];
+        yield 'drying' => [
+            'drying',
+            'At 12 °C and 70 %% RH a normal water-based coat takes %.3f ÷ %.3f = %.2f times its label time.',
+            [
+                Climate::reference()->vapourPressureDeficit(),
+                Climate::of(12.0, 70.0)->vapourPressureDeficit(),
+                (new PredictDrying())->factor(Dries::LosingWater, Climate::of(12.0, 70.0), 1.0),
+            ],
+        ];
         [$first, $second] = (new WorkOutNeed())->need([[2.0, 1.2]], 100.0, 2, (new BrushedFull())->figures());
-        yield 'film' => ['film', '%.0f ml applied, %.1f poured; the second coat %.0f applied, %.1f poured.', [$first->laid, $first->poured->toFloat(), $second->laid, $second->poured->toFloat()]];
-        yield 'measure' => ['measure', '`1½ cup` in US measures = 3/2 × 236.5882365 = %s ml.', [(string) (new ReadQuantity(UnitSystem::US))->read('1½ cup')->amount->toScale(8)]];
-        $leaves = (new FlattenMix())->flatten(Mixture::of('M', Basis::ByVolume, [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())]))->leaves;
-        yield 'mixing' => ['mixing', '0.8 g fill %s ml, so %s ml come of 2', [(string) BigRational::of('0.8')->dividedBy('2.4')->simplified(), (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified()]];
+        yield 'film' => [
+            'film',
+            '%.0f ml applied, %.1f poured; the second coat %.0f applied, %.1f poured.',
+            [$first->laid, $first->poured->toFloat(), $second->laid, $second->poured->toFloat()],
+        ];
+        yield 'measure' => [
+            'measure',
+            '`1½ cup` in US measures = 3/2 × 236.5882365 = %s ml.',
+            [(string) (new ReadQuantity(UnitSystem::US))->read('1½ cup')->amount->toScale(8)],
+        ];
+        $leaves = (new FlattenMix())->flatten(Mixture::of(
+            'M',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())],
+        ))->leaves;
+        yield 'mixing' => [
+            'mixing',
+            '0.8 g fill %s ml, so %s ml come of 2',
+            [
+                (string) BigRational::of('0.8')->dividedBy('2.4')->simplified(),
+                (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified(),
+            ],
+        ];
         $wash = (new WashedAndWiped())->figures();
         [$patches] = (new WorkOutNeed())->need([[0.01, 1.2], [0.01, 1.2]], 100.0, 1, $wash);
-        yield 'boards, a pot' => ['boards', 'absorbency 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so', [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4]];
+        yield 'boards, a pot' => [
+            'boards',
+            'absorbency 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so',
+            [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4],
+        ];
         $sections = (new ShareIntoSections())->share(1.0, 30, 0, 8);
-        yield 'film, sections' => ['film', '20 min to apply, so %d sections; %d with a helper.', [(string) $sections->count, (string) $sections->withHelper]];
+        yield 'film, sections' => [
+            'film',
+            '20 min to apply, so %d sections; %d with a helper.',
+            [(string) $sections->count, (string) $sections->withHelper],
+        ];
         yield 'film, sanding' => ['film', '2 × 40 + 2 × 40 × 82 ÷ 125 = %.1f µm,', [self::sanded()]];
         yield 'look, learned' => ['look', '6 × 5² ÷ (5² + 2.5²) = %.1f, ±', [self::learned()]];
-        $corrected = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
+        $corrected = (new CorrectByReference())->correct(
+            new Spot(new Light(0.5, 0.25, 0.125), 0.0),
+            new Spot(new Light(0.36, 0.18, 0.09), 0.0),
+            0.18,
+        );
         yield 'colour, a card' => ['colour', 'and patch 0.5, 0.25, 0.125 make 0.25 each, %s.', [$corrected->colour->hex]];
-        $staggered = (new StaggerPatches())->stagger([PatchTiming::of(20, 60, 30), PatchTiming::of(20, 120, 30), PatchTiming::of(20, 240, 30)]);
-        yield 'boards, staggering' => ['boards', '20 s to apply and 30 to wipe, dwell 60, 120 and 240 s: applied at %d, %d and %d, all wiped after %d s, the longest patch.', [...array_map(strval(...), $staggered->starts), (string) $staggered->length]];
-        yield 'masking' => ['masking', '2 × 1.7 m × 1.1 = %s m of tape, %s m² of sheet, 3.74 ÷ 1.5 + 0.561 ÷ 0.5 = 3.6, so %d min.', self::masked()];
-        yield 'piece, tests' => ['piece', 'shellac 0.18 × 0.96 ÷ 0.2342 = %.1f %%.', [100 * (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability]];
+        $staggered = (new StaggerPatches())->stagger([
+            PatchTiming::of(20, 60, 30),
+            PatchTiming::of(20, 120, 30),
+            PatchTiming::of(20, 240, 30),
+        ]);
+        yield 'boards, staggering' => [
+            'boards',
+            '20 s to apply and 30 to wipe, dwell 60, 120 and 240 s: applied at %d, %d and %d, all wiped after %d s, the longest patch.',
+            [...array_map(strval(...), $staggered->starts), (string) $staggered->length],
+        ];
+        yield 'masking' => [
+            'masking',
+            '2 × 1.7 m × 1.1 = %s m of tape, %s m² of sheet, 3.74 ÷ 1.5 + 0.561 ÷ 0.5 = 3.6, so %d min.',
+            self::masked(),
+        ];
+        yield 'piece, tests' => [
+            'piece',
+            'shellac 0.18 × 0.96 ÷ 0.2342 = %.1f %%.',
+            [100 * (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability],
+        ];
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
         yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
         $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
-        yield 'planning, pace' => ['planning', 'one task that took twice as long: %.2f times, nine times in ten %.2f to %.2f.', [$pace->factor, $pace->low, $pace->high]];
+        yield 'planning, pace' => [
+            'planning',
+            'one task that took twice as long: %.2f times, nine times in ten %.2f to %.2f.',
+            [$pace->factor, $pace->low, $pace->high],
+        ];
         $noon = (new \DateTimeImmutable('2026-11-23 12:00', new \DateTimeZone('UTC')))->getTimestamp();
-        $dried = (new Drying(360, [...array_fill(0, 8, null), ...array_fill(0, 12, 1.0), ...array_fill(0, 4, null)], new \DateTimeZone('UTC')))->over($noon, new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $noon));
+        $dried = (new Drying(
+            360,
+            [...array_fill(0, 8, null), ...array_fill(0, 12, 1.0), ...array_fill(0, 4, null)],
+            new \DateTimeZone('UTC'),
+        ))->over(
+            $noon,
+            new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $noon),
+        );
         yield 'planning, by day' => ['planning', "at the label's pace and not at night: over at %s.", [gmdate('H:i', $dried)]];
         yield 'prep' => ['prep', 'strip, rinse twice, %s, dust.', [implode(', ', array_map(strval(...), GritLadder::from(120, 180)))]];
         yield 'prep, no gap' => ['prep', 'the mean particle (P scale) is at most %s times smaller', [self::largestStep()]];
         yield 'stock' => ['stock', 'shelf %s, pot %s, used %s, discarded %s g of paint.', self::booked()];
         $stripes = Stripes::of(50, 40, false, Share::EndsInGaps)->on(Plane::of(600, 400));
-        yield 'layout, stripes' => ['layout', 'a gap at both ends of 600 mm: six leave %.1f mm, seven 31.3; so %s.', [$stripes->along[0], [6 => 'six', 7 => 'seven'][\count($stripes->blocks)] ?? 'another']];
+        yield 'layout, stripes' => [
+            'layout',
+            'a gap at both ends of 600 mm: six leave %.1f mm, seven 31.3; so %s.',
+            [$stripes->along[0], [6 => 'six', 7 => 'seven'][\count($stripes->blocks)] ?? 'another'],
+        ];
         $border = Border::of([[20.0, 6.0]])->on(Plane::of(600, 400));
-        yield 'layout, a border' => ['layout', 'outside 560 × 360, inside 548 × 348; %.3f m; %.1f %% covered.', [$border->tape, 100 * $border->covers]];
+        yield 'layout, a border' => [
+            'layout',
+            'outside 560 × 360, inside 548 × 348; %.3f m; %.1f %% covered.',
+            [$border->tape, 100 * $border->covers],
+        ];
         $sheets = Sheets::of(200, 450, 5, null, true, Seams::Balanced)->on(Plane::of(600, 400));
-        yield 'layout, sheets' => ['layout', 'sheets of 200 mm lapping 5 over 600 mm: %s, the outer two %.1f mm.', [[4 => 'four'][\count($sheets->blocks)] ?? 'another number', $sheets->blocks[0]->length]];
+        yield 'layout, sheets' => [
+            'layout',
+            'sheets of 200 mm lapping 5 over 600 mm: %s, the outer two %.1f mm.',
+            [[4 => 'four'][\count($sheets->blocks)] ?? 'another number', $sheets->blocks[0]->length],
+        ];
         $cost = Cost::of(6.90, 60, 42.0);
         yield 'cost' => ['cost', '3.38 m² glazed in 60 min at 42 an hour with 6.90 of glaze: %.2f;', [$cost->whole ?? 0.0]];
     }
@@ -167,16 +269,44 @@ final class ModelPagesTest extends TestCase
     #[DataProvider('examples')]
     public function testTheExampleIsWhatComesOut(string $page, string $words, array $numbers): void
     {
-        $text = (string) preg_replace('~\s+~', ' ', strtr((string) file_get_contents(\dirname(__DIR__, 2)."/docs/models/$page.md"), ['\*' => '*']));
+        $text = (string) preg_replace(
+            '~\s+~',
+            ' ',
+            strtr((string) file_get_contents(\dirname(__DIR__, 2)."/docs/models/$page.md"), ['\*' => '*']),
+        );
         self::assertStringContainsString(vsprintf($words, $numbers), $text);
     }
 
     /** µm that two passes by machine with 120 and two with 180 take off. */
     private static function sanded(): float
     {
-        $piece = Piece::of('Table', 1, [PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')))]);
-        $step = static fn (int $grit): Step => Step::of("s$grit", '', Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), [], null, 1, StepDetail::of(grit: $grit, tool: Tool::Machine), WaitRule::of(WaitUntil::Nothing));
-        $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step(120), $step(180)]), Climate::reference(), Given::schools()->habits([], []));
+        $piece = Piece::of(
+            'Table',
+            1,
+            [PiecePart::of(
+                'p',
+                'P',
+                Surface::free(1.0),
+                1,
+                Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')),
+            )],
+        );
+        $step = static fn (int $grit): Step => Step::of(
+            "s$grit",
+            '',
+            Given::techniques()->named('sanded'),
+            Intent::of(Purpose::Functional),
+            [],
+            null,
+            1,
+            StepDetail::of(grit: $grit, tool: Tool::Machine),
+            WaitRule::of(WaitUntil::Nothing),
+        );
+        $works = (new WorkOutSteps())->workOut(
+            Recipe::of('T', $piece, [$step(120), $step(180)]),
+            Climate::reference(),
+            Given::schools()->habits([], []),
+        );
 
         return array_sum(array_map(static fn (StepCalculation $w): float => $w->removes(), $works));
     }
@@ -184,11 +314,34 @@ final class ModelPagesTest extends TestCase
     /** By how much one reading 6 lighter than stated moves the L* of a film that hides. */
     private static function learned(): float
     {
-        $piece = Piece::of('Table', 1, [PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')))]);
-        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), [], Given::paint(), 12, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        $piece = Piece::of(
+            'Table',
+            1,
+            [PiecePart::of(
+                'p',
+                'P',
+                Surface::free(1.0),
+                1,
+                Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')),
+            )],
+        );
+        $step = Step::of(
+            's',
+            '',
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            [],
+            Given::paint(),
+            12,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
         $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step]), Climate::reference(), Given::schools()->habits([], []));
         $stated = Lab::ofLight((new WorkOutLook())->look($piece->parts[0], $works)->end(Zone::Field)->mean());
-        $learned = (new LearnLook())->learn(Given::paint(), [new SeenPatch('B', 'A1', $piece->parts[0], $works, new Lab($stated->l + 6, $stated->a, $stated->b))])->learned;
+        $learned = (new LearnLook())->learn(
+            Given::paint(),
+            [new SeenPatch('B', 'A1', $piece->parts[0], $works, new Lab($stated->l + 6, $stated->a, $stated->b))],
+        )->learned;
 
         return null === $learned ? 0.0 : Lab::of($learned->colour)->l - Lab::of(Colour::of('#5b6b73'))->l;
     }
@@ -198,9 +351,32 @@ final class ModelPagesTest extends TestCase
      */
     private static function masked(): array
     {
-        $part = static fn (string $id, string $shape, array $size): PiecePart => PiecePart::of($id, $id, Surface::of(Given::shapes()->named($shape), $size, ['face']), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
-        $piece = Piece::of('Table', 1, [$part('top', 'top', ['length' => 1200.0, 'width' => 500.0, 'thickness' => 22.0]), $part('back', 'back', ['length' => 1000.0, 'width' => 400.0, 'thickness' => 10.0])]);
-        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), ['back'], Given::paint(), 1, StepDetail::of(masks: ['top']), WaitRule::of(WaitUntil::Recoat));
+        $part = static fn (string $id, string $shape, array $size): PiecePart => PiecePart::of(
+            $id,
+            $id,
+            Surface::of(Given::shapes()->named($shape), $size, ['face']),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')),
+        );
+        $piece = Piece::of(
+            'Table',
+            1,
+            [
+                $part('top', 'top', ['length' => 1200.0, 'width' => 500.0, 'thickness' => 22.0]),
+                $part('back', 'back', ['length' => 1000.0, 'width' => 400.0, 'thickness' => 10.0]),
+            ],
+        );
+        $step = Step::of(
+            's',
+            '',
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            ['back'],
+            Given::paint(),
+            1,
+            StepDetail::of(masks: ['top']),
+            WaitRule::of(WaitUntil::Recoat),
+        );
         $masking = (new MaskParts())->mask(Recipe::of('T', $piece, [$step]), 0);
         \assert(null !== $masking);
 
@@ -212,10 +388,40 @@ final class ModelPagesTest extends TestCase
      */
     private static function drawer(): array
     {
-        $part = static fn (string $id): PiecePart => PiecePart::of($id, $id, Surface::free(0.1), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
-        $joint = Joint::of('j', 'Drawer', JointKind::Drawer, new JointSide('drawer', Surface::WHOLE, true), new JointSide('frame', Surface::WHOLE, true), 1.6, 0.3, 200.0);
-        $step = Step::of('s', '', Given::techniques()->named('rested'), Intent::of(Purpose::Functional), [], null, 1, StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
-        $fit = (new WorkOutFit())->fit(Recipe::of('T', Piece::of('Table', 1, [$part('drawer'), $part('frame')], [$joint], new PieceUse(Place::Dry)), [$step]), [], [], new \DateTimeZone('UTC'))[0];
+        $part = static fn (string $id): PiecePart => PiecePart::of(
+            $id,
+            $id,
+            Surface::free(0.1),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')),
+        );
+        $joint = Joint::of(
+            'j',
+            'Drawer',
+            JointKind::Drawer,
+            new JointSide('drawer', Surface::WHOLE, true),
+            new JointSide('frame', Surface::WHOLE, true),
+            1.6,
+            0.3,
+            200.0,
+        );
+        $step = Step::of(
+            's',
+            '',
+            Given::techniques()->named('rested'),
+            Intent::of(Purpose::Functional),
+            [],
+            null,
+            1,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Nothing),
+        );
+        $fit = (new WorkOutFit())->fit(
+            Recipe::of('T', Piece::of('Table', 1, [$part('drawer'), $part('frame')], [$joint], new PieceUse(Place::Dry)), [$step]),
+            [],
+            [],
+            new \DateTimeZone('UTC'),
+        )[0];
 
         return [(string) $fit->swelling, (string) $fit->left];
     }
@@ -259,17 +465,31 @@ final class ModelPagesTest extends TestCase
         $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/2'), Account::used()));
         $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/4'), Account::thrown()));
 
-        return array_map(static fn (Account $a): string => ExactNumber::plain($balance->grams($a, 'paint')->toFloat()), [$shelf, $pot, Account::used(), Account::thrown()]);
+        return array_map(
+            static fn (Account $a): string => ExactNumber::plain($balance->grams($a, 'paint')->toFloat()),
+            [$shelf, $pot, Account::used(), Account::thrown()],
+        );
     }
 
     /** How thick a glaze lies at a height, against the flat. */
     private static function glazeAt(float $height): float
     {
         $film = new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3);
-        $step = new Doing('g', (new GlazedAndWiped())->figures()->act, (new GlazedAndWiped())->pattern(new Workmanship()), 1, $film, 0.0, '');
+        $step = new Doing(
+            'g',
+            (new GlazedAndWiped())->figures()->act,
+            (new GlazedAndWiped())->pattern(new Workmanship()),
+            1,
+            $film,
+            0.0,
+            '',
+        );
         $at = static function (float $h) use ($step): float {
             $bare = Ground::bare(Spectrum::even(0.4));
-            $films = array_map(static fn (Patch $p): LaidFilm => $p->films[0], DoStep::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches);
+            $films = array_map(
+                static fn (Patch $p): LaidFilm => $p->films[0],
+                DoStep::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches,
+            );
 
             return $films[0]->wet;
         };

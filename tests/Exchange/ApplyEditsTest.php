@@ -26,7 +26,11 @@ final class ApplyEditsTest extends TestCase
         self::assertSame(['r1', 'a', 'b', 'c'], $this->ids(Edit::insert(new NewStep('New', 'dusted'), 'a')));
         self::assertSame(['a', 'b', 'r1', 'c'], $this->ids(Edit::insert(new NewStep('New', 'dusted'), 'c')));
         self::assertSame(['a', 'b', 'c', 'r1'], $this->ids(Edit::insert(new NewStep('New', 'dusted'), null)));
-        self::assertSame(['a', 'r1', 'r2', 'b', 'c'], $this->ids(Edit::insert(new NewStep('New', 'dusted'), 'b'), Edit::insert(new NewStep('Newer', 'dusted'), 'b')), 'in their order, with ids that are free');
+        self::assertSame(
+            ['a', 'r1', 'r2', 'b', 'c'],
+            $this->ids(Edit::insert(new NewStep('New', 'dusted'), 'b'), Edit::insert(new NewStep('Newer', 'dusted'), 'b')),
+            'in their order, with ids that are free',
+        );
     }
 
     public function testAStepIsMovedOrTakenOut(): void
@@ -41,15 +45,48 @@ final class ApplyEditsTest extends TestCase
     {
         $before = $this->document();
         $after = $this->apply(Edit::change('b', ['coats' => 3, 'wait' => ['until' => 'cure'], 'parts' => ['p']]));
-        self::assertEquals((object) ['id' => 'b', 'technique' => 'brushed', 'title' => 'Two', 'coats' => 3, 'wait' => (object) ['until' => 'cure'], 'parts' => ['p']], $after->steps[1]);
-        self::assertEquals([$before->steps[0], $before->steps[2], $before->piece, $before->materials], [$after->steps[0], $after->steps[2], $after->piece, $after->materials]);
+        self::assertEquals(
+            (object) [
+                'id' => 'b',
+                'technique' => 'brushed',
+                'title' => 'Two',
+                'coats' => 3,
+                'wait' => (object) ['until' => 'cure'],
+                'parts' => ['p'],
+            ],
+            $after->steps[1],
+        );
+        self::assertEquals(
+            [$before->steps[0], $before->steps[2], $before->piece, $before->materials],
+            [$after->steps[0], $after->steps[2], $after->piece, $after->materials],
+        );
     }
 
     public function testANewStepSaysAllThatWasAskedFor(): void
     {
-        $step = $this->apply(Edit::insert(new NewStep('Strip', 'stripped', ['p'], coats: 2, wait: WaitUntil::Overnight, dwell: 30, grit: 80), null))->steps[3];
-        self::assertEquals((object) ['id' => 'r1', 'title' => 'Strip', 'technique' => 'stripped', 'intent' => (object) ['purpose' => 'functional'], 'coats' => 2, 'wait' => (object) ['until' => 'overnight'], 'grit' => 80, 'dwell' => 30, 'parts' => ['p']], $step);
-        self::assertObjectNotHasProperty('parts', $this->apply(Edit::insert(new NewStep('Dust', 'dusted'), null))->steps[3], 'the whole piece');
+        $step = $this->apply(Edit::insert(
+            new NewStep('Strip', 'stripped', ['p'], coats: 2, wait: WaitUntil::Overnight, dwell: 30, grit: 80),
+            null,
+        ))->steps[3];
+        self::assertEquals(
+            (object) [
+                'id' => 'r1',
+                'title' => 'Strip',
+                'technique' => 'stripped',
+                'intent' => (object) ['purpose' => 'functional'],
+                'coats' => 2,
+                'wait' => (object) ['until' => 'overnight'],
+                'grit' => 80,
+                'dwell' => 30,
+                'parts' => ['p'],
+            ],
+            $step,
+        );
+        self::assertObjectNotHasProperty(
+            'parts',
+            $this->apply(Edit::insert(new NewStep('Dust', 'dusted'), null))->steps[3],
+            'the whole piece',
+        );
     }
 
     public function testAJointIsLeftBareOnOneSide(): void
@@ -62,9 +99,17 @@ final class ApplyEditsTest extends TestCase
     {
         $rinse = Edit::insert(new NewStep('Rinse', 'rinsed', [], MaterialRequirement::water()), null);
         $after = $this->apply($rinse, $rinse);
-        self::assertSame(['paint', 'water'], array_map(static fn (\stdClass $m): string => $m->id, $after->materials), 'copied once, used twice');
+        self::assertSame(
+            ['paint', 'water'],
+            array_map(static fn (\stdClass $m): string => $m->id, $after->materials),
+            'copied once, used twice',
+        );
         self::assertSame(['water', 'water'], [$after->steps[3]->uses->material, $after->steps[4]->uses->material]);
-        self::assertEquals(Json::decode(Json::encode((new WriteMaterial())->write(Given::water()))), $after->materials[1], 'with all its figures');
+        self::assertEquals(
+            Json::decode(Json::encode((new WriteMaterial())->write(Given::water()))),
+            $after->materials[1],
+            'with all its figures',
+        );
 
         $own = $this->document();
         $own->materials[] = Json::decode(Json::encode(['id' => 'rain'] + (array) (new WriteMaterial())->write(Given::water())));
@@ -81,7 +126,12 @@ final class ApplyEditsTest extends TestCase
     private function apply(Edit ...$edits): \stdClass
     {
         $document = $this->document();
-        $after = (new ApplyEdits())->apply($document, array_values($edits), /** @return list<Material> */ static fn (): array => [Given::powder(), Given::water()]);
+        $after = (new ApplyEdits())->apply(
+            $document,
+            array_values($edits),
+            /** @return list<Material> */
+            static fn (): array => [Given::powder(), Given::water()],
+        );
         self::assertEquals($this->document(), $document, 'what was given is left as it was');
 
         return $after;
@@ -101,7 +151,11 @@ final class ApplyEditsTest extends TestCase
         $document = Json::decode(Json::encode([
             'piece' => ['joints' => [['id' => 'j', 'moving' => $side('p'), 'fixed' => $side('q')]]],
             'materials' => [(new WriteMaterial())->write(Given::paint())],
-            'steps' => array_map(static fn (string $id, string $title): array => ['id' => $id, 'technique' => 'brushed', 'title' => $title, 'coats' => 1], ['a', 'b', 'c'], ['One', 'Two', 'Three']),
+            'steps' => array_map(
+                static fn (string $id, string $title): array => ['id' => $id, 'technique' => 'brushed', 'title' => $title, 'coats' => 1],
+                ['a', 'b', 'c'],
+                ['One', 'Two', 'Three'],
+            ),
         ]));
         \assert($document instanceof \stdClass);
 

@@ -50,9 +50,29 @@ final class FormatTest extends TestCase
             self::assertEquals($now->recipe, $this->reader()->read(Json::decode($now->text)));
         }
         $new = $this->reader()->read($this->golden());
-        self::assertSame([Criterion::Smooth, 1, 3, 's6'], [$new->steps[0]->repeat?->until, $new->steps[0]->repeat?->least, $new->steps[0]->repeat?->most, $new->steps[0]->repeat?->otherwise]);
-        self::assertSame([Tool::Machine, Direction::Any, SandingAim::Smooth], [$new->steps[0]->detail->tool, $new->steps[0]->detail->strokes, $new->steps[0]->detail->aim]);
-        self::assertSame([['holes'], Pulls::Open, '2027-03-01', Rags::Flat, 'water'], [$new->steps[3]->detail->masks, $new->piece->parts[2]->pulls, $new->piece->use->from, $new->cleanUp->rags, $new->cleanUp->with[0]->id]);
+        self::assertSame(
+            [Criterion::Smooth, 1, 3, 's6'],
+            [
+                $new->steps[0]->repeat?->until,
+                $new->steps[0]->repeat?->least,
+                $new->steps[0]->repeat?->most,
+                $new->steps[0]->repeat?->otherwise,
+            ],
+        );
+        self::assertSame(
+            [Tool::Machine, Direction::Any, SandingAim::Smooth],
+            [$new->steps[0]->detail->tool, $new->steps[0]->detail->strokes, $new->steps[0]->detail->aim],
+        );
+        self::assertSame(
+            [['holes'], Pulls::Open, '2027-03-01', Rags::Flat, 'water'],
+            [
+                $new->steps[3]->detail->masks,
+                $new->piece->parts[2]->pulls,
+                $new->piece->use->from,
+                $new->cleanUp->rags,
+                $new->cleanUp->with[0]->id,
+            ],
+        );
         $painted = $this->golden(1);
         $painted->piece->parts[0]->substrate->ground = 'painted';
         self::assertSame(FinishKind::Paint, $this->reader()->read($painted)->piece->parts[0]->finish->kind);
@@ -70,7 +90,8 @@ final class FormatTest extends TestCase
     }
 
     /**
-     * Every field of a golden document in turn is taken away, made another type, and given a neighbour nobody knows; the recipe in a board is a format of its own.
+     * Every field of a golden document in turn is taken away, made another type, and given a neighbour nobody knows; the recipe in a board
+     * is a format of its own.
      */
     #[DataProvider('formats')]
     public function testSchemaAndReaderAgree(string $format, int $version, int $atLeast): void
@@ -93,7 +114,10 @@ final class FormatTest extends TestCase
                 }
                 ++$tried;
                 self::assertTrue($bySchema || !$byReader, implode('/', $place)." ($how): the schema refuses what the reader takes");
-                self::assertTrue($byReader || !$bySchema || 'Missing' === $how, implode('/', $place)." ($how): the reader refuses what the schema takes");
+                self::assertTrue(
+                    $byReader || !$bySchema || 'Missing' === $how,
+                    implode('/', $place)." ($how): the reader refuses what the schema takes",
+                );
             }
         }
         self::assertGreaterThan($atLeast, $tried);
@@ -104,8 +128,20 @@ final class FormatTest extends TestCase
      */
     public function testAPreviewIsWrittenAsEverythingElse(): void
     {
-        $context = new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::of(21, 50), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
-        $worked = new WorkedOut(new RawJson('{"now": "soon", "rate": 1.0, "schools": {}}'), (new PreviewRecipe(Given::schools()))->preview($this->reader()->read($this->golden()), $context));
+        $context = new Context(
+            1_764_054_000,
+            WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])),
+            Climate::of(21, 50),
+            UnitSystem::Metric,
+            [],
+            [],
+            BigRational::of('0.05'),
+            BigRational::of('0.02'),
+        );
+        $worked = new WorkedOut(
+            new RawJson('{"now": "soon", "rate": 1.0, "schools": {}}'),
+            (new PreviewRecipe(Given::schools()))->preview($this->reader()->read($this->golden()), $context),
+        );
         self::assertSame(Json::encode(Json::plain($worked)), Json::encode($worked));
         self::assertStringStartsWith('{"context":{"now":"soon","rate":1.0,"schools":{}},"preview":{"title":"Golden', Json::encode($worked));
     }

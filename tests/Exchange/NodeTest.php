@@ -35,8 +35,16 @@ final class NodeTest extends TestCase
         yield 'a number' => [static fn (Node $n): mixed => $n->float('a'), '3', 3.0];
         yield 'yes' => [static fn (Node $n): mixed => $n->bool('a'), 'true', true];
         yield 'a choice' => [static fn (Node $n): mixed => $n->enum('a', Sheen::class), '"matt"', Sheen::Matt];
-        yield 'a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): float => $i->asFloat()), '[1, 2.5]', [1.0, 2.5]];
-        yield 'a map' => [static fn (Node $n): mixed => $n->map('a', static fn (Node $i): string => $i->asString()), '{"x": "1", "0": "2"}', ['x' => '1', 0 => '2']];
+        yield 'a list' => [
+            static fn (Node $n): mixed => $n->list('a', static fn (Node $i): float => $i->asFloat()),
+            '[1, 2.5]',
+            [1.0, 2.5],
+        ];
+        yield 'a map' => [
+            static fn (Node $n): mixed => $n->map('a', static fn (Node $i): string => $i->asString()),
+            '{"x": "1", "0": "2"}',
+            ['x' => '1', 0 => '2'],
+        ];
         yield 'an empty object' => [static fn (Node $n): mixed => $n->child('a')->fields('x')->has('x'), '{}', false];
     }
 
@@ -75,13 +83,43 @@ final class NodeTest extends TestCase
         yield 'one for yes' => [static fn (Node $n): mixed => $n->bool('a'), '1', '/a', 'true or false'];
         yield 'no such choice' => [static fn (Node $n): mixed => $n->enum('a', Sheen::class), '"shiny"', '/a', 'one of: chalky, matt'];
         yield 'a list for a choice' => [static fn (Node $n): mixed => $n->enum('a', Sheen::class), '["matt"]', '/a', 'one of'];
-        yield 'an object for a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '{}', '/a', 'Must be a list'];
-        yield 'too long a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString(), 2), '["", "", ""]', '/a', 'Maximum 2'];
-        yield 'an item of a list' => [static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()), '["x", 4]', '/a/1', 'Enter text'];
+        yield 'an object for a list' => [
+            static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()),
+            '{}',
+            '/a',
+            'Must be a list',
+        ];
+        yield 'too long a list' => [
+            static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString(), 2),
+            '["", "", ""]',
+            '/a',
+            'Maximum 2',
+        ];
+        yield 'an item of a list' => [
+            static fn (Node $n): mixed => $n->list('a', static fn (Node $i): string => $i->asString()),
+            '["x", 4]',
+            '/a/1',
+            'Enter text',
+        ];
         yield 'a list for an object' => [static fn (Node $n): mixed => $n->child('a')->string('b'), '[]', '/a', 'Must be an object'];
-        yield 'missing deep down' => [static fn (Node $n): mixed => $n->child('a')->child('b')->string('c'), '{"b": {}}', '/a/b/c', 'Missing'];
-        yield 'a name with a slash and a tilde' => [static fn (Node $n): mixed => $n->child('a')->fields('b'), '{"x/y~z": 1}', '/a/x~1y~0z', 'Unknown field “x/y~z”'];
-        yield 'what the core refuses' => [static fn (Node $n): mixed => $n->make(static fn () => throw InvalidMeasure::negativeAmount(), 'a'), '1', '/a', 'can\'t be negative'];
+        yield 'missing deep down' => [
+            static fn (Node $n): mixed => $n->child('a')->child('b')->string('c'),
+            '{"b": {}}',
+            '/a/b/c',
+            'Missing',
+        ];
+        yield 'a name with a slash and a tilde' => [
+            static fn (Node $n): mixed => $n->child('a')->fields('b'),
+            '{"x/y~z": 1}',
+            '/a/x~1y~0z',
+            'Unknown field “x/y~z”',
+        ];
+        yield 'what the core refuses' => [
+            static fn (Node $n): mixed => $n->make(static fn () => throw InvalidMeasure::negativeAmount(), 'a'),
+            '1',
+            '/a',
+            'can\'t be negative',
+        ];
     }
 
     /**
@@ -100,8 +138,18 @@ final class NodeTest extends TestCase
      */
     public function testGoesOnAfterAnErrorAndStopsAtFifty(): void
     {
-        $read = static fn (Node $n): array => $n->list('a', static fn (Node $i): array => [$i->fields('x')->int('x'), $i->string('y')], 500);
-        self::assertSame(['/a/0/y', '/a/0/x', '/a/2/x'], array_keys($this->complaints('{"a": [{"x": "1", "y": ""}, {"x": 1}, {}]}', static fn (Node $n): array => $n->list('a', static fn (Node $i): int => $i->fields('x')->int('x')))));
+        $read = static fn (Node $n): array => $n->list(
+            'a',
+            static fn (Node $i): array => [$i->fields('x')->int('x'), $i->string('y')],
+            500,
+        );
+        self::assertSame(
+            ['/a/0/y', '/a/0/x', '/a/2/x'],
+            array_keys($this->complaints(
+                '{"a": [{"x": "1", "y": ""}, {"x": 1}, {}]}',
+                static fn (Node $n): array => $n->list('a', static fn (Node $i): int => $i->fields('x')->int('x')),
+            )),
+        );
         self::assertCount(50, $this->complaints(Json::encode(['a' => array_fill(0, 300, ['x' => 'no'])]), $read));
     }
 

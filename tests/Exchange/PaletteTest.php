@@ -18,7 +18,12 @@ final class PaletteTest extends TestCase
 {
     public function testWhatIsWrittenIsReadAgain(): void
     {
-        $chips = [new Chip('Signal Cream', '#efe3c4'), new Chip('=cmd|"calc"', '#000000'), new Chip('Grün, "laut"', '#23473a'), new Chip('-1', '#ffffff')];
+        $chips = [
+            new Chip('Signal Cream', '#efe3c4'),
+            new Chip('=cmd|"calc"', '#000000'),
+            new Chip('Grün, "laut"', '#23473a'),
+            new Chip('-1', '#ffffff'),
+        ];
         [$read, $write] = [new ReadPalette(), new WritePalette()];
         self::assertEquals($chips, $read->read($write->gimp("A palette\nof two lines", $chips)));
         self::assertEquals($chips, $read->read($write->csv($chips)));
@@ -27,7 +32,9 @@ final class PaletteTest extends TestCase
 
     public function testOthersPalettesAreRead(): void
     {
-        $chips = (new ReadPalette())->read("\u{FEFF}GIMP Palette\r\nName: X\r\nColumns: 4\r\n# a remark\r\n  0   0   0\r\n255 128   3\tWith a name\r\n");
+        $chips = (new ReadPalette())->read(
+            "\u{FEFF}GIMP Palette\r\nName: X\r\nColumns: 4\r\n# a remark\r\n  0   0   0\r\n255 128   3\tWith a name\r\n",
+        );
         self::assertEquals([new Chip('#000000', '#000000'), new Chip('With a name', '#ff8003')], $chips);
         self::assertEquals([new Chip('Pine', '#3d5a50')], (new ReadPalette())->read("3D5A50,Pine\n"));
     }

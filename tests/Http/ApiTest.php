@@ -34,7 +34,10 @@ final class ApiTest extends TestCase
             file_put_contents($files[$name] = tempnam(sys_get_temp_dir(), 'inlaid') ?: '', Json::encode($json));
         }
         $answer = (string) $this->studio->ask('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT])->getContent();
-        self::assertSame([0, $answer], $this->studio->run('inlaid:preview', ['file' => $files['document'], '--context' => $files['context']]));
+        self::assertSame(
+            [0, $answer],
+            $this->studio->run('inlaid:preview', ['file' => $files['document'], '--context' => $files['context']]),
+        );
         [$code, $id] = $this->studio->run('inlaid:recipe:import', ['file' => $files['document']]);
         self::assertSame(0, $code);
         self::assertEquals($document, Json::decode($this->studio->run('inlaid:recipe:export', ['id' => trim($id)])[1]));
@@ -51,7 +54,11 @@ final class ApiTest extends TestCase
     public function testAnEditIsFollowedByEverything(): void
     {
         $document = $this->studio->recipe()->document;
-        $preview = fn (array $context = []): \stdClass => $this->studio->json('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT + $context])->preview;
+        $preview = fn (array $context = []): \stdClass => $this->studio->json(
+            'POST',
+            '/api/preview',
+            ['document' => $document, 'context' => self::CONTEXT + $context],
+        )->preview;
         $before = $preview();
         $document->mixes[0]->parts[1]->share = '3';
         $after = $preview();
@@ -99,11 +106,15 @@ final class ApiTest extends TestCase
         self::assertSame('', $this->studio->json('POST', '/api/recipes', '"'.str_repeat('a', 10_000_000).'"', 413)->violations[0]->pointer);
         $document = $this->studio->recipe()->document;
         $document->summary = str_repeat('a', 1_900_000);
-        self::assertSame('/document/summary', $this->studio->json('POST', '/api/recipes', ['document' => $document], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/document/summary',
+            $this->studio->json('POST', '/api/recipes', ['document' => $document], 422)->violations[0]->pointer,
+        );
     }
 
     /**
-     * The largest recipe there may be, on twelve parts of which none is like another, at a minute of work a week: it is worked out, and says that it would never be done. On the bench it makes no room fail.
+     * The largest recipe there may be, on twelve parts of which none is like another, at a minute of work a week: it is worked out, and
+     * says that it would never be done. On the bench it makes no room fail.
      */
     public function testTheLargestRecipeIsAnsweredInTime(): void
     {
@@ -116,7 +127,11 @@ final class ApiTest extends TestCase
             [$other->id, $other->name, $other->substrate->colour] = ["p$i", "Part $i", \sprintf('#%02xd3b3', 0x60 + $i)];
         }
         $document->piece->joints = [];
-        $worked = $this->studio->json('POST', '/api/preview', ['document' => $document, 'context' => self::CONTEXT + ['hours' => ['mon' => [['from' => '08:00', 'to' => '08:01']]]]])->preview;
+        $worked = $this->studio->json(
+            'POST',
+            '/api/preview',
+            ['document' => $document, 'context' => self::CONTEXT + ['hours' => ['mon' => [['from' => '08:00', 'to' => '08:01']]]]],
+        )->preview;
         self::assertNull($worked->plan->readyOn);
         self::assertStringContainsString('would take more than 10 years', $worked->plan->stuck);
         self::assertCount(200, $worked->steps);

@@ -24,9 +24,20 @@ final class BoardsTest extends TestCase
     private function document(array $more = []): \stdClass
     {
         $recipe = self::$studio->recipe();
-        $begun = self::$studio->json('POST', '/api/compute/board/begin', ['recipe' => $recipe->id, 'part' => 'case', 'steps' => ['s1', 's2', 's4'], 'width' => 100, 'height' => 80, 'vary' => 's4'])->document;
+        $begun = self::$studio->json(
+            'POST',
+            '/api/compute/board/begin',
+            ['recipe' => $recipe->id, 'part' => 'case', 'steps' => ['s1', 's2', 's4'], 'width' => 100, 'height' => 80, 'vary' => 's4'],
+        )->document;
 
-        return (object) array_merge((array) $begun, ['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['1', '4', '8']], 'rows' => ['thing' => 'grit', 'step' => 's1', 'levels' => ['120', '180']]], $more);
+        return (object) array_merge(
+            (array) $begun,
+            [
+                'columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['1', '4', '8']],
+                'rows' => ['thing' => 'grit', 'step' => 's1', 'levels' => ['120', '180']],
+            ],
+            $more,
+        );
     }
 
     private static function sent(string $path, string $picture): \stdClass
@@ -53,17 +64,28 @@ final class BoardsTest extends TestCase
     }
 
     /**
-     * Six patches of 0.008 m². The wash: 3 patches on grit 120 (uptake 1.11) and 3 on 180 take its one film; laid ÷ 0.9, twice, and a quarter of 8 ml for the brush each time.
+     * Six patches of 0.008 m². The wash: 3 patches on grit 120 (uptake 1.11) and 3 on 180 take its one film; laid ÷ 0.9, twice, and a
+     * quarter of 8 ml for the brush each time.
      */
     public function testABoardIsWorkedOut(): void
     {
         $board = $this->workedOut();
         self::assertSame(['A1', 'B1', 'C1', 'A2', 'B2', 'C2'], array_column($board->patches, 'label'));
-        self::assertSame(['B2'], array_column(array_filter($board->patches, static fn (\stdClass $p): bool => $p->control), 'label'), 'as the recipe stands');
+        self::assertSame(
+            ['B2'],
+            array_column(array_filter($board->patches, static fn (\stdClass $p): bool => $p->control), 'label'),
+            'as the recipe stands',
+        );
         self::assertSame([['1 min', '4 min', '8 min'], ['grit 120', 'grit 180']], [$board->columns->heads, $board->rows->heads]);
-        self::assertSame(['Slate wash, the dwell (8 min against 4 min)', 'Sand to 180, the grit (120 against 180)'], array_reverse($board->patches[2]->differs));
+        self::assertSame(
+            ['Slate wash, the dwell (8 min against 4 min)', 'Sand to 180, the grit (120 against 180)'],
+            array_reverse($board->patches[2]->differs),
+        );
         self::assertSame([], $board->remarks, 'neighbours differ in one thing each');
-        self::assertSame([['Slate wash', '1 Platform Slate, chalk-type : 2 Water', [3, 4]]], array_map(static fn (\stdClass $p): array => [$p->name, $p->words, $p->rounds], $board->pots));
+        self::assertSame(
+            [['Slate wash', '1 Platform Slate, chalk-type : 2 Water', [3, 4]]],
+            array_map(static fn (\stdClass $p): array => [$p->name, $p->words, $p->rounds], $board->pots),
+        );
         self::assertGreaterThanOrEqual($board->pots[0]->need->ml, $board->pots[0]->batch->yield->ml);
         self::assertSame(['s1', 's2', 's4', 's4'], array_column($board->rounds, 'stepId'));
         foreach ($board->rounds[2]->turns as $turn) {
@@ -79,7 +101,11 @@ final class BoardsTest extends TestCase
     public function testABoardSaysWhatIsAmiss(): void
     {
         $own = $this->workedOut(['own' => [['patch' => 'B2', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]]);
-        self::assertSame(['warn', 'warn', 'warn', 'advise'], array_column($own->remarks, 'gravity') + [3 => 'advise'], Json::encode($own->remarks));
+        self::assertSame(
+            ['warn', 'warn', 'warn', 'advise'],
+            array_column($own->remarks, 'gravity') + [3 => 'advise'],
+            Json::encode($own->remarks),
+        );
         self::assertStringContainsString('differ in 2 variables', $own->remarks[0]->text);
         self::assertSame('Control', $own->patches[6]->label, 'none is as the recipe stands any more');
 
@@ -87,8 +113,15 @@ final class BoardsTest extends TestCase
         self::assertSame('stop', $long->remarks[0]->gravity);
         self::assertStringContainsString('One person needs', $long->remarks[0]->text);
         self::assertStringContainsString('mostly edge', $this->workedOut(['width' => 40])->remarks[0]->text);
-        $bare = self::$studio->json('POST', '/api/compute/board/begin', ['recipe' => self::$studio->recipe()->id, 'part' => 'case', 'steps' => ['s4'], 'width' => 100, 'height' => 80]);
-        self::assertStringContainsString('no last sanding', self::$studio->json('POST', '/api/compute/board', ['document' => $bare->document])->remarks[0]->text);
+        $bare = self::$studio->json(
+            'POST',
+            '/api/compute/board/begin',
+            ['recipe' => self::$studio->recipe()->id, 'part' => 'case', 'steps' => ['s4'], 'width' => 100, 'height' => 80],
+        );
+        self::assertStringContainsString(
+            'no last sanding',
+            self::$studio->json('POST', '/api/compute/board', ['document' => $bare->document])->remarks[0]->text,
+        );
     }
 
     /**
@@ -96,7 +129,11 @@ final class BoardsTest extends TestCase
      */
     public static function wrongBoards(): array
     {
-        $axis = static fn (string $thing, ?string $step, string ...$levels): array => ['thing' => $thing, 'step' => $step, 'levels' => $levels];
+        $axis = static fn (string $thing, ?string $step, string ...$levels): array => [
+            'thing' => $thing,
+            'step' => $step,
+            'levels' => $levels,
+        ];
 
         return [
             'a thing unknown' => [['columns' => $axis('moon', 's4', '1')], '/document/columns/levels', '“moon” can'],
@@ -109,12 +146,24 @@ final class BoardsTest extends TestCase
             'too many' => [['columns' => $axis('dwell', 's4', '1', '2', '3', '4', '5', '6', '7')], '/document/columns/levels', '7'],
             'none' => [['columns' => $axis('dwell', 's4')], '/document/columns/levels', 'have 1 to 6 values'],
             'the same both ways' => [['rows' => $axis('dwell', 's4', '2', '3')], '/document/columns', 't both vary the same'],
-            'a paint that is not there' => [['columns' => $axis('laid', 's4', 'moonlight')], '/document/columns/levels', 'among the materials'],
-            'a way that lays nothing' => [['columns' => $axis('technique', 's4', 'sanded')], '/document/columns/levels', 'technique that applies'],
+            'a paint that is not there' => [
+                ['columns' => $axis('laid', 's4', 'moonlight')],
+                '/document/columns/levels',
+                'among the materials',
+            ],
+            'a way that lays nothing' => [
+                ['columns' => $axis('technique', 's4', 'sanded')],
+                '/document/columns/levels',
+                'technique that applies',
+            ],
             'a wood unknown' => [['columns' => $axis('wood', null, 'moonwood')], '/document/columns/levels', 'a wood from the list'],
             'too small' => [['width' => 5], '/document/width', 'from 20 to 1000 mm'],
             'hands that take all day' => [['lay' => 10_000], '/document/width', '1 to 3600 s'],
-            'a patch that is not there' => [['own' => [['patch' => 'Q7', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]], '/document/columns', 'no patch “Q7”'],
+            'a patch that is not there' => [
+                ['own' => [['patch' => 'Q7', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]],
+                '/document/columns',
+                'no patch “Q7”',
+            ],
             'a target of words' => [['target' => ['colour' => 'blue']], '/document/target/colour', 'colour'],
             'a field too many' => [['secret' => 1], '/document/secret', 'Unknown field'],
         ];
@@ -139,13 +188,23 @@ final class BoardsTest extends TestCase
         $document = $this->document();
         unset($document->rows);
         $things = self::$studio->json('POST', '/api/compute/board/variables', ['document' => $document->recipe])->variables;
-        self::assertSame(['coats', 'colour-fraction', 'done', 'dwell', 'film', 'grit', 'laid', 'left', 'order', 'technique', 'wood'], array_values(array_unique((static function (array $keys): array {
-            sort($keys);
+        self::assertSame(
+            ['coats', 'colour-fraction', 'done', 'dwell', 'film', 'grit', 'laid', 'left', 'order', 'technique', 'wood'],
+            array_values(array_unique((static function (array $keys): array {
+                sort($keys);
 
-            return $keys;
-        })(array_column($things, 'thing')))));
+                return $keys;
+            })(array_column($things, 'thing')))),
+        );
         foreach ($things as $thing) {
-            $document->columns = array_filter(['thing' => $thing->thing, 'step' => $thing->step, 'levels' => array_values(array_filter($thing->levels, static fn (string $l): bool => 'laid' !== $thing->thing || 'platform-slate' === $l || 'water' === $l))]);
+            $document->columns = array_filter([
+                'thing' => $thing->thing,
+                'step' => $thing->step,
+                'levels' => array_values(array_filter(
+                    $thing->levels,
+                    static fn (string $l): bool => 'laid' !== $thing->thing || 'platform-slate' === $l || 'water' === $l,
+                )),
+            ]);
             $answer = self::$studio->ask('POST', '/api/compute/board', ['document' => $document]);
             if ('laid' !== $thing->thing && 'technique' !== $thing->thing) {
                 self::assertSame(200, $answer->getStatusCode(), $thing->thing.' in '.$thing->step.': '.$answer->getContent());
@@ -168,15 +227,32 @@ final class BoardsTest extends TestCase
         self::assertSame([2, 'Another name'], [$stale->version, $stale->newer->title]);
 
         self::assertNotNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => true])->laidAt);
-        self::assertStringContainsString('has been applied', self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 2, 'document' => $document], 422)->detail);
+        self::assertStringContainsString(
+            'has been applied',
+            self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 2, 'document' => $document], 422)->detail,
+        );
         self::assertNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false])->laidAt);
-        $read = self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['colour' => '#667075', 'how' => 'typed', 'note' => 'patchy on the rim', 'rating' => 3]);
+        $read = self::$studio->json(
+            'PUT',
+            "/api/boards/$board->id/patches/B1/reading",
+            ['colour' => '#667075', 'how' => 'typed', 'note' => 'patchy on the rim', 'rating' => 3],
+        );
         self::assertNotNull($read->laidAt, 'what is read has been laid');
-        self::assertSame(['B1', '#667075', 'typed', 'patchy on the rim', 3], array_values(\array_slice((array) $read->readings[0], 0, 3) + ['note' => $read->readings[0]->note, 'rating' => $read->readings[0]->rating]));
+        self::assertSame(
+            ['B1', '#667075', 'typed', 'patchy on the rim', 3],
+            array_values(\array_slice((array) $read->readings[0], 0, 3) + [
+                'note' => $read->readings[0]->note,
+                'rating' => $read->readings[0]->rating,
+            ]),
+        );
         self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false], 422);
         self::$studio->json('PUT', "/api/boards/$board->id/patches/Z9/reading", ['note' => 'nowhere'], 422);
         self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['rating' => 9], 422);
-        self::assertSame('patchy on the rim', self::$studio->json('GET', "/api/boards/$board->id")->readings[0]->note, 'what was refused changed nothing');
+        self::assertSame(
+            'patchy on the rim',
+            self::$studio->json('GET', "/api/boards/$board->id")->readings[0]->note,
+            'what was refused changed nothing',
+        );
 
         self::$studio->json('PUT', "/api/boards/$board->id/archive", ['archived' => true]);
         self::assertNotContains($board->id, array_column(self::$studio->json('GET', '/api/boards')->boards, 'id'));
@@ -186,7 +262,8 @@ final class BoardsTest extends TestCase
     }
 
     /**
-     * The patches reflect what they do; warm light falls on them and on the grey card alike. Corrected by the card it is what it is but for what the
+     * The patches reflect what they do; warm light falls on them and on the grey card alike. Corrected by the card it is what it is but for
+     * what the
      * steps of a JPEG leave of it (one code more or less of a dark blue is 3 ΔE); as photographed it is far off.
      */
     public function testAColourIsReadFromAPhotoBesideAGreyCard(): void
@@ -194,7 +271,11 @@ final class BoardsTest extends TestCase
         $board = $this->board(['target' => ['colour' => '#8f9494', 'name' => 'Platform grey']]);
         $photo = $this->photo($board, Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]]));
         $pick = static fn (float $x, float $y): array => ['x' => $x, 'y' => $y, 'radius' => 0.04];
-        $found = self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey']);
+        $found = self::$studio->json(
+            'POST',
+            "/api/photos/$photo->id/colour",
+            ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'],
+        );
         // linear 0.28, 0.30, 0.30 is #909595
         self::assertLessThan(4, $this->apart($found->colour, '#909595'));
         self::assertGreaterThan(10, $this->apart($found->asPhotographed, '#909595'));
@@ -203,21 +284,48 @@ final class BoardsTest extends TestCase
 
         // A photo that is only looked at: the same with a reference; without one, what it shows.
         $picture = Pictures::board([[0.28, 0.3, 0.3], [0.12, 0.15, 0.18], [0.5, 0.45, 0.36]]);
-        $look = static fn (array $asked): \stdClass => self::sent('/api/compute/photo-colour?asked='.rawurlencode(Json::encode($asked)), $picture);
+        $look = static fn (array $asked): \stdClass => self::sent(
+            '/api/compute/photo-colour?asked='.rawurlencode(Json::encode($asked)),
+            $picture,
+        );
         self::assertSame($found->colour, $look(['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'])->colour);
         $shown = $look(['patch' => $pick(0.17, 0.3)]);
         self::assertSame([$found->asPhotographed, $found->asPhotographed], [$shown->colour, $shown->asPhotographed]);
         self::assertStringContainsString('the colour in the picture', $shown->cannot[0]);
         self::assertSame('/asked/patch', $look(['card' => 'grey'])->violations[0]->pointer);
-        self::assertStringContainsString('read this picture', self::sent('/api/compute/photo-colour?asked={}', 'GIF89a')->violations[0]->message);
+        self::assertStringContainsString(
+            'read this picture',
+            self::sent('/api/compute/photo-colour?asked={}', 'GIF89a')->violations[0]->message,
+        );
 
-        $edge = self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(0.3, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey']);
+        $edge = self::$studio->json(
+            'POST',
+            "/api/photos/$photo->id/colour",
+            ['patch' => $pick(0.3, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'],
+        );
         self::assertStringContainsString('has several colours', $edge->remarks[0]);
         $bright = $this->photo($board, Pictures::board([[0.5, 0.5, 0.5]], 6.0));
-        self::assertStringContainsString('overexposed', self::$studio->json('POST', "/api/photos/$bright->id/colour", ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'white'], 422)->detail);
-        self::$studio->json('POST', "/api/photos/$photo->id/colour", ['patch' => $pick(1.7, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'], 422);
+        self::assertStringContainsString(
+            'overexposed',
+            self::$studio->json(
+                'POST',
+                "/api/photos/$bright->id/colour",
+                ['patch' => $pick(0.17, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'white'],
+                422,
+            )->detail,
+        );
+        self::$studio->json(
+            'POST',
+            "/api/photos/$photo->id/colour",
+            ['patch' => $pick(1.7, 0.3), 'reference' => $pick(0.5, 0.82), 'card' => 'grey'],
+            422,
+        );
 
-        $read = self::$studio->json('PUT', "/api/boards/$board->id/patches/A1/reading", ['colour' => $found->colour, 'how' => 'photo', 'photo' => $photo->id]);
+        $read = self::$studio->json(
+            'PUT',
+            "/api/boards/$board->id/patches/A1/reading",
+            ['colour' => $found->colour, 'how' => 'photo', 'photo' => $photo->id],
+        );
         self::assertStringContainsString('bluer', $read->readings[0]->offTarget->inWords, 'than the target');
         self::$studio->json('PUT', "/api/boards/$board->id/patches/B1/reading", ['colour' => '#505a60', 'how' => 'typed']);
         $compared = self::$studio->json('GET', "/api/boards/$board->id/compare?one=A1&other=B1");
@@ -227,8 +335,14 @@ final class BoardsTest extends TestCase
 
         $other = $this->board();
         self::$studio->json('PUT', "/api/boards/$other->id/patches/A1/reading", ['photo' => $photo->id, 'how' => 'photo'], 422);
-        self::assertSame([], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => true]), 'A1', $photo->id));
-        self::assertSame([$photo->id], $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => false]), 'A1', $photo->id));
+        self::assertSame(
+            [],
+            $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => true]), 'A1', $photo->id),
+        );
+        self::assertSame(
+            [$photo->id],
+            $this->photos(self::$studio->json('PUT', "/api/photos/$photo->id/archive", ['archived' => false]), 'A1', $photo->id),
+        );
     }
 
     /**
@@ -243,7 +357,10 @@ final class BoardsTest extends TestCase
         self::assertSame([1800, 1200], [$photo->width, $photo->height]);
         $answer = self::$studio->ask('GET', "/api/photos/$photo->id");
         $kept = (string) $answer->getContent();
-        self::assertSame(['image/jpeg', 'nosniff'], [$answer->headers->get('Content-Type'), $answer->headers->get('X-Content-Type-Options')]);
+        self::assertSame(
+            ['image/jpeg', 'nosniff'],
+            [$answer->headers->get('Content-Type'), $answer->headers->get('X-Content-Type-Options')],
+        );
         self::assertSame([], array_intersect(array_keys($this->exif($kept)), ['GPSLatitude', 'GPSLatitudeRef', 'Orientation']));
         self::assertStringNotContainsString('hidden', $kept);
         self::assertStringNotContainsString('Exif', $kept);
@@ -264,7 +381,12 @@ final class BoardsTest extends TestCase
         return [
             'a script' => ['<?php system($_GET["c"]);', 'image/jpeg', 422, 'read this picture'],
             'a page' => ['<html><script>alert(1)</script></html>', 'image/png', 422, 'read this picture'],
-            'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'image/svg+xml', 422, 'read this picture'],
+            'a drawing with a script' => [
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'image/svg+xml',
+                422,
+                'read this picture',
+            ],
             'the start of a picture, and a script' => ["\xff\xd8\xff\xe0<?php phpinfo();", 'image/jpeg', 422, 'read this picture'],
             'broken off' => [substr($jpeg, 0, (int) (\strlen($jpeg) * 0.6)), 'image/jpeg', 422, 'is incomplete'],
             'far too many points' => [Pictures::huge(), 'image/png', 422, '30000 × 30000'],
@@ -283,7 +405,11 @@ final class BoardsTest extends TestCase
         $problem = Json::object((string) $answer->getContent());
         self::assertSame($status, $answer->getStatusCode(), (string) $answer->getContent());
         self::assertStringContainsString($says, $problem->detail);
-        self::assertSame([null, []], [($after = self::$studio->json('GET', "/api/boards/$board->id"))->laidAt, $after->readings], 'nothing was stored');
+        self::assertSame(
+            [null, []],
+            [($after = self::$studio->json('GET', "/api/boards/$board->id"))->laidAt, $after->readings],
+            'nothing was stored',
+        );
     }
 
     /**
@@ -297,7 +423,11 @@ final class BoardsTest extends TestCase
         $secret = basename($link->url);
         self::assertMatchesRegularExpression('/^[A-Za-z0-9_-]{43}$/', $secret, '256 bits');
         $store = new \SQLite3(self::$studio->store);
-        self::assertSame(0, $store->querySingle("SELECT COUNT(*) FROM share WHERE token_hash = '$secret'"), 'the secret itself is not kept');
+        self::assertSame(
+            0,
+            $store->querySingle("SELECT COUNT(*) FROM share WHERE token_hash = '$secret'"),
+            'the secret itself is not kept',
+        );
 
         $look = $this->guest('GET', "/api/looks/$secret");
         self::assertSame([200, 6, [0]], [$look[0], \count($look[1]->patches), $look[1]->patches[0]->photos]);
@@ -305,7 +435,25 @@ final class BoardsTest extends TestCase
         self::assertStringNotContainsString($board->id, Json::encode($look[1]));
         self::assertSame(200, $this->guest('GET', "/api/looks/$secret/patches/A1/photos/0")[0]);
 
-        foreach ([['GET', "/api/looks/$secret/patches/A1/photos/9"], ['GET', "/api/looks/{$secret}x"], ['GET', '/api/looks/'.$board->id], ['GET', '/api/looks/'.$link->id], ['GET', "/api/boards/$board->id"], ['GET', '/api/boards'], ['GET', '/api/recipes'], ['GET', '/api/pots'], ['GET', '/api/settings'], ['GET', '/'], ['GET', '/boards'], ['GET', '/api/openapi.json'], ['GET', "/look/$secret/../../api/recipes"], ['POST', '/api/preview'], ['POST', "/api/boards/$board->id/shares"], ['DELETE', "/api/boards/$board->id/choice"], ['PUT', "/api/boards/$board->id/patches/A1/reading"]] as [$method, $path]) {
+        foreach ([
+            ['GET', "/api/looks/$secret/patches/A1/photos/9"],
+            ['GET', "/api/looks/{$secret}x"],
+            ['GET', '/api/looks/'.$board->id],
+            ['GET', '/api/looks/'.$link->id],
+            ['GET', "/api/boards/$board->id"],
+            ['GET', '/api/boards'],
+            ['GET', '/api/recipes'],
+            ['GET', '/api/pots'],
+            ['GET', '/api/settings'],
+            ['GET', '/'],
+            ['GET', '/boards'],
+            ['GET', '/api/openapi.json'],
+            ['GET', "/look/$secret/../../api/recipes"],
+            ['POST', '/api/preview'],
+            ['POST', "/api/boards/$board->id/shares"],
+            ['DELETE', "/api/boards/$board->id/choice"],
+            ['PUT', "/api/boards/$board->id/patches/A1/reading"],
+        ] as [$method, $path]) {
             self::assertSame(404, $this->guest($method, $path)[0], "$method $path");
         }
         foreach ([['PUT', "/api/looks/$secret"], ['DELETE', "/api/looks/$secret"], ['POST', "/api/looks/$secret"]] as [$method, $path]) {
@@ -313,7 +461,11 @@ final class BoardsTest extends TestCase
         }
         self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'Z9'])[0]);
         self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'A1', 'title' => 'mine'])[0]);
-        [$status, $chosen] = $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'A2', 'comment' => 'The paler one <b>please</b>']);
+        [$status, $chosen] = $this->guest(
+            'POST',
+            "/api/looks/$secret/choice",
+            ['patch' => 'A2', 'comment' => 'The paler one <b>please</b>'],
+        );
         self::assertSame([200, 'A2', 'The paler one <b>please</b>'], [$status, $chosen->chosen, $chosen->comment]);
         self::assertSame(422, $this->guest('POST', "/api/looks/$secret/choice", ['patch' => 'B1'])[0], 'once');
         $share = self::$studio->json('GET', "/api/boards/$board->id")->shares[0];
@@ -339,17 +491,37 @@ final class BoardsTest extends TestCase
         $board = $this->board();
         $recipe = self::$studio->recipe();
         $would = self::$studio->json('GET', "/api/boards/$board->id/patches/C1/promotion");
-        self::assertSame(['Step 1, “Sand to 180”: the grit was 180, now 120.', 'Step 4, “Slate wash”: the dwell was 4 min, now 8 min.'], array_column($would->changes, 'text'));
-        self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => 'The client likes it dark', 'version' => $would->version + 1], 409);
+        self::assertSame(
+            ['Step 1, “Sand to 180”: the grit was 180, now 120.', 'Step 4, “Slate wash”: the dwell was 4 min, now 8 min.'],
+            array_column($would->changes, 'text'),
+        );
+        self::$studio->json(
+            'POST',
+            "/api/boards/$board->id/patches/C1/promotion",
+            ['reason' => 'The client likes it dark', 'version' => $would->version + 1],
+            409,
+        );
         self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => ' ', 'version' => $would->version], 422);
-        $done = self::$studio->json('POST', "/api/boards/$board->id/patches/C1/promotion", ['reason' => 'The client likes it dark', 'version' => $would->version]);
-        self::assertSame(['C1', 'The client likes it dark', array_column($would->changes, 'text')], [$done->chosen->patch, $done->chosen->reason, $done->chosen->changes]);
+        $done = self::$studio->json(
+            'POST',
+            "/api/boards/$board->id/patches/C1/promotion",
+            ['reason' => 'The client likes it dark', 'version' => $would->version],
+        );
+        self::assertSame(
+            ['C1', 'The client likes it dark', array_column($would->changes, 'text')],
+            [$done->chosen->patch, $done->chosen->reason, $done->chosen->changes],
+        );
 
         $expected = Json::object(Json::encode($recipe->document));
         $expected->steps[0]->grit = 120;
         $expected->steps[3]->dwell = 8;
         self::assertEquals($expected, self::$studio->recipe()->document, 'exactly those changes');
-        self::$studio->json('POST', "/api/boards/$board->id/patches/A1/promotion", ['reason' => 'No, that', 'version' => $would->version + 1], 422);
+        self::$studio->json(
+            'POST',
+            "/api/boards/$board->id/patches/A1/promotion",
+            ['reason' => 'No, that', 'version' => $would->version + 1],
+            422,
+        );
         self::assertNull(self::$studio->json('DELETE', "/api/boards/$board->id/choice")->chosen);
         self::assertEquals($recipe->document, self::$studio->recipe()->document);
         self::$studio->json('DELETE', "/api/boards/$board->id/choice", null, 422);
@@ -359,7 +531,8 @@ final class BoardsTest extends TestCase
     }
 
     /**
-     * A step's mix that another step uses too stays as it is there; what a patch leaves out is left out; another wood is not taken over; where the recipe has moved on, it says so.
+     * A step's mix that another step uses too stays as it is there; what a patch leaves out is left out; another wood is not taken over;
+     * where the recipe has moved on, it says so.
      */
     public function testWhatIsTakenOverIsThatAndNoMore(): void
     {
@@ -370,21 +543,43 @@ final class BoardsTest extends TestCase
         array_splice($document->steps, 4, 0, [$twin]);
         $document->title = 'Rack with two washes';
         $made = self::$studio->json('POST', '/api/recipes', ['document' => $document], 201);
-        $begun = self::$studio->json('POST', '/api/compute/board/begin', ['recipe' => $made->id, 'part' => 'case', 'steps' => ['s1', 's4', 's4b', 's6'], 'width' => 100, 'height' => 100])->document;
+        $begun = self::$studio->json(
+            'POST',
+            '/api/compute/board/begin',
+            ['recipe' => $made->id, 'part' => 'case', 'steps' => ['s1', 's4', 's4b', 's6'], 'width' => 100, 'height' => 100],
+        )->document;
         $begun->columns = ['thing' => 'colour-fraction', 'step' => 's4b', 'levels' => ['1/3', '1/5']];
         $begun->rows = ['thing' => 'wood', 'levels' => ['birch', 'oak']];
-        $begun->own = [['patch' => 'B2', 'thing' => 'order', 'step' => 's1', 'level' => 'last'], ['patch' => 'A2', 'thing' => 'done', 'step' => 's6', 'level' => 'left-out'], ['patch' => 'A1', 'thing' => 'laid', 'step' => 's6', 'level' => 'clear-wax']];
+        $begun->own = [
+            ['patch' => 'B2', 'thing' => 'order', 'step' => 's1', 'level' => 'last'],
+            ['patch' => 'A2', 'thing' => 'done', 'step' => 's6', 'level' => 'left-out'],
+            ['patch' => 'A1', 'thing' => 'laid', 'step' => 's6', 'level' => 'clear-wax'],
+        ];
         $board = self::$studio->json('POST', '/api/boards', ['document' => $begun], 201);
 
         $b2 = self::$studio->json('GET', "/api/boards/$board->id/patches/B2/promotion");
-        self::assertSame(['“Sand to 180” was moved from step 1 to step 7.', 'Step 4, “Second wash”: the material was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 4 Water.'], array_column($b2->changes, 'text'), 'last on the board is before what follows it in the recipe; the first wash keeps its mix');
+        self::assertSame(
+            [
+                '“Sand to 180” was moved from step 1 to step 7.',
+                'Step 4, “Second wash”: the material was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, '
+                .'chalk-type : 4 Water.',
+            ],
+            array_column($b2->changes, 'text'),
+            'last on the board is before what follows it in the recipe; the first wash keeps its mix',
+        );
         self::assertStringContainsString('Wood: ', $b2->leftBehind[0]);
-        self::assertSame(['Step 7, “Clear wax as a barrier”, was removed.'], array_column(self::$studio->json('GET', "/api/boards/$board->id/patches/A2/promotion")->changes, 'text'));
+        self::assertSame(
+            ['Step 7, “Clear wax as a barrier”, was removed.'],
+            array_column(self::$studio->json('GET', "/api/boards/$board->id/patches/A2/promotion")->changes, 'text'),
+        );
 
         $document = self::$studio->json('GET', "/api/recipes/$made->id")->document;
         $document->steps = array_values(array_filter($document->steps, static fn (\stdClass $s): bool => 's4b' !== $s->id));
         self::$studio->json('PUT', "/api/recipes/$made->id/draft", ['version' => $made->version, 'document' => $document]);
-        self::assertStringContainsString('no longer has the step “Second wash”', self::$studio->json('GET', "/api/boards/$board->id/patches/B1/promotion", null, 422)->detail);
+        self::assertStringContainsString(
+            'no longer has the step “Second wash”',
+            self::$studio->json('GET', "/api/boards/$board->id/patches/B1/promotion", null, 422)->detail,
+        );
     }
 
     private function photo(\stdClass $board, string $bytes, string $patch = 'A1'): \stdClass
@@ -402,12 +597,18 @@ final class BoardsTest extends TestCase
      */
     private function photos(\stdClass $board, string $patch, string $id): array
     {
-        return array_values(array_intersect(array_column((array_column($board->readings, null, 'patch')[$patch] ?? (object) ['photos' => []])->photos, 'id'), [$id]));
+        return array_values(array_intersect(
+            array_column((array_column($board->readings, null, 'patch')[$patch] ?? (object) ['photos' => []])->photos, 'id'),
+            [$id],
+        ));
     }
 
     private function apart(string $one, string $other): float
     {
-        return \Inlaid\Core\Colour\ColourDifference::between(\Inlaid\Core\Colour\Colour::of($one), \Inlaid\Core\Colour\Colour::of($other))->deltaE;
+        return \Inlaid\Core\Colour\ColourDifference::between(
+            \Inlaid\Core\Colour\Colour::of($one),
+            \Inlaid\Core\Colour\Colour::of($other),
+        )->deltaE;
     }
 
     /**
@@ -438,6 +639,9 @@ final class BoardsTest extends TestCase
         }
         $text = (string) $answer->getContent();
 
-        return [$answer->getStatusCode(), str_starts_with((string) $answer->headers->get('Content-Type'), 'application/') ? Json::decode($text) : $text];
+        return [
+            $answer->getStatusCode(),
+            str_starts_with((string) $answer->headers->get('Content-Type'), 'application/') ? Json::decode($text) : $text,
+        ];
     }
 }

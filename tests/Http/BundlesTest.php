@@ -12,7 +12,8 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /**
- * Recipes and whole studios out as one file and in again: nothing is lost, nothing is half taken, and nothing gets in that could not be typed in.
+ * Recipes and whole studios out as one file and in again: nothing is lost, nothing is half taken, and nothing gets in that could not be
+ * typed in.
  */
 final class BundlesTest extends TestCase
 {
@@ -43,11 +44,23 @@ final class BundlesTest extends TestCase
         $this->in($other, 'PUT', '/api/bundles/studio', $out);
         self::assertSame(self::told($out), self::told($this->export('studio', $other)));
         // What is derived is there again.
-        foreach (['/api/recipes?query=ticket', '/api/pots', '/api/stock', '/api/runs', '/api/materials', '/api/settings', '/api/boards', "/api/runs/$run"] as $path) {
+        foreach ([
+            '/api/recipes?query=ticket',
+            '/api/pots',
+            '/api/stock',
+            '/api/runs',
+            '/api/materials',
+            '/api/settings',
+            '/api/boards',
+            "/api/runs/$run",
+        ] as $path) {
             self::assertEquals($this->studio->json('GET', $path), $other->json('GET', $path), $path);
         }
         $photo = $this->studio->json('GET', "/api/boards/$board")->readings[0]->photos[0]->id;
-        self::assertSame($this->studio->ask('GET', "/api/photos/$photo")->getContent(), $other->ask('GET', "/api/photos/$photo")->getContent());
+        self::assertSame(
+            $this->studio->ask('GET', "/api/photos/$photo")->getContent(),
+            $other->ask('GET', "/api/photos/$photo")->getContent(),
+        );
         self::assertCount(1, glob($other->store.'.before-import-*') ?: [], 'what was there is kept');
         $other->close();
     }
@@ -88,11 +101,21 @@ final class BundlesTest extends TestCase
         $photo = $reading->photos[0]->id;
         $this->studio->json('PUT', "/api/boards/$board/patches/A1/reading", ['colour' => '#8c9698', 'how' => 'photo', 'photo' => $photo]);
         $out = $this->export('recipes', null, '?ids='.$recipe);
-        (new \SQLite3($this->studio->store))->exec("UPDATE board SET document = replace(document, '\"title\":\"', '\"title\":\"Other ') WHERE id = '$board'");
+        (new \SQLite3($this->studio->store))->exec(
+            "UPDATE board SET document = replace(document, '\"title\":\"', '\"title\":\"Other ') WHERE id = '$board'",
+        );
         $this->in($this->studio, 'POST', '/api/bundles', $out, 201);
         $boards = $this->studio->json('GET', '/api/boards')->boards;
-        $copy = array_values(array_filter($boards, static fn (\stdClass $b): bool => !str_starts_with($b->title, 'Other') && $b->id !== $board && [] !== array_filter($boards, static fn (\stdClass $o): bool => $o->id === $board && $o->title === $b->title)))[0]->id ?? '';
-        $copied = array_values(array_filter($this->studio->json('GET', "/api/boards/$copy")->readings, static fn (\stdClass $r): bool => 'A1' === $r->patch))[0];
+        $copy = array_values(array_filter(
+            $boards,
+            static fn (\stdClass $b): bool => !str_starts_with($b->title, 'Other')
+                && $b->id !== $board
+                && [] !== array_filter($boards, static fn (\stdClass $o): bool => $o->id === $board && $o->title === $b->title),
+        ))[0]->id ?? '';
+        $copied = array_values(array_filter(
+            $this->studio->json('GET', "/api/boards/$copy")->readings,
+            static fn (\stdClass $r): bool => 'A1' === $r->patch,
+        ))[0];
         self::assertNotSame($photo, $copied->photo);
         self::assertSame($copied->photos[0]->id, $copied->photo);
 
@@ -116,8 +139,14 @@ final class BundlesTest extends TestCase
             $do($zip);
             $zip->close();
         };
-        $add = static fn (string $name, string $bytes): \Closure => static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->addFromString($name, $bytes));
-        $edit = static fn (string $name, \Closure $edit): \Closure => static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->addFromString($name, $edit((string) $z->getFromName($name))));
+        $add = static fn (string $name, string $bytes): \Closure => static fn (string $path) => $zip(
+            $path,
+            static fn (\ZipArchive $z) => $z->addFromString($name, $bytes),
+        );
+        $edit = static fn (string $name, \Closure $edit): \Closure => static fn (string $path) => $zip(
+            $path,
+            static fn (\ZipArchive $z) => $z->addFromString($name, $edit((string) $z->getFromName($name))),
+        );
         $line = static fn (string $file, \Closure $change): \Closure => $edit($file, static function (string $text) use ($change): string {
             $lines = explode("\n", trim($text));
             $row = json_decode($lines[0], false, 64, \JSON_THROW_ON_ERROR);
@@ -126,35 +155,98 @@ final class BundlesTest extends TestCase
             return Json::encode($row)."\n".implode("\n", \array_slice($lines, 1));
         });
 
-        yield 'no zip' => [static function (string $path): void { file_put_contents($path, str_repeat('no zip at all ', 100)); }, 't a complete .zip'];
-        yield 'broken off' => [static function (string $path): void { file_put_contents($path, substr((string) file_get_contents($path), 0, -4000)); }, 't a complete .zip'];
+        yield 'no zip' => [
+            static function (string $path): void { file_put_contents($path, str_repeat('no zip at all ', 100)); },
+            't a complete .zip',
+        ];
+        yield 'broken off' => [
+            static function (string $path): void { file_put_contents($path, substr((string) file_get_contents($path), 0, -4000)); },
+            't a complete .zip',
+        ];
         yield 'a path out of it' => [$add('../../etc/cron.d/x', 'x'), 't belong in a bundle'];
         yield 'a path from the root' => [$add('/etc/passwd', 'x'), 't belong in a bundle'];
         yield 'a script' => [$add('photos/x.php', 'x'), 't belong in a bundle'];
         yield 'a path in a photo' => [$add('photos/..%2fx.jpg', 'x'), 't belong in a bundle'];
         yield 'a bomb' => [$add('events.jsonl', str_repeat("\0", 330 * 1024 * 1024)), 'unpacked'];
         yield 'a long line' => [$add('events.jsonl', str_repeat(' ', 5 * 1024 * 1024)), 'is too long'];
-        yield 'too many files' => [static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => array_map(static fn (int $i): bool => $z->addFromString("photos/x$i.jpg", ''), range(1, 5001))), 'Maximum 5000'];
-        yield 'locked' => [static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->setEncryptionName('drafts.jsonl', \ZipArchive::EM_AES_256, 'x')), 'password'];
-        yield 'of another program' => [$add('bundle.json', '{"format":"other","version":1,"whole":true,"madeAt":"now"}'), 't an Inlaid Recipe bundle'];
-        yield 'of a newer version' => [$add('bundle.json', '{"format":"inlaid-bundle","version":2,"whole":true,"madeAt":"now"}'), 'newer version'];
-        yield 'a script as a photo' => [static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->addFromString((string) $z->getNameIndex($z->numFiles - 1), '<?php echo 1;')), '/photos/'];
-        yield 'a photo that is not there' => [static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->deleteIndex($z->numFiles - 1)), 'incomplete: “photos/'];
+        yield 'too many files' => [
+            static fn (string $path) => $zip(
+                $path,
+                static fn (\ZipArchive $z) => array_map(
+                    static fn (int $i): bool => $z->addFromString("photos/x$i.jpg", ''),
+                    range(1, 5001),
+                ),
+            ),
+            'Maximum 5000',
+        ];
+        yield 'locked' => [
+            static fn (string $path) => $zip(
+                $path,
+                static fn (\ZipArchive $z) => $z->setEncryptionName('drafts.jsonl', \ZipArchive::EM_AES_256, 'x'),
+            ),
+            'password',
+        ];
+        yield 'of another program' => [
+            $add('bundle.json', '{"format":"other","version":1,"whole":true,"madeAt":"now"}'),
+            't an Inlaid Recipe bundle',
+        ];
+        yield 'of a newer version' => [
+            $add('bundle.json', '{"format":"inlaid-bundle","version":2,"whole":true,"madeAt":"now"}'),
+            'newer version',
+        ];
+        yield 'a script as a photo' => [
+            static fn (string $path) => $zip(
+                $path,
+                static fn (\ZipArchive $z) => $z->addFromString((string) $z->getNameIndex($z->numFiles - 1), '<?php echo 1;'),
+            ),
+            '/photos/',
+        ];
+        yield 'a photo that is not there' => [
+            static fn (string $path) => $zip($path, static fn (\ZipArchive $z) => $z->deleteIndex($z->numFiles - 1)),
+            'incomplete: “photos/',
+        ];
         yield 'no JSON' => [$edit('drafts.jsonl', static fn (string $t): string => 'no json'.$t), 't JSON'];
         yield 'a field of its own' => [$line('recipes.jsonl', static fn (\stdClass $r) => $r->isAdmin = true), 'Unknown field'];
         yield 'an id with a path' => [$line('recipes.jsonl', static fn (\stdClass $r) => $r->id = '../x'), 'letters, digits'];
         yield 'a recipe twice' => [$edit('recipes.jsonl', static fn (string $t): string => explode("\n", $t)[0]."\n".$t), 'twice'];
         yield 'a recipe without a draft' => [$add('drafts.jsonl', ''), 'no draft'];
-        yield 'a revision that no recipe knows' => [$line('revisions.jsonl', static fn (\stdClass $r) => $r->number = 99), 'no such revision'];
-        yield 'a draft of nothing' => [$line('drafts.jsonl', static fn (\stdClass $r) => $r->recipe = 'nothing'), 'missing from the bundle'];
-        yield 'a step without end' => [$line('drafts.jsonl', static fn (\stdClass $r) => $r->document->steps[0]->technique = 'magic'), '/drafts/1/document/steps/0'];
+        yield 'a revision that no recipe knows' => [
+            $line('revisions.jsonl', static fn (\stdClass $r) => $r->number = 99),
+            'no such revision',
+        ];
+        yield 'a draft of nothing' => [
+            $line('drafts.jsonl', static fn (\stdClass $r) => $r->recipe = 'nothing'),
+            'missing from the bundle',
+        ];
+        yield 'a step without end' => [
+            $line('drafts.jsonl', static fn (\stdClass $r) => $r->document->steps[0]->technique = 'magic'),
+            '/drafts/1/document/steps/0',
+        ];
         yield 'a rating of 99' => [$line('readings.jsonl', static fn (\stdClass $r) => $r->document->rating = 99), 'from 1 to 5'];
-        yield 'paint out of thin air' => [$line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->from = 'shelf'), 'Not enough in stock'];
-        yield 'an account of its own' => [$line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->from = 'heaven'), 'Unknown place'];
-        yield 'a number that is none' => [$line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->grams = '1e9999999'), '/ledger/1'];
-        yield 'an event of next year' => [$line('events.jsonl', static fn (\stdClass $r) => $r->document->at = '2999-01-01T00:00:00Z'), 'in the future'];
-        yield 'a material without a body' => [$line('materials.jsonl', static function (\stdClass $r): void { unset($r->document->body); }), '/materials/1/document/body'];
-        yield 'settings that are none' => [$line('settings.jsonl', static fn (\stdClass $r) => $r->document->tolerance = '7'), '/settings/1/document/tolerance'];
+        yield 'paint out of thin air' => [
+            $line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->from = 'shelf'),
+            'Not enough in stock',
+        ];
+        yield 'an account of its own' => [
+            $line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->from = 'heaven'),
+            'Unknown place',
+        ];
+        yield 'a number that is none' => [
+            $line('ledger.jsonl', static fn (\stdClass $r) => $r->moves[0]->grams = '1e9999999'),
+            '/ledger/1',
+        ];
+        yield 'an event of next year' => [
+            $line('events.jsonl', static fn (\stdClass $r) => $r->document->at = '2999-01-01T00:00:00Z'),
+            'in the future',
+        ];
+        yield 'a material without a body' => [
+            $line('materials.jsonl', static function (\stdClass $r): void { unset($r->document->body); }),
+            '/materials/1/document/body',
+        ];
+        yield 'settings that are none' => [
+            $line('settings.jsonl', static fn (\stdClass $r) => $r->document->tolerance = '7'),
+            '/settings/1/document/tolerance',
+        ];
     }
 
     /**
@@ -203,8 +295,16 @@ final class BundlesTest extends TestCase
         $path = $this->export('recipes');
         $zip = new \ZipArchive();
         $zip->open($path);
-        $golden = json_decode((string) file_get_contents(\dirname(__DIR__).'/Exchange/golden/recipe-1.json'), false, 64, \JSON_THROW_ON_ERROR);
-        $lines = array_map(static fn (string $l): mixed => json_decode($l, false, 64, \JSON_THROW_ON_ERROR), explode("\n", trim((string) $zip->getFromName('drafts.jsonl'))));
+        $golden = json_decode(
+            (string) file_get_contents(\dirname(__DIR__).'/Exchange/golden/recipe-1.json'),
+            false,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
+        $lines = array_map(
+            static fn (string $l): mixed => json_decode($l, false, 64, \JSON_THROW_ON_ERROR),
+            explode("\n", trim((string) $zip->getFromName('drafts.jsonl'))),
+        );
         \assert($lines[0] instanceof \stdClass);
         $lines[0]->document = $golden;
         $zip->addFromString('drafts.jsonl', implode("\n", array_map(Json::encode(...), $lines)));
@@ -223,7 +323,12 @@ final class BundlesTest extends TestCase
             if (null === $opened->recipe) {
                 continue;
             }
-            $answer = $this->studio->ask('POST', "/api/boards/$board->id/patches/A1/photos", Pictures::board([[0.5, 0.4, 0.3]]), ['Content-Type' => 'image/jpeg']);
+            $answer = $this->studio->ask(
+                'POST',
+                "/api/boards/$board->id/patches/A1/photos",
+                Pictures::board([[0.5, 0.4, 0.3]]),
+                ['Content-Type' => 'image/jpeg'],
+            );
             self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
 
             return $board->id;
@@ -248,7 +353,10 @@ final class BundlesTest extends TestCase
      */
     private function counts(): array
     {
-        return ['recipes' => $this->studio->json('GET', '/api/recipes')->total, 'boards' => $this->studio->json('GET', '/api/boards')->total];
+        return [
+            'recipes' => $this->studio->json('GET', '/api/recipes')->total,
+            'boards' => $this->studio->json('GET', '/api/boards')->total,
+        ];
     }
 
     private function export(string $what, ?Studio $of = null, string $query = ''): string

@@ -77,7 +77,13 @@ final class ComputeTest extends TestCase
             self::assertEqualsWithDelta(round($line->amount->g * 2) / 2, $line->amount->g, 1e-3);
             self::assertStringContainsString(' g on the scale', $line->how);
         }
-        self::assertNull($this->compute('measures', $this->asked('stools', ['mix' => 'ochre']) + ['need' => '90 ml', 'context' => ['measures' => []] + $scale])->batch, 'with nothing to measure with');
+        self::assertNull(
+            $this->compute(
+                'measures',
+                $this->asked('stools', ['mix' => 'ochre']) + ['need' => '90 ml', 'context' => ['measures' => []] + $scale],
+            )->batch,
+            'with nothing to measure with',
+        );
     }
 
     /**
@@ -86,8 +92,26 @@ final class ComputeTest extends TestCase
      */
     public function testMarksInATray(): void
     {
-        $tray = ['name' => 'Tray', 'shape' => 'tray', 'bottom' => 100, 'bottomWidth' => 80, 'top' => 120, 'topWidth' => 100, 'height' => 50];
-        $marks = $this->compute('marks', ['cup' => $tray, 'pours' => [['name' => 'Paint', 'volume' => 80], ['name' => 'Water', 'volume' => 120], ['name' => 'Too much', 'volume' => 400]]])->marks;
+        $tray = [
+            'name' => 'Tray',
+            'shape' => 'tray',
+            'bottom' => 100,
+            'bottomWidth' => 80,
+            'top' => 120,
+            'topWidth' => 100,
+            'height' => 50,
+        ];
+        $marks = $this->compute(
+            'marks',
+            [
+                'cup' => $tray,
+                'pours' => [
+                    ['name' => 'Paint', 'volume' => 80],
+                    ['name' => 'Water', 'volume' => 120],
+                    ['name' => 'Too much', 'volume' => 400],
+                ],
+            ],
+        )->marks;
         foreach ([80.0, 200.0] as $i => $volume) {
             $h = $marks[$i]->height;
             self::assertEqualsWithDelta($volume, $h * (8000 + 1800 * $h / 50 + 400 * ($h / 50) ** 2 / 3) / 1000, 1e-6);
@@ -109,8 +133,16 @@ final class ComputeTest extends TestCase
         self::assertEqualsWithDelta(2 * 1000 / 12 / 0.95 + 8, $brushed->needs[0]->taken, 1e-9);
         self::assertEqualsWithDelta(0.7 * $brushed->film->wet, $film(['technique' => 'brushed', 'weight' => 'thin'])->film->wet, 1e-9);
         self::assertEqualsWithDelta(0.2 * $brushed->film->dry, $film(['technique' => 'brushed', 'left' => 0.2])->film->dry, 1e-9);
-        self::assertEqualsWithDelta(1.4 * $brushed->needs[0]->laid, $film(['technique' => 'brushed', 'absorption' => 1.4])->needs[0]->laid, 1e-9);
-        self::assertGreaterThan($brushed->needs[0]->taken * $film(['technique' => 'sprayed'])->film->wet / $brushed->film->wet, $film(['technique' => 'sprayed'])->needs[0]->taken, 'the gun loses more than the brush');
+        self::assertEqualsWithDelta(
+            1.4 * $brushed->needs[0]->laid,
+            $film(['technique' => 'brushed', 'absorption' => 1.4])->needs[0]->laid,
+            1e-9,
+        );
+        self::assertGreaterThan(
+            $brushed->needs[0]->taken * $film(['technique' => 'sprayed'])->film->wet / $brushed->film->wet,
+            $film(['technique' => 'sprayed'])->needs[0]->taken,
+            'the gun loses more than the brush',
+        );
         $water = $this->compute('film', ['of' => ['material' => 'water'], 'technique' => 'brushed'] + $asked);
         self::assertSame([null, []], [$water->film, $water->needs]);
     }
@@ -121,7 +153,10 @@ final class ComputeTest extends TestCase
      */
     public function testDryingInOtherAir(): void
     {
-        $dry = fn (array $air, array $more = []): \stdClass => $this->compute('drying', $more + $this->asked('ticket', ['mix' => 'wash']) + ['context' => ['climate' => $air]])->drying;
+        $dry = fn (array $air, array $more = []): \stdClass => $this->compute(
+            'drying',
+            $more + $this->asked('ticket', ['mix' => 'wash']) + ['context' => ['climate' => $air]],
+        )->drying;
         $cold = $dry(['temperature' => 12, 'humidity' => 70, 'air' => 'still']);
         self::assertSame([355, 355, 120], [$cold->recoat->predicted, $cold->recoat->planned, $cold->recoat->stated]);
         self::assertSame((int) ceil(30240 * 2 ** 0.9), $cold->cure->planned);
@@ -137,8 +172,31 @@ final class ComputeTest extends TestCase
 
     public function testWaterAndOilInOnePotAreStoppedAtTheMixingBench(): void
     {
-        $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
-        $with = fn (string $thinner): \stdClass => $this->compute('mix', ['materials' => [$shelf['tea-brown-stain'], $shelf[$thinner]], 'mixes' => [['id' => 'm', 'name' => 'Thinning', 'basis' => 'volume', 'parts' => [['share' => '3', 'of' => ['material' => 'tea-brown-stain']], ['share' => '1', 'of' => ['material' => $thinner]]]]], 'of' => ['mix' => 'm'], 'amount' => '100 ml']);
+        $shelf = array_column(
+            array_map(
+                static fn (\stdClass $m): array => [$m->material->id, $m->material],
+                self::$studio->json('GET', '/api/materials')->materials,
+            ),
+            1,
+            0,
+        );
+        $with = fn (string $thinner): \stdClass => $this->compute(
+            'mix',
+            [
+                'materials' => [$shelf['tea-brown-stain'], $shelf[$thinner]],
+                'mixes' => [[
+                    'id' => 'm',
+                    'name' => 'Thinning',
+                    'basis' => 'volume',
+                    'parts' => [
+                        ['share' => '3', 'of' => ['material' => 'tea-brown-stain']],
+                        ['share' => '1', 'of' => ['material' => $thinner]],
+                    ],
+                ]],
+                'of' => ['mix' => 'm'],
+                'amount' => '100 ml',
+            ],
+        );
         self::assertSame('stop', $with('water')->remarks[0]->gravity);
         self::assertSame([], array_filter($with('mineral-spirit')->remarks, static fn (\stdClass $r): bool => 'stop' === $r->gravity));
     }
@@ -153,21 +211,68 @@ final class ComputeTest extends TestCase
         yield 'less than nothing' => ['mix', ['amount' => '-4 ml'], '/amount', 'negative'];
         yield 'a mass of a mix' => ['mix', ['amount' => '40 g'], '/amount', 'must be a volume'];
         yield 'all of what is not in it' => ['mix', ['allOf' => ['material' => 'fog', 'have' => '4 ml']], '/allOf/have', 'no fog'];
-        yield 'both a mix and a material' => ['mix', ['of' => ['mix' => 'wash', 'material' => 'water'], 'amount' => '4 ml'], '/of', 'either'];
+        yield 'both a mix and a material' => [
+            'mix',
+            ['of' => ['mix' => 'wash', 'material' => 'water'], 'amount' => '4 ml'],
+            '/of',
+            'either',
+        ];
         yield 'a mix that is not there' => ['mix', ['of' => ['mix' => 'moon'], 'amount' => '4 ml'], '/of/mix', 'no mix “moon”'];
         yield 'a field nobody knows' => ['mix', ['amount' => '4 ml', 'colour' => 'red'], '/colour', 'Unknown field'];
         yield 'no need' => ['measures', ['need' => '0 ml'], '/need', 'above 0'];
-        yield 'a negative pour' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 90], 'pours' => [['name' => 'a', 'volume' => -1]]], '/pours/0/volume', 'negative'];
-        yield 'a bucket as high as a house' => ['marks', ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 9000], 'pours' => []], '/cup/height', 'up to 2000 mm'];
-        yield 'Unknown technique' => ['film', ['technique' => 'flung', 'area' => 1, 'coats' => 1], '/technique', 'Unknown technique “flung”'];
-        yield 'more left than laid' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 1, 'left' => 2], '/left', 'Enter 0 to 1'];
-        yield 'a field of a square kilometre' => ['film', ['technique' => 'brushed', 'area' => 1e6, 'coats' => 1], '/area', 'Enter 0.0001 to 1000'];
+        yield 'a negative pour' => [
+            'marks',
+            [
+                'cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 90],
+                'pours' => [['name' => 'a', 'volume' => -1]],
+            ],
+            '/pours/0/volume',
+            'negative',
+        ];
+        yield 'a bucket as high as a house' => [
+            'marks',
+            ['cup' => ['name' => 'Cup', 'shape' => 'round', 'bottom' => 60, 'top' => 60, 'height' => 9000], 'pours' => []],
+            '/cup/height',
+            'up to 2000 mm',
+        ];
+        yield 'Unknown technique' => [
+            'film',
+            ['technique' => 'flung', 'area' => 1, 'coats' => 1],
+            '/technique',
+            'Unknown technique “flung”',
+        ];
+        yield 'more left than laid' => [
+            'film',
+            ['technique' => 'brushed', 'area' => 1, 'coats' => 1, 'left' => 2],
+            '/left',
+            'Enter 0 to 1',
+        ];
+        yield 'a field of a square kilometre' => [
+            'film',
+            ['technique' => 'brushed', 'area' => 1e6, 'coats' => 1],
+            '/area',
+            'Enter 0.0001 to 1000',
+        ];
         yield 'half a coat' => ['film', ['technique' => 'brushed', 'area' => 1, 'coats' => 0.5], '/coats', 'whole number'];
         yield 'a film of the moon' => ['drying', ['ofNormal' => 99], '/ofNormal', 'Enter 0 to 10'];
-        yield 'air nobody breathes' => ['drying', ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'from 1 to 100'];
+        yield 'air nobody breathes' => [
+            'drying',
+            ['context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]],
+            '/context/climate',
+            'from 1 to 100',
+        ];
         yield 'no finding' => ['remedy', ['finding' => '', 'remedy' => 'dust'], '/finding', 'Required'];
         yield 'a remedy in a number' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 4], '/remedy', 'text'];
-        yield 'a remedy in air nobody breathes' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 'dust', 'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']]], '/context/climate', 'from 1 to 100'];
+        yield 'a remedy in air nobody breathes' => [
+            'remedy',
+            [
+                'finding' => 'dust-left:s1',
+                'remedy' => 'dust',
+                'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']],
+            ],
+            '/context/climate',
+            'from 1 to 100',
+        ];
         yield 'a preparation that is no list' => ['prep', ['take' => 'all'], '/take', 'list'];
         yield 'a preparation of numbers' => ['prep', ['take' => [7]], '/take/0', 'text'];
         yield 'a preparation with more' => ['prep', ['take' => ['80-dusted'], 'now' => true], '/now', 'Unknown field'];
@@ -212,7 +317,8 @@ final class ComputeTest extends TestCase
     }
 
     /**
-     * The thinning nearest a target: of every rung the recipe laid so ends as was said; none is nearer by more than half a ΔE than the one that is proposed, and none as near has fewer coats.
+     * The thinning nearest a target: of every rung the recipe laid so ends as was said; none is nearer by more than half a ΔE than the one
+     * that is proposed, and none as near has fewer coats.
      */
     public function testTheThinningIsFound(): void
     {
@@ -223,7 +329,9 @@ final class ComputeTest extends TestCase
         $nearest = min([99.0, ...array_column($solved->rungs, 'deltaE')]);
         self::assertLessThanOrEqual($nearest + 0.5, $solved->best->deltaE);
         foreach ($solved->rungs as $rung) {
-            self::assertTrue($rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->thinner] >= [$solved->best->coats, $solved->best->thinner]);
+            self::assertTrue(
+                $rung->deltaE > $nearest + 0.5 || [$rung->coats, $rung->thinner] >= [$solved->best->coats, $solved->best->thinner],
+            );
         }
         foreach ([$solved->best, $solved->rungs[7], $solved->rungs[59]] as $rung) {
             $taken = Json::copy($document);
@@ -236,37 +344,105 @@ final class ComputeTest extends TestCase
             $stack = array_values(array_filter($stacks, static fn (\stdClass $s): bool => \in_array($solved->part, $s->parts, true)))[0];
             self::assertSame($rung->colour, $stack->look->after[\count($stack->look->after) - 1]->zones[0]->colour);
         }
-        self::assertSame('/step', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's3', 'target' => $target], 422)->violations[0]->pointer, 'there is no thinner in it');
-        self::assertSame('/target', self::$studio->json('POST', '/api/compute/thinning', ['document' => $document, 'step' => 's4', 'target' => 'sky'], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/step',
+            self::$studio->json(
+                'POST',
+                '/api/compute/thinning',
+                ['document' => $document, 'step' => 's3', 'target' => $target],
+                422,
+            )->violations[0]->pointer,
+            'there is no thinner in it',
+        );
+        self::assertSame(
+            '/target',
+            self::$studio->json(
+                'POST',
+                '/api/compute/thinning',
+                ['document' => $document, 'step' => 's4', 'target' => 'sky'],
+                422,
+            )->violations[0]->pointer,
+        );
     }
 
     /**
-     * Lines round the door of a cupboard: they decide how much of it is covered, and so what is poured and taped; sheets are cut of as few as there can be, and papered over.
+     * Lines round the door of a cupboard: they decide how much of it is covered, and so what is poured and taped; sheets are cut of as few
+     * as there can be, and papered over.
      */
     public function testWhatIsLaidOutIsPouredTapedAndCut(): void
     {
         $given = new GivenDocuments(self::$studio);
-        $panel = ['shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face']], 'area' => null];
-        $work = static fn (array $step): \stdClass => self::$studio->json('POST', '/api/preview', ['document' => $given->document(['steps' => [$step], 'part' => $panel])])->preview;
+        $panel = [
+            'shape' => ['kind' => 'door', 'size' => ['length' => 600, 'width' => 400, 'thickness' => 20], 'faces' => ['face']],
+            'area' => null,
+        ];
+        $work = static fn (array $step): \stdClass => self::$studio->json(
+            'POST',
+            '/api/preview',
+            ['document' => $given->document(['steps' => [$step], 'part' => $panel])],
+        )->preview;
         $border = ['kind' => 'border', 'lines' => [['in' => 20.0, 'width' => 6.0]]];
         $lined = $work(['striped', 'signal-cream', ['layout' => $border]]);
-        // Two panels of 600 × 400: 4.54 % of 0.48 m², 83.3 µm, a fifth more into bare wood, 15 % lost, 2 ml kept in the brush; 2 × 3.632 m of tape.
+        // Two panels of 600 × 400: 4.54 % of 0.48 m², 83.3 µm, a fifth more into bare wood, 15 % lost, 2 ml kept in the brush; 2 × 3.632 m
+        // of tape.
         self::assertEqualsWithDelta(10896 / 240000, $lined->steps[0]->layout->covers, 1e-6);
         self::assertEqualsWithDelta(1.2 * 0.48 * 10896 / 240000 * 1000 / 12 / 0.85 + 2, $lined->steps[0]->pour->need->ml, 0.05);
-        self::assertSame(['7.26', ['8 m of masking tape']], [\sprintf('%.2F', $lined->steps[0]->layout->tape), array_map(static fn (\stdClass $c): string => "$c->count $c->unit of $c->name", $lined->consumables)]);
-        self::assertEqualsWithDelta(10896 / 240000, $lined->stacks[0]->look->after[1]->zones[0]->shares[0], 1e-5, 'and so much of the flat is cream');
-        $papered = $work(['papered', 'glazing-medium', ['layout' => ['kind' => 'sheets', 'length' => 700.0, 'width' => 500.0, 'lap' => 4.0, 'run' => 'along', 'seams' => 'balanced', 'thickness' => 120.0, 'colour' => '#d9c7a0']]]);
-        self::assertSame([2, '2 × sheet of paper or leaf'], [$papered->steps[0]->layout->sheets->sheets, $papered->consumables[0]->count.' × '.$papered->consumables[0]->name]);
+        self::assertSame(
+            ['7.26', ['8 m of masking tape']],
+            [
+                \sprintf('%.2F', $lined->steps[0]->layout->tape),
+                array_map(static fn (\stdClass $c): string => "$c->count $c->unit of $c->name", $lined->consumables),
+            ],
+        );
+        self::assertEqualsWithDelta(
+            10896 / 240000,
+            $lined->stacks[0]->look->after[1]->zones[0]->shares[0],
+            1e-5,
+            'and so much of the flat is cream',
+        );
+        $papered = $work([
+            'papered',
+            'glazing-medium',
+            ['layout' => [
+                'kind' => 'sheets',
+                'length' => 700.0,
+                'width' => 500.0,
+                'lap' => 4.0,
+                'run' => 'along',
+                'seams' => 'balanced',
+                'thickness' => 120.0,
+                'colour' => '#d9c7a0',
+            ]],
+        ]);
+        self::assertSame(
+            [2, '2 × sheet of paper or leaf'],
+            [$papered->steps[0]->layout->sheets->sheets, $papered->consumables[0]->count.' × '.$papered->consumables[0]->name],
+        );
         self::assertSame('#d9c7a0', $papered->stacks[0]->look->after[1]->zones[0]->colour, 'paper is what it is');
         self::assertGreaterThan(120.0, $papered->stacks[0]->layers[0]->laid, 'and builds its thickness');
-        self::assertEquals($lined->steps[0]->layout->faces[0]->laid, self::$studio->json('POST', '/api/compute/layout', ['layout' => $border, 'length' => 600, 'width' => 400]));
-        self::assertSame('/layout', self::$studio->json('POST', '/api/compute/layout', ['layout' => $border, 'length' => 50, 'width' => 400], 422)->violations[0]->pointer);
+        self::assertEquals(
+            $lined->steps[0]->layout->faces[0]->laid,
+            self::$studio->json('POST', '/api/compute/layout', ['layout' => $border, 'length' => 600, 'width' => 400]),
+        );
+        self::assertSame(
+            '/layout',
+            self::$studio->json(
+                'POST',
+                '/api/compute/layout',
+                ['layout' => $border, 'length' => 50, 'width' => 400],
+                422,
+            )->violations[0]->pointer,
+        );
         $wrong = $given->document(['steps' => [['brushed', 'signal-cream', ['layout' => $border]]], 'part' => $panel]);
-        self::assertSame('/document/steps/0/layout', self::$studio->json('POST', '/api/preview', ['document' => $wrong], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/document/steps/0/layout',
+            self::$studio->json('POST', '/api/preview', ['document' => $wrong], 422)->violations[0]->pointer,
+        );
     }
 
     /**
-     * In the middle of a job: every move that is told ends where it says when it is put into the recipe, nearer the target than one stands, the nearest first; where one stands within tolerance it is said to stop.
+     * In the middle of a job: every move that is told ends where it says when it is put into the recipe, nearer the target than one stands,
+     * the nearest first; where one stands within tolerance it is said to stop.
      */
     public function testTheNextMovesAreFound(): void
     {
@@ -282,18 +458,46 @@ final class ComputeTest extends TestCase
             self::assertLessThan($mean($where->now), $mean($move->off));
             self::assertGreaterThanOrEqual($before - 1e-9, $before = $mean($move->off));
             $taken = Json::copy($document);
-            $shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], self::$studio->json('GET', '/api/materials')->materials), 1, 0);
+            $shelf = array_column(
+                array_map(
+                    static fn (\stdClass $m): array => [$m->material->id, $m->material],
+                    self::$studio->json('GET', '/api/materials')->materials,
+                ),
+                1,
+                0,
+            );
             $taken->steps = \array_slice($taken->steps, 0, 3);
             foreach ($move->steps as $k => $step) {
                 foreach ($step->parts as $p) {
                     \in_array($p->materialId, array_column($taken->materials, 'id'), true) || $taken->materials[] = $shelf[$p->materialId];
                 }
-                $taken->mixes[] = ['id' => "w$k", 'name' => "w$k", 'basis' => 'volume', 'parts' => array_map(static fn (\stdClass $p): array => ['share' => (string) $p->parts, 'of' => ['material' => $p->materialId]], $step->parts)];
-                $taken->steps[] = ['id' => "w$k", 'technique' => $step->technique, 'intent' => ['purpose' => $step->purpose], 'uses' => 1 === \count($step->parts) ? ['material' => $step->parts[0]->materialId] : ['mix' => "w$k"], 'coats' => $step->coats, 'wait' => ['until' => 'recoat']];
+                $taken->mixes[] = [
+                    'id' => "w$k",
+                    'name' => "w$k",
+                    'basis' => 'volume',
+                    'parts' => array_map(
+                        static fn (\stdClass $p): array => ['share' => (string) $p->parts, 'of' => ['material' => $p->materialId]],
+                        $step->parts,
+                    ),
+                ];
+                $taken->steps[] = [
+                    'id' => "w$k",
+                    'technique' => $step->technique,
+                    'intent' => ['purpose' => $step->purpose],
+                    'uses' => 1 === \count($step->parts) ? ['material' => $step->parts[0]->materialId] : ['mix' => "w$k"],
+                    'coats' => $step->coats,
+                    'wait' => ['until' => 'recoat'],
+                ];
             }
-            $taken->mixes = array_values(array_filter($taken->mixes, static fn (mixed $m): bool => \is_array($m) && \count($m['parts']) > 1));
+            $taken->mixes = array_values(array_filter(
+                $taken->mixes,
+                static fn (mixed $m): bool => \is_array($m) && \count($m['parts']) > 1,
+            ));
             $worked = self::$studio->json('POST', '/api/preview', ['document' => $taken])->preview;
-            $stack = array_values(array_filter($worked->stacks, static fn (\stdClass $s): bool => \in_array($where->part, $s->parts, true)))[0];
+            $stack = array_values(array_filter(
+                $worked->stacks,
+                static fn (\stdClass $s): bool => \in_array($where->part, $s->parts, true),
+            ))[0];
             self::assertEquals($move->off, $stack->look->target);
             self::assertNotContains('stop', array_map(static fn (\stdClass $f): string => $f->gravity, $worked->findings));
         }
@@ -301,6 +505,9 @@ final class ComputeTest extends TestCase
         $document->target = (object) ['field' => $end[\count($end) - 1]->zones[0]->colour, 'parts' => ['case']];
         self::assertTrue(self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's7'])->stop);
         unset($document->target);
-        self::assertSame('/document/target', self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3'], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/document/target',
+            self::$studio->json('POST', '/api/compute/next-step', ['document' => $document, 'done' => 's3'], 422)->violations[0]->pointer,
+        );
     }
 }

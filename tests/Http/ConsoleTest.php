@@ -45,7 +45,11 @@ final class ConsoleTest extends TestCase
 
     public function testTheCatalogueOfRulesIsUpToDate(): void
     {
-        self::assertStringEqualsFile(\dirname(__DIR__, 2).'/docs/findings.md', $this->studio->run('inlaid:findings')[1], 'bin/console inlaid:findings > docs/findings.md');
+        self::assertStringEqualsFile(
+            \dirname(__DIR__, 2).'/docs/findings.md',
+            $this->studio->run('inlaid:findings')[1],
+            'bin/console inlaid:findings > docs/findings.md',
+        );
     }
 
     public function testARevisionIsExportedAsItWas(): void
@@ -82,8 +86,15 @@ final class ConsoleTest extends TestCase
         [$code, $text] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $context]);
         self::assertSame(0, $code);
         $worked = Json::object($text);
-        self::assertSame(['2026-12-01T06:00:00Z', 15, 'metric'], [$worked->context->now, $worked->context->climate->temperature, $worked->context->units]);
-        self::assertSame('2026-12-01T08:00:00+01:00', $worked->preview->plan->coats[0]->stretches[0]->start, 'work begins at eight in the studio');
+        self::assertSame(
+            ['2026-12-01T06:00:00Z', 15, 'metric'],
+            [$worked->context->now, $worked->context->climate->temperature, $worked->context->units],
+        );
+        self::assertSame(
+            '2026-12-01T08:00:00+01:00',
+            $worked->preview->plan->coats[0]->stretches[0]->start,
+            'work begins at eight in the studio',
+        );
         [$code, $said] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $this->file('{"now": "soon"}')]);
         self::assertSame([1, "/now: Enter a time, for example 2026-11-24T08:00:00+01:00\n"], [$code, $said]);
         [$code, $again] = $this->studio->run('inlaid:preview', ['file' => $file, '--context' => $context]);
@@ -115,7 +126,11 @@ final class ConsoleTest extends TestCase
         $techniques = $remarks = [];
         foreach ($recipes as $recipe) {
             self::assertFalse($recipe->changed, 'the draft is the newest revision');
-            $worked = $this->studio->json('POST', '/api/preview', ['document' => $this->studio->json('GET', "/api/recipes/$recipe->id")->document])->preview;
+            $worked = $this->studio->json(
+                'POST',
+                '/api/preview',
+                ['document' => $this->studio->json('GET', "/api/recipes/$recipe->id")->document],
+            )->preview;
             self::assertNotNull($worked->plan->readyOn, $recipe->title);
             foreach ($worked->steps as $step) {
                 $techniques[$step->technique] = true;
@@ -131,13 +146,22 @@ final class ConsoleTest extends TestCase
     {
         $folder = $this->folder.'/copies';
         mkdir($folder);
-        foreach (['studio-20250101-030000.sqlite', 'studio-20250102-030000.sqlite', 'studio-20250103-030000.sqlite', 'mine.sqlite'] as $former) {
+        foreach ([
+            'studio-20250101-030000.sqlite',
+            'studio-20250102-030000.sqlite',
+            'studio-20250103-030000.sqlite',
+            'mine.sqlite',
+        ] as $former) {
             touch("$folder/$former");
         }
         self::assertSame(0, $this->studio->run('inlaid:backup', ['target' => $folder, '--keep' => '2'])[0]);
         $kept = array_map(basename(...), glob("$folder/*") ?: []);
         self::assertCount(3, $kept);
-        self::assertSame(['mine.sqlite', 'studio-20250103-030000.sqlite'], \array_slice($kept, 0, 2), 'what is not a copy of its own is left alone');
+        self::assertSame(
+            ['mine.sqlite', 'studio-20250103-030000.sqlite'],
+            \array_slice($kept, 0, 2),
+            'what is not a copy of its own is left alone',
+        );
         array_map(unlink(...), glob("$folder/*") ?: []);
         rmdir($folder);
     }

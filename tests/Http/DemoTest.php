@@ -19,13 +19,20 @@ final class DemoTest extends TestCase
     public function testEveryFigureAgreesWithEveryOther(): void
     {
         $studio = Studio::open();
-        $recipes = array_map(static fn (\stdClass $r): \stdClass => $studio->json('GET', "/api/recipes/$r->id"), $studio->json('GET', '/api/recipes')->recipes);
+        $recipes = array_map(
+            static fn (\stdClass $r): \stdClass => $studio->json('GET', "/api/recipes/$r->id"),
+            $studio->json('GET', '/api/recipes')->recipes,
+        );
         self::assertCount(7, $recipes);
         $this->manyTimes(6, function () use ($studio, $recipes): void {
             $context = [
                 'now' => '2026-11-2'.$this->int(0, 9).'T0'.$this->int(0, 9).':30:00+01:00',
                 'units' => self::UNITS[$this->int(0, 2)],
-                'climate' => ['temperature' => $this->int(13, 28), 'humidity' => $this->int(30, 70), 'air' => ['still', 'moving', 'fan'][$this->int(0, 2)]],
+                'climate' => [
+                    'temperature' => $this->int(13, 28),
+                    'humidity' => $this->int(30, 70),
+                    'air' => ['still', 'moving', 'fan'][$this->int(0, 2)],
+                ],
             ];
             foreach ($recipes as $recipe) {
                 $worked = $studio->json('POST', '/api/preview', ['document' => $recipe->document, 'context' => $context]);
@@ -47,9 +54,17 @@ final class DemoTest extends TestCase
                 continue;
             }
             $pour = $step->pour;
-            self::assertEqualsWithDelta($pour->need->ml, array_sum(array_map(static fn (\stdClass $a): float => $a->ml, $pour->taken)), 1e-6);
+            self::assertEqualsWithDelta(
+                $pour->need->ml,
+                array_sum(array_map(static fn (\stdClass $a): float => $a->ml, $pour->taken)),
+                1e-6,
+            );
             self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (\stdClass $i): float => $i->share, $pour->ingredients)), 1e-4);
-            self::assertEqualsWithDelta($pour->batch->yield->ml, array_sum(array_map(static fn (\stdClass $l): float => $l->volume, $pour->batch->lines)), 1e-3);
+            self::assertEqualsWithDelta(
+                $pour->batch->yield->ml,
+                array_sum(array_map(static fn (\stdClass $l): float => $l->volume, $pour->batch->lines)),
+                1e-3,
+            );
             self::assertGreaterThanOrEqual(($pour->eachCoat ? $pour->taken[0] : $pour->need)->ml - 1e-6, $pour->batch->yield->ml);
             self::assertLessThanOrEqual(0.02, $pour->batch->error);
             $level = 0.0;
@@ -67,7 +82,11 @@ final class DemoTest extends TestCase
         $needed = array_sum(array_map(static fn (\stdClass $s): float => $s->pour->need->ml ?? 0.0, $preview->steps));
         $liquid = array_sum(array_map(static fn (\stdClass $m): float => $m->amount->ml, $preview->materials));
         self::assertGreaterThan($needed * 0.9, $liquid, 'what is bought makes what is needed');
-        self::assertEqualsWithDelta($preview->cost->material, array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)), 0.01);
+        self::assertEqualsWithDelta(
+            $preview->cost->material,
+            array_sum(array_map(static fn (\stdClass $m): float => $m->cost, $preview->materials)),
+            0.01,
+        );
         foreach ($preview->materials as $material) {
             self::assertSame($material->toBuy, [] !== $material->packs, $material->name);
             self::assertTrue($material->toBuy || $material->left->ml >= ($material->most ?? $material->amount)->ml, $material->name);
@@ -76,7 +95,11 @@ final class DemoTest extends TestCase
 
     private function checkStacks(\stdClass $preview): void
     {
-        self::assertEqualsWithDelta($preview->area, array_sum(array_map(static fn (\stdClass $s): float => $s->area, $preview->stacks)), 1e-3);
+        self::assertEqualsWithDelta(
+            $preview->area,
+            array_sum(array_map(static fn (\stdClass $s): float => $s->area, $preview->stacks)),
+            1e-3,
+        );
         foreach ($preview->stacks as $stack) {
             foreach ($stack->layers as $layer) {
                 self::assertGreaterThanOrEqual(0, $layer->thickness);

@@ -23,7 +23,10 @@ final class DoorsTest extends TestCase
     {
         self::$studio = Studio::open();
         $store = new \SQLite3(self::$studio->store);
-        $store->exec(\sprintf("INSERT INTO passphrase VALUES (1, '%s', datetime('now'))", password_hash('green lime wash 7', \PASSWORD_BCRYPT, ['cost' => 4])));
+        $store->exec(\sprintf(
+            "INSERT INTO passphrase VALUES (1, '%s', datetime('now'))",
+            password_hash('green lime wash 7', \PASSWORD_BCRYPT, ['cost' => 4]),
+        ));
         $store->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         $store->close();
         self::$studio->hosts = 'studio.local';
@@ -55,7 +58,11 @@ final class DoorsTest extends TestCase
                     $status = $this->ask($method, $spelled);
                     ++$asked;
                     $isPublic = \in_array(('HEAD' === $method ? 'GET' : $method).' '.$path, self::PUBLIC, true);
-                    self::assertContains($status, $isPublic ? [200, 301, 401, 403, 404, 422, 503] : [401, 403, 404], "$method $spelled ($how) answers $status");
+                    self::assertContains(
+                        $status,
+                        $isPublic ? [200, 301, 401, 403, 404, 422, 503] : [401, 403, 404],
+                        "$method $spelled ($how) answers $status",
+                    );
                 }
             }
         }
@@ -66,13 +73,28 @@ final class DoorsTest extends TestCase
     public function testNoHeaderMakesAnAddressAnother(): void
     {
         $before = $this->store();
-        foreach (['X-HTTP-Method-Override', 'X-Method-Override', 'X-Original-URL', 'X-Rewrite-URL', 'X-Forwarded-For', 'X-Forwarded-Host', 'X-Forwarded-Prefix', 'Forwarded', 'Client-IP', 'X-Real-IP'] as $header) {
+        foreach ([
+            'X-HTTP-Method-Override',
+            'X-Method-Override',
+            'X-Original-URL',
+            'X-Rewrite-URL',
+            'X-Forwarded-For',
+            'X-Forwarded-Host',
+            'X-Forwarded-Prefix',
+            'Forwarded',
+            'Client-IP',
+            'X-Real-IP',
+        ] as $header) {
             foreach (['DELETE', 'PUT', '/api/recipes', '127.0.0.1', 'localhost', 'for=127.0.0.1;host=localhost'] as $value) {
                 foreach (['/api/health', '/api/recipes', '/api/bundles/studio', '/'] as $path) {
                     foreach (['GET', 'POST', 'PUT'] as $method) {
                         $isPublic = 'GET' === $method && \in_array($path, ['/api/health', '/'], true);
                         $status = $this->ask($method, $path, [$header => $value]);
-                        self::assertContains($status, $isPublic ? [200, 503] : [401, 404], "$method $path with $header: $value answers $status");
+                        self::assertContains(
+                            $status,
+                            $isPublic ? [200, 503] : [401, 404],
+                            "$method $path with $header: $value answers $status",
+                        );
                     }
                 }
             }
@@ -90,7 +112,11 @@ final class DoorsTest extends TestCase
                 foreach (self::spellings($path) as $how => $spelled) {
                     foreach (['GET', 'POST', 'PUT', 'DELETE'] as $method) {
                         $status = $this->ask($method, $spelled);
-                        self::assertContains($status, '/look/x' === $path && 'GET' === $method ? [200, 404, 503] : [404], "$method $spelled ($how) answers $status");
+                        self::assertContains(
+                            $status,
+                            '/look/x' === $path && 'GET' === $method ? [200, 404, 503] : [404],
+                            "$method $spelled ($how) answers $status",
+                        );
                     }
                 }
             }
@@ -107,7 +133,15 @@ final class DoorsTest extends TestCase
         $paths = array_column(LockTest::routes(self::$studio), 1);
         self::assertGreaterThan(100, \count($paths));
 
-        return array_values(array_unique([...$paths, '/', '/api', '/api/', '/.env', '/index.php/api/recipes', '/../var/data/studio.sqlite']));
+        return array_values(array_unique([
+            ...$paths,
+            '/',
+            '/api',
+            '/api/',
+            '/.env',
+            '/index.php/api/recipes',
+            '/../var/data/studio.sqlite',
+        ]));
     }
 
     /**
@@ -121,7 +155,11 @@ final class DoorsTest extends TestCase
             yield "letter $at" => substr_replace($path, $percent($letter), $at, 1);
         }
         yield 'all letters' => (string) preg_replace_callback('/[A-Za-z0-9]/', static fn (array $m): string => $percent($m[0]), $path);
-        yield 'twice encoded' => (string) preg_replace_callback('/[A-Za-z0-9]/', static fn (array $m): string => '%25'.bin2hex($m[0]), $path);
+        yield 'twice encoded' => (string) preg_replace_callback(
+            '/[A-Za-z0-9]/',
+            static fn (array $m): string => '%25'.bin2hex($m[0]),
+            $path,
+        );
         yield 'two slashes' => '/'.$path;
         yield 'two slashes within' => '/'.strtr(substr($path, 1), ['/' => '//']);
         yield 'dots' => '/.'.$path;
@@ -142,7 +180,16 @@ final class DoorsTest extends TestCase
      */
     private function ask(string $method, string $path, array $headers = [], string $body = '{}', string $type = 'application/json'): int
     {
-        $server = ['CONTENT_TYPE' => $type, 'HTTP_HOST' => 'localhost', 'REMOTE_ADDR' => '192.168.1.20', 'HTTPS' => 'on', 'REQUEST_METHOD' => $method, 'REQUEST_URI' => $path, 'SCRIPT_NAME' => '/index.php', 'SCRIPT_FILENAME' => '/x/index.php'];
+        $server = [
+            'CONTENT_TYPE' => $type,
+            'HTTP_HOST' => 'localhost',
+            'REMOTE_ADDR' => '192.168.1.20',
+            'HTTPS' => 'on',
+            'REQUEST_METHOD' => $method,
+            'REQUEST_URI' => $path,
+            'SCRIPT_NAME' => '/index.php',
+            'SCRIPT_FILENAME' => '/x/index.php',
+        ];
         foreach ($headers as $name => $value) {
             $server['HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
         }
@@ -153,6 +200,15 @@ final class DoorsTest extends TestCase
 
     private function store(): string
     {
-        return implode(' ', array_map(static fn (string $file): string => (string) hash_file('sha256', $file), array_filter([self::$studio->store, self::$studio->store.'-wal'], static fn (string $f): bool => is_file($f) && filesize($f) > 0)));
+        return implode(
+            ' ',
+            array_map(
+                static fn (string $file): string => (string) hash_file('sha256', $file),
+                array_filter(
+                    [self::$studio->store, self::$studio->store.'-wal'],
+                    static fn (string $f): bool => is_file($f) && filesize($f) > 0,
+                ),
+            ),
+        );
     }
 }

@@ -16,7 +16,14 @@ final readonly class GivenDocuments
 
     public function __construct(Studio $studio)
     {
-        $this->shelf = array_column(array_map(static fn (\stdClass $m): array => [$m->material->id, $m->material], $studio->json('GET', '/api/materials')->materials), 1, 0);
+        $this->shelf = array_column(
+            array_map(
+                static fn (\stdClass $m): array => [$m->material->id, $m->material],
+                $studio->json('GET', '/api/materials')->materials,
+            ),
+            1,
+            0,
+        );
     }
 
     public function material(string $id): \stdClass
@@ -36,9 +43,23 @@ final readonly class GivenDocuments
             [$technique, $uses, $more] = [...$given, null, []];
             $more = \is_array($more) ? $more : [];
             $wait = $more['wait'] ?? (null === $uses ? 'nothing' : 'recoat');
-            $step = ['id' => "s$i", 'technique' => $technique, 'intent' => ['purpose' => $more['purpose'] ?? 'hide'], 'wait' => \is_string($wait) ? ['until' => $wait] : $wait] + array_diff_key($more, ['wait' => 1, 'purpose' => 1]);
+            $step = [
+                'id' => "s$i",
+                'technique' => $technique,
+                'intent' => ['purpose' => $more['purpose'] ?? 'hide'],
+                'wait' => \is_string($wait) ? ['until' => $wait] : $wait,
+            ] + array_diff_key($more, ['wait' => 1, 'purpose' => 1]);
             if (\is_array($uses)) {
-                $mixes[] = ['id' => "x$i", 'name' => "Mix $i", 'basis' => 'volume', 'parts' => array_map(static fn (string $share, string $id): array => ['share' => $share, 'of' => ['material' => $id]], $uses, array_keys($uses))];
+                $mixes[] = [
+                    'id' => "x$i",
+                    'name' => "Mix $i",
+                    'basis' => 'volume',
+                    'parts' => array_map(
+                        static fn (string $share, string $id): array => ['share' => $share, 'of' => ['material' => $id]],
+                        $uses,
+                        array_keys($uses),
+                    ),
+                ];
                 $used = [...$used, ...array_keys($uses)];
                 $step['uses'] = ['mix' => "x$i"];
             } elseif (\is_string($uses)) {
@@ -48,14 +69,44 @@ final readonly class GivenDocuments
             $steps[] = $step;
         }
         $part = ($recipe['part'] ?? []) + ['id' => 'whole', 'name' => 'Panel', 'area' => 1.2];
-        $part['substrate'] = ($part['substrate'] ?? []) + ['kind' => 'solid', 'species' => 'lime', 'grain' => 'close', 'colour' => '#e5d3b3'];
-        $piece = ['name' => 'Board', 'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + ($recipe['other'] ?? []) + $part]] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
+        $part['substrate'] = ($part['substrate'] ?? []) + [
+            'kind' => 'solid',
+            'species' => 'lime',
+            'grain' => 'close',
+            'colour' => '#e5d3b3',
+        ];
+        $piece = [
+            'name' => 'Board',
+            'parts' => [$part, ['id' => 'other', 'name' => 'Frame'] + ($recipe['other'] ?? []) + $part],
+        ] + (isset($recipe['use']) ? ['use' => $recipe['use']] : []);
         if (isset($recipe['joint'])) {
-            $side = static fn (string $of): array => ['part' => $of, 'face' => 'whole', 'coated' => 'whole' === $of || !($recipe['bare'] ?? false)];
-            $piece['joints'] = [['id' => 'j', 'name' => 'Panel in its frame', 'kind' => 'door', 'moving' => $side('whole'), 'fixed' => $side('other'), 'clearance' => $recipe['joint'], 'least' => 0.25]];
+            $side = static fn (string $of): array => [
+                'part' => $of,
+                'face' => 'whole',
+                'coated' => 'whole' === $of || !($recipe['bare'] ?? false),
+            ];
+            $piece['joints'] = [[
+                'id' => 'j',
+                'name' => 'Panel in its frame',
+                'kind' => 'door',
+                'moving' => $side('whole'),
+                'fixed' => $side('other'),
+                'clearance' => $recipe['joint'],
+                'least' => 0.25,
+            ]];
         }
         $used = [...$used, ...$recipe['cleanUp']['with'] ?? []];
-        $document = Json::object(Json::encode(['format' => 'inlaid-recipe', 'version' => 3, 'title' => 'Test', 'piece' => $piece, 'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))), 'mixes' => $mixes, 'steps' => $steps] + array_intersect_key($recipe, ['schools' => 1, 'cleanUp' => 1, 'target' => 1])));
+        $document = Json::object(Json::encode(
+            [
+                'format' => 'inlaid-recipe',
+                'version' => 3,
+                'title' => 'Test',
+                'piece' => $piece,
+                'materials' => array_values(array_intersect_key($this->shelf, array_flip($used))),
+                'mixes' => $mixes,
+                'steps' => $steps,
+            ] + array_intersect_key($recipe, ['schools' => 1, 'cleanUp' => 1, 'target' => 1]),
+        ));
 
         return $document;
     }

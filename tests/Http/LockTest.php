@@ -35,12 +35,18 @@ final class LockTest extends TestCase
 
     public function testOnThisMachineAloneNothingIsAsked(): void
     {
-        self::assertEquals(['needed' => false, 'open' => true], array_intersect_key((array) $this->studio->json('GET', '/api/lock'), ['needed' => 1, 'open' => 1]));
+        self::assertEquals(
+            ['needed' => false, 'open' => true],
+            array_intersect_key((array) $this->studio->json('GET', '/api/lock'), ['needed' => 1, 'open' => 1]),
+        );
         $this->studio->json('GET', '/api/recipes');
         $this->studio->json('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], 409);
     }
 
-    /** Nothing but what must be: asked of every route there is, so that a new one cannot be forgotten. {@see DoorsTest} asks them in other words. */
+    /**
+     * Nothing but what must be: asked of every route there is, so that a new one cannot be forgotten. {@see DoorsTest} asks them in other
+     * words.
+     */
     public function testBeyondThisMachineEveryAddressOfTheStudioIsShut(): void
     {
         $this->serveToOthers();
@@ -50,7 +56,20 @@ final class LockTest extends TestCase
         }
         $open = array_keys(array_filter($answers, static fn (int $status): bool => 401 !== $status));
         sort($open);
-        self::assertSame(['GET /api/health', 'GET /api/lock', 'GET /api/looks/x', 'GET /api/looks/x/patches/x/photos/1', 'GET '.self::FEED, 'GET /look/x', 'GET /x', 'POST /api/lock', 'POST /api/looks/x/choice'], $open);
+        self::assertSame(
+            [
+                'GET /api/health',
+                'GET /api/lock',
+                'GET /api/looks/x',
+                'GET /api/looks/x/patches/x/photos/1',
+                'GET '.self::FEED,
+                'GET /look/x',
+                'GET /x',
+                'POST /api/lock',
+                'POST /api/looks/x/choice',
+            ],
+            $open,
+        );
         self::assertGreaterThan(100, \count($answers));
     }
 
@@ -78,30 +97,61 @@ final class LockTest extends TestCase
         self::assertSame([], $wrong->headers->getCookies());
 
         $cookie = $this->enter();
-        self::assertSame([true, 'strict', true, '/', null], [$cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->isSecure(), $cookie->getPath(), $cookie->getDomain()]);
+        self::assertSame(
+            [true, 'strict', true, '/', null],
+            [$cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->isSecure(), $cookie->getPath(), $cookie->getDomain()],
+        );
         $mine = [$cookie->getName() => (string) $cookie->getValue()];
         self::assertSame(200, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
-        self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], [$cookie->getName() => strrev((string) $cookie->getValue())])->getStatusCode());
+        self::assertSame(
+            401,
+            $this->ask('GET', '/api/recipes', null, [], [$cookie->getName() => strrev((string) $cookie->getValue())])->getStatusCode(),
+        );
         self::assertSame(403, $this->ask('GET', '/api/recipes', null, ['Origin' => 'https://elsewhere.example'], $mine)->getStatusCode());
-        self::assertStringNotContainsString((string) $cookie->getValue(), (string) file_get_contents($this->studio->store), 'only its hash is kept');
+        self::assertStringNotContainsString(
+            (string) $cookie->getValue(),
+            (string) file_get_contents($this->studio->store),
+            'only its hash is kept',
+        );
 
         $other = $this->enter();
         self::assertSame(2, self::json($this->ask('GET', '/api/lock', null, [], $mine))->devices);
         self::assertSame(200, $this->ask('DELETE', '/api/lock', null, [], $mine)->getStatusCode());
         self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], $mine)->getStatusCode());
-        self::assertSame(200, $this->ask('GET', '/api/recipes', null, [], [$other->getName() => (string) $other->getValue()])->getStatusCode());
+        self::assertSame(
+            200,
+            $this->ask('GET', '/api/recipes', null, [], [$other->getName() => (string) $other->getValue()])->getStatusCode(),
+        );
     }
 
     public function testAChangedPassphraseIsAskedOfAllOtherDevices(): void
     {
         $this->serveToOthers();
         [$mine, $other] = array_map(fn (): array => [($c = $this->enter())->getName() => (string) $c->getValue()], [1, 2]);
-        self::assertSame('/passphrase', self::first($this->ask('PUT', '/api/lock', ['passphrase' => 'not the passphrase', 'next' => 'four other plain words'], [], $mine)));
-        self::assertSame('/next', self::first($this->ask('PUT', '/api/lock', ['passphrase' => self::PASSPHRASE, 'next' => 'too short'], [], $mine)));
+        self::assertSame(
+            '/passphrase',
+            self::first($this->ask(
+                'PUT',
+                '/api/lock',
+                ['passphrase' => 'not the passphrase', 'next' => 'four other plain words'],
+                [],
+                $mine,
+            )),
+        );
+        self::assertSame(
+            '/next',
+            self::first($this->ask('PUT', '/api/lock', ['passphrase' => self::PASSPHRASE, 'next' => 'too short'], [], $mine)),
+        );
         $changed = $this->ask('PUT', '/api/lock', ['passphrase' => self::PASSPHRASE, 'next' => 'four other plain words'], [], $mine);
         self::assertSame(200, $changed->getStatusCode());
         $new = $changed->headers->getCookies()[0];
-        self::assertSame([401, 401, 200], array_map(fn (array $c): int => $this->ask('GET', '/api/recipes', null, [], $c)->getStatusCode(), [$mine, $other, [$new->getName() => (string) $new->getValue()]]));
+        self::assertSame(
+            [401, 401, 200],
+            array_map(
+                fn (array $c): int => $this->ask('GET', '/api/recipes', null, [], $c)->getStatusCode(),
+                [$mine, $other, [$new->getName() => (string) $new->getValue()]],
+            ),
+        );
         self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode());
     }
 
@@ -129,14 +179,22 @@ final class LockTest extends TestCase
         $this->studio->askedFrom = '127.0.0.1';
         $this->store("UPDATE wrong_tries SET last_at = datetime('now', '-2 seconds')");
         $this->enter();
-        self::assertSame(422, $this->ask('POST', '/api/lock', ['passphrase' => 'a slip of the finger'])->getStatusCode(), 'what was wrong before is forgotten');
+        self::assertSame(
+            422,
+            $this->ask('POST', '/api/lock', ['passphrase' => 'a slip of the finger'])->getStatusCode(),
+            'what was wrong before is forgotten',
+        );
     }
 
     public function testGuessesFromManyPlacesDoNotKeepTheOwnerOut(): void
     {
         $this->serveToOthers();
         $answer = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE]);
-        $cookies = array_column(array_map(static fn (Cookie $c): array => [$c->getName(), (string) $c->getValue()], $answer->headers->getCookies()), 1, 0);
+        $cookies = array_column(
+            array_map(static fn (Cookie $c): array => [$c->getName(), (string) $c->getValue()], $answer->headers->getCookies()),
+            1,
+            0,
+        );
         self::assertSame(['inlaid-studio', 'inlaid-known'], array_keys($cookies));
         $known = ['inlaid-known' => $cookies['inlaid-known']];
         $this->ask('DELETE', '/api/lock', null, [], $cookies);
@@ -148,17 +206,32 @@ final class LockTest extends TestCase
         }
         self::assertContains(429, $statuses, 'guesses from everywhere slow each other down');
         $this->studio->askedFrom = '10.0.0.99';
-        $guessesGoOn = fn () => $this->store("UPDATE wrong_tries SET count = 1000, last_at = datetime('now') WHERE place = 'anywhere'"); // half a minute, however slow this is
+        // half a minute, however slow this is
+        $guessesGoOn = fn () => $this->store("UPDATE wrong_tries SET count = 1000, last_at = datetime('now') WHERE place = 'anywhere'");
         $guessesGoOn();
-        self::assertSame(429, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode(), 'a device nobody knows waits with them');
+        self::assertSame(
+            429,
+            $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE])->getStatusCode(),
+            'a device nobody knows waits with them',
+        );
         $in = $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], [], $known);
-        self::assertSame([200, ['inlaid-studio']], [$in->getStatusCode(), array_map(static fn (Cookie $c): string => $c->getName(), $in->headers->getCookies())]);
+        self::assertSame(
+            [200, ['inlaid-studio']],
+            [$in->getStatusCode(), array_map(static fn (Cookie $c): string => $c->getName(), $in->headers->getCookies())],
+        );
 
-        $guesses = array_map(fn (int $i): int => $this->ask('POST', '/api/lock', ['passphrase' => "a guess by a thief $i"], [], $known)->getStatusCode(), range(1, 5));
+        $guesses = array_map(
+            fn (int $i): int => $this->ask('POST', '/api/lock', ['passphrase' => "a guess by a thief $i"], [], $known)->getStatusCode(),
+            range(1, 5),
+        );
         self::assertSame([422, 422, 422, 422, 429], $guesses, 'whoever steals a known device guesses as slowly as anybody');
         $this->store("UPDATE studio_key SET used_at = datetime('now', '-401 days') WHERE holder = 'known'");
         $guessesGoOn();
-        self::assertSame(429, $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], [], $known)->getStatusCode(), 'after a year it is like any other');
+        self::assertSame(
+            429,
+            $this->ask('POST', '/api/lock', ['passphrase' => self::PASSPHRASE], [], $known)->getStatusCode(),
+            'after a year it is like any other',
+        );
     }
 
     /** @param list<string> $one addresses of one place; the last of another */
@@ -192,7 +265,13 @@ final class LockTest extends TestCase
         self::assertIsString($key);
         $bearer = ['Authorization' => "Bearer $key"];
         self::assertSame(200, $this->ask('PUT', '/api/hygrometer', ['temperature' => 17.5, 'humidity' => 61], $bearer)->getStatusCode());
-        self::assertSame([401, 401], [$this->ask('GET', '/api/hygrometer', null, $bearer)->getStatusCode(), $this->ask('GET', '/api/recipes', null, $bearer)->getStatusCode()]);
+        self::assertSame(
+            [401, 401],
+            [
+                $this->ask('GET', '/api/hygrometer', null, $bearer)->getStatusCode(),
+                $this->ask('GET', '/api/recipes', null, $bearer)->getStatusCode(),
+            ],
+        );
         self::assertSame(401, $this->ask('GET', '/api/recipes', null, [], [$c->getName() => $key])->getStatusCode(), 'nor as a cookie');
         $this->ask('DELETE', '/api/lock/hygrometer', null, [], $mine);
         self::assertSame(401, $this->ask('PUT', '/api/hygrometer', ['temperature' => 17.5, 'humidity' => 61], $bearer)->getStatusCode());
@@ -208,7 +287,10 @@ final class LockTest extends TestCase
 
     private function serveToOthers(): void
     {
-        $this->store(\sprintf("INSERT INTO passphrase VALUES (1, '%s', datetime('now'))", password_hash(self::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4])));
+        $this->store(\sprintf(
+            "INSERT INTO passphrase VALUES (1, '%s', datetime('now'))",
+            password_hash(self::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4]),
+        ));
         $this->studio->hosts = 'studio.local';
     }
 

@@ -32,7 +32,44 @@ final class MaterialsTest extends TestCase
     public function testTheCatalogueCoversTheJob(): void
     {
         $names = mb_strtolower(implode(' | ', array_map(static fn (\stdClass $m): string => $m->kind.' '.$m->name, $this->all())));
-        foreach (['cleaner', 'stripper', 'neutraliser', 'filler', 'bleach .*\(oxalic\)', 'bleach .*two-part', 'conditioner', 'grip primer', 'stain-blocking primer', 'chalk-type paint', 'milk paint', 'mineral paint', 'matt emulsion', 'trim paint', 'metallic paint', 'spray paint', 'dye stain', 'oil stain', 'gel stain', 'glazing medium', 'wax resist', 'release resist', 'clear wax', 'dark wax', 'liming wax', 'gilding wax', 'cream wax', 'penetrating oil', 'hard oil', 'shellac', 'topcoat, water-based', 'varnish, oil-based', 'thinner water', 'mineral spirit', 'alcohol', 'plaster'] as $what) {
+        foreach ([
+            'cleaner',
+            'stripper',
+            'neutraliser',
+            'filler',
+            'bleach .*\(oxalic\)',
+            'bleach .*two-part',
+            'conditioner',
+            'grip primer',
+            'stain-blocking primer',
+            'chalk-type paint',
+            'milk paint',
+            'mineral paint',
+            'matt emulsion',
+            'trim paint',
+            'metallic paint',
+            'spray paint',
+            'dye stain',
+            'oil stain',
+            'gel stain',
+            'glazing medium',
+            'wax resist',
+            'release resist',
+            'clear wax',
+            'dark wax',
+            'liming wax',
+            'gilding wax',
+            'cream wax',
+            'penetrating oil',
+            'hard oil',
+            'shellac',
+            'topcoat, water-based',
+            'varnish, oil-based',
+            'thinner water',
+            'mineral spirit',
+            'alcohol',
+            'plaster',
+        ] as $what) {
             self::assertMatchesRegularExpression("/$what/", $names);
         }
     }
@@ -48,8 +85,15 @@ final class MaterialsTest extends TestCase
             self::assertTrue((new Validator())->validate($m, $schema)->isValid(), $m->name);
             $density = self::number($m->body->density);
             self::assertSame('dry' === $m->body->carrier, isset($m->body->scooped), "$m->name: just powders are scooped");
-            self::assertTrue('dry' === $m->body->carrier ? $density > 1.5 && self::number($m->body->scooped) < $density : $density > 0.7 && $density < 2, "$m->name weighs $density");
-            self::assertSame('thinner' === $m->kind, 'thinner' === $m->kind && 0.0 === (float) $m->body->solids, "$m->name: a thinner leaves nothing");
+            self::assertTrue(
+                'dry' === $m->body->carrier ? $density > 1.5 && self::number($m->body->scooped) < $density : $density > 0.7 && $density < 2,
+                "$m->name weighs $density",
+            );
+            self::assertSame(
+                'thinner' === $m->kind,
+                'thinner' === $m->kind && 0.0 === (float) $m->body->solids,
+                "$m->name: a thinner leaves nothing",
+            );
             foreach ($m->packs as $pack) {
                 self::assertGreaterThan(0, self::number($pack->size));
             }
@@ -57,7 +101,10 @@ final class MaterialsTest extends TestCase
             self::assertTrue($m->typical, "$m->name is typical of its class");
             if (\in_array($m->kind, ['paint', 'primer'], true)) {
                 self::assertTrue('flake' === $m->look->kind || $m->look->hiding >= 0.85, "$m->name hides");
-                self::assertTrue(isset($m->look->colour, $m->body->spread, $m->handling->times, $m->handling->openTime), "$m->name can be laid");
+                self::assertTrue(
+                    isset($m->look->colour, $m->body->spread, $m->handling->times, $m->handling->openTime),
+                    "$m->name can be laid",
+                );
             }
             if ('stain' === $m->look->kind) {
                 self::assertTrue(isset($m->look->onWood), "$m->name shows on wood");
@@ -65,8 +112,15 @@ final class MaterialsTest extends TestCase
             if (\in_array('flammable', $m->hazards, true) || \in_array('corrosive', $m->hazards, true)) {
                 self::assertNotEmpty($m->cautions, "$m->name: a hazard is said");
             }
-            self::assertTrue(!\in_array('self-heating-rags', $m->hazards, true) || str_contains(implode('', $m->cautions), 'Rags'), $m->name);
-            self::assertSame(\in_array($m->handling->dries, ['oxidising'], true) && 'resist' !== $m->kind, \in_array('self-heating-rags', $m->hazards, true), "$m->name: what takes up oxygen heats in rags");
+            self::assertTrue(
+                !\in_array('self-heating-rags', $m->hazards, true) || str_contains(implode('', $m->cautions), 'Rags'),
+                $m->name,
+            );
+            self::assertSame(
+                \in_array($m->handling->dries, ['oxidising'], true) && 'resist' !== $m->kind,
+                \in_array('self-heating-rags', $m->hazards, true),
+                "$m->name: what takes up oxygen heats in rags",
+            );
             self::assertDoesNotMatchRegularExpression('/[®™]/u', $m->name.implode('', $m->cautions), 'nobody\'s name');
         }
     }
@@ -77,7 +131,10 @@ final class MaterialsTest extends TestCase
         $found->material->handling->times->recoat = 720;
         $found->material->typical = false;
         $changed = $this->studio->json('PUT', '/api/materials/clear-wax', ['material' => $found->material]);
-        self::assertSame([2, 720, false], [$changed->material->version, $changed->material->handling->times->recoat, $changed->material->typical]);
+        self::assertSame(
+            [2, 720, false],
+            [$changed->material->version, $changed->material->handling->times->recoat, $changed->material->typical],
+        );
         $conflict = $this->studio->json('PUT', '/api/materials/clear-wax', ['material' => $found->material], 409);
         self::assertSame([2, 2], [$conflict->version, $conflict->newer->version]);
         $this->studio->json('PUT', '/api/materials/dark-wax', ['material' => $changed->material], 422);
@@ -106,7 +163,8 @@ final class MaterialsTest extends TestCase
     }
 
     /**
-     * The board in the demo says that the slate wash is weaker than its label has it. What it says is shown, kept beside the label, reckoned with, and taken back by a switch.
+     * The board in the demo says that the slate wash is weaker than its label has it. What it says is shown, kept beside the label,
+     * reckoned with, and taken back by a switch.
      */
     public function testWhatPatchesSayIsReckonedWith(): void
     {
@@ -118,36 +176,66 @@ final class MaterialsTest extends TestCase
         self::assertLessThan($said->offStated / 2, $said->offLearned);
         $field = function (\stdClass $material): string {
             $document = $this->studio->recipe()->document;
-            $document->materials = array_map(static fn (\stdClass $m): \stdClass => $m->id === $material->id ? $material : $m, $document->materials);
+            $document->materials = array_map(
+                static fn (\stdClass $m): \stdClass => $m->id === $material->id ? $material : $m,
+                $document->materials,
+            );
 
-            return $this->studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after[4]->zones[0]->colour;
+            return $this->studio->json(
+                'POST',
+                '/api/preview',
+                ['document' => $document],
+            )->preview->stacks[0]->look->after[4]->zones[0]->colour;
         };
         $stated = $field($slate);
         $slate->look->learned = $said->learned;
         $kept = $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $slate])->material;
-        self::assertSame([$said->learned->power, 9, true], [$kept->look->learned->power, $kept->look->learned->patches, $kept->look->learned->use]);
+        self::assertSame(
+            [$said->learned->power, 9, true],
+            [$kept->look->learned->power, $kept->look->learned->patches, $kept->look->learned->use],
+        );
         self::assertNotSame($stated, $field($kept));
-        self::assertEquals($said, $this->studio->json('GET', "/api/materials/$slate->id/learned"), 'what is learned does not learn of itself');
+        self::assertEquals(
+            $said,
+            $this->studio->json('GET', "/api/materials/$slate->id/learned"),
+            'what is learned does not learn of itself',
+        );
         $kept->look->learned->use = false;
         $kept = $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $kept])->material;
         self::assertSame($stated, $field($kept), 'the label again');
-        self::assertStringContainsString('No patch with it has been measured', $this->studio->json('GET', '/api/materials/poppy-bank/learned')->why);
+        self::assertStringContainsString(
+            'No patch with it has been measured',
+            $this->studio->json('GET', '/api/materials/poppy-bank/learned')->why,
+        );
         $this->studio->json('GET', '/api/materials/moon-wax/learned', null, 404);
-        foreach ([['power', 9.0, 'from a quarter to four times'], ['patches', 0, 'at least 1'], ['colour', 'grey', 't a colour code']] as [$field, $nonsense, $said]) {
+        foreach ([
+            ['power', 9.0, 'from a quarter to four times'],
+            ['patches', 0, 'at least 1'],
+            ['colour', 'grey', 't a colour code'],
+        ] as [$field, $nonsense, $said]) {
             $wrong = unserialize(serialize($kept));
             $wrong->look->learned->{$field} = $nonsense;
-            self::assertStringContainsString($said, $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $wrong], 422)->violations[0]->message);
+            self::assertStringContainsString(
+                $said,
+                $this->studio->json('PUT', "/api/materials/$slate->id", ['material' => $wrong], 422)->violations[0]->message,
+            );
         }
     }
 
     public function testTheShelfIsSearchedAndPaged(): void
     {
         $find = fn (string $query): \stdClass => $this->studio->json('GET', '/api/materials?'.$query);
-        self::assertSame(['Clear wax', 'Cream wax, water-based', 'Dark wax'], \array_slice(array_map(static fn (\stdClass $m): string => $m->material->name, $find('kind=wax')->materials), 0, 3));
+        self::assertSame(
+            ['Clear wax', 'Cream wax, water-based', 'Dark wax'],
+            \array_slice(array_map(static fn (\stdClass $m): string => $m->material->name, $find('kind=wax')->materials), 0, 3),
+        );
         self::assertSame(0, $find('query=50%25')->total, 'a percent sign is one');
         self::assertSame(0, $find('query=_')->total);
         self::assertSame(1, $find('query=PLATFORM+slate')->total);
-        self::assertStringContainsString('Choose a kind: cleaner', $this->studio->json('GET', '/api/materials?kind=potion', null, 400)->detail);
+        self::assertStringContainsString(
+            'Choose a kind: cleaner',
+            $this->studio->json('GET', '/api/materials?kind=potion', null, 400)->detail,
+        );
         $seen = [];
         for ($page = 1; [] !== ($list = $find("page=$page"))->materials; ++$page) {
             array_push($seen, ...array_map(static fn (\stdClass $m): string => $m->material->id, $list->materials));
@@ -164,7 +252,11 @@ final class MaterialsTest extends TestCase
         yield 'more solids than paint' => [static fn (\stdClass $m) => $m->body->solids = 1.2, '/body', 'between 0 and 1'];
         yield 'a spread of nothing' => [static fn (\stdClass $m) => $m->body->spread = 0, '/body', 'm²/L'];
         yield 'dry before touch' => [static fn (\stdClass $m) => $m->handling->times->touch = 500, '/handling/times', 'cannot come after'];
-        yield 'a window that closes before it opens' => [static fn (\stdClass $m) => $m->handling->times->recoatMost = 10, '/handling/times', 'cannot come after the latest'];
+        yield 'a window that closes before it opens' => [
+            static fn (\stdClass $m) => $m->handling->times->recoatMost = 10,
+            '/handling/times',
+            'cannot come after the latest',
+        ];
         yield 'time back' => [static fn (\stdClass $m) => $m->handling->times->touch = -5, '/handling/times', '0 minutes or more'];
         yield 'no open time' => [static fn (\stdClass $m) => $m->handling->openTime = 0, '/handling', 'more than 0 minutes'];
         yield 'a colour in words' => [static fn (\stdClass $m) => $m->look->colour = 'slate', '/look/colour', 't a colour code'];

@@ -15,14 +15,21 @@ final class MixingTest extends TestCase
     use SharesStudio;
 
     /**
-     * Platform Slate 1 : 2 with water. 60 ml of slate and 300 of water are too thin by 90 ml of slate: 150 : 300 is 450 ml. In a jar of 400 ml 8/9 are kept, so
+     * Platform Slate 1 : 2 with water. 60 ml of slate and 300 of water are too thin by 90 ml of slate: 150 : 300 is 450 ml. In a jar of 400
+     * ml 8/9 are kept, so
      * 40 ml are poured off and 80 added; what was poured off takes 10 more to become the same.
      */
     public function testAnOverThinnedPotIsRescued(): void
     {
-        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['pot' => [['material' => 'platform-slate', 'amount' => '60 ml'], ['material' => 'water', 'amount' => '300 ml']]];
+        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['pot' => [
+            ['material' => 'platform-slate', 'amount' => '60 ml'],
+            ['material' => 'water', 'amount' => '300 ml'],
+        ]];
         $found = $this->compute('correct', $asked);
-        self::assertSame(['450', null, ['90'], ['Platform Slate, chalk-type']], [$found->yield->exact, $found->pourOff, self::exact($found->add), array_column($found->add, 'name')]);
+        self::assertSame(
+            ['450', null, ['90'], ['Platform Slate, chalk-type']],
+            [$found->yield->exact, $found->pourOff, self::exact($found->add), array_column($found->add, 'name')],
+        );
         self::assertSame('1 Platform Slate, chalk-type : 5 Water', $found->now->words);
         self::assertSame('1 Platform Slate, chalk-type : 2 Water', $found->then->words);
         self::assertEqualsWithDelta(5, $found->now->thinning, 1e-9);
@@ -31,10 +38,16 @@ final class MixingTest extends TestCase
         self::assertSame(0.0, (float) $found->error, 'the measures at hand make it exactly');
 
         $jar = $this->compute('correct', ['holds' => '400 ml'] + $asked);
-        self::assertSame(['400', '40', ['80'], ['10']], [$jar->yield->exact, $jar->pourOff->exact, self::exact($jar->add), self::exact($jar->pouredOffNeeds)]);
+        self::assertSame(
+            ['400', '40', ['80'], ['10']],
+            [$jar->yield->exact, $jar->pourOff->exact, self::exact($jar->add), self::exact($jar->pouredOffNeeds)],
+        );
 
         $short = $this->compute('correct', ['have' => [['material' => 'platform-slate', 'amount' => '45 ml']]] + $asked);
-        self::assertSame(['225', '180', ['45'], ['Platform Slate, chalk-type']], [$short->yield->exact, $short->pourOff->exact, self::exact($short->add), $short->short]);
+        self::assertSame(
+            ['225', '180', ['45'], ['Platform Slate, chalk-type']],
+            [$short->yield->exact, $short->pourOff->exact, self::exact($short->add), $short->short],
+        );
         self::assertSame(['45'], self::exact($short->nearest->add));
         // 105 : 300 is a share of 7/27 where a third is wanted: 2/9 too little, and so is the film
         self::assertEqualsWithDelta(2 / 9, $short->nearest->error, 1e-4);
@@ -42,7 +55,8 @@ final class MixingTest extends TestCase
     }
 
     /**
-     * Every mix to begin with can be made of what is on the shelf, holds together and is not over-thinned; its figures are those of its parts.
+     * Every mix to begin with can be made of what is on the shelf, holds together and is not over-thinned; its figures are those of its
+     * parts.
      */
     public function testEveryMixToBeginWithIsGood(): void
     {
@@ -50,7 +64,23 @@ final class MixingTest extends TestCase
         self::assertGreaterThan(8, \count($starts));
         foreach ($starts as $start) {
             $ids = array_column($start->parts, 'material');
-            $worked = $this->compute('mix', ['materials' => array_map(self::$given->material(...), $ids), 'mixes' => [['id' => 'x', 'name' => $start->name, 'basis' => 'volume', 'parts' => array_map(static fn (\stdClass $p): array => ['share' => $p->share, 'of' => ['material' => $p->material]], $start->parts)]], 'of' => ['mix' => 'x'], 'amount' => '150 ml']);
+            $worked = $this->compute(
+                'mix',
+                [
+                    'materials' => array_map(self::$given->material(...), $ids),
+                    'mixes' => [[
+                        'id' => 'x',
+                        'name' => $start->name,
+                        'basis' => 'volume',
+                        'parts' => array_map(
+                            static fn (\stdClass $p): array => ['share' => $p->share, 'of' => ['material' => $p->material]],
+                            $start->parts,
+                        ),
+                    ]],
+                    'of' => ['mix' => 'x'],
+                    'amount' => '150 ml',
+                ],
+            );
             self::assertSame([], array_filter($worked->remarks, static fn (\stdClass $r): bool => 'advise' !== $r->gravity), $start->name);
             self::assertEqualsWithDelta(150 * $worked->pricePerMl, $worked->exact->cost, 0.01, $start->name);
             self::assertNotNull($worked->wet, $start->name);
@@ -75,31 +105,60 @@ final class MixingTest extends TestCase
     }
 
     /**
-     * Milk paint 2 : 3 as scooped (0.72 g/ml): 100 g of powder are 138 8/9 ml and want 208 1/3 of water; with 150 in the pot 58 1/3 are missing.
+     * Milk paint 2 : 3 as scooped (0.72 g/ml): 100 g of powder are 138 8/9 ml and want 208 1/3 of water; with 150 in the pot 58 1/3 are
+     * missing.
      */
     public function testAPowderIsPutRightByTheScoop(): void
     {
-        $found = $this->compute('correct', $this->bench(['halt-ochre', 'water'], [2, 3]) + ['pot' => [['material' => 'halt-ochre', 'amount' => '100 g'], ['material' => 'water', 'amount' => '150 ml']]]);
+        $found = $this->compute(
+            'correct',
+            $this->bench(['halt-ochre', 'water'], [2, 3]) + ['pot' => [
+                ['material' => 'halt-ochre', 'amount' => '100 g'],
+                ['material' => 'water', 'amount' => '150 ml'],
+            ]],
+        );
         self::assertSame(['175/3'], self::exact($found->add));
         self::assertEqualsWithDelta(1.5, $found->then->thinning, 1e-9);
     }
 
     /**
-     * Wanted 1 : 2. Of 1 : 1 (60 ml) and 1 : 5 (60 ml): t of the first give 30 of each, u of the second 10 and 50; 2(30t + 10u) = 30t + 50u makes t = u, so all of
+     * Wanted 1 : 2. Of 1 : 1 (60 ml) and 1 : 5 (60 ml): t of the first give 30 of each, u of the second 10 and 50; 2(30t + 10u) = 30t + 50u
+     * makes t = u, so all of
      * both make 120 ml. Water alone makes no more of it; 20 ml of slate and water do, 60 : 120.
      */
     public function testLeftoversAreUsedUp(): void
     {
-        $pot = static fn (string $name, string $paint, string $water): array => ['name' => $name, 'holds' => [['material' => 'platform-slate', 'amount' => $paint], ['material' => 'water', 'amount' => $water]]];
-        $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['pots' => [$pot('Strong', '30 ml', '30 ml'), $pot('Thin', '10 ml', '50 ml')]];
+        $pot = static fn (string $name, string $paint, string $water): array => [
+            'name' => $name,
+            'holds' => [['material' => 'platform-slate', 'amount' => $paint], ['material' => 'water', 'amount' => $water]],
+        ];
+        $asked = $this->bench(
+            ['platform-slate', 'water'],
+            [1, 2],
+        ) + ['pots' => [$pot('Strong', '30 ml', '30 ml'), $pot('Thin', '10 ml', '50 ml')]];
         $found = $this->compute('pool', $asked);
-        self::assertSame(['120', ['60', '60'], ['0', '0'], [], 1.0], [$found->yield->exact, array_column($found->taken, 'exact'), array_column($found->left, 'exact'), $found->add, (float) $found->used]);
+        self::assertSame(
+            ['120', ['60', '60'], ['0', '0'], [], 1.0],
+            [
+                $found->yield->exact,
+                array_column($found->taken, 'exact'),
+                array_column($found->left, 'exact'),
+                $found->add,
+                (float) $found->used,
+            ],
+        );
         self::assertSame('120', $this->compute('pool', ['have' => [['material' => 'water', 'amount' => '1 l']]] + $asked)->yield->exact);
-        $more = $this->compute('pool', ['have' => [['material' => 'water', 'amount' => '1 l'], ['material' => 'platform-slate', 'amount' => '20 ml']]] + $asked);
+        $more = $this->compute(
+            'pool',
+            ['have' => [['material' => 'water', 'amount' => '1 l'], ['material' => 'platform-slate', 'amount' => '20 ml']]] + $asked,
+        );
         self::assertSame(['180', ['20', '40']], [$more->yield->exact, self::exact($more->add)]);
         $little = $this->compute('pool', ['amount' => '60 ml'] + $asked);
         self::assertSame(['60', 1.0], [$little->yield->exact, (float) $little->used]);
-        self::assertStringContainsString('Not enough', $this->compute('pool', ['amount' => '121 ml'] + $asked, 422)->violations[0]->message);
+        self::assertStringContainsString(
+            'Not enough',
+            $this->compute('pool', ['amount' => '121 ml'] + $asked, 422)->violations[0]->message,
+        );
     }
 
     /**
@@ -109,25 +168,50 @@ final class MixingTest extends TestCase
     {
         $bench = $this->bench(['platform-slate', 'water'], [1, 1]);
         unset($bench['of']);
-        $bench['mixes'][] = ['id' => 'thin', 'name' => 'Thin', 'basis' => 'volume', 'parts' => [['share' => '1', 'of' => ['material' => 'platform-slate']], ['share' => '4', 'of' => ['material' => 'water']]]];
-        $found = $this->compute('ladder', $bench + ['from' => ['mix' => 'target'], 'to' => ['mix' => 'thin'], 'rungs' => 4, 'each' => '30 ml']);
+        $bench['mixes'][] = [
+            'id' => 'thin',
+            'name' => 'Thin',
+            'basis' => 'volume',
+            'parts' => [['share' => '1', 'of' => ['material' => 'platform-slate']], ['share' => '4', 'of' => ['material' => 'water']]],
+        ];
+        $found = $this->compute(
+            'ladder',
+            $bench + ['from' => ['mix' => 'target'], 'to' => ['mix' => 'thin'], 'rungs' => 4, 'each' => '30 ml'],
+        );
         self::assertSame(['60', '60'], [$found->first->exact, $found->second->exact]);
-        self::assertSame(['15', '12', '9', '6'], array_map(static fn (\stdClass $r): string => $r->holds->lines[0]->amount->exact, $found->rungs));
+        self::assertSame(
+            ['15', '12', '9', '6'],
+            array_map(static fn (\stdClass $r): string => $r->holds->lines[0]->amount->exact, $found->rungs),
+        );
         foreach ($found->rungs as $rung) {
             self::assertGreaterThanOrEqual(30.0, $rung->measured->yield->ml);
         }
     }
 
     /**
-     * 150 ml of slate (1.42 g/ml) and water 1 : 2 are 71 g and 100. With 78.1 g of slate the rest follows: 110 g of water, a tenth more in all.
+     * 150 ml of slate (1.42 g/ml) and water 1 : 2 are 71 g and 100. With 78.1 g of slate the rest follows: 110 g of water, a tenth more in
+     * all.
      */
     public function testOnTheScaleTheRestFollows(): void
     {
         $asked = $this->bench(['platform-slate', 'water'], [1, 2]) + ['amount' => '150 ml'];
-        self::assertSame([71.0, 100.0], array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $this->compute('pour', $asked)->targets));
-        self::assertSame([71.0, 100.0], array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $this->compute('pour', ['poured' => [12.5]] + $asked)->targets), 'while it is being poured');
+        self::assertSame(
+            [71.0, 100.0],
+            array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $this->compute('pour', $asked)->targets),
+        );
+        self::assertSame(
+            [71.0, 100.0],
+            array_map(
+                static fn (\stdClass $l): float => (float) $l->amount->g,
+                $this->compute('pour', ['poured' => [12.5]] + $asked)->targets,
+            ),
+            'while it is being poured',
+        );
         $over = $this->compute('pour', ['poured' => [78.1]] + $asked);
-        self::assertSame([[78.1, 110.0], 0.1, '165'], [array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $over->targets), $over->more, $over->yield->exact]);
+        self::assertSame(
+            [[78.1, 110.0], 0.1, '165'],
+            [array_map(static fn (\stdClass $l): float => (float) $l->amount->g, $over->targets), $over->more, $over->yield->exact],
+        );
         self::assertSame('/poured', $this->compute('pour', ['poured' => [1, 2, 3]] + $asked, 422)->violations[0]->pointer);
         self::assertSame('/poured', $this->compute('pour', ['poured' => [-1]] + $asked, 422)->violations[0]->pointer);
     }
@@ -164,7 +248,12 @@ final class MixingTest extends TestCase
      */
     public function testWhatEvaporatedIsPutBack(): void
     {
-        $asked = ['pot' => [['material' => 'platform-slate', 'amount' => '100 ml'], ['material' => 'water', 'amount' => '100 ml']], 'then' => '410 g', 'now' => '380 g', 'thinner' => 'water'];
+        $asked = [
+            'pot' => [['material' => 'platform-slate', 'amount' => '100 ml'], ['material' => 'water', 'amount' => '100 ml']],
+            'then' => '410 g',
+            'now' => '380 g',
+            'thinner' => 'water',
+        ];
         $asked += array_intersect_key($this->bench(['platform-slate', 'water'], [1, 1]), ['materials' => true]);
         $found = $this->compute('evaporation', $asked);
         self::assertSame(['30', '1 Platform Slate, chalk-type : 0.7 Water'], [$found->restore->amount->exact, $found->now->words]);
@@ -176,7 +265,12 @@ final class MixingTest extends TestCase
     public static function nonsense(): iterable
     {
         $pot = [['material' => 'water', 'amount' => '5 ml']];
-        yield 'a stranger in the pot' => ['correct', ['pot' => [['material' => 'clear-wax', 'amount' => '5 ml']]], '/pot', 'nothing you add can remove it'];
+        yield 'a stranger in the pot' => [
+            'correct',
+            ['pot' => [['material' => 'clear-wax', 'amount' => '5 ml']]],
+            '/pot',
+            'nothing you add can remove it',
+        ];
         yield 'an empty pot' => ['correct', ['pot' => []], '/pot', 'pot is empty'];
         yield 'an unknown material' => ['correct', ['pot' => [['material' => 'gravy', 'amount' => '5 ml']]], '/pot/0/material', 'gravy'];
         yield 'no amount' => ['correct', ['pot' => [['material' => 'water', 'amount' => 'some']]], '/pot/0/amount', ''];
@@ -184,9 +278,24 @@ final class MixingTest extends TestCase
         yield 'fuller than full' => ['correct', ['pot' => $pot, 'holds' => '4 ml'], '/pot', 'more than the pot capacity'];
         yield 'a field nobody knows' => ['correct', ['pot' => $pot, 'colour' => 'red'], '/colour', 'Unknown field'];
         yield 'thirteen leftovers' => ['pool', ['pots' => array_fill(0, 13, ['name' => 'Pot', 'holds' => $pot])], '/pots', '13'];
-        yield 'a ladder of one' => ['ladder', ['from' => ['mix' => 'target'], 'to' => ['mix' => 'target'], 'rungs' => 1, 'each' => '5 ml'], '/rungs', '2 to 12'];
-        yield 'heavier than it was' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '11 g', 'thinner' => 'water'], '/now', 'heavier'];
-        yield 'nothing gone' => ['evaporation', ['pot' => $pot, 'then' => '10 g', 'now' => '10 g', 'thinner' => 'water'], '/now', 'nothing has evaporated'];
+        yield 'a ladder of one' => [
+            'ladder',
+            ['from' => ['mix' => 'target'], 'to' => ['mix' => 'target'], 'rungs' => 1, 'each' => '5 ml'],
+            '/rungs',
+            '2 to 12',
+        ];
+        yield 'heavier than it was' => [
+            'evaporation',
+            ['pot' => $pot, 'then' => '10 g', 'now' => '11 g', 'thinner' => 'water'],
+            '/now',
+            'heavier',
+        ];
+        yield 'nothing gone' => [
+            'evaporation',
+            ['pot' => $pot, 'then' => '10 g', 'now' => '10 g', 'thinner' => 'water'],
+            '/now',
+            'nothing has evaporated',
+        ];
         yield 'weighed in ml' => ['evaporation', ['pot' => $pot, 'then' => '10 ml', 'now' => '10 g', 'thinner' => 'water'], '/then', ''];
     }
 
@@ -197,7 +306,15 @@ final class MixingTest extends TestCase
     public function testNonsenseIsToldWhereItIs(string $what, array $wrong, string $pointer, string $why): void
     {
         $bench = $this->bench(['platform-slate', 'water', 'clear-wax'], [1, 2]);
-        $told = $this->compute($what, $wrong + ('evaporation' === $what ? array_diff_key($bench, ['mixes' => 1, 'of' => 1]) : ('ladder' === $what ? array_diff_key($bench, ['of' => 1]) : $bench)), 422);
+        $told = $this->compute(
+            $what,
+            $wrong + (
+                'evaporation' === $what
+                    ? array_diff_key($bench, ['mixes' => 1, 'of' => 1])
+                    : ('ladder' === $what ? array_diff_key($bench, ['of' => 1]) : $bench)
+            ),
+            422,
+        );
         self::assertSame($pointer, $told->violations[0]->pointer);
         self::assertStringContainsString($why, $told->violations[0]->message);
     }
@@ -212,7 +329,16 @@ final class MixingTest extends TestCase
     {
         return [
             'materials' => array_map(static fn (string $id): \stdClass => self::$given->material($id), $materials),
-            'mixes' => [['id' => 'target', 'name' => 'Wanted', 'basis' => 'volume', 'parts' => array_map(static fn (int $share, string $id): array => ['share' => (string) $share, 'of' => ['material' => $id]], $parts, \array_slice($materials, 0, 2))]],
+            'mixes' => [[
+                'id' => 'target',
+                'name' => 'Wanted',
+                'basis' => 'volume',
+                'parts' => array_map(
+                    static fn (int $share, string $id): array => ['share' => (string) $share, 'of' => ['material' => $id]],
+                    $parts,
+                    \array_slice($materials, 0, 2),
+                ),
+            ]],
             'of' => ['mix' => 'target'],
         ];
     }
@@ -236,14 +362,23 @@ final class MixingTest extends TestCase
     }
 
     /**
-     * A colour that is a paint's own is that paint; what was mixed of two is found in its parts; oil is not mixed into water; no powder, flake or stain is matched with.
+     * A colour that is a paint's own is that paint; what was mixed of two is found in its parts; oil is not mixed into water; no powder,
+     * flake or stain is matched with.
      */
     public function testAColourIsMatched(): void
     {
-        $match = static fn (array $asked, int $status = 200): \stdClass => self::$studio->json('POST', '/api/compute/match', $asked, $status);
+        $match = static fn (array $asked, int $status = 200): \stdClass => self::$studio->json(
+            'POST',
+            '/api/compute/match',
+            $asked,
+            $status,
+        );
         $own = ['platform-slate', 'tunnel-mist', 'lamp-soot', 'poppy-bank', 'ballast'];
         $found = $match(['target' => '#5d6a72', 'paints' => $own, 'sheen' => 'chalky']);
-        self::assertSame([['platform-slate', 1]], array_map(static fn (\stdClass $p): array => [$p->materialId, $p->parts], $found->best->parts));
+        self::assertSame(
+            [['platform-slate', 1]],
+            array_map(static fn (\stdClass $p): array => [$p->materialId, $p->parts], $found->best->parts),
+        );
         self::assertStringContainsString('no visible difference', $found->best->off->inWords);
         self::assertTrue($found->complete);
 
@@ -253,7 +388,12 @@ final class MixingTest extends TestCase
         self::assertGreaterThan(0, $between->best->price);
         $half = $match(['target' => '#919aa0', 'paints' => $own, 'most' => 2, 'amount' => '1/2 L'])->best;
         self::assertEqualsWithDelta(500, array_sum(array_column($half->amounts, 'ml')), 1e-6, 'as much as is wanted');
-        self::assertEqualsWithDelta($half->parts[0]->parts / $half->parts[1]->parts, $half->amounts[0]->ml / $half->amounts[1]->ml, 1e-3, 'in its ratio');
+        self::assertEqualsWithDelta(
+            $half->parts[0]->parts / $half->parts[1]->parts,
+            $half->amounts[0]->ml / $half->amounts[1]->ml,
+            1e-3,
+            'in its ratio',
+        );
         self::assertEqualsWithDelta(5 * $between->best->price, $half->price, 0.06, '100 ml where it is not said');
         self::assertSame('/amount', $match(['target' => '#919aa0', 'paints' => $own, 'amount' => 'a bit'], 422)->violations[0]->pointer);
         foreach ($between->others as $other) {
@@ -267,6 +407,9 @@ final class MixingTest extends TestCase
         self::assertSame('/paints/0', $match(['target' => '#34433d', 'paints' => ['moonlight']], 422)->violations[0]->pointer);
         self::assertSame('/target', $match(['target' => 'green', 'paints' => $own], 422)->violations[0]->pointer);
         self::assertSame('/most', $match(['target' => '#34433d', 'paints' => $own, 'most' => 9], 422)->violations[0]->pointer);
-        self::assertStringContainsString('12 paints or fewer', $match(['target' => '#34433d', 'paints' => array_fill(0, 13, 'ballast')], 422)->violations[0]->message);
+        self::assertStringContainsString(
+            '12 paints or fewer',
+            $match(['target' => '#34433d', 'paints' => array_fill(0, 13, 'ballast')], 422)->violations[0]->message,
+        );
     }
 }

@@ -37,18 +37,37 @@ final class RecipesTest extends TestCase
         $document->steps[] = $moved;
         $saved = $this->studio->json('PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]);
         self::assertSame($opened->version + 1, $saved->version);
-        $published = $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $saved->version, 'reason' => 'Thinner'], 201);
+        $published = $this->studio->json(
+            'POST',
+            "/api/recipes/$opened->id/revisions",
+            ['version' => $saved->version, 'reason' => 'Thinner'],
+            201,
+        );
         self::assertSame([3, 'Thinner'], [$published->revisions[0]->number, $published->revisions[0]->reason]);
-        $changes = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=2&to=3")->changes);
+        $changes = array_map(
+            static fn (\stdClass $c): string => $c->text,
+            $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=2&to=3")->changes,
+        );
         self::assertSame([
             '“Pale lips” was moved from step 5 to step 7.',
             'Step 4, “Slate wash”: the material was 1 Platform Slate, chalk-type : 2 Water, now 1 Platform Slate, chalk-type : 3 Water.',
         ], $changes);
-        $first = array_map(static fn (\stdClass $c): string => $c->text, $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=1&to=2")->changes);
+        $first = array_map(
+            static fn (\stdClass $c): string => $c->text,
+            $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=1&to=2")->changes,
+        );
         self::assertContains('“Cream undertone” was added as step 3, after “Remove dust”.', $first);
         self::assertContains('Step 4, “Slate wash”: coats was 1, now 2.', $first);
         self::assertSame([], $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=3&to=draft")->changes);
-        self::assertStringContainsString('Nothing has changed', $this->studio->json('POST', "/api/recipes/$opened->id/revisions", ['version' => $published->version, 'reason' => 'Again'], 422)->detail);
+        self::assertStringContainsString(
+            'Nothing has changed',
+            $this->studio->json(
+                'POST',
+                "/api/recipes/$opened->id/revisions",
+                ['version' => $published->version, 'reason' => 'Again'],
+                422,
+            )->detail,
+        );
     }
 
     public function testTheSecondToSaveIsToldAndNothingIsLost(): void
@@ -70,7 +89,10 @@ final class RecipesTest extends TestCase
     {
         $opened = $this->studio->recipe();
         $before = $this->studio->ask('GET', "/api/recipes/$opened->id/revisions/1")->getContent();
-        $material = array_values(array_filter($opened->document->materials, static fn (\stdClass $m): bool => 'platform-slate' === $m->id))[0];
+        $material = array_values(array_filter(
+            $opened->document->materials,
+            static fn (\stdClass $m): bool => 'platform-slate' === $m->id,
+        ))[0];
         $material->body->density = '1.5';
         self::assertSame(2, $this->studio->json('PUT', '/api/materials/platform-slate', ['material' => $material])->material->version);
         $this->studio->json('PUT', '/api/materials/platform-slate', ['material' => $material], 409);
@@ -79,7 +101,10 @@ final class RecipesTest extends TestCase
 
     public function testSearchDuplicateArchiveAndRestore(): void
     {
-        $titles = fn (string $query): array => array_map(static fn (\stdClass $r): string => $r->title, $this->studio->json('GET', '/api/recipes?'.$query)->recipes);
+        $titles = fn (string $query): array => array_map(
+            static fn (\stdClass $r): string => $r->title,
+            $this->studio->json('GET', '/api/recipes?'.$query)->recipes,
+        );
         self::assertCount(7, $titles(''));
         self::assertSame(['Lamp cupboard, engine green and gold'], $titles('query=gilded+larch'));
         self::assertSame(['Waiting-room settle, limed over grey'], $titles('query=LIMING'));
@@ -98,10 +123,16 @@ final class RecipesTest extends TestCase
     /**
      * Thirty recipes on two pages, the last changed first, none twice, none left out; a search is paged the same.
      */
-    /** By the colour it will have: the nearest first, others left out; what was indexed before there was a colour gets one when the studio is prepared. */
+    /**
+     * By the colour it will have: the nearest first, others left out; what was indexed before there was a colour gets one when the studio
+     * is prepared.
+     */
     public function testRecipesAreFoundByTheColourTheyWillHave(): void
     {
-        $near = fn (string $hex, string $query = ''): array => array_map(static fn (\stdClass $r): string => $r->title, $this->studio->json('GET', '/api/recipes?'.http_build_query(['near' => $hex, 'query' => $query]))->recipes);
+        $near = fn (string $hex, string $query = ''): array => array_map(
+            static fn (\stdClass $r): string => $r->title,
+            $this->studio->json('GET', '/api/recipes?'.http_build_query(['near' => $hex, 'query' => $query]))->recipes,
+        );
         $all = $this->studio->json('GET', '/api/recipes')->recipes;
         foreach ($all as $recipe) {
             self::assertSame($recipe->title, $near($recipe->card->look->field)[0], 'nearest to itself');
@@ -120,7 +151,10 @@ final class RecipesTest extends TestCase
             $document->title = "Board $i";
             $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
         }
-        [$first, $second, $third] = array_map(fn (int $page): \stdClass => $this->studio->json('GET', "/api/recipes?page=$page"), [1, 2, 3]);
+        [$first, $second, $third] = array_map(
+            fn (int $page): \stdClass => $this->studio->json('GET', "/api/recipes?page=$page"),
+            [1, 2, 3],
+        );
         self::assertSame([30, 24, 6, 0], [$first->total, \count($first->recipes), \count($second->recipes), \count($third->recipes)]);
         self::assertSame('Board 23', $first->recipes[0]->title);
         $all = [...$first->recipes, ...$second->recipes];
@@ -147,8 +181,22 @@ final class RecipesTest extends TestCase
             $this->studio->json('GET', "/api/recipes/$opened->id/compare?$query", null, 404);
         }
         $this->studio->json('GET', "/api/recipes/$opened->id/compare?from=first", null, 400);
-        self::assertSame(422, $this->studio->ask('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => '  '])->getStatusCode());
-        self::assertSame(422, $this->studio->ask('POST', "/api/recipes/$opened->id/revisions", ['version' => $opened->version, 'reason' => str_repeat('x', 301)])->getStatusCode());
+        self::assertSame(
+            422,
+            $this->studio->ask(
+                'POST',
+                "/api/recipes/$opened->id/revisions",
+                ['version' => $opened->version, 'reason' => '  '],
+            )->getStatusCode(),
+        );
+        self::assertSame(
+            422,
+            $this->studio->ask(
+                'POST',
+                "/api/recipes/$opened->id/revisions",
+                ['version' => $opened->version, 'reason' => str_repeat('x', 301)],
+            )->getStatusCode(),
+        );
     }
 
     /**
@@ -157,40 +205,149 @@ final class RecipesTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'unknown field' => [static fn (\stdClass $d) => $d->steps[2]->colour = 'red', '/document/steps/2/colour', 'Unknown field'];
-        yield 'wrong unit' => [static fn (\stdClass $d) => $d->materials[0]->packs[0]->unit = 'pints', '/document/materials/0/packs/0/unit', 'ml or g'];
-        yield 'missing material' => [static fn (\stdClass $d) => $d->steps[2]->uses->material = 'fog', '/document/steps/2/uses/material', 'no material “fog”'];
+        yield 'wrong unit' => [
+            static fn (\stdClass $d) => $d->materials[0]->packs[0]->unit = 'pints',
+            '/document/materials/0/packs/0/unit',
+            'ml or g',
+        ];
+        yield 'missing material' => [
+            static fn (\stdClass $d) => $d->steps[2]->uses->material = 'fog',
+            '/document/steps/2/uses/material',
+            'no material “fog”',
+        ];
         yield 'missing part' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['lid'], '/document/steps/2/parts/0', 'o part “lid”'];
-        yield 'negative part' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = '-3', '/document/mixes/0/parts/1/share', 'can\'t be negative'];
-        yield 'number for an exact one' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = 3, '/document/mixes/0/parts/1/share', 'exact number as text'];
-        yield 'mix in itself' => [static fn (\stdClass $d) => $d->mixes[0]->parts[1]->of = (object) ['mix' => $d->mixes[0]->id], '/document/mixes/0', 'contain itself'];
-        yield 'no such technique' => [static fn (\stdClass $d) => $d->steps[0]->technique = 'flung', '/document/steps/0/technique', 'Unknown technique'];
-        yield 'material where none goes' => [static fn (\stdClass $d) => $d->steps[0]->uses = (object) ['material' => 'water'], '/document/steps/0/uses', 'takes no material'];
+        yield 'negative part' => [
+            static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = '-3',
+            '/document/mixes/0/parts/1/share',
+            'can\'t be negative',
+        ];
+        yield 'number for an exact one' => [
+            static fn (\stdClass $d) => $d->mixes[0]->parts[1]->share = 3,
+            '/document/mixes/0/parts/1/share',
+            'exact number as text',
+        ];
+        yield 'mix in itself' => [
+            static fn (\stdClass $d) => $d->mixes[0]->parts[1]->of = (object) ['mix' => $d->mixes[0]->id],
+            '/document/mixes/0',
+            'contain itself',
+        ];
+        yield 'no such technique' => [
+            static fn (\stdClass $d) => $d->steps[0]->technique = 'flung',
+            '/document/steps/0/technique',
+            'Unknown technique',
+        ];
+        yield 'material where none goes' => [
+            static fn (\stdClass $d) => $d->steps[0]->uses = (object) ['material' => 'water'],
+            '/document/steps/0/uses',
+            'takes no material',
+        ];
         yield 'step twice' => [static fn (\stdClass $d) => $d->steps[1]->id = $d->steps[0]->id, '/document/steps/1/id', 'twice'];
-        yield '500 steps' => [static fn (\stdClass $d) => $d->steps = array_map(static fn (int $i): \stdClass => (object) (['id' => "x$i"] + (array) $d->steps[0]), range(1, 500)), '/document/steps', 'Maximum 200'];
-        yield 'too long a note' => [static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000), '/document/steps/3/note', 'Maximum 2000'];
+        yield '500 steps' => [
+            static fn (\stdClass $d) => $d->steps = array_map(
+                static fn (int $i): \stdClass => (object) (['id' => "x$i"] + (array) $d->steps[0]),
+                range(1, 500),
+            ),
+            '/document/steps',
+            'Maximum 200',
+        ];
+        yield 'too long a note' => [
+            static fn (\stdClass $d) => $d->steps[3]->note = str_repeat('a', 3000),
+            '/document/steps/3/note',
+            'Maximum 2000',
+        ];
         yield 'no piece' => [static function (\stdClass $d): void { unset($d->piece); }, '/document/piece', 'Missing'];
         yield 'area of nothing' => [static fn (\stdClass $d) => $d->piece->parts[0]->area = 0, '/document/piece/parts/0/area', 'above 0'];
-        yield 'neither area nor shape' => [static function (\stdClass $d): void { unset($d->piece->parts[0]->area); }, '/document/piece/parts/0/area', 'either an area or a shape'];
-        yield 'area and shape' => [static fn (\stdClass $d) => $d->piece->parts[0]->shape = self::door(), '/document/piece/parts/0/area', 'either an area or a shape'];
+        yield 'neither area nor shape' => [
+            static function (\stdClass $d): void { unset($d->piece->parts[0]->area); },
+            '/document/piece/parts/0/area',
+            'either an area or a shape',
+        ];
+        yield 'area and shape' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->shape = self::door(),
+            '/document/piece/parts/0/area',
+            'either an area or a shape',
+        ];
         yield 'a shape nobody turns' => [self::shaped(['kind' => 'blob']), '/document/piece/parts/0/shape/kind', 'No shape “blob”'];
-        yield 'a size that is missing' => [self::shaped(['size' => ['length' => 600, 'width' => 400]]), '/document/piece/parts/0/shape/size/thickness', 'Missing'];
-        yield 'a size of another shape' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 19, 'diameter' => 4]]), '/document/piece/parts/0/shape/size/diameter', 'Unknown field'];
-        yield 'a board as thin as nothing' => [self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 0]]), '/document/piece/parts/0/shape', 'between 1 and 20000 mm'];
+        yield 'a size that is missing' => [
+            self::shaped(['size' => ['length' => 600, 'width' => 400]]),
+            '/document/piece/parts/0/shape/size/thickness',
+            'Missing',
+        ];
+        yield 'a size of another shape' => [
+            self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 19, 'diameter' => 4]]),
+            '/document/piece/parts/0/shape/size/diameter',
+            'Unknown field',
+        ];
+        yield 'a board as thin as nothing' => [
+            self::shaped(['size' => ['length' => 600, 'width' => 400, 'thickness' => 0]]),
+            '/document/piece/parts/0/shape',
+            'between 1 and 20000 mm',
+        ];
         yield 'no face at all' => [self::shaped(['faces' => []]), '/document/piece/parts/0/shape', 'at least one coated face'];
         yield 'a face of another shape' => [self::shaped(['faces' => ['profile']]), '/document/piece/parts/0/shape', 'No face “profile”'];
-        yield 'a step on a face left bare' => [static fn (\stdClass $d) => $d->steps[2]->parts = ['case:reverse'], '/document/steps/2/parts/0', 'no part “case:reverse”'];
-        yield 'an answer no test gives' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['water' => 'burns'], '/document/piece/parts/0/tests/water', 'No answer to the test “burns”'];
-        yield 'a test nobody makes' => [static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['moon' => 'full'], '/document/piece/parts/0/tests/moon', 'No test “moon”'];
-        yield 'veneer as thick as a board' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate->veneer = 20, '/document/piece/parts/0/substrate', 'between 0.1 and 6 mm'];
-        yield 'a finish nobody lays' => [static fn (\stdClass $d) => $d->piece->parts[0]->finish = (object) ['kind' => 'honey'], '/document/piece/parts/0/finish/kind', 'one of: bare, oiled'];
-        yield 'a fault nobody has' => [static fn (\stdClass $d) => $d->piece->parts[0]->faults = ['sadness'], '/document/piece/parts/0/faults/0', 'one of: lifting-veneer'];
-        yield 'a joint of a part that is not there' => [static fn (\stdClass $d) => $d->piece->joints = [self::joint('lid')], '/document/piece/joints', 'o part “lid”'];
-        yield 'a joint without clearance' => [static fn (\stdClass $d) => $d->piece->joints = [['clearance' => -1] + self::joint('case')], '/document/piece/joints/0/clearance', 'between 0 and 50 mm'];
-        yield 'a joint against itself' => [static fn (\stdClass $d) => $d->piece->joints = [['fixed' => ['part' => 'holes', 'face' => 'whole', 'coated' => true]] + self::joint('case')], '/document/piece/joints/0/clearance', 'two different parts'];
-        yield 'a place on the moon' => [static fn (\stdClass $d) => $d->piece->use = (object) ['place' => 'moon'], '/document/piece/use/place', 'one of: dry, wet'];
-        yield 'list for an object' => [static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [], '/document/piece/parts/0/substrate', 'Must be an object'];
+        yield 'a step on a face left bare' => [
+            static fn (\stdClass $d) => $d->steps[2]->parts = ['case:reverse'],
+            '/document/steps/2/parts/0',
+            'no part “case:reverse”',
+        ];
+        yield 'an answer no test gives' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['water' => 'burns'],
+            '/document/piece/parts/0/tests/water',
+            'No answer to the test “burns”',
+        ];
+        yield 'a test nobody makes' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->tests = (object) ['moon' => 'full'],
+            '/document/piece/parts/0/tests/moon',
+            'No test “moon”',
+        ];
+        yield 'veneer as thick as a board' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->substrate->veneer = 20,
+            '/document/piece/parts/0/substrate',
+            'between 0.1 and 6 mm',
+        ];
+        yield 'a finish nobody lays' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->finish = (object) ['kind' => 'honey'],
+            '/document/piece/parts/0/finish/kind',
+            'one of: bare, oiled',
+        ];
+        yield 'a fault nobody has' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->faults = ['sadness'],
+            '/document/piece/parts/0/faults/0',
+            'one of: lifting-veneer',
+        ];
+        yield 'a joint of a part that is not there' => [
+            static fn (\stdClass $d) => $d->piece->joints = [self::joint('lid')],
+            '/document/piece/joints',
+            'o part “lid”',
+        ];
+        yield 'a joint without clearance' => [
+            static fn (\stdClass $d) => $d->piece->joints = [['clearance' => -1] + self::joint('case')],
+            '/document/piece/joints/0/clearance',
+            'between 0 and 50 mm',
+        ];
+        yield 'a joint against itself' => [
+            static fn (\stdClass $d) => $d->piece->joints = [
+                ['fixed' => ['part' => 'holes', 'face' => 'whole', 'coated' => true]] + self::joint('case'),
+            ],
+            '/document/piece/joints/0/clearance',
+            'two different parts',
+        ];
+        yield 'a place on the moon' => [
+            static fn (\stdClass $d) => $d->piece->use = (object) ['place' => 'moon'],
+            '/document/piece/use/place',
+            'one of: dry, wet',
+        ];
+        yield 'list for an object' => [
+            static fn (\stdClass $d) => $d->piece->parts[0]->substrate = [],
+            '/document/piece/parts/0/substrate',
+            'Must be an object',
+        ];
         yield 'newer format' => [static fn (\stdClass $d) => $d->version = 9, '/document/version', 'newer version'];
-        yield 'school nobody holds' => [static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'], '/document/schools/last-grit', 't an option of'];
+        yield 'school nobody holds' => [
+            static fn (\stdClass $d) => $d->schools = (object) ['last-grit' => '5'],
+            '/document/schools/last-grit',
+            't an option of',
+        ];
     }
 
     /**
@@ -217,7 +374,14 @@ final class RecipesTest extends TestCase
      */
     private static function joint(string $fixed): array
     {
-        return ['id' => 'j', 'name' => 'Holes in the case', 'kind' => 'drawer', 'moving' => ['part' => 'holes', 'face' => 'whole', 'coated' => true], 'fixed' => ['part' => $fixed, 'face' => 'whole', 'coated' => true], 'clearance' => 1.5];
+        return [
+            'id' => 'j',
+            'name' => 'Holes in the case',
+            'kind' => 'drawer',
+            'moving' => ['part' => 'holes', 'face' => 'whole', 'coated' => true],
+            'fixed' => ['part' => $fixed, 'face' => 'whole', 'coated' => true],
+            'clearance' => 1.5,
+        ];
     }
 
     /**
@@ -230,7 +394,11 @@ final class RecipesTest extends TestCase
         $before = Json::encode($opened);
         $document = Json::object(Json::encode($opened->document));
         $spoil($document);
-        foreach ([['PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]], ['POST', '/api/preview', ['document' => $document]], ['POST', '/api/recipes', ['document' => $document]]] as [$method, $path, $body]) {
+        foreach ([
+            ['PUT', "/api/recipes/$opened->id/draft", ['version' => $opened->version, 'document' => $document]],
+            ['POST', '/api/preview', ['document' => $document]],
+            ['POST', '/api/recipes', ['document' => $document]],
+        ] as [$method, $path, $body]) {
             $response = $this->studio->ask($method, $path, $body);
             self::assertSame([422, 'application/problem+json'], [$response->getStatusCode(), $response->headers->get('Content-Type')]);
             $problem = Json::object((string) $response->getContent());
@@ -264,9 +432,22 @@ final class RecipesTest extends TestCase
         $material = $this->studio->json('GET', '/api/materials?query=milk')->materials[0]->material;
         $kinds = [
             ['/api/preview', Json::encode(['document' => $recipe]), 300],
-            ['/api/preview', Json::encode(['document' => $recipe, 'context' => ['now' => '2026-11-24T08:00:00+01:00'] + (array) $settings]), 200],
+            [
+                '/api/preview',
+                Json::encode(['document' => $recipe, 'context' => ['now' => '2026-11-24T08:00:00+01:00'] + (array) $settings]),
+                200,
+            ],
             ['/api/materials', Json::encode(['material' => $material]), 150],
-            ['/api/compute/mix', Json::encode(['materials' => $recipe->materials, 'mixes' => $recipe->mixes, 'of' => ['mix' => 'glaze'], 'amount' => '120 ml']), 150],
+            [
+                '/api/compute/mix',
+                Json::encode([
+                    'materials' => $recipe->materials,
+                    'mixes' => $recipe->mixes,
+                    'of' => ['mix' => 'glaze'],
+                    'amount' => '120 ml',
+                ]),
+                150,
+            ],
         ];
         foreach ($kinds as [$path, $text, $times]) {
             $seen = [];
@@ -282,7 +463,35 @@ final class RecipesTest extends TestCase
 
     private function withJunkSomewhere(string $text): string
     {
-        $junk = [null, true, 0, -1, 1e300, -0.0001, 1e-300, 99999999999, '', '0', '-1', '1/0', '1/3', '99999999999999999999999', '½', "\u{0}", str_repeat('x', 300), '#12345', [], [[]], new \stdClass(), ['a'], 'smoke', 'glaze', 'overnight', '24:00', 'Mars/Olympus'];
+        $junk = [
+            null,
+            true,
+            0,
+            -1,
+            1e300,
+            -0.0001,
+            1e-300,
+            99999999999,
+            '',
+            '0',
+            '-1',
+            '1/0',
+            '1/3',
+            '99999999999999999999999',
+            '½',
+            "\u{0}",
+            str_repeat('x', 300),
+            '#12345',
+            [],
+            [[]],
+            new \stdClass(),
+            ['a'],
+            'smoke',
+            'glaze',
+            'overnight',
+            '24:00',
+            'Mars/Olympus',
+        ];
         $document = Json::decode($text);
         $at = &$document;
         for ($depth = $this->int(1, 7); $depth > 0; --$depth) {

@@ -26,7 +26,8 @@ final class RunsTest extends TestCase
     }
 
     /**
-     * Two pieces share the days: never two at once, in the hours of the studio, each step after the one before it; what is done is not planned again, and the rest comes after its end.
+     * Two pieces share the days: never two at once, in the hours of the studio, each step after the one before it; what is done is not
+     * planned again, and the rest comes after its end.
      */
     public function testTwoPiecesShareTheDays(): void
     {
@@ -44,9 +45,20 @@ final class RunsTest extends TestCase
             self::assertGreaterThanOrEqual(\count($run->document->steps), \count($own));
         }
         $alone = $this->studio->json('POST', '/api/preview', ['document' => $rack->document, 'context' => $context])->preview->plan;
-        self::assertGreaterThanOrEqual(substr((string) $alone->readyOn, 0, 10), substr($this->piece($plan, $rack->id)->ready, 0, 10), 'not sooner than alone');
+        self::assertGreaterThanOrEqual(
+            substr((string) $alone->readyOn, 0, 10),
+            substr($this->piece($plan, $rack->id)->ready, 0, 10),
+            'not sooner than alone',
+        );
 
-        $this->note($rack->id, [['id' => 'e1', 'at' => '2026-11-24T08:00:00+01:00', 'kind' => 'started', 'step' => 's1'], ['id' => 'e2', 'at' => '2026-11-24T08:40:00+01:00', 'kind' => 'finished', 'step' => 's1'], ['id' => 'e3', 'at' => '2026-11-24T08:45:00+01:00', 'kind' => 'skipped', 'step' => 's2']]);
+        $this->note(
+            $rack->id,
+            [
+                ['id' => 'e1', 'at' => '2026-11-24T08:00:00+01:00', 'kind' => 'started', 'step' => 's1'],
+                ['id' => 'e2', 'at' => '2026-11-24T08:40:00+01:00', 'kind' => 'finished', 'step' => 's1'],
+                ['id' => 'e3', 'at' => '2026-11-24T08:45:00+01:00', 'kind' => 'skipped', 'step' => 's2'],
+            ],
+        );
         $after = $this->days($context);
         self::assertNotContains('s1', $this->steps($after, $rack->id));
         self::assertNotContains('s2', $this->steps($after, $rack->id), 'skipped');
@@ -55,24 +67,40 @@ final class RunsTest extends TestCase
         self::assertNotContains('s1', $this->steps($this->days($context), $rack->id));
     }
 
-    /** Section, Days and the bench say the same minute: a recipe alone is the days with one piece, for every recipe, in any air, with a helper and without. */
+    /**
+     * Section, Days and the bench say the same minute: a recipe alone is the days with one piece, for every recipe, in any air, with a
+     * helper and without.
+     */
     public function testARecipeAloneIsTheDaysWithOnePiece(): void
     {
         $hours = $this->studio->json('GET', '/api/settings')->settings->hours;
         $spans = 0;
-        foreach ([['now' => '2026-11-30T07:30:00+01:00'], ['now' => '2026-12-03T15:10:00+01:00', 'climate' => ['temperature' => 17, 'humidity' => 62, 'air' => 'still'], 'helper' => $hours]] as $context) {
+        foreach ([
+            ['now' => '2026-11-30T07:30:00+01:00'],
+            [
+                'now' => '2026-12-03T15:10:00+01:00',
+                'climate' => ['temperature' => 17, 'humidity' => 62, 'air' => 'still'],
+                'helper' => $hours,
+            ],
+        ] as $context) {
             foreach ($this->studio->json('GET', '/api/recipes')->recipes as $recipe) {
                 $this->clear();
                 $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
                 $alone = $this->studio->json('POST', '/api/preview', ['document' => $run->document, 'context' => $context])->preview->plan;
                 $days = $this->days($context);
                 self::assertSame($alone->readyOn, $days->pieces[0]->ready, $recipe->title);
-                self::assertSame([$alone->soonest ?? $alone->readyOn, $alone->latest ?? $alone->readyOn], [$days->pieces[0]->soonest, $days->pieces[0]->latest]);
+                self::assertSame(
+                    [$alone->soonest ?? $alone->readyOn, $alone->latest ?? $alone->readyOn],
+                    [$days->pieces[0]->soonest, $days->pieces[0]->latest],
+                );
                 self::assertLessThanOrEqual($alone->readyOn, $days->pieces[0]->soonest);
                 self::assertLessThanOrEqual($days->pieces[0]->latest, $alone->readyOn);
                 $spans += null === $alone->soonest ? 0 : 1;
                 $of = static fn (string $step, \stdClass $w): array => [$step, $w->coat, $w->lay, $w->stretches];
-                self::assertEquals(array_map(static fn (\stdClass $c): array => $of($c->stepId, $c), $alone->coats), array_map(static fn (\stdClass $w): array => $of($w->step, $w), $days->works));
+                self::assertEquals(
+                    array_map(static fn (\stdClass $c): array => $of($c->stepId, $c), $alone->coats),
+                    array_map(static fn (\stdClass $w): array => $of($w->step, $w), $days->works),
+                );
                 $minutes = array_map(static fn (\stdClass $c): int => $c->handsOn, $alone->coats);
                 $onBench = array_map(static fn (\stdClass $a): int => $a->minutes, $this->studio->json('GET', "/api/runs/$run->id")->acts);
                 self::assertSame(array_sum($minutes), $days->handsOn);
@@ -100,11 +128,16 @@ final class RunsTest extends TestCase
         self::assertEquals($usual->pieces, $this->days($now)->pieces);
         $hall = $this->put('stools', ['place' => 'hall']);
         $cold = $this->days($now);
-        self::assertGreaterThanOrEqual($this->piece($usual, $usual->pieces[0]->id)->ready, $this->piece($cold, $hall->id)->ready, 'the unheated hall takes longer');
+        self::assertGreaterThanOrEqual(
+            $this->piece($usual, $usual->pieces[0]->id)->ready,
+            $this->piece($cold, $hall->id)->ready,
+            'the unheated hall takes longer',
+        );
     }
 
     /**
-     * Any event, any number of times, in any order: the same run. Another under the same id is refused, and stops none behind it; a retraction undoes, and is undone.
+     * Any event, any number of times, in any order: the same run. Another under the same id is refused, and stops none behind it; a
+     * retraction undoes, and is undone.
      */
     public function testEventsAreKeptOnceEach(): void
     {
@@ -115,10 +148,18 @@ final class RunsTest extends TestCase
             ['id' => 'a3', 'at' => '2026-11-24T09:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 120.5],
             ['id' => 'a4', 'at' => '2026-11-24T09:01:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => 'Drags a little.'],
             ['id' => 'a5', 'at' => '2026-11-24T09:02:00+01:00', 'kind' => 'retract', 'retracts' => 'a3'],
-            ['id' => 'a6', 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => ['temperature' => 18.5, 'humidity' => 55]],
+            [
+                'id' => 'a6',
+                'at' => '2026-11-24T09:03:00+01:00',
+                'kind' => 'climate',
+                'climate' => ['temperature' => 18.5, 'humidity' => 55],
+            ],
         ];
         $state = $this->note($run->id, $events)->run;
-        self::assertSame([1, [], ['Drags a little.']], [\count($state->works), (array) $state->poured, array_column($state->notes, 'text')]);
+        self::assertSame(
+            [1, [], ['Drags a little.']],
+            [\count($state->works), (array) $state->poured, array_column($state->notes, 'text')],
+        );
         foreach ([array_reverse($events), [$events[3], $events[0], $events[3]], $events] as $again) {
             $noted = $this->note($run->id, $again);
             self::assertSame([], $noted->refused);
@@ -141,22 +182,37 @@ final class RunsTest extends TestCase
     }
 
     /**
-     * Made otherwise: sanded for longer, one coat less, more poured, too soon, one left out, another order; each in words, and taken into the recipe it is planned so.
+     * Made otherwise: sanded for longer, one coat less, more poured, too soon, one left out, another order; each in words, and taken into
+     * the recipe it is planned so.
      */
     public function testTheRunAgainstItsPlan(): void
     {
         $given = new GivenDocuments($this->studio);
-        $document = $given->document(['steps' => [['sanded', null, ['grit' => 180, 'title' => 'Sand']], ['dusted', null, ['title' => 'Dust']], ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']], ['brushed', 'topcoat-matt', ['coats' => 1, 'title' => 'Clear']], ['waxed', 'clear-wax', ['title' => 'Wax']]]]);
+        $document = $given->document(['steps' => [
+            ['sanded', null, ['grit' => 180, 'title' => 'Sand']],
+            ['dusted', null, ['title' => 'Dust']],
+            ['brushed', 'signal-cream', ['coats' => 3, 'title' => 'Cream']],
+            ['brushed', 'topcoat-matt', ['coats' => 1, 'title' => 'Clear']],
+            ['waxed', 'clear-wax', ['title' => 'Wax']],
+        ]]);
         $recipe = $this->studio->json('POST', '/api/recipes', ['document' => $document], 201);
         $run = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe->id], 201);
         $planned = array_column($run->acts, 'minutes', 'step');
         $n = 0;
         $at = static fn (string $time): string => "2026-11-23T$time:00+01:00";
         $did = static function (string $step, string $from, string $to, int $coat = 1) use (&$n, $at): array {
-            return [['id' => 'w'.++$n, 'at' => $at($from), 'kind' => 'started', 'step' => $step, 'coat' => $coat], ['id' => 'w'.++$n, 'at' => $at($to), 'kind' => 'finished', 'step' => $step, 'coat' => $coat]];
+            return [
+                ['id' => 'w'.++$n, 'at' => $at($from), 'kind' => 'started', 'step' => $step, 'coat' => $coat],
+                ['id' => 'w'.++$n, 'at' => $at($to), 'kind' => 'finished', 'step' => $step, 'coat' => $coat],
+            ];
         };
         $noted = $this->note($run->id, [
-            ...$did('s0', '08:00', '09:40'), ...$did('s2', '10:00', '10:20'), ...$did('s2', '10:40', '11:00', 2), ...$did('s4', '11:05', '11:20'), ...$did('s3', '14:00', '14:20'),
+            ...$did('s0', '08:00', '09:40'), ...$did('s2', '10:00', '10:20'), ...$did(
+                's2',
+                '10:40',
+                '11:00',
+                2,
+            ), ...$did('s4', '11:05', '11:20'), ...$did('s3', '14:00', '14:20'),
             ['id' => 'p1', 'at' => $at('10:01'), 'kind' => 'poured', 'step' => 's2', 'ml' => 2000],
             ['id' => 'k1', 'at' => $at('09:45'), 'kind' => 'skipped', 'step' => 's1'],
         ]);
@@ -166,25 +222,51 @@ final class RunsTest extends TestCase
         $words = array_column($made->deviations, 'words', 'key');
         self::assertSame("100 min hands-on (planned {$planned['s0']})", $words['time-s0']);
         self::assertSame('skipped', $words['skipped-s1']);
-        self::assertSame('done 2 times, planned 3 times', $words['coats-s2']);
+        self::assertSame('2 times (planned 3 times)', $words['coats-s2']);
         self::assertStringContainsString('2000 ml poured', $words['poured-s2']);
         self::assertStringStartsWith('coat 2 after 20 min, ', $words['soon-s2']);
         self::assertSame('done before "Clear", planned after it', $words['order-s4'] ?? '');
-        self::assertSame([false, false], [array_column($made->deviations, 'takes', 'key')['poured-s2'], array_column($made->deviations, 'takes', 'key')['soon-s2']]);
+        self::assertSame(
+            [false, false],
+            [array_column($made->deviations, 'takes', 'key')['poured-s2'], array_column($made->deviations, 'takes', 'key')['soon-s2']],
+        );
 
-        $taken = $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['skipped-s1', 'coats-s2', 'order-s4', 'time-s0'], 'version' => $recipe->version]);
+        $taken = $this->studio->json(
+            'POST',
+            "/api/runs/$run->id/adopt",
+            ['deviations' => ['skipped-s1', 'coats-s2', 'order-s4', 'time-s0'], 'version' => $recipe->version],
+        );
         self::assertGreaterThan($recipe->version, $taken->version);
         $now = $this->studio->json('GET', "/api/recipes/$recipe->id")->document->steps;
         self::assertSame(['s0', 's2', 's4', 's3'], array_column($now, 'id'));
         self::assertSame([100, 2], [$now[0]->handsOn, $now[1]->coats]);
         $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['coats-s2'], 'version' => $recipe->version], 409);
-        self::assertSame('/deviations', $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['poured-s2'], 'version' => $taken->version], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/deviations',
+            $this->studio->json(
+                'POST',
+                "/api/runs/$run->id/adopt",
+                ['deviations' => ['poured-s2'], 'version' => $taken->version],
+                422,
+            )->violations[0]->pointer,
+        );
         $kept = $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 2, 'lesson' => 'Two coats will do.', 'rating' => 4]);
         self::assertSame(['Two coats will do.', 4], [$kept->lesson, $kept->rating]);
-        self::assertSame('/rating', $this->studio->json('PUT', "/api/runs/$run->id/lesson", ['version' => 3, 'lesson' => '', 'rating' => 9], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/rating',
+            $this->studio->json(
+                'PUT',
+                "/api/runs/$run->id/lesson",
+                ['version' => 3, 'lesson' => '', 'rating' => 9],
+                422,
+            )->violations[0]->pointer,
+        );
     }
 
-    /** What was timed tells the painter's pace; planned with it the same works take so much longer or less; what states a time of its own does not. */
+    /**
+     * What was timed tells the painter's pace; planned with it the same works take so much longer or less; what states a time of its own
+     * does not.
+     */
     public function testTheDaysAreInThePaintersOwnPace(): void
     {
         $paces = array_column($this->studio->json('GET', '/api/own-figures')->paces->figures, null, 'of');
@@ -196,7 +278,9 @@ final class RunsTest extends TestCase
             $sum = [];
             foreach ($plan->works as $w) {
                 foreach ($w->stretches as $s) {
-                    $sum["$w->piece $w->step $w->coat $w->lay"] = ($sum["$w->piece $w->step $w->coat $w->lay"] ?? -$w->setUp) + intdiv(strtotime($s->end) - strtotime($s->start), 60);
+                    $sum["$w->piece $w->step $w->coat $w->lay"] = (
+                        $sum["$w->piece $w->step $w->coat $w->lay"] ?? -$w->setUp
+                    ) + intdiv(strtotime($s->end) - strtotime($s->start), 60);
                 }
             }
 
@@ -211,27 +295,45 @@ final class RunsTest extends TestCase
     public function testTheSameForAnotherCountFromWhatIsLeft(): void
     {
         $recipe = $this->studio->recipe('stools')->id;
-        $run = static fn (\stdClass $s): float => array_sum(array_map(static fn (\stdClass $m): float => $m->amount->ml ?? 0.0, $s->materials));
+        $run = static fn (\stdClass $s): float => array_sum(array_map(
+            static fn (\stdClass $m): float => $m->amount->ml ?? 0.0,
+            $s->materials,
+        ));
         $six = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe], 201)->id;
         $two = $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'count' => 2], 201)->id;
         self::assertSame(2, $this->studio->json('GET', "/api/runs/$two")->document->piece->count);
         self::assertSame(6, $this->studio->json('GET', "/api/recipes/$recipe")->document->piece->count, 'the recipe stays as it is');
         self::assertLessThan(0.5 * $run($this->worked($six)), $run($this->worked($two)));
-        self::assertSame('/count', $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'count' => 0], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/count',
+            $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'count' => 0], 422)->violations[0]->pointer,
+        );
 
         $now = new \DateTimeImmutable('now');
-        $pots = ['pots' => [['id' => 'p1', 'name' => 'Fresh', 'goodUntil' => $now->modify('+40 days')->format('Y-m-d'), 'holds' => ['water' => '10']], ['id' => 'p2', 'name' => 'Late', 'goodUntil' => $now->modify('-2 days')->format('Y-m-d'), 'holds' => ['water' => '10']], ['id' => 'p3', 'name' => 'Soon', 'goodUntil' => $now->modify('+2 days')->format('Y-m-d'), 'holds' => ['water' => '10']]]];
-        self::assertSame([['Late', true], ['Soon', false]], array_map(static fn (\stdClass $p): array => [$p->name, $p->isOver], $this->days($pots)->expires));
+        $pots = ['pots' => [
+            ['id' => 'p1', 'name' => 'Fresh', 'goodUntil' => $now->modify('+40 days')->format('Y-m-d'), 'holds' => ['water' => '10']],
+            ['id' => 'p2', 'name' => 'Late', 'goodUntil' => $now->modify('-2 days')->format('Y-m-d'), 'holds' => ['water' => '10']],
+            ['id' => 'p3', 'name' => 'Soon', 'goodUntil' => $now->modify('+2 days')->format('Y-m-d'), 'holds' => ['water' => '10']],
+        ]];
+        self::assertSame(
+            [['Late', true], ['Soon', false]],
+            array_map(static fn (\stdClass $p): array => [$p->name, $p->isOver], $this->days($pots)->expires),
+        );
     }
 
     /** Begun on the last day that is named it is ready in time; on the working day after, it is not. */
     public function testByWhenAPieceMustBeBegun(): void
     {
         foreach ($this->studio->json('GET', '/api/runs')->runs as $other) {
-            null !== $other->finishedAt || $this->studio->json('PUT', "/api/runs/$other->id", ['version' => $other->version, 'archived' => true]);
+            null !== $other->finishedAt
+                || $this->studio->json('PUT', "/api/runs/$other->id", ['version' => $other->version, 'archived' => true]);
         }
         $run = $this->put('stools');
-        $change = fn (?string $notBefore): \stdClass => $this->studio->json('PUT', "/api/runs/$run->id", ['version' => $this->studio->json('GET', "/api/runs/$run->id")->version, 'due' => '2027-01-15', 'notBefore' => $notBefore]);
+        $change = fn (?string $notBefore): \stdClass => $this->studio->json(
+            'PUT',
+            "/api/runs/$run->id",
+            ['version' => $this->studio->json('GET', "/api/runs/$run->id")->version, 'due' => '2027-01-15', 'notBefore' => $notBefore],
+        );
         $change(null);
         $now = ['now' => '2026-11-30T07:30:00+01:00'];
         $piece = $this->piece($this->days($now), $run->id);
@@ -252,16 +354,33 @@ final class RunsTest extends TestCase
         $this->clear();
         [$here, $hall] = [$this->put('stools'), $this->put('stools', ['place' => 'hall'])];
         $worked = fn (\stdClass $run): \stdClass => $this->studio->json('GET', "/api/runs/$run->id/calculation");
-        $recoats = static fn (\stdClass $preview): array => array_map(static fn (\stdClass $s): ?int => $s->drying->recoat->planned ?? null, $preview->steps);
+        $recoats = static fn (\stdClass $preview): array => array_map(
+            static fn (\stdClass $s): ?int => $s->drying->recoat->planned ?? null,
+            $preview->steps,
+        );
         [$usual, $cold] = [$worked($here), $worked($hall)];
         self::assertNotEquals($usual->context->climate, $cold->context->climate);
         self::assertGreaterThan(array_sum($recoats($usual->preview)), array_sum($recoats($cold->preview)));
-        $there = $this->studio->json('POST', '/api/preview', ['document' => $hall->document, 'context' => ['climate' => $cold->context->climate]])->preview;
+        $there = $this->studio->json(
+            'POST',
+            '/api/preview',
+            ['document' => $hall->document, 'context' => ['climate' => $cold->context->climate]],
+        )->preview;
         self::assertSame($recoats($there), $recoats($cold->preview));
-        self::assertSame($recoats($this->studio->json('POST', '/api/preview', ['document' => $here->document])->preview), $recoats($usual->preview));
+        self::assertSame(
+            $recoats($this->studio->json('POST', '/api/preview', ['document' => $here->document])->preview),
+            $recoats($usual->preview),
+        );
 
-        $note = fn (\stdClass $run, string $id, mixed $air): \stdClass => $this->note($run->id, [['id' => $id, 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => $air]]);
-        $said = fn (\stdClass $run): array => array_column($this->studio->json('GET', "/api/runs/$run->id/report")->deviations, 'words', 'key');
+        $note = fn (\stdClass $run, string $id, mixed $air): \stdClass => $this->note(
+            $run->id,
+            [['id' => $id, 'at' => '2026-11-24T09:03:00+01:00', 'kind' => 'climate', 'climate' => $air]],
+        );
+        $said = fn (\stdClass $run): array => array_column(
+            $this->studio->json('GET', "/api/runs/$run->id/report")->deviations,
+            'words',
+            'key',
+        );
         $note($hall, 'c1', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
         $note($here, 'c2', ['temperature' => $cold->context->climate->temperature, 'humidity' => $cold->context->climate->humidity]);
         self::assertArrayNotHasKey('air', $said($hall), 'as cold as a hall is');
@@ -276,7 +395,18 @@ final class RunsTest extends TestCase
         }
         $recipe = $this->studio->recipe('rack')->id;
         array_map(fn (): mixed => $this->studio->json('POST', '/api/runs', ['recipe' => $recipe, 'place' => 'window'], 201), [1, 2]);
-        $places = static fn (?int $holds): array => ['now' => '2026-11-30T07:30:00+01:00', 'places' => [(object) array_filter(['id' => 'window', 'name' => 'Window', 'coldest' => 18, 'warmest' => 22, 'humidity' => 50, 'air' => 'still', 'holds' => $holds])]];
+        $places = static fn (?int $holds): array => [
+            'now' => '2026-11-30T07:30:00+01:00',
+            'places' => [(object) array_filter([
+                'id' => 'window',
+                'name' => 'Window',
+                'coldest' => 18,
+                'warmest' => 22,
+                'humidity' => 50,
+                'air' => 'still',
+                'holds' => $holds,
+            ])],
+        ];
         $ready = static function (\stdClass $plan): array {
             $found = array_column($plan->pieces, 'ready');
             sort($found);
@@ -285,14 +415,25 @@ final class RunsTest extends TestCase
         };
         [$any, $one] = [$this->days($places(null)), $this->days($places(1))];
         self::assertGreaterThan($ready($any)[1], $ready($one)[1]);
-        $first = array_values(array_filter($one->works, static fn (\stdClass $w): bool => $w->piece === $one->pieces[array_search($ready($one)[1], array_column($one->pieces, 'ready'), true)]->id && null !== $w->pot))[0];
+        $first = array_values(array_filter(
+            $one->works,
+            static fn (\stdClass $w): bool => $w->piece === $one->pieces[array_search(
+                $ready($one)[1],
+                array_column($one->pieces, 'ready'),
+                true,
+            )]->id
+                && null !== $w->pot,
+        ))[0];
         self::assertGreaterThanOrEqual(strtotime($ready($one)[0]), strtotime($first->stretches[0]->start));
     }
 
     /** Two runs of the demo, step by step and by what they cost; the other way round it says so. */
     public function testTwoRunsBesideEachOther(): void
     {
-        $stools = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt));
+        $stools = array_values(array_filter(
+            $this->studio->json('GET', '/api/runs')->runs,
+            static fn (\stdClass $r): bool => null !== $r->finishedAt,
+        ));
         [$late, $early] = 4 === $stools[0]->rating ? $stools : array_reverse($stools);
         $beside = $this->studio->json('GET', "/api/runs/$late->id/compare/$early->id");
         $words = array_column($beside->made, 'words', 'step');
@@ -303,13 +444,24 @@ final class RunsTest extends TestCase
         $back = $this->studio->json('GET', "/api/runs/$early->id/compare/$late->id");
         self::assertStringContainsString('610 ml poured against 520', array_column($back->made, 'words', 'step')['s3']);
         self::assertSame([], $this->studio->json('GET', "/api/runs/$late->id/compare/$late->id")->made);
-        $colour = array_values(array_filter($beside->oneMade->deviations, static fn (\stdClass $d): bool => str_starts_with($d->key, 'colour-')))[0];
+        $colour = array_values(array_filter(
+            $beside->oneMade->deviations,
+            static fn (\stdClass $d): bool => str_starts_with($d->key, 'colour-'),
+        ))[0];
         self::assertMatchesRegularExpression('/#bd8a3d, expected #[0-9a-f]{6}: .*ΔE/', $colour->words);
-        $coats = fn (string $run): int => array_column($this->studio->json('GET', "/api/runs/$run/calculation?made=true")->preview->steps, 'coats', 'id')['s5'];
+        $coats = fn (string $run): int => array_column(
+            $this->studio->json('GET', "/api/runs/$run/calculation?made=true")->preview->steps,
+            'coats',
+            'id',
+        )['s5'];
         self::assertSame([2, 3], [$coats($late->id), $coats($early->id)], 'their faces are of what was done');
         // By hand: what was poured at its price, and the timed hands at the studio's rate.
         $made = $beside->oneMade;
-        self::assertEqualsWithDelta(42 * ($made->minutesPlanned - $made->minutesMade) / 60, ($made->costPlanned - $made->costMade) - ($made->mlPlanned - $made->mlPoured) * $this->priceOf($late->id, 's3'), 0.02);
+        self::assertEqualsWithDelta(
+            42 * ($made->minutesPlanned - $made->minutesMade) / 60,
+            ($made->costPlanned - $made->costMade) - ($made->mlPlanned - $made->mlPoured) * $this->priceOf($late->id, 's3'),
+            0.02,
+        );
     }
 
     private function priceOf(string $run, string $step): float
@@ -336,27 +488,76 @@ final class RunsTest extends TestCase
         self::assertEquals($steps['s3']->uses, $steps['s5']->uses);
         self::assertContains($inserted, array_column($noted->run->acts, 'step'), 'it is to be done');
         self::assertContains($inserted, array_column($this->worked($run->id)->steps, 'id'), 'and worked out');
-        self::assertContains($inserted, array_column(array_filter($this->days(['now' => '2026-11-30T07:30:00+01:00'])->works, static fn (\stdClass $w): bool => $w->piece === $run->id), 'step'), 'and planned');
-        self::assertSame([], $this->note($run->id, [['id' => 'c4', 'at' => '2026-11-01T10:00:00+01:00', 'kind' => 'finished', 'step' => $inserted]])->refused, 'and can be noted');
+        self::assertContains(
+            $inserted,
+            array_column(
+                array_filter(
+                    $this->days(['now' => '2026-11-30T07:30:00+01:00'])->works,
+                    static fn (\stdClass $w): bool => $w->piece === $run->id,
+                ),
+                'step',
+            ),
+            'and planned',
+        );
+        self::assertSame(
+            [],
+            $this->note(
+                $run->id,
+                [['id' => 'c4', 'at' => '2026-11-01T10:00:00+01:00', 'kind' => 'finished', 'step' => $inserted]],
+            )->refused,
+            'and can be noted',
+        );
 
         // Sent once more, as after a lost answer, it is the same.
-        $again = $this->note($run->id, [['id' => 'c2', 'at' => '2026-11-01T09:01:00+01:00', 'kind' => 'insert', 'step' => 's3', 'before' => 's6'], ['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'more', 'step' => 's3']]);
+        $again = $this->note(
+            $run->id,
+            [
+                ['id' => 'c2', 'at' => '2026-11-01T09:01:00+01:00', 'kind' => 'insert', 'step' => 's3', 'before' => 's6'],
+                ['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'more', 'step' => 's3'],
+            ],
+        );
         self::assertSame([], $again->refused);
         self::assertEquals($noted->run->document, $again->run->document);
 
         $made = $this->studio->json('GET', "/api/runs/$run->id/report")->deviations;
         self::assertSame(['one extra coat', true], [$made[0]->words, $made[0]->takes]);
-        $taken = $this->studio->json('POST', "/api/runs/$run->id/adopt", ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version]);
+        $taken = $this->studio->json(
+            'POST',
+            "/api/runs/$run->id/adopt",
+            ['deviations' => ['changed-c1', 'changed-c2'], 'version' => $recipe->version],
+        );
         $draft = array_column($this->studio->json('GET', "/api/recipes/$taken->recipe")->document->steps, null, 'id');
         self::assertSame(2, $draft['s3']->coats);
         self::assertCount(\count($recipe->document->steps) + 1, $draft);
 
-        $undone = $this->note($run->id, [['id' => 'c5', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c3'], ['id' => 'c6', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c1']])->run;
+        $undone = $this->note(
+            $run->id,
+            [
+                ['id' => 'c5', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c3'],
+                ['id' => 'c6', 'at' => '2026-11-01T11:00:00+01:00', 'kind' => 'retract', 'retracts' => 'c1'],
+            ],
+        )->run;
         $back = array_column($undone->document->steps, null, 'id');
         self::assertSame(1, $back['s3']->coats);
         self::assertEquals(array_column($recipe->document->steps, null, 'id')['s5']->uses, $back['s5']->uses);
 
-        self::assertSame([], $this->note($run->id, [['id' => 'r2', 'at' => '2026-11-01T11:30:00+01:00', 'kind' => 'retract', 'retracts' => 'c2'], ['id' => 'c7', 'at' => '2026-11-01T11:20:00+01:00', 'kind' => 'note', 'step' => $inserted, 'text' => 'Done on the other tablet.']])->refused, 'taken back on one device while another is at it');
+        self::assertSame(
+            [],
+            $this->note(
+                $run->id,
+                [
+                    ['id' => 'r2', 'at' => '2026-11-01T11:30:00+01:00', 'kind' => 'retract', 'retracts' => 'c2'],
+                    [
+                        'id' => 'c7',
+                        'at' => '2026-11-01T11:20:00+01:00',
+                        'kind' => 'note',
+                        'step' => $inserted,
+                        'text' => 'Done on the other tablet.',
+                    ],
+                ],
+            )->refused,
+            'taken back on one device while another is at it',
+        );
 
         $refused = $this->note($run->id, [
             ['id' => 'n1', 'at' => '2026-11-01T12:00:00+01:00', 'kind' => 'mix', 'step' => 's1', 'of' => 's3'],
@@ -372,13 +573,24 @@ final class RunsTest extends TestCase
         $recipe = $this->studio->recipe('stools');
         $steps = array_column($recipe->document->steps, null, 'id');
         $steps['s5']->repeat = (object) ['until' => 'hides', 'least' => 1, 'most' => 2, 'otherwise' => 's6'];
-        $recipe = $this->studio->json('PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $recipe->document]);
+        $recipe = $this->studio->json(
+            'PUT',
+            "/api/recipes/$recipe->id/draft",
+            ['version' => $recipe->version, 'document' => $recipe->document],
+        );
         $run = $this->put('stools');
         $acts = static fn (\stdClass $r): array => array_count_values(array_column($r->acts, 'step'));
         $opened = $this->studio->json('GET', "/api/runs/$run->id");
         self::assertArrayNotHasKey('s6', $acts($opened), 'it is not expected');
         $at = '2026-11-01T09:00:00+01:00';
-        $noted = $this->note($run->id, [['id' => 'i1', 'at' => $at, 'kind' => 'finished', 'step' => 's5'], ['id' => 'i2', 'at' => $at, 'kind' => 'finished', 'step' => 's5', 'coat' => 2], ['id' => 'i3', 'at' => $at, 'kind' => 'instead', 'step' => 's5', 'coat' => 2]])->run;
+        $noted = $this->note(
+            $run->id,
+            [
+                ['id' => 'i1', 'at' => $at, 'kind' => 'finished', 'step' => 's5'],
+                ['id' => 'i2', 'at' => $at, 'kind' => 'finished', 'step' => 's5', 'coat' => 2],
+                ['id' => 'i3', 'at' => $at, 'kind' => 'instead', 'step' => 's5', 'coat' => 2],
+            ],
+        )->run;
         self::assertSame([2, 1], [$acts($noted)['s5'], $acts($noted)['s6']]);
     }
 
@@ -404,16 +616,32 @@ final class RunsTest extends TestCase
     {
         $run = $this->put('rack');
         $usual = $this->worked($run->id);
-        $step = array_values(array_filter($usual->steps, static fn (\stdClass $s): bool => null !== $s->pour && 1 === $s->coats && 1 === $s->lays && 'adds' === $s->act))[0];
+        $step = array_values(array_filter(
+            $usual->steps,
+            static fn (\stdClass $s): bool => null !== $s->pour && 1 === $s->coats && 1 === $s->lays && 'adds' === $s->act,
+        ))[0];
         $at = static fn (int $minute): string => gmdate('Y-m-d\TH:i:s\Z', 1_700_000_000 + 60 * $minute);
         $this->note($run->id, [
-            ['id' => 'd1', 'at' => $at(0), 'kind' => 'started', 'step' => $step->id], ['id' => 'd2', 'at' => $at(20), 'kind' => 'finished', 'step' => $step->id],
-            ['id' => 'd3', 'at' => $at(20 + 3 * $step->drying->recoat->planned), 'kind' => 'dried', 'step' => $step->id], ['id' => 'd4', 'at' => $at(1), 'kind' => 'poured', 'step' => $step->id, 'ml' => 2 * $step->pour->need->ml],
+            ['id' => 'd1', 'at' => $at(0), 'kind' => 'started', 'step' => $step->id], [
+                'id' => 'd2',
+                'at' => $at(20),
+                'kind' => 'finished',
+                'step' => $step->id,
+            ],
+            [
+                'id' => 'd3',
+                'at' => $at(20 + 3 * $step->drying->recoat->planned),
+                'kind' => 'dried',
+                'step' => $step->id,
+            ], ['id' => 'd4', 'at' => $at(1), 'kind' => 'poured', 'step' => $step->id, 'ml' => 2 * $step->pour->need->ml],
         ]);
         $own = $this->studio->json('GET', '/api/own-figures');
         self::assertGreaterThan(1.2, max([0, ...array_column($own->drying->figures, 'factor')]));
         self::assertFalse($own->drying->used);
-        $reckoned = static fn (\stdClass $of): array => array_map(static fn (\stdClass $s): array => [$s->drying, $s->pour, $s->own], $of->steps);
+        $reckoned = static fn (\stdClass $of): array => array_map(
+            static fn (\stdClass $s): array => [$s->drying, $s->pour, $s->own],
+            $of->steps,
+        );
         self::assertEquals($reckoned($usual), $reckoned($this->worked($run->id)), 'nothing changes until it is switched on');
 
         $settings = $this->studio->json('GET', '/api/settings');
@@ -438,28 +666,60 @@ final class RunsTest extends TestCase
         self::assertTrue($shown->simulated);
         self::assertGreaterThanOrEqual(9.0, $shown->temperature);
         self::assertLessThanOrEqual(17.0, $shown->temperature);
-        self::assertSame([19.0, true], [$this->studio->json('GET', '/api/hygrometer')->temperature, $this->studio->json('GET', '/api/hygrometer')->simulated]);
+        self::assertSame(
+            [19.0, true],
+            [$this->studio->json('GET', '/api/hygrometer')->temperature, $this->studio->json('GET', '/api/hygrometer')->simulated],
+        );
         $measured = $this->studio->json('PUT', '/api/hygrometer', ['place' => 'hall', 'temperature' => 3.5, 'humidity' => 80]);
         self::assertSame([3.5, 80.0, false], [$measured->temperature, (float) $measured->humidity, $measured->simulated]);
         self::assertSame(3.5, $this->studio->json('GET', '/api/hygrometer?place=hall')->temperature);
-        self::assertSame('/place', $this->studio->json('PUT', '/api/hygrometer', ['place' => 'moon', 'temperature' => 3.5, 'humidity' => 80], 422)->violations[0]->pointer);
-        self::assertSame('/temperature', $this->studio->json('PUT', '/api/hygrometer', ['temperature' => 99, 'humidity' => 80], 422)->violations[0]->pointer);
+        self::assertSame(
+            '/place',
+            $this->studio->json(
+                'PUT',
+                '/api/hygrometer',
+                ['place' => 'moon', 'temperature' => 3.5, 'humidity' => 80],
+                422,
+            )->violations[0]->pointer,
+        );
+        self::assertSame(
+            '/temperature',
+            $this->studio->json('PUT', '/api/hygrometer', ['temperature' => 99, 'humidity' => 80], 422)->violations[0]->pointer,
+        );
     }
 
     /** For the client: gently until the last film has cured, by its label and the air of its place; and care by what lies uppermost. */
     public function testTheClientIsToldHowToCare(): void
     {
         $given = new GivenDocuments($this->studio);
-        $document = $given->document(['steps' => [['brushed', 'signal-cream', ['title' => 'Cream']], ['waxed', 'clear-wax', ['title' => 'Wax']]]]);
-        $run = $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id], 201);
+        $document = $given->document(['steps' => [
+            ['brushed', 'signal-cream', ['title' => 'Cream']],
+            ['waxed', 'clear-wax', ['title' => 'Wax']],
+        ]]);
+        $run = $this->studio->json(
+            'POST',
+            '/api/runs',
+            ['recipe' => $this->studio->json('POST', '/api/recipes', ['document' => $document], 201)->id],
+            201,
+        );
         $care = $this->studio->json('GET', "/api/runs/$run->id/care");
         self::assertSame([null, []], [$care->until, $care->cures]);
-        $this->note($run->id, [['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'finished', 'step' => 's0'], ['id' => 'c2', 'at' => '2026-11-02T09:00:00+01:00', 'kind' => 'finished', 'step' => 's1']]);
+        $this->note(
+            $run->id,
+            [
+                ['id' => 'c1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'finished', 'step' => 's0'],
+                ['id' => 'c2', 'at' => '2026-11-02T09:00:00+01:00', 'kind' => 'finished', 'step' => 's1'],
+            ],
+        );
         $care = $this->studio->json('GET', "/api/runs/$run->id/care");
         self::assertSame(['Cream', 'Wax'], array_column($care->cures, 'name'));
         foreach ([['s0', 0], ['s1', 1]] as [$step, $i]) {
             $stated = $given->material(0 === $i ? 'signal-cream' : 'clear-wax')->handling->times->cure;
-            self::assertGreaterThanOrEqual(strtotime($care->cures[$i]->laid) + 60 * $stated, strtotime($care->cures[$i]->cured), 'never before the label');
+            self::assertGreaterThanOrEqual(
+                strtotime($care->cures[$i]->laid) + 60 * $stated,
+                strtotime($care->cures[$i]->cured),
+                'never before the label',
+            );
         }
         self::assertSame(max('', ...array_column($care->cures, 'cured')), $care->until);
         self::assertStringContainsString('wax melts', implode(' ', $care->care));
@@ -469,10 +729,25 @@ final class RunsTest extends TestCase
     public function testTheLogIsATable(): void
     {
         $run = $this->put('rack');
-        $this->note($run->id, [['id' => 'l1', 'at' => '2026-11-01T09:00:00+01:00', 'kind' => 'note', 'step' => 's3', 'text' => '=HYPERLINK("x"), and more'], ['id' => 'l2', 'at' => '2026-11-01T08:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 12.5]]);
+        $this->note(
+            $run->id,
+            [
+                [
+                    'id' => 'l1',
+                    'at' => '2026-11-01T09:00:00+01:00',
+                    'kind' => 'note',
+                    'step' => 's3',
+                    'text' => '=HYPERLINK("x"), and more',
+                ],
+                ['id' => 'l2', 'at' => '2026-11-01T08:00:00+01:00', 'kind' => 'poured', 'step' => 's3', 'ml' => 12.5],
+            ],
+        );
         $csv = (string) $this->studio->ask('GET', "/api/runs/$run->id/log.csv")->getContent();
         $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim(substr($csv, 3))));
-        self::assertSame([['poured', 'Cream undertone', '12.5', ''], ['note', 'Cream undertone', '', '\'=HYPERLINK("x"), and more']], array_map(static fn (array $r): array => [$r[1], $r[2], $r[5], $r[9]], \array_slice($rows, 1)));
+        self::assertSame(
+            [['poured', 'Cream undertone', '12.5', ''], ['note', 'Cream undertone', '', '\'=HYPERLINK("x"), and more']],
+            array_map(static fn (array $r): array => [$r[1], $r[2], $r[5], $r[9]], \array_slice($rows, 1)),
+        );
     }
 
     /** A calendar program that has the address is answered, nobody else; a new address ends the old one. */
@@ -484,16 +759,25 @@ final class RunsTest extends TestCase
         self::assertStringContainsString('BEGIN:VEVENT', (string) $this->studio->ask('GET', $first)->getContent());
         self::assertNotNull($this->studio->json('GET', '/api/feed')->since);
         $second = (string) parse_url($this->studio->json('POST', '/api/feed', null, 201)->address, \PHP_URL_PATH);
-        self::assertSame([404, 200], [$this->studio->ask('GET', $first)->getStatusCode(), $this->studio->ask('GET', $second)->getStatusCode()]);
+        self::assertSame(
+            [404, 200],
+            [$this->studio->ask('GET', $first)->getStatusCode(), $this->studio->ask('GET', $second)->getStatusCode()],
+        );
         self::assertSame(404, $this->studio->ask('GET', '/feed/'.str_repeat('A', 43).'.ics')->getStatusCode());
         $this->studio->json('DELETE', '/api/feed');
         self::assertSame(404, $this->studio->ask('GET', $second)->getStatusCode());
     }
 
-    /** Before it is done again: the recipe that has moved on since, the paint that is another, the air, the pots that are left, and what it looked like. */
+    /**
+     * Before it is done again: the recipe that has moved on since, the paint that is another, the air, the pots that are left, and what it
+     * looked like.
+     */
     public function testWhatHasChangedSince(): void
     {
-        $run = array_values(array_filter($this->studio->json('GET', '/api/runs')->runs, static fn (\stdClass $r): bool => null !== $r->finishedAt))[0];
+        $run = array_values(array_filter(
+            $this->studio->json('GET', '/api/runs')->runs,
+            static fn (\stdClass $r): bool => null !== $r->finishedAt,
+        ))[0];
         $again = $this->studio->json('GET', "/api/runs/$run->id/repeat-check");
         self::assertStringContainsString('Two ochre coats', $again->lesson);
         self::assertStringContainsString('coats', implode(' ', array_column($again->recipe, 'text')), 'of the ochre, one less by now');
@@ -502,14 +786,29 @@ final class RunsTest extends TestCase
         $ochre = $this->studio->json('GET', '/api/materials?query=halt+ochre')->materials[0]->material;
         $ochre->look->hiding = 0.91;
         $this->studio->json('PUT', "/api/materials/$ochre->id", ['material' => $ochre]);
-        $this->note($run->id, [['id' => 'air', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'climate', 'climate' => ['temperature' => 22.5, 'humidity' => 40]], ['id' => 'col', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'colour', 'step' => 's5', 'colour' => '#b4862f']]);
+        $this->note(
+            $run->id,
+            [
+                [
+                    'id' => 'air',
+                    'at' => '2026-11-05T12:00:00+01:00',
+                    'kind' => 'climate',
+                    'climate' => ['temperature' => 22.5, 'humidity' => 40],
+                ],
+                ['id' => 'col', 'at' => '2026-11-05T12:00:00+01:00', 'kind' => 'colour', 'step' => 's5', 'colour' => '#b4862f'],
+            ],
+        );
         $again = $this->studio->json('GET', "/api/runs/$run->id/repeat-check");
         self::assertStringContainsString('the hiding power', $again->materials[0]);
         self::assertStringContainsString('91 %', $again->materials[0]);
         self::assertStringStartsWith('Then 22.5 °C, 40 %', $again->air);
         self::assertSame(['#b4862f', '#bd8a3d'], $again->looked);
         $cupboard = $this->put('cupboard');
-        self::assertContains('Smoke glaze', array_column($this->studio->json('GET', "/api/runs/$cupboard->id/repeat-check")->pots, 'step'), 'a rest of it is on the shelf');
+        self::assertContains(
+            'Smoke glaze',
+            array_column($this->studio->json('GET', "/api/runs/$cupboard->id/repeat-check")->pots, 'step'),
+            'a rest of it is on the shelf',
+        );
     }
 
     /** The calendar, parsed back, is the plan. */
@@ -523,13 +822,21 @@ final class RunsTest extends TestCase
         self::assertSame([], $calendar->validate(), 'as the standard has it');
         $events = [];
         foreach ($calendar->getComponents() as $event) {
-            $events[] = [(string) $event->SUMMARY, $event->DTSTART->getDateTime()->getTimestamp(), $event->DTEND->getDateTime()->getTimestamp()];
+            $events[] = [
+                (string) $event->SUMMARY,
+                $event->DTSTART->getDateTime()->getTimestamp(),
+                $event->DTEND->getDateTime()->getTimestamp(),
+            ];
         }
         $titles = array_column($plan->pieces, 'title', 'id');
         $planned = [];
         foreach ($plan->works as $w) {
             foreach ($w->stretches as $s) {
-                $planned[] = [$w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', second side' : '').': '.$titles[$w->piece], strtotime($s->start), strtotime($s->end)];
+                $planned[] = [
+                    $w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', second side' : '').': '.$titles[$w->piece],
+                    strtotime($s->start),
+                    strtotime($s->end),
+                ];
             }
         }
         foreach ($plan->pieces as $p) {
@@ -559,9 +866,22 @@ final class RunsTest extends TestCase
         $run = $this->put('stools', ['due' => '2027-02-18', 'notBefore' => '2026-12-01']);
         self::assertSame(['2027-02-18', '2026-12-01', null], [$run->due, $run->notBefore, $run->finishedAt]);
         $plan = $this->days(['now' => '2026-11-30T07:30:00+01:00']);
-        self::assertGreaterThanOrEqual('2026-12-01', min('9999', ...array_values(array_map(static fn (\stdClass $w): string => $w->stretches[0]->start, array_filter($plan->works, static fn (\stdClass $w): bool => $w->piece === $run->id)))));
+        self::assertGreaterThanOrEqual(
+            '2026-12-01',
+            min(
+                '9999',
+                ...array_values(array_map(
+                    static fn (\stdClass $w): string => $w->stretches[0]->start,
+                    array_filter($plan->works, static fn (\stdClass $w): bool => $w->piece === $run->id),
+                )),
+            ),
+        );
         self::assertSame(0, $this->piece($plan, $run->id)->late);
-        $changed = $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1, 'place' => 'hall', 'due' => '2026-12-01', 'notBefore' => '2026-12-01']);
+        $changed = $this->studio->json(
+            'PUT',
+            "/api/runs/$run->id",
+            ['version' => 1, 'place' => 'hall', 'due' => '2026-12-01', 'notBefore' => '2026-12-01'],
+        );
         self::assertSame([2, 'hall'], [$changed->version, $changed->place]);
         self::assertGreaterThan(0, $this->piece($this->days(['now' => '2026-11-30T07:30:00+01:00']), $run->id)->late, 'not by then');
         $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 1], 409);
@@ -571,7 +891,13 @@ final class RunsTest extends TestCase
         self::assertContains($run->id, array_column($this->studio->json('GET', '/api/runs')->runs, 'id'));
         $this->studio->json('PUT', "/api/runs/$run->id", ['version' => 3, 'archived' => true]);
         self::assertNotContains($run->id, array_column($this->studio->json('GET', '/api/runs')->runs, 'id'));
-        self::assertSame(['/due'], array_column($this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->recipe()->id, 'due' => 'soon'], 422)->violations, 'pointer'));
+        self::assertSame(
+            ['/due'],
+            array_column(
+                $this->studio->json('POST', '/api/runs', ['recipe' => $this->studio->recipe()->id, 'due' => 'soon'], 422)->violations,
+                'pointer',
+            ),
+        );
         $this->studio->json('POST', '/api/runs', ['recipe' => '01ARZ3NDEKTSV4RRFFQ69G5FAV'], 404);
     }
 
@@ -627,7 +953,11 @@ final class RunsTest extends TestCase
         foreach ($plan->works as $work) {
             foreach ($work->stretches as $stretch) {
                 $taken[$work->hands][] = [$stretch->start, $stretch->end];
-                self::assertSame(0, (int) (substr($stretch->start, 11, 5) < '08:00' || substr($stretch->end, 11, 5) > '17:00'), "{$stretch->start} is out of hours");
+                self::assertSame(
+                    0,
+                    (int) (substr($stretch->start, 11, 5) < '08:00' || substr($stretch->end, 11, 5) > '17:00'),
+                    "{$stretch->start} is out of hours",
+                );
             }
         }
         foreach ($taken as $own) {

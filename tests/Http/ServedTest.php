@@ -30,8 +30,18 @@ final class ServedTest extends TestCase
         $root = \dirname(__DIR__, 2);
         $tuning = new Process(['bash', '-c', '. bin/lib.sh; printf "%s\n" "${php_tuning[@]}"'], $root);
         $tuning->mustRun();
-        self::assertStringContainsString('opcache.jit=disable', $tuning->getOutput(), 'under the tracing JIT a warm server has answered with a pointer instead of a number');
-        $this->server = new Process([\PHP_BINARY, ...explode("\n", trim($tuning->getOutput())), '-S', $address, '-t', 'public', 'public/index.php'], $root, ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store, 'PHP_CLI_SERVER_WORKERS' => '4'], null, null);
+        self::assertStringContainsString(
+            'opcache.jit=disable',
+            $tuning->getOutput(),
+            'under the tracing JIT a warm server has answered with a pointer instead of a number',
+        );
+        $this->server = new Process(
+            [\PHP_BINARY, ...explode("\n", trim($tuning->getOutput())), '-S', $address, '-t', 'public', 'public/index.php'],
+            $root,
+            ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store, 'PHP_CLI_SERVER_WORKERS' => '4'],
+            null,
+            null,
+        );
         $this->server->disableOutput()->start();
         for ($tries = 0; $tries < 400 && false === @stream_socket_client("tcp://$address"); ++$tries) {
             usleep(20_000);
@@ -47,17 +57,28 @@ final class ServedTest extends TestCase
     /** Two hundred different recipes, one after the other and again: to the byte what the same program answers that is not warm. */
     public function testAWarmServerAnswersAsAColdOne(): void
     {
-        $documents = array_map(fn (\stdClass $r): mixed => $this->studio->json('GET', "/api/recipes/$r->id")->document, $this->studio->json('GET', '/api/recipes')->recipes);
+        $documents = array_map(
+            fn (\stdClass $r): mixed => $this->studio->json('GET', "/api/recipes/$r->id")->document,
+            $this->studio->json('GET', '/api/recipes')->recipes,
+        );
         $differ = 0;
         $this->manyTimes(200, function () use ($documents, &$differ): void {
             $document = Json::decode(Json::encode($documents[$this->int(0, \count($documents) - 1)]));
             self::assertInstanceOf(\stdClass::class, $document);
-            $document->steps = array_map(fn (\stdClass $step): object => isset($step->uses) && 0 === $this->int(0, 2) ? (object) (['coats' => $this->int(1, 4)] + array_diff_key((array) $step, ['repeat' => 1])) : $step, $document->steps);
+            $document->steps = array_map(
+                fn (\stdClass $step): object => isset($step->uses) && 0 === $this->int(0, 2)
+                    ? (object) (['coats' => $this->int(1, 4)] + array_diff_key((array) $step, ['repeat' => 1]))
+                    : $step,
+                $document->steps,
+            );
             foreach ($document->piece->parts as $part) {
                 $part->area = isset($part->area) ? round($this->float(0.05, 4), 3) : null;
                 null === $part->area && (static function () use ($part): void { unset($part->area); })();
             }
-            $context = ['now' => '2026-11-23T08:00:00+01:00', 'climate' => ['temperature' => $this->int(8, 30), 'humidity' => $this->int(20, 80), 'air' => 'still']];
+            $context = [
+                'now' => '2026-11-23T08:00:00+01:00',
+                'climate' => ['temperature' => $this->int(8, 30), 'humidity' => $this->int(20, 80), 'air' => 'still'],
+            ];
             $body = Json::encode(['document' => $document, 'context' => $context]);
             $cold = $this->studio->ask('POST', '/api/preview', $body);
             [$status, $warm] = $this->asked('POST', '/api/preview', $body);
@@ -76,7 +97,9 @@ final class ServedTest extends TestCase
         }
     }
 
-    /** An answer of a device holds one reading and ends, so that pages which show one hold no worker; a browser is told when to ask again. */
+    /**
+     * An answer of a device holds one reading and ends, so that pages which show one hold no worker; a browser is told when to ask again.
+     */
     public function testAStreamOfADeviceEndsByItself(): void
     {
         foreach (['/api/scale/stream', '/api/hygrometer/stream'] as $path) {
@@ -98,12 +121,20 @@ final class ServedTest extends TestCase
     {
         $curl = curl_init($this->base.$path);
         $headers = [];
-        curl_setopt_array($curl, [\CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json'], \CURLOPT_HEADERFUNCTION => static function ($curl, string $line) use (&$headers): int {
-            [$name, $value] = explode(':', $line, 2) + ['', ''];
-            $headers[strtolower($name)] = trim($value);
+        curl_setopt_array(
+            $curl,
+            [
+                \CURLOPT_CUSTOMREQUEST => $method,
+                \CURLOPT_RETURNTRANSFER => true,
+                \CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
+                \CURLOPT_HEADERFUNCTION => static function ($curl, string $line) use (&$headers): int {
+                    [$name, $value] = explode(':', $line, 2) + ['', ''];
+                    $headers[strtolower($name)] = trim($value);
 
-            return \strlen($line);
-        }] + ('' === $body ? [] : [\CURLOPT_POSTFIELDS => $body]));
+                    return \strlen($line);
+                },
+            ] + ('' === $body ? [] : [\CURLOPT_POSTFIELDS => $body]),
+        );
         $answer = curl_exec($curl);
         self::assertIsString($answer, curl_error($curl));
 

@@ -58,7 +58,15 @@ final class Studio
             $server['Content-Type' === $name ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
         }
         $kernel = $this->kernel();
-        $response = $kernel->handle(Request::create($path, $method, [], $cookies, [], $server, \is_string($body) ? $body : Json::encode($body ?? new \stdClass())));
+        $response = $kernel->handle(Request::create(
+            $path,
+            $method,
+            [],
+            $cookies,
+            [],
+            $server,
+            \is_string($body) ? $body : Json::encode($body ?? new \stdClass()),
+        ));
         $kernel->shutdown();
 
         return $response;

@@ -76,7 +76,11 @@ final class StoreTest extends TestCase
             $socket = stream_socket_server('tcp://127.0.0.1:0') ?: self::fail('No free port.');
             $address = (string) stream_socket_get_name($socket, false);
             fclose($socket);
-            $server = new Process([\PHP_BINARY, '-S', $address, '-t', 'public', 'public/index.php'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store]);
+            $server = new Process(
+                [\PHP_BINARY, '-S', $address, '-t', 'public', 'public/index.php'],
+                \dirname(__DIR__, 2),
+                ['APP_ENV' => 'test', 'INLAID_STORE' => $this->studio->store],
+            );
             $server->disableOutput()->start();
             for ($tries = 0; $tries < 200 && false === ($up = @stream_socket_client("tcp://$address")); ++$tries) {
                 usleep(20_000);
@@ -92,13 +96,19 @@ final class StoreTest extends TestCase
             self::assertNotSame(0, $client->getExitCode(), 'the client was cut off');
             self::assertSame('ok', (new \SQLite3($this->studio->store))->querySingle('PRAGMA integrity_check'));
             $opened = $this->studio->json('GET', "/api/recipes/$id");
-            self::assertSame([$opened->document->title, $opened->document->title], [$opened->document->summary, end($opened->document->steps)->note]);
+            self::assertSame(
+                [$opened->document->title, $opened->document->title],
+                [$opened->document->summary, end($opened->document->steps)->note],
+            );
         }
     }
 
     public function testFourWritersAtOnceAreNeverLockedOut(): void
     {
-        $ids = array_map(static fn (\stdClass $r): string => $r->id, \array_slice($this->studio->json('GET', '/api/recipes')->recipes, 0, 4));
+        $ids = array_map(
+            static fn (\stdClass $r): string => $r->id,
+            \array_slice($this->studio->json('GET', '/api/recipes')->recipes, 0, 4),
+        );
         $writers = array_map(fn (string $id): Process => $this->writer($id, 40), $ids);
         array_map(static fn (Process $w) => $w->start(), $writers);
         foreach ($writers as $writer) {
@@ -118,7 +128,10 @@ final class StoreTest extends TestCase
         $this->migration($connection, [
             'CREATE TABLE new_recipe AS SELECT * FROM recipe WHERE 0',
             'DROP TABLE new_recipe',
-            'CREATE TABLE new_recipe (id VARCHAR(26) NOT NULL PRIMARY KEY, title VARCHAR(200) NOT NULL, head INTEGER NOT NULL, card CLOB NOT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, archived_at DATETIME DEFAULT NULL, look_l DOUBLE PRECISION DEFAULT NULL, look_a DOUBLE PRECISION DEFAULT NULL, look_b DOUBLE PRECISION DEFAULT NULL)',
+            'CREATE TABLE new_recipe (id VARCHAR(26) NOT NULL PRIMARY KEY, title VARCHAR(200) NOT NULL, head INTEGER '
+            .'NOT NULL, card CLOB NOT NULL, created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL, archived_at '
+                .'DATETIME DEFAULT NULL, look_l DOUBLE PRECISION DEFAULT NULL, look_a DOUBLE PRECISION DEFAULT NULL, '
+                    .'look_b DOUBLE PRECISION DEFAULT NULL)',
             'INSERT INTO new_recipe SELECT * FROM recipe',
             'DROP TABLE recipe',
             'ALTER TABLE new_recipe RENAME TO recipe',
@@ -142,33 +155,72 @@ final class StoreTest extends TestCase
         $connection = $this->connection();
         $this->migration($connection, [
             'DROP TABLE ledger', 'DROP TABLE balance', 'DROP TABLE pot', 'DROP TABLE stock',
-            'CREATE TABLE stock (material_id VARCHAR(64) NOT NULL PRIMARY KEY REFERENCES material (id) ON DELETE CASCADE, amount VARCHAR(40) NOT NULL, unit VARCHAR(2) NOT NULL)',
+            'CREATE TABLE stock (material_id VARCHAR(64) NOT NULL PRIMARY KEY REFERENCES material (id) ON DELETE '
+            .'CASCADE, amount VARCHAR(40) NOT NULL, unit VARCHAR(2) NOT NULL)',
             "INSERT INTO stock VALUES ('halt-ochre', '40', 'ml'), ('engine-green', '1/3', 'g')",
         ])->up(new Schema());
         require_once \dirname(__DIR__, 2).'/migrations/Version20261125090000.php';
         require_once \dirname(__DIR__, 2).'/migrations/Version20261129220000.php';
         (new Version20261125090000($connection, new NullLogger()))->up(new Schema());
         (new Version20261129220000($connection, new NullLogger()))->up(new Schema());
-        self::assertSame([['engine-green', '0.333333', 'g'], ['halt-ochre', '40', 'ml']], array_map(static fn (\stdClass $l): array => [$l->material, $l->amount, $l->unit], $this->studio->json('GET', '/api/stock')->left));
+        self::assertSame(
+            [['engine-green', '0.333333', 'g'], ['halt-ochre', '40', 'ml']],
+            array_map(
+                static fn (\stdClass $l): array => [$l->material, $l->amount, $l->unit],
+                $this->studio->json('GET', '/api/stock')->left,
+            ),
+        );
         $sums = $this->studio->json('GET', '/api/ledger')->materials;
-        self::assertEquals(['engine-green' => '0.333333', 'halt-ochre' => '28.8'], array_column($sums, 'bought', 'material'), '40 ml at 0.72 g/ml as scooped');
+        self::assertEquals(
+            ['engine-green' => '0.333333', 'halt-ochre' => '28.8'],
+            array_column($sums, 'bought', 'material'),
+            '40 ml at 0.72 g/ml as scooped',
+        );
         self::assertSame(array_column($sums, 'bought'), array_column($sums, 'shelf'));
     }
 
     /**
-     * A store in which fractions have grown with every booking until nothing could read them: 400 bookings in thirds, sevenths and elevenths, booked as they were before
-     * there was a grid. Afterwards all pages can be read again, every balance is the sum of its lines and as near as can be to what truly was there, nothing is below nothing, and what was
+     * A store in which fractions have grown with every booking until nothing could read them: 400 bookings in thirds, sevenths and
+     * elevenths, booked as they were before
+     * there was a grid. Afterwards all pages can be read again, every balance is the sum of its lines and as near as can be to what truly
+     * was there, nothing is below nothing, and what was
      * emptied is empty.
      */
     public function testFractionsThatHaveGrownAreHealed(): void
     {
         $connection = $this->connection();
-        $this->migration($connection, ['DROP INDEX ledger_booking', 'ALTER TABLE ledger DROP COLUMN booking', 'ALTER TABLE ledger DROP COLUMN request', 'DELETE FROM ledger', 'DELETE FROM balance', 'DELETE FROM pot WHERE id NOT IN (SELECT id FROM pot LIMIT 1)'])->up(new Schema());
+        $this->migration(
+            $connection,
+            [
+                'DROP INDEX ledger_booking',
+                'ALTER TABLE ledger DROP COLUMN booking',
+                'ALTER TABLE ledger DROP COLUMN request',
+                'DELETE FROM ledger',
+                'DELETE FROM balance',
+                'DELETE FROM pot WHERE id NOT IN (SELECT id FROM pot LIMIT 1)',
+            ],
+        )->up(new Schema());
         $pot = 'pot:'.$connection->fetchOne('SELECT id FROM pot');
-        $true = ['shelf' => BigRational::zero(), $pot => BigRational::zero(), 'used' => BigRational::zero(), 'thrown' => BigRational::zero()];
-        $book = static function (string $from, string $to, BigRational $grams, string $material = 'water') use ($connection, &$true, &$number): void {
-            $line = json_encode([['material' => $material, 'grams' => (string) $grams->simplified(), 'from' => $from, 'to' => $to]], \JSON_THROW_ON_ERROR);
-            $connection->executeStatement("INSERT INTO ledger (id, at, kind, pot_id, moves, note) VALUES (?, CURRENT_TIMESTAMP, 'used', NULL, ?, '')", [\sprintf('01KAW%021d', ++$number), $line]);
+        $true = [
+            'shelf' => BigRational::zero(),
+            $pot => BigRational::zero(),
+            'used' => BigRational::zero(),
+            'thrown' => BigRational::zero(),
+        ];
+        $book = static function (
+            string $from,
+            string $to,
+            BigRational $grams,
+            string $material = 'water',
+        ) use ($connection, &$true, &$number): void {
+            $line = json_encode(
+                [['material' => $material, 'grams' => (string) $grams->simplified(), 'from' => $from, 'to' => $to]],
+                \JSON_THROW_ON_ERROR,
+            );
+            $connection->executeStatement(
+                "INSERT INTO ledger (id, at, kind, pot_id, moves, note) VALUES (?, CURRENT_TIMESTAMP, 'used', NULL, ?, '')",
+                [\sprintf('01KAW%021d', ++$number), $line],
+            );
             if ('water' === $material) {
                 'bought' === $from || $true[$from] = $true[$from]->minus($grams)->simplified();
                 $true[$to] = $true[$to]->plus($grams)->simplified();
@@ -188,10 +240,23 @@ final class StoreTest extends TestCase
         (new Version20261129220000($connection, new NullLogger()))->up(new Schema());
 
         foreach ($true as $account => $grams) {
-            $kept = BigRational::of((string) $connection->fetchOne("SELECT grams FROM balance WHERE account = ? AND material_id = 'water'", [$account]));
-            self::assertEqualsWithDelta(0.0, $kept->minus($grams)->toFloat(), 'used' === $account || 'thrown' === $account ? 1e-4 : 1.01e-6, $account);
+            $kept = BigRational::of((string) $connection->fetchOne(
+                "SELECT grams FROM balance WHERE account = ? AND material_id = 'water'",
+                [$account],
+            ));
+            self::assertEqualsWithDelta(
+                0.0,
+                $kept->minus($grams)->toFloat(),
+                'used' === $account || 'thrown' === $account ? 1e-4 : 1.01e-6,
+                $account,
+            );
         }
-        self::assertSame('0', ExactNumber::exact(BigRational::of((string) ($connection->fetchOne("SELECT grams FROM balance WHERE account = ? AND material_id = 'engine-green'", [$pot]) ?: '0'))));
+        self::assertSame(
+            '0',
+            ExactNumber::exact(BigRational::of((string) (
+                $connection->fetchOne("SELECT grams FROM balance WHERE account = ? AND material_id = 'engine-green'", [$pot]) ?: '0'
+            ))),
+        );
         self::assertLessThan(20, $connection->fetchOne('SELECT MAX(LENGTH(grams)) FROM balance'));
         $sums = $this->studio->json('GET', '/api/ledger')->materials;
         foreach ($sums as $sum) {
@@ -242,7 +307,13 @@ final class StoreTest extends TestCase
 
     private function writer(string $id, int $times): Process
     {
-        return new Process([\PHP_BINARY, __DIR__.'/save-drafts.php', $this->studio->store, $id, (string) $times], null, ['APP_ENV' => 'test'], null, 120);
+        return new Process(
+            [\PHP_BINARY, __DIR__.'/save-drafts.php', $this->studio->store, $id, (string) $times],
+            null,
+            ['APP_ENV' => 'test'],
+            null,
+            120,
+        );
     }
 
     private function connection(): Connection

@@ -15,7 +15,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A store that is full, write-protected, damaged, foreign, missing, too old or too new: it is said in a sentence what to do, reading goes on where it can, nothing is lost, and a
+ * A store that is full, write-protected, damaged, foreign, missing, too old or too new: it is said in a sentence what to do, reading goes
+ * on where it can, nothing is lost, and a
  * backup can be put in its place.
  */
 final class StoreTroubleTest extends TestCase
@@ -36,7 +37,8 @@ final class StoreTroubleTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{\Closure(string): void, string, bool}> what happens to the file, what is said of it, and whether something is put aside
+     * @return iterable<string, array{\Closure(string): void, string, bool}> what happens to the file, what is said of it, and whether
+     *                                                                       something is put aside
      */
     public static function spoiled(): iterable
     {
@@ -74,7 +76,10 @@ final class StoreTroubleTest extends TestCase
         }, 'store-missing', false];
         yield 'of another program' => [static function (string $store): void {
             array_map(unlink(...), array_filter([$store, $store.'-wal', $store.'-shm'], is_file(...)));
-            (new \SQLite3($store))->exec('CREATE TABLE recipe (soup TEXT); CREATE TABLE revision (salt TEXT); CREATE TABLE doctrine_migration_versions (version TEXT)');
+            (new \SQLite3($store))->exec(
+                'CREATE TABLE recipe (soup TEXT); CREATE TABLE revision (salt TEXT); CREATE TABLE '
+                .'doctrine_migration_versions (version TEXT)',
+            );
         }, 'store-foreign', true];
     }
 
@@ -83,7 +88,12 @@ final class StoreTroubleTest extends TestCase
     public function testABackupComesInThePlaceOfWhateverIsThere(\Closure $spoil, string $kind, bool $aside): void
     {
         $spoil($this->studio->store);
-        foreach ([['GET', '/api/recipes'], ['POST', '/api/recipes/x/duplicate'], ['GET', '/api/health'], ['GET', '/api/pots']] as [$method, $path]) {
+        foreach ([
+            ['GET', '/api/recipes'],
+            ['POST', '/api/recipes/x/duplicate'],
+            ['GET', '/api/health'],
+            ['GET', '/api/pots'],
+        ] as [$method, $path]) {
             $answer = $this->studio->ask($method, $path);
             self::assertSame(503, $answer->getStatusCode(), "$method $path");
             $this->isSaidPlainly($answer);
@@ -110,12 +120,17 @@ final class StoreTroubleTest extends TestCase
     public function testOnlyAStudioOfThisVersionOrBeforeIsRestored(): void
     {
         $sources = [];
-        foreach (['foreign' => 'CREATE TABLE recipe (soup TEXT); CREATE TABLE revision (salt TEXT)', 'empty' => 'CREATE TABLE x (y); DROP TABLE x'] as $name => $sql) {
+        foreach ([
+            'foreign' => 'CREATE TABLE recipe (soup TEXT); CREATE TABLE revision (salt TEXT)',
+            'empty' => 'CREATE TABLE x (y); DROP TABLE x',
+        ] as $name => $sql) {
             $sources[$name] = $this->studio->store.".$name";
             (new \SQLite3($sources[$name]))->exec($sql);
         }
         copy($this->backup, $sources['later'] = $this->studio->store.'.later');
-        (new \SQLite3($sources['later']))->exec("INSERT INTO doctrine_migration_versions (version) VALUES ('Inlaid\\Migrations\\Version20991231000000')");
+        (new \SQLite3($sources['later']))->exec(
+            "INSERT INTO doctrine_migration_versions (version) VALUES ('Inlaid\\Migrations\\Version20991231000000')",
+        );
         copy($this->backup, $sources['cut'] = $this->studio->store.'.cut');
         $file = fopen($sources['cut'], 'r+') ?: self::fail();
         ftruncate($file, 100_000);
@@ -136,7 +151,10 @@ final class StoreTroubleTest extends TestCase
         self::assertStringContainsString('from a later version', $said);
         $this->sql("DELETE FROM doctrine_migration_versions WHERE version LIKE '%2099%'");
 
-        $this->sql("DELETE FROM doctrine_migration_versions WHERE version LIKE '%20261129220000'; DROP INDEX ledger_booking; ALTER TABLE ledger DROP COLUMN booking; ALTER TABLE ledger DROP COLUMN request");
+        $this->sql(
+            "DELETE FROM doctrine_migration_versions WHERE version LIKE '%20261129220000'; DROP INDEX ledger_booking;
+            ALTER TABLE ledger DROP COLUMN booking; ALTER TABLE ledger DROP COLUMN request",
+        );
         $answer = $this->studio->ask('GET', '/api/ledger');
         self::assertSame([503, 'store-older'], [$answer->getStatusCode(), basename((string) $this->json($answer)->type)]);
         $this->isSaidPlainly($answer);
@@ -163,16 +181,46 @@ final class StoreTroubleTest extends TestCase
         foreach ([
             ['POST', '/api/recipes', ['document' => $document]],
             ['PUT', "/api/recipes/$recipe->id/draft", ['version' => $recipe->version, 'document' => $document]],
-            ['POST', "/api/runs/$run/events", ['events' => array_map(static fn (int $i): array => ['id' => "e$i", 'at' => '2026-11-20T08:00:00Z', 'kind' => 'note', 'step' => 's1', 'text' => $large], range(1, 12))]],
+            [
+                'POST',
+                "/api/runs/$run/events",
+                ['events' => array_map(
+                    static fn (int $i): array => [
+                        'id' => "e$i",
+                        'at' => '2026-11-20T08:00:00Z',
+                        'kind' => 'note',
+                        'step' => 's1',
+                        'text' => $large,
+                    ],
+                    range(1, 12),
+                )],
+            ],
         ] as [$method, $path, $body]) {
             $answer = $this->with($pragma, $method, $path, $body);
-            self::assertSame([$status, $kind], [$answer->getStatusCode(), basename((string) $this->json($answer)->type)], "$method $path: ".$answer->getContent());
+            self::assertSame(
+                [$status, $kind],
+                [$answer->getStatusCode(), basename((string) $this->json($answer)->type)],
+                "$method $path: ".$answer->getContent(),
+            );
             self::assertStringContainsString($words, (string) $answer->getContent());
             $this->isSaidPlainly($answer);
             $eachForItself = str_ends_with($path, '/events') ? ['run_event' => 0] : [];
             self::assertSame($eachForItself + $before, $eachForItself + $this->rows(), "$method $path stores nothing");
         }
-        foreach (['/api/recipes', "/api/recipes/$recipe->id", '/api/boards', "/api/boards/$board", '/api/runs', "/api/runs/$run", '/api/pots', '/api/stock', '/api/ledger', '/api/materials', '/api/settings', '/api/photos/x'] as $path) {
+        foreach ([
+            '/api/recipes',
+            "/api/recipes/$recipe->id",
+            '/api/boards',
+            "/api/boards/$board",
+            '/api/runs',
+            "/api/runs/$run",
+            '/api/pots',
+            '/api/stock',
+            '/api/ledger',
+            '/api/materials',
+            '/api/settings',
+            '/api/photos/x',
+        ] as $path) {
             self::assertContains($this->with($pragma, 'GET', $path)->getStatusCode(), [200, 404], $path);
         }
         self::assertSame(200, $this->with($pragma, 'POST', '/api/preview', ['document' => $recipe->document])->getStatusCode());
@@ -186,7 +234,10 @@ final class StoreTroubleTest extends TestCase
     public function testALockedStudioOnAFullDiskCanStillBeRead(): void
     {
         $secret = str_repeat('x', 43);
-        $this->sql("INSERT INTO studio_key VALUES ('".hash('sha256', $secret)."', 'device', datetime('now', '-2 days'), datetime('now', '-2 days'))");
+        $this->sql(
+            "INSERT INTO studio_key
+            VALUES ('".hash('sha256', $secret)."', 'device', datetime('now', '-2 days'), datetime('now', '-2 days'))",
+        );
         $this->studio->hosts = 'studio.local';
         $answer = $this->with('PRAGMA query_only = ON', 'GET', '/api/recipes', null, ['inlaid-studio' => $secret]);
         self::assertSame(200, $answer->getStatusCode());

@@ -7,7 +7,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Kernel;
 use Inlaid\App\Store\RecipeBook;
 
-// Saves the draft of a recipe many times over, in a store or through a server: run by the store's tests as a process of its own, to be killed or raced.
+// Saves the draft of a recipe many times over, in a store or through a server: run by the store's tests as a process of its own, to be
+// killed or raced.
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 [, $store, $id, $times] = $argv;
@@ -16,7 +17,12 @@ $_ENV['INLAID_STORE'] = $_SERVER['INLAID_STORE'] = $store;
 if (str_starts_with($store, 'http')) {
     for ($i = 1; $i <= (int) $times; ++$i) {
         $ask = static function (string $method, string $path, string $body) use ($store): stdClass {
-            $context = stream_context_create(['http' => ['method' => $method, 'header' => "Content-Type: application/json\r\nConnection: close", 'content' => $body, 'protocol_version' => 1.0]]);
+            $context = stream_context_create(['http' => [
+                'method' => $method,
+                'header' => "Content-Type: application/json\r\nConnection: close",
+                'content' => $body,
+                'protocol_version' => 1.0,
+            ]]);
             $json = Json::decode((string) file_get_contents($store.$path, false, $context));
 
             return $json instanceof stdClass ? $json : throw new RuntimeException('No answer.');

@@ -72,12 +72,21 @@ final class ColourFraction implements Variable
     {
         $mix = $this->mix($step);
 
-        return implode(' : ', array_map(static fn (BigRational $share, Part $p): string => ExactNumber::kitchen($share).' '.$p->of->name, $this->shares($mix, $level), $mix->parts));
+        return implode(
+            ' : ',
+            array_map(
+                static fn (BigRational $share, Part $p): string => ExactNumber::kitchen($share).' '.$p->of->name,
+                $this->shares($mix, $level),
+                $mix->parts,
+            ),
+        );
     }
 
     public function edits(Choices $choices, ?Step $step, string $level): array
     {
-        return null === $step ? [] : [Edit::shares($step->id, array_map(ExactNumber::exact(...), $this->shares($this->mix($step), $level)))];
+        return null === $step
+            ? []
+            : [Edit::shares($step->id, array_map(ExactNumber::exact(...), $this->shares($this->mix($step), $level)))];
     }
 
     /**
@@ -96,24 +105,48 @@ final class ColourFraction implements Variable
             throw InvalidBoard::badLevel($this->name(), $level, 'a share such as 1/4, above 0 and below 1');
         }
         $colour = self::colour($mix);
-        $others = ExactNumber::sum(array_map(static fn (Part $p, int $i): BigRational => $i === $colour ? BigRational::zero() : $p->share, $mix->parts, array_keys($mix->parts)));
+        $others = ExactNumber::sum(array_map(
+            static fn (Part $p, int $i): BigRational => $i === $colour ? BigRational::zero() : $p->share,
+            $mix->parts,
+            array_keys($mix->parts),
+        ));
         $rest = BigRational::one()->minus($fraction)->dividedBy($others);
-        $shares = array_map(static fn (Part $p, int $i): BigRational => ($i === $colour ? $fraction : $p->share->multipliedBy($rest))->simplified(), $mix->parts, array_keys($mix->parts));
-        $whole = array_reduce($shares, static fn (BigInteger $all, BigRational $s): BigInteger => $all->multipliedBy($s->getDenominator())->quotient($all->gcd($s->getDenominator())), BigInteger::one());
-        $common = array_reduce($shares, static fn (BigInteger $all, BigRational $s): BigInteger => $all->gcd($s->multipliedBy($whole)->simplified()->getNumerator()), BigInteger::zero());
+        $shares = array_map(
+            static fn (Part $p, int $i): BigRational => ($i === $colour ? $fraction : $p->share->multipliedBy($rest))->simplified(),
+            $mix->parts,
+            array_keys($mix->parts),
+        );
+        $whole = array_reduce(
+            $shares,
+            static fn (BigInteger $all, BigRational $s): BigInteger => $all->multipliedBy($s->getDenominator())->quotient(
+                $all->gcd($s->getDenominator()),
+            ),
+            BigInteger::one(),
+        );
+        $common = array_reduce(
+            $shares,
+            static fn (BigInteger $all, BigRational $s): BigInteger => $all->gcd($s->multipliedBy($whole)->simplified()->getNumerator()),
+            BigInteger::zero(),
+        );
 
         return array_map(static fn (BigRational $s): BigRational => $s->multipliedBy($whole)->dividedBy($common)->simplified(), $shares);
     }
 
     private function share(Mixture $mix): BigRational
     {
-        return $mix->parts[self::colour($mix)]->share->dividedBy(ExactNumber::sum(array_map(static fn (Part $p): BigRational => $p->share, $mix->parts)))->simplified();
+        return $mix->parts[self::colour($mix)]->share->dividedBy(ExactNumber::sum(array_map(
+            static fn (Part $p): BigRational => $p->share,
+            $mix->parts,
+        )))->simplified();
     }
 
     private static function colour(Mixture $mix): int
     {
         foreach ($mix->parts as $i => $part) {
-            if (!$part->of instanceof Material || !\in_array($part->of->kind, [MaterialKind::Thinner, MaterialKind::GlazingMedium, MaterialKind::Conditioner], true)) {
+            if (
+                !$part->of instanceof Material
+                || !\in_array($part->of->kind, [MaterialKind::Thinner, MaterialKind::GlazingMedium, MaterialKind::Conditioner], true)
+            ) {
                 return $i;
             }
         }

@@ -40,7 +40,10 @@ final class Laid implements Variable
     {
         $standing = $this->standing($choices, $step);
         $kind = null === $standing ? null : $choices->materials[$standing]->kind ?? null;
-        $like = array_map(static fn (Material $m): string => $m->id, array_values(array_filter($choices->materials, static fn (Material $m): bool => null === $kind || $m->kind === $kind)));
+        $like = array_map(
+            static fn (Material $m): string => $m->id,
+            array_values(array_filter($choices->materials, static fn (Material $m): bool => null === $kind || $m->kind === $kind)),
+        );
 
         return array_values(array_unique([...(null === $standing ? [] : [$standing]), ...$like]));
     }

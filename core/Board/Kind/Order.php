@@ -39,7 +39,13 @@ final class Order implements Variable
 
     public function options(Choices $choices, ?Step $step): array
     {
-        return [...array_values(array_filter(array_map(static fn (Step $s): string => $s->id, $choices->recipe->steps), static fn (string $id): bool => $id !== $step?->id)), self::LAST];
+        return [
+            ...array_values(array_filter(
+                array_map(static fn (Step $s): string => $s->id, $choices->recipe->steps),
+                static fn (string $id): bool => $id !== $step?->id,
+            )),
+            self::LAST,
+        ];
     }
 
     public function levels(Choices $choices, ?Step $step): array

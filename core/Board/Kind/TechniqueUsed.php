@@ -40,7 +40,10 @@ final class TechniqueUsed implements Variable
     public function options(Choices $choices, ?Step $step): array
     {
         $own = null === $step ? [] : [$step->technique->key()];
-        $ways = array_filter($choices->techniques->all(), static fn (Technique $t): bool => Effect::Adds === $t->figures()->act && $t->figures()->takesMaterial);
+        $ways = array_filter(
+            $choices->techniques->all(),
+            static fn (Technique $t): bool => Effect::Adds === $t->figures()->act && $t->figures()->takesMaterial,
+        );
 
         return array_values(array_unique([...$own, ...array_map(static fn (Technique $t): string => $t->key(), array_values($ways))]));
     }

@@ -63,7 +63,13 @@ final class Wood implements Variable
     {
         $wood = $this->wood($choices, $level);
 
-        return [Edit::ground($wood->name, $wood->grain->value, $wood->colour->hex, array_map(static fn (Bleed $b): string => $b->value, $wood->bleeds), $wood->moves)];
+        return [Edit::ground(
+            $wood->name,
+            $wood->grain->value,
+            $wood->colour->hex,
+            array_map(static fn (Bleed $b): string => $b->value, $wood->bleeds),
+            $wood->moves,
+        )];
     }
 
     private function wood(Choices $choices, string $level): Species

@@ -47,12 +47,39 @@ final class AcrossTheGrain implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $last = Grain::None === $part->substrate->grain ? null : RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded') || RecipeAnalysis::lays($w));
-                $crosses = null !== $last && !RecipeAnalysis::lays($last) && (Direction::Across === $last->step->detail->strokes || Direction::Any === $last->step->detail->strokes && Tool::Hand === $last->step->tool());
+                $last = Grain::None === $part->substrate->grain
+                    ? null
+                    : RecipeAnalysis::last(
+                        $whole->before($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded')
+                            || RecipeAnalysis::lays($w),
+                    );
+                $crosses = null !== $last
+                    && !RecipeAnalysis::lays($last)
+                    && (
+                        Direction::Across === $last->step->detail->strokes
+                            || Direction::Any === $last->step->detail->strokes
+                            && Tool::Hand === $last->step->tool()
+                    );
                 if ($crosses) {
-                    yield Finding::of($this, Severity::Warn, [$last->step->id, $work->step->id], \sprintf('“%s” is sanded %s and “%s” will show the scratches. Sand with the grain.', $last->step->name(), $last->step->detail->strokes->inWords(), $work->step->name()), [
-                        new Remedy('along', 'Sand with the grain', Edit::change($last->step->id, ['strokes' => Direction::Along->value])),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$last->step->id, $work->step->id],
+                        \sprintf(
+                            '“%s” is sanded %s and “%s” will show the scratches. Sand with the grain.',
+                            $last->step->name(),
+                            $last->step->detail->strokes->inWords(),
+                            $work->step->name(),
+                        ),
+                        [
+                            new Remedy(
+                                'along',
+                                'Sand with the grain',
+                                Edit::change($last->step->id, ['strokes' => Direction::Along->value]),
+                            ),
+                        ],
+                    );
                     break;
                 }
             }

@@ -45,7 +45,12 @@ final class AirUnfit implements Rule
             }
         }
         foreach ($steps as $why => $works) {
-            yield Finding::of($this, null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn, array_map(static fn (StepCalculation $w): string => $w->step->id, $works), $why);
+            yield Finding::of(
+                $this,
+                null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn,
+                array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
+                $why,
+            );
         }
     }
 }

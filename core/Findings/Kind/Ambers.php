@@ -59,16 +59,47 @@ final class Ambers implements Rule
     {
         foreach ($whole->stacks as $stack) {
             [$soon, $late] = $this->onTheFlat($stack) ?? [null, null];
-            $ambering = array_values(array_filter($whole->works, static fn (StepCalculation $w): bool => null !== $w->film && RecipeAnalysis::contains($w, static fn (Material $m): bool => Ambering::None !== $m->ambering) && \in_array($w->step->id, array_map(static fn ($l): string => $l->stepId, $stack->layers), true)));
+            $ambering = array_values(array_filter(
+                $whole->works,
+                static fn (StepCalculation $w): bool => null !== $w->film
+                    && RecipeAnalysis::contains($w, static fn (Material $m): bool => Ambering::None !== $m->ambering)
+                    && \in_array($w->step->id, array_map(static fn ($l): string => $l->stepId, $stack->layers), true),
+            ));
             if (null === $soon || null === $late || $late->deltaE < self::SEEN || [] === $ambering || !self::isPaleOrCool($stack)) {
                 continue;
             }
             usort($ambering, static fn (StepCalculation $a, StepCalculation $b): int => self::yellows($b) <=> self::yellows($a));
             $worst = $ambering[0];
             $clear = RecipeAnalysis::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
-            yield Finding::of($this, $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise, [$worst->step->id], \sprintf('Under “%s” the flat areas shift by ΔE %s in one year and ΔE %s in five.', $worst->step->name(), ExactNumber::plain($soon->deltaE, 1), ExactNumber::plain($late->deltaE, 1)), $clear ? [
-                new Remedy('water-based', 'Use a water-based topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $worst->step->parts, MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place), coats: 2, wait: WaitUntil::Through), $worst->step->id), Edit::takeOut($worst->step->id)),
-            ] : []);
+            yield Finding::of(
+                $this,
+                $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise,
+                [$worst->step->id],
+                \sprintf(
+                    'Under “%s” the flat areas shift by ΔE %s in one year and ΔE %s in five.',
+                    $worst->step->name(),
+                    ExactNumber::plain($soon->deltaE, 1),
+                    ExactNumber::plain($late->deltaE, 1),
+                ),
+                $clear ? [
+                    new Remedy(
+                        'water-based',
+                        'Use a water-based topcoat',
+                        Edit::insert(
+                            new NewStep(
+                                'Clear topcoat',
+                                'brushed',
+                                $worst->step->parts,
+                                MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place),
+                                coats: 2,
+                                wait: WaitUntil::Through,
+                            ),
+                            $worst->step->id,
+                        ),
+                        Edit::takeOut($worst->step->id),
+                    ),
+                ] : [],
+            );
 
             return;
         }

@@ -49,11 +49,38 @@ final class BareAfterWear implements Rule
             if (!RecipeAnalysis::is($work, 'distressed-dry', 'distressed-wet')) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null !== RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::protects(...)) && null === RecipeAnalysis::first($whole->after($work, $part), RecipeAnalysis::protects(...))));
+            $parts = array_values(array_filter(
+                $whole->recipe->partsOf($work->step),
+                static fn (PiecePart $part): bool => null !== RecipeAnalysis::last(
+                    $whole->before($work, $part),
+                    RecipeAnalysis::protects(...),
+                )
+                    && null === RecipeAnalysis::first($whole->after($work, $part), RecipeAnalysis::protects(...)),
+            ));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('“%s” goes through the clear coat and no later step seals it.', $work->step->name()), [
-                    new Remedy('wax', 'Add a clear wax at the end', Edit::insert(new NewStep('Clear wax', 'waxed', $whole->named($parts), MaterialRequirement::clearWax(), wait: WaitUntil::Overnight), null)),
-                ], 'distress-and-wax');
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$work->step->id],
+                    \sprintf('“%s” goes through the clear coat and no later step seals it.', $work->step->name()),
+                    [
+                        new Remedy(
+                            'wax',
+                            'Add a clear wax at the end',
+                            Edit::insert(
+                                new NewStep(
+                                    'Clear wax',
+                                    'waxed',
+                                    $whole->named($parts),
+                                    MaterialRequirement::clearWax(),
+                                    wait: WaitUntil::Overnight,
+                                ),
+                                null,
+                            ),
+                        ),
+                    ],
+                    'distress-and-wax',
+                );
             }
         }
     }

@@ -50,13 +50,47 @@ final class Bleeding implements Rule
         if ($whole->habits->holds('stain-blocking', 'never')) {
             return;
         }
-        $found = $whole->byStep(fn (PiecePart $part): ?StepCalculation => [] === $this->open($whole, $part) ? null : RecipeAnalysis::first($whole->on($part), self::covers(...)));
+        $found = $whole->byStep(
+            fn (PiecePart $part): ?StepCalculation => [] === $this->open($whole, $part) ? null : RecipeAnalysis::first(
+                $whole->on($part),
+                self::covers(...),
+            ),
+        );
         foreach ($found as [$work, $parts]) {
-            $open = array_values(array_unique(array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)), \SORT_REGULAR));
+            $open = array_values(array_unique(
+                array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)),
+                \SORT_REGULAR,
+            ));
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('%s in %s will bleed into “%s”. No step blocks it.', ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)), $work->step->name()), [
-                new Remedy('block', 'Add a stain-blocking primer', Edit::insert(new NewStep('Stain-blocking primer', 'brushed', $whole->named($parts), MaterialRequirement::blocker($open), coats: $twice ? 2 : 1, wait: WaitUntil::Recoat), $work->step->id)),
-            ], 'stain-blocking');
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$work->step->id],
+                \sprintf(
+                    '%s in %s will bleed into “%s”. No step blocks it.',
+                    ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))),
+                    implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
+                    $work->step->name(),
+                ),
+                [
+                    new Remedy(
+                        'block',
+                        'Add a stain-blocking primer',
+                        Edit::insert(
+                            new NewStep(
+                                'Stain-blocking primer',
+                                'brushed',
+                                $whole->named($parts),
+                                MaterialRequirement::blocker($open),
+                                coats: $twice ? 2 : 1,
+                                wait: WaitUntil::Recoat,
+                            ),
+                            $work->step->id,
+                        ),
+                    ),
+                ],
+                'stain-blocking',
+            );
         }
     }
 
@@ -73,7 +107,12 @@ final class Bleeding implements Rule
             $bleeds = [Bleed::OldStain];
         }
 
-        return null === $shows ? [] : array_values(array_filter($bleeds, fn (Bleed $b): bool => $this->rises($b, $shows) && !$this->isHeldBack($b, $whole->before($shows, $part))));
+        return null === $shows
+            ? []
+            : array_values(array_filter(
+                $bleeds,
+                fn (Bleed $b): bool => $this->rises($b, $shows) && !$this->isHeldBack($b, $whole->before($shows, $part)),
+            ));
     }
 
     /**
@@ -116,6 +155,10 @@ final class Bleeding implements Rule
      */
     private function isHeldBack(Bleed $bleed, array $before): bool
     {
-        return null !== RecipeAnalysis::first($before, static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && RecipeAnalysis::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)));
+        return null !== RecipeAnalysis::first(
+            $before,
+            static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
+                && RecipeAnalysis::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)),
+        );
     }
 }

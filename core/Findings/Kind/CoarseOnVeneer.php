@@ -46,9 +46,15 @@ final class CoarseOnVeneer implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if (null !== WorkOutSanding::veneer($part)) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Grit %d is too coarse for the veneer on %s.', $grit, $part->name), [
-                        new Remedy('finer', 'Start at grit 150', Edit::change($work->step->id, ['grit' => 150])),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id],
+                        \sprintf('Grit %d is too coarse for the veneer on %s.', $grit, $part->name),
+                        [
+                            new Remedy('finer', 'Start at grit 150', Edit::change($work->step->id, ['grit' => 150])),
+                        ],
+                    );
                     break;
                 }
             }

@@ -49,16 +49,43 @@ final class ColouredWaxOnBarePaint implements Rule
             return;
         }
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::contains($work, static fn (Material $m): bool => MaterialKind::Wax === $m->kind && LookKind::Translucent === $m->look->kind)) {
+            if (!RecipeAnalysis::contains(
+                $work,
+                static fn (Material $m): bool => MaterialKind::Wax === $m->kind && LookKind::Translucent === $m->look->kind,
+            )) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
-                $porous = null !== $below && RecipeAnalysis::contains($below, static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen);
+                $porous = null !== $below
+                    && RecipeAnalysis::contains(
+                        $below,
+                        static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen,
+                    );
                 if ($porous) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()), [
-                        new Remedy('clear', 'Add a thin clear wax first', Edit::insert(new NewStep('Clear wax as a barrier', 'waxed', $whole->named($whole->recipe->partsOf($work->step)), MaterialRequirement::clearWax(), wait: WaitUntil::Recoat), $work->step->id)),
-                    ], 'coloured-wax');
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id, $below->step->id],
+                        \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()),
+                        [
+                            new Remedy(
+                                'clear',
+                                'Add a thin clear wax first',
+                                Edit::insert(
+                                    new NewStep(
+                                        'Clear wax as a barrier',
+                                        'waxed',
+                                        $whole->named($whole->recipe->partsOf($work->step)),
+                                        MaterialRequirement::clearWax(),
+                                        wait: WaitUntil::Recoat,
+                                    ),
+                                    $work->step->id,
+                                ),
+                            ),
+                        ],
+                        'coloured-wax',
+                    );
                     break;
                 }
             }

@@ -45,11 +45,24 @@ final class ConditionerAfterStain implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $stain = RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
+                $stain = RecipeAnalysis::first(
+                    $whole->before($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain),
+                );
                 if (null !== $stain) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $stain->step->id], \sprintf('“%s” comes after “%s” and can\'t even it out.', $work->step->name(), $stain->step->name()), [
-                        new Remedy('before', \sprintf('Move the conditioner before “%s”', $stain->step->name()), Edit::move($work->step->id, $stain->step->id)),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id, $stain->step->id],
+                        \sprintf('“%s” comes after “%s” and can\'t even it out.', $work->step->name(), $stain->step->name()),
+                        [
+                            new Remedy(
+                                'before',
+                                \sprintf('Move the conditioner before “%s”', $stain->step->name()),
+                                Edit::move($work->step->id, $stain->step->id),
+                            ),
+                        ],
+                    );
                     break;
                 }
             }

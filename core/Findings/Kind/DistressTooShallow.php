@@ -50,15 +50,45 @@ final class DistressTooShallow implements Rule
         foreach ($whole->works as $work) {
             $step = $work->step;
             $technique = $step->technique;
-            if (Effect::TakesAway !== $technique->figures()->act || $technique->figures()->cover >= 1.0 || Purpose::Functional === $step->intent->purpose || Follows::Resist === $technique->pattern(new Workmanship())->follows) {
+            if (
+                Effect::TakesAway !== $technique->figures()->act
+                || $technique->figures()->cover >= 1.0
+                || Purpose::Functional === $step->intent->purpose
+                || Follows::Resist === $technique->pattern(new Workmanship())->follows
+            ) {
                 continue;
             }
-            $effects = array_merge(...array_map(static fn (StackPreview $s): array => array_values(array_filter($s->look->effects, static fn (LookEffect $e): bool => $e->stepId === $step->id)), $whole->stacks));
+            $effects = array_merge(...array_map(
+                static fn (StackPreview $s): array => array_values(array_filter(
+                    $s->look->effects,
+                    static fn (LookEffect $e): bool => $e->stepId === $step->id,
+                )),
+                $whole->stacks,
+            ));
             if ([] === $effects || max(array_map(static fn (LookEffect $e): float => $e->most, $effects)) >= JudgeLook::NOTHING) {
                 continue;
             }
             $needed = $this->needed($whole->stacks, $step->id);
-            yield Finding::of($this, Severity::Advise, [$step->id], \sprintf('“%s” removes %s µm and shows no other colour: %s.', $step->name(), ExactNumber::plain($work->removes(), 1), null === $needed ? 'there is no other colour below' : \sprintf('the next colour is %s µm down', ExactNumber::plain($needed[0], 1))), null === $needed ? [] : [new Remedy('deeper', \sprintf('Remove %s µm', ExactNumber::plain($needed[1], 1)), Edit::change($step->id, ['depth' => $needed[1]]))]);
+            yield Finding::of(
+                $this,
+                Severity::Advise,
+                [$step->id],
+                \sprintf(
+                    '“%s” removes %s µm and shows no other colour: %s.',
+                    $step->name(),
+                    ExactNumber::plain($work->removes(), 1),
+                    null === $needed
+                        ? 'there is no other colour below'
+                        : \sprintf('the next colour is %s µm down', ExactNumber::plain($needed[0], 1)),
+                ),
+                null === $needed
+                    ? []
+                    : [new Remedy(
+                        'deeper',
+                        \sprintf('Remove %s µm', ExactNumber::plain($needed[1], 1)),
+                        Edit::change($step->id, ['depth' => $needed[1]]),
+                    )],
+            );
         }
     }
 
@@ -73,7 +103,10 @@ final class DistressTooShallow implements Rule
     {
         foreach ($stacks as $stack) {
             $at = array_search($stepId, array_map(static fn (Layer $l): string => $l->stepId, $stack->layers), true);
-            $films = array_values(array_filter(\array_slice($stack->layers, 0, (int) $at), static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->thickness > 0.0));
+            $films = array_values(array_filter(
+                \array_slice($stack->layers, 0, (int) $at),
+                static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->thickness > 0.0,
+            ));
             if (false !== $at && [] !== $films) {
                 $top = array_pop($films);
                 $next = array_pop($films);

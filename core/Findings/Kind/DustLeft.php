@@ -45,15 +45,32 @@ final class DustLeft implements Rule
             if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded')) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {
-                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'));
+            $parts = array_values(array_filter(
+                $whole->recipe->partsOf($work->step),
+                static function (PiecePart $part) use ($whole, $work): bool {
+                    $next = RecipeAnalysis::first(
+                        $whole->after($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
+                            || RecipeAnalysis::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'),
+                    );
 
-                return null !== $next && RecipeAnalysis::lays($next);
-            }));
+                    return null !== $next && RecipeAnalysis::lays($next);
+                },
+            ));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Dust from “%s” is still there when the next coat goes on.', $work->step->name()), [
-                    new Remedy('dust', 'Add a dusting step', Edit::insert(new NewStep('Remove dust', 'dusted', $whole->named($parts)), $whole->next($work))),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id],
+                    \sprintf('Dust from “%s” is still there when the next coat goes on.', $work->step->name()),
+                    [
+                        new Remedy(
+                            'dust',
+                            'Add a dusting step',
+                            Edit::insert(new NewStep('Remove dust', 'dusted', $whole->named($parts)), $whole->next($work)),
+                        ),
+                    ],
+                );
             }
         }
     }

@@ -46,9 +46,19 @@ final class DustOnWet implements Rule
             foreach ($whole->recipe->piece->parts as $part) {
                 $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('“%s” makes dust while “%s” is still wet on %s.', $work->step->name(), $wet->step->name(), $part->name), [
-                        new Remedy('wait', \sprintf('Wait until “%s” is touch-dry', $wet->step->name()), Edit::change($wet->step->id, ['wait' => ['until' => 'touch']])),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id, $wet->step->id],
+                        \sprintf('“%s” makes dust while “%s” is still wet on %s.', $work->step->name(), $wet->step->name(), $part->name),
+                        [
+                            new Remedy(
+                                'wait',
+                                \sprintf('Wait until “%s” is touch-dry', $wet->step->name()),
+                                Edit::change($wet->step->id, ['wait' => ['until' => 'touch']]),
+                            ),
+                        ],
+                    );
                     break;
                 }
             }

@@ -45,11 +45,24 @@ final class FillerBeforeStain implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $stain = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain));
+                $stain = RecipeAnalysis::first(
+                    $whole->after($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Stain),
+                );
                 if (null !== $stain) {
-                    yield Finding::of($this, Severity::Advise, [$work->step->id, $stain->step->id], \sprintf('“%s” absorbs little of “%s” and will stay paler.', $work->step->name(), $stain->step->name()), [
-                        new Remedy('after', \sprintf('Fill after “%s”, tinted to match', $stain->step->name()), Edit::move($work->step->id, $whole->next($stain))),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Advise,
+                        [$work->step->id, $stain->step->id],
+                        \sprintf('“%s” absorbs little of “%s” and will stay paler.', $work->step->name(), $stain->step->name()),
+                        [
+                            new Remedy(
+                                'after',
+                                \sprintf('Fill after “%s”, tinted to match', $stain->step->name()),
+                                Edit::move($work->step->id, $whole->next($stain)),
+                            ),
+                        ],
+                    );
                     break;
                 }
             }

@@ -49,18 +49,36 @@ final class FilmsBlock implements Rule
             }
             $last = $this->last($whole, $whole->recipe->piece->joints[$i]);
             if (null !== $last) {
-                yield Finding::of($this, Severity::Advise, [$last->step->id], \sprintf('%s: finished on %s, but the coats can stick together until %s. Keep the parts apart.', $joint->name, $ready->format('j M'), $apartUntil->format('j M')), [
-                    new Remedy('cure', 'Let it cure before assembly', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
-                ], about: $joint->id);
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$last->step->id],
+                    \sprintf(
+                        '%s: finished on %s, but the coats can stick together until %s. Keep the parts apart.',
+                        $joint->name,
+                        $ready->format('j M'),
+                        $apartUntil->format('j M'),
+                    ),
+                    [
+                        new Remedy('cure', 'Let it cure before assembly', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
+                    ],
+                    about: $joint->id,
+                );
             }
         }
     }
 
     private function last(RecipeAnalysis $whole, Joint $joint): ?StepCalculation
     {
-        $on = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => \in_array($p->id, [$joint->moving->part, $joint->fixed->part], true));
+        $on = array_filter(
+            $whole->recipe->piece->parts,
+            static fn (PiecePart $p): bool => \in_array($p->id, [$joint->moving->part, $joint->fixed->part], true),
+        );
 
-        return RecipeAnalysis::last($whole->works, static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && [] !== array_filter($on, $w->step->touches(...)));
+        return RecipeAnalysis::last(
+            $whole->works,
+            static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && [] !== array_filter($on, $w->step->touches(...)),
+        );
     }
 
     private static function instant(?string $iso): ?\DateTimeImmutable

@@ -47,16 +47,49 @@ final class GapInTheLadder implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $before = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded') || RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'filled'));
-                $from = null !== $before && RecipeAnalysis::is($before, 'sanded') && $whole->aim($work, $part)->continues($whole->aim($before, $part)) ? $before->step->detail->grit : null;
+                $before = RecipeAnalysis::last(
+                    $whole->before($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded')
+                        || RecipeAnalysis::lays($w)
+                        || RecipeAnalysis::is($w, 'filled'),
+                );
+                $from = null !== $before
+                    && RecipeAnalysis::is($before, 'sanded')
+                    && $whole->aim($work, $part)->continues($whole->aim($before, $part))
+                    ? $before->step->detail->grit
+                    : null;
                 $to = $work->step->detail->grit;
                 if (null === $from || !GritLadder::isGap($from, $to)) {
                     continue;
                 }
                 $middle = GritLadder::between($from, $to);
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('Grit %d to %d is too big a jump (particles %s → %s µm). The coarse scratches stay.', $from, $to, ExactNumber::plain(GritLadder::particle($from), 0), ExactNumber::plain(GritLadder::particle($to), 0)), [
-                    new Remedy('between', \sprintf('Add grit %d in between', $middle), Edit::insert(new NewStep(\sprintf('Sand to %d', $middle), 'sanded', $whole->named($whole->recipe->partsOf($work->step)), grit: $middle), $work->step->id)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$work->step->id],
+                    \sprintf(
+                        'Grit %d to %d is too big a jump (particles %s → %s µm). The coarse scratches stay.',
+                        $from,
+                        $to,
+                        ExactNumber::plain(GritLadder::particle($from), 0),
+                        ExactNumber::plain(GritLadder::particle($to), 0),
+                    ),
+                    [
+                        new Remedy(
+                            'between',
+                            \sprintf('Add grit %d in between', $middle),
+                            Edit::insert(
+                                new NewStep(
+                                    \sprintf('Sand to %d', $middle),
+                                    'sanded',
+                                    $whole->named($whole->recipe->partsOf($work->step)),
+                                    grit: $middle,
+                                ),
+                                $work->step->id,
+                            ),
+                        ),
+                    ],
+                );
                 break;
             }
         }

@@ -48,13 +48,31 @@ final class GrainOpenedTooLate implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $closed = RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'filled') || RecipeAnalysis::seals($w));
-                if (null === $closed || RecipeAnalysis::seals($closed) && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN && RecipeAnalysis::uses($closed, MaterialKind::Topcoat)) {
+                $closed = RecipeAnalysis::first(
+                    $whole->before($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'filled') || RecipeAnalysis::seals($w),
+                );
+                if (
+                    null === $closed
+                    || RecipeAnalysis::seals($closed)
+                    && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN
+                    && RecipeAnalysis::uses($closed, MaterialKind::Topcoat)
+                ) {
                     continue; // a light clearing pass after one thin sealer is right
                 }
-                yield Finding::of($this, Severity::Warn, [$work->step->id, $closed->step->id], \sprintf('“%s” comes after “%s” has closed the pores.', $work->step->name(), $closed->step->name()), [
-                    new Remedy('before', \sprintf('Brush the grain before “%s”', $closed->step->name()), Edit::move($work->step->id, $closed->step->id)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id, $closed->step->id],
+                    \sprintf('“%s” comes after “%s” has closed the pores.', $work->step->name(), $closed->step->name()),
+                    [
+                        new Remedy(
+                            'before',
+                            \sprintf('Brush the grain before “%s”', $closed->step->name()),
+                            Edit::move($work->step->id, $closed->step->id),
+                        ),
+                    ],
+                );
                 break;
             }
         }

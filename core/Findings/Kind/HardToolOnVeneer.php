@@ -47,13 +47,29 @@ final class HardToolOnVeneer implements Rule
     {
         foreach ($whole->works as $work) {
             $tool = $work->step->tool();
-            $part = Tool::Machine === $tool || Tool::MetalScraper === $tool ? RecipeAnalysis::firstOf($whole->recipe->partsOf($work->step), static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN) : null;
+            $part = Tool::Machine === $tool || Tool::MetalScraper === $tool
+                ? RecipeAnalysis::firstOf(
+                    $whole->recipe->partsOf($work->step),
+                    static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN,
+                )
+                : null;
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             if (null !== $part && !$sealed) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('Veneer on %s is %s mm: too thin for %s.', $part->name, ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0), Tool::Machine === $tool ? 'a sanding machine' : $tool->inWords()), [
-                    new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id],
+                    \sprintf(
+                        'Veneer on %s is %s mm: too thin for %s.',
+                        $part->name,
+                        ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0),
+                        Tool::Machine === $tool ? 'a sanding machine' : $tool->inWords(),
+                    ),
+                    [
+                        new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
+                    ],
+                );
             }
         }
     }

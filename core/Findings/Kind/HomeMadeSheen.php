@@ -43,9 +43,23 @@ final class HomeMadeSheen implements Rule
             if (!RecipeAnalysis::uses($work, MaterialKind::Plaster)) {
                 continue;
             }
-            $shiny = array_values(array_filter($work->mix->leaves ?? [], static fn (Component $l): bool => MaterialKind::Paint === $l->material->kind && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true)));
+            $shiny = array_values(array_filter(
+                $work->mix->leaves ?? [],
+                static fn (Component $l): bool => MaterialKind::Paint === $l->material->kind
+                    && \in_array($l->material->sheen, [Sheen::Eggshell, Sheen::Satin, Sheen::Gloss], true),
+            ));
             if ([] !== $shiny) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” is based on %s, which is %s. Choose a matt paint.', $work->step->name(), $shiny[0]->material->name, $shiny[0]->material->sheen->value ?? ''));
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id],
+                    \sprintf(
+                        '“%s” is based on %s, which is %s. Choose a matt paint.',
+                        $work->step->name(),
+                        $shiny[0]->material->name,
+                        $shiny[0]->material->sheen->value ?? '',
+                    ),
+                );
             }
         }
     }

@@ -51,15 +51,48 @@ final class IndoorsOutdoors implements Rule
             return;
         }
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
-            $protects = RecipeAnalysis::last($whole->on($part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && !self::polishes($w)) ?? RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
+            $protects = RecipeAnalysis::last(
+                $whole->on($part),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && !self::polishes($w),
+            ) ?? RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null !== $protects && RecipeAnalysis::contains($protects, static fn (Material $m): bool => !$m->outdoors && !$m->kind->thins()) ? $protects : null;
+            return null !== $protects
+                && RecipeAnalysis::contains($protects, static fn (Material $m): bool => !$m->outdoors && !$m->kind->thins())
+                ? $protects
+                : null;
         });
         foreach ($found as [$work, $parts]) {
-            $wax = self::polishes($work) ? $work : RecipeAnalysis::first($whole->after($work, $parts[0]), self::polishes(...)); // no topcoat holds on wax
-            yield Finding::of($this, Place::Weather === $use ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('“%s” is the protective coat but is for indoor use only. The piece will be used %s.', $work->step->name(), Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords()), [
-                new Remedy('topcoat', null === $wax ? 'Add an outdoor topcoat over it' : \sprintf('Add an outdoor topcoat before “%s”', $wax->step->name()), Edit::insert(new NewStep('Outdoor topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat(true), coats: 2, wait: WaitUntil::Through), $wax?->step->id)),
-            ]);
+            // no topcoat holds on wax
+            $wax = self::polishes($work) ? $work : RecipeAnalysis::first($whole->after($work, $parts[0]), self::polishes(...));
+            yield Finding::of(
+                $this,
+                Place::Weather === $use ? Severity::Stop : Severity::Warn,
+                [$work->step->id],
+                \sprintf(
+                    '“%s” is the protective coat but is for indoor use only. The piece will be used %s.',
+                    $work->step->name(),
+                    Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords(),
+                ),
+                [
+                    new Remedy(
+                        'topcoat',
+                        null === $wax
+                            ? 'Add an outdoor topcoat over it'
+                            : \sprintf('Add an outdoor topcoat before “%s”', $wax->step->name()),
+                        Edit::insert(
+                            new NewStep(
+                                'Outdoor topcoat',
+                                'brushed',
+                                $whole->named($parts),
+                                MaterialRequirement::topcoat(true),
+                                coats: 2,
+                                wait: WaitUntil::Through,
+                            ),
+                            $wax?->step->id,
+                        ),
+                    ),
+                ],
+            );
         }
     }
 

@@ -51,8 +51,30 @@ final class IronInTannin implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $wet = $this->wets($whole, $work, $part);
                 if (null !== $wet) {
-                    $other = array_values(array_filter($work->step->technique->figures()->tools, static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t));
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $wet->step->id], \sprintf('%s %s tannin. Particles from %s turn black when “%s” wets them.', $part->name, $part->isPlural() ? 'have' : 'has', $tool->inWords(), $wet->step->name()), array_map(static fn (Tool $t): Remedy => new Remedy($t->value, \sprintf('Work %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()), Edit::change($work->step->id, ['tool' => $t->value])), $other));
+                    $other = array_values(array_filter(
+                        $work->step->technique->figures()->tools,
+                        static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t,
+                    ));
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id, $wet->step->id],
+                        \sprintf(
+                            '%s %s tannin. Particles from %s turn black when “%s” wets them.',
+                            $part->name,
+                            $part->isPlural() ? 'have' : 'has',
+                            $tool->inWords(),
+                            $wet->step->name(),
+                        ),
+                        array_map(
+                            static fn (Tool $t): Remedy => new Remedy(
+                                $t->value,
+                                \sprintf('Work %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()),
+                                Edit::change($work->step->id, ['tool' => $t->value]),
+                            ),
+                            $other,
+                        ),
+                    );
                     break;
                 }
             }
@@ -64,10 +86,16 @@ final class IronInTannin implements Rule
      */
     private function wets(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
     {
-        if (!\in_array(Bleed::Tannin, $part->substrate->bleeds, true) || null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...))) {
+        if (
+            !\in_array(Bleed::Tannin, $part->substrate->bleeds, true)
+            || null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...))
+        ) {
             return null;
         }
-        $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::isCarriedIn($w, Carrier::Water) || RecipeAnalysis::seals($w));
+        $next = RecipeAnalysis::first(
+            $whole->after($work, $part),
+            static fn (StepCalculation $w): bool => RecipeAnalysis::isCarriedIn($w, Carrier::Water) || RecipeAnalysis::seals($w),
+        );
 
         return null !== $next && RecipeAnalysis::isCarriedIn($next, Carrier::Water) ? $next : null;
     }

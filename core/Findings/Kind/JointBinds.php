@@ -51,7 +51,14 @@ final class JointBinds implements Rule
                 FitEdit::FixedBare => new Remedy('fixed', $r->text, Edit::leaveBare($joint->id, 'fixed')),
                 default => null,
             }, array_values(array_filter($joint->remedies, static fn (FitRemedy $r): bool => $r->enough)));
-            yield Finding::of($this, Severity::Warn, '' === $joint->bindsAfter ? [] : [$joint->bindsAfter], $this->says($joint), array_values(array_filter($remedies)), about: $joint->id);
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                '' === $joint->bindsAfter ? [] : [$joint->bindsAfter],
+                $this->says($joint),
+                array_values(array_filter($remedies)),
+                about: $joint->id,
+            );
         }
     }
 
@@ -59,6 +66,14 @@ final class JointBinds implements Rule
     {
         [$clearance, $left, $least] = array_map(ExactNumber::plain(...), [$joint->clearance, abs($joint->left), $joint->least]);
 
-        return \sprintf($joint->left < 0 ? '%1$s: coats and swelling need %3$s mm more than the %2$s mm there is, plus %4$s mm running clearance.' : '%s: %s mm clearance becomes %s mm. It needs %s mm.', $joint->name, $clearance, $left, $least);
+        return \sprintf(
+            $joint->left < 0
+                ? '%1$s: coats and swelling need %3$s mm more than the %2$s mm there is, plus %4$s mm running clearance.'
+                : '%s: %s mm clearance becomes %s mm. It needs %s mm.',
+            $joint->name,
+            $clearance,
+            $left,
+            $least,
+        );
     }
 }

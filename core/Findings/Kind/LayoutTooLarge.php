@@ -39,7 +39,12 @@ final class LayoutTooLarge implements Rule
         foreach ($whole->works as $work) {
             foreach ($work->layout->faces ?? [] as $face) {
                 if (null !== $face->cannot) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s, %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)));
+                    yield Finding::of(
+                        $this,
+                        Severity::Stop,
+                        [$work->step->id],
+                        \sprintf('%s, %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)),
+                    );
                     break;
                 }
             }

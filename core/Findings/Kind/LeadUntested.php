@@ -42,7 +42,19 @@ final class LeadUntested implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.', $part->name, $part->isPlural() ? 'have' : 'has', $part->finish->kind->inWords(), 'found' === ($part->tests['lead'] ?? null) ? 'contains lead' : 'hasn\'t been tested for lead'), about: $part->id);
+                    yield Finding::of(
+                        $this,
+                        Severity::Stop,
+                        [$work->step->id],
+                        \sprintf(
+                            '%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.',
+                            $part->name,
+                            $part->isPlural() ? 'have' : 'has',
+                            $part->finish->kind->inWords(),
+                            'found' === ($part->tests['lead'] ?? null) ? 'contains lead' : 'hasn\'t been tested for lead',
+                        ),
+                        about: $part->id,
+                    );
                 }
             }
         }

@@ -46,9 +46,21 @@ final class NearFlame implements Rule
         foreach ($whole->works as $work) {
             if ($work->has(Hazard::Flammable)) {
                 $mist = Overspray::Sprays === $work->step->technique->figures()->reach;
-                yield Finding::of($this, $mist ? Severity::Stop : Severity::Warn, [$work->step->id], \sprintf('“%s” %s, and the studio has an open flame or heater. Put it out and ventilate. Follow the label, the safety data sheet and local rules.', $work->step->name(), $mist ? 'sprays a flammable mist' : 'gives off flammable vapour'), $mist ? [
-                    new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
-                ] : [], about: $mist ? 'mist' : 'vapour');
+                yield Finding::of(
+                    $this,
+                    $mist ? Severity::Stop : Severity::Warn,
+                    [$work->step->id],
+                    \sprintf(
+                        '“%s” %s, and the studio has an open flame or heater. Put it out and ventilate. Follow the '
+                        .'label, the safety data sheet and local rules.',
+                        $work->step->name(),
+                        $mist ? 'sprays a flammable mist' : 'gives off flammable vapour',
+                    ),
+                    $mist ? [
+                        new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
+                    ] : [],
+                    about: $mist ? 'mist' : 'vapour',
+                );
             }
         }
     }

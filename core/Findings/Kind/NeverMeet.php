@@ -46,7 +46,8 @@ final class NeverMeet implements Rule
 
     public function reason(): string
     {
-        return 'Peroxide bleach can ignite solvent, alcohol and rags and must be rinsed out first. Chlorine bleach with acid, vinegar, ammonia or alcohol gives off toxic gas in the pot, on rags and in the drain.';
+        return 'Peroxide bleach can ignite solvent, alcohol and rags and must be rinsed out first. Chlorine bleach with acid, '
+            .'vinegar, ammonia or alcohol gives off toxic gas in the pot, on rags and in the drain.';
     }
 
     public function source(): string
@@ -61,7 +62,13 @@ final class NeverMeet implements Rule
             foreach (self::PAIRS as [$one, $other, $evenApart, $what]) {
                 [$hasOne, $hasOther] = [$work->has($one), $work->has($other)];
                 if ($hasOne && $hasOther) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The pot of “%s” contains products that must never meet: %s. %s', $work->step->name(), $what, self::DEFER), about: $other->value);
+                    yield Finding::of(
+                        $this,
+                        Severity::Stop,
+                        [$work->step->id],
+                        \sprintf('The pot of “%s” contains products that must never meet: %s. %s', $work->step->name(), $what, self::DEFER),
+                        about: $other->value,
+                    );
                 } elseif ($hasOne || $hasOther) {
                     $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
                     if (null !== $found) {
@@ -82,11 +89,30 @@ final class NeverMeet implements Rule
         foreach ($whole->recipe->cleanUp->with as $material) {
             foreach (self::PAIRS as [$one, $other, , $what]) {
                 foreach ([[$one, $other], [$other, $one]] as [$on, $with]) {
-                    $work = \in_array($with, $material->hazards, true) ? RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has($on)) : null;
+                    $work = \in_array($with, $material->hazards, true)
+                        ? RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has($on))
+                        : null;
                     if (null !== $work) {
-                        yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('%s for clean-up meets what is left on tools and rags from “%s”: %s. %s', $material->name, $work->step->name(), $what, self::DEFER), [
-                            new Remedy('without', \sprintf('Clean up without %s', $material->name), Edit::cleanUp(without: $material->id)),
-                        ], about: 'clean-up '.$material->id.' '.$with->value);
+                        yield Finding::of(
+                            $this,
+                            Severity::Stop,
+                            [$work->step->id],
+                            \sprintf(
+                                '%s for clean-up meets what is left on tools and rags from “%s”: %s. %s',
+                                $material->name,
+                                $work->step->name(),
+                                $what,
+                                self::DEFER,
+                            ),
+                            [
+                                new Remedy(
+                                    'without',
+                                    \sprintf('Clean up without %s', $material->name),
+                                    Edit::cleanUp(without: $material->id),
+                                ),
+                            ],
+                            about: 'clean-up '.$material->id.' '.$with->value,
+                        );
                     }
                 }
             }
@@ -104,19 +130,58 @@ final class NeverMeet implements Rule
             if (!$later->has($with)) {
                 continue;
             }
-            if ([] !== array_filter($parts, fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later))) {
-                return Finding::of($this, Severity::Stop, [$later->step->id, $work->step->id], \sprintf('“%s” meets residue from “%s”: %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER), $evenApart ? [] : [
-                    new Remedy('rinse', 'Rinse twice in between', Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Overnight), $whole->next($work))),
-                ]);
+            if ([] !== array_filter(
+                $parts,
+                fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later),
+            )) {
+                return Finding::of(
+                    $this,
+                    Severity::Stop,
+                    [$later->step->id, $work->step->id],
+                    \sprintf('“%s” meets residue from “%s”: %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER),
+                    $evenApart ? [] : [
+                        new Remedy(
+                            'rinse',
+                            'Rinse twice in between',
+                            Edit::insert(
+                                new NewStep(
+                                    'Rinse',
+                                    'rinsed',
+                                    $whole->named($parts),
+                                    MaterialRequirement::water(),
+                                    coats: 2,
+                                    wait: WaitUntil::Overnight,
+                                ),
+                                $whole->next($work),
+                            ),
+                        ),
+                    ],
+                );
             }
             $apart ??= $later;
         }
 
-        return null === $apart || !$evenApart ? null : Finding::of($this, Severity::Stop, [$apart->step->id, $work->step->id], \sprintf('“%s” and “%s” are both in this recipe. Keep their pots, rags and rinse water apart: %s. %s', $work->step->name(), $apart->step->name(), $what, self::DEFER));
+        return null === $apart || !$evenApart
+            ? null
+            : Finding::of(
+                $this,
+                Severity::Stop,
+                [$apart->step->id, $work->step->id],
+                \sprintf(
+                    '“%s” and “%s” are both in this recipe. Keep their pots, rags and rinse water apart: %s. %s',
+                    $work->step->name(),
+                    $apart->step->name(),
+                    $what,
+                    self::DEFER,
+                ),
+            );
     }
 
     private function isRinsed(RecipeAnalysis $whole, PiecePart $part, StepCalculation $one, StepCalculation $other): bool
     {
-        return null !== RecipeAnalysis::first($whole->after($one, $part), static fn (StepCalculation $w): bool => $w->number < $other->number && RecipeAnalysis::is($w, 'rinsed'));
+        return null !== RecipeAnalysis::first(
+            $whole->after($one, $part),
+            static fn (StepCalculation $w): bool => $w->number < $other->number && RecipeAnalysis::is($w, 'rinsed'),
+        );
     }
 }

@@ -46,13 +46,37 @@ final class NotCleaned implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
             $first = $part->finish->isBare() ? null : RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null === $first || null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned')) || $whole->isStripped($part, $first) ? null : $first;
+            return null === $first
+                || null !== RecipeAnalysis::first(
+                    $whole->before($first, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned'),
+                )
+                || $whole->isStripped($part, $first)
+                ? null
+                : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()), [
-                new Remedy('clean', 'Wash and rinse first', Edit::insert(new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialRequirement::cleaner()), $whole->works[0]->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $on, MaterialRequirement::water(), wait: WaitUntil::Recoat), $whole->works[0]->step->id)),
-            ]);
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$work->step->id],
+                \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()),
+                [
+                    new Remedy(
+                        'clean',
+                        'Wash and rinse first',
+                        Edit::insert(
+                            new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialRequirement::cleaner()),
+                            $whole->works[0]->step->id,
+                        ),
+                        Edit::insert(
+                            new NewStep('Rinse', 'rinsed', $on, MaterialRequirement::water(), wait: WaitUntil::Recoat),
+                            $whole->works[0]->step->id,
+                        ),
+                    ),
+                ],
+            );
         }
     }
 }

@@ -34,7 +34,8 @@ final readonly class NotMasked implements Rule
 
     public function reason(): string
     {
-        return 'Primer and paint that creep or drip into open wood block its pores for good. A spray gun carries them everywhere. Tape takes minutes.';
+        return 'Primer and paint that creep or drip into open wood block its pores for good. A spray gun carries them '
+            .'everywhere. Tape takes minutes.';
     }
 
     public function source(): string
@@ -45,11 +46,37 @@ final readonly class NotMasked implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::is($work, 'bleached', 'stripped') ? [] : array_values(array_filter($this->reach->reach($whole->recipe, $work, $whole->works), static fn (Reached $r): bool => $r->seen && !$r->masked));
+            $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::is($work, 'bleached', 'stripped')
+                ? []
+                : array_values(array_filter(
+                    $this->reach->reach($whole->recipe, $work, $whole->works),
+                    static fn (Reached $r): bool => $r->seen && !$r->masked,
+                ));
             if ([] !== $open) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” %s %s, where it would show.', $work->step->name(), $open[0]->how->inWords(), implode(', ', array_map(static fn (Reached $r): string => $r->name, $open))), [
-                    new Remedy('mask', 'Mask it', Edit::change($work->step->id, ['masks' => [...$work->step->detail->masks, ...array_map(static fn (Reached $r): string => $r->part, $open)]])),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id],
+                    \sprintf(
+                        '“%s” %s %s, where it would show.',
+                        $work->step->name(),
+                        $open[0]->how->inWords(),
+                        implode(', ', array_map(static fn (Reached $r): string => $r->name, $open)),
+                    ),
+                    [
+                        new Remedy(
+                            'mask',
+                            'Mask it',
+                            Edit::change(
+                                $work->step->id,
+                                ['masks' => [
+                                    ...$work->step->detail->masks,
+                                    ...array_map(static fn (Reached $r): string => $r->part, $open),
+                                ]],
+                            ),
+                        ),
+                    ],
+                );
             }
         }
     }

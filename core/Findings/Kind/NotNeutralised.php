@@ -35,7 +35,8 @@ final class NotNeutralised implements Rule
 
     public function reason(): string
     {
-        return 'Solvent stripper leaves wax, caustic stripper alkali, bleach acid. Water alone doesn\'t remove them; the next coat stays soft, blooms or peels.';
+        return 'Solvent stripper leaves wax, caustic stripper alkali, bleach acid. Water alone doesn\'t remove them; the next '
+            .'coat stays soft, blooms or peels.';
     }
 
     public function source(): string
@@ -50,15 +51,40 @@ final class NotNeutralised implements Rule
             if (null === $asks) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work, $asks): bool {
-                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || self::takesOff($w, $asks));
+            $parts = array_values(array_filter(
+                $whole->recipe->partsOf($work->step),
+                static function (PiecePart $part) use ($whole, $work, $asks): bool {
+                    $next = RecipeAnalysis::first(
+                        $whole->after($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || self::takesOff($w, $asks),
+                    );
 
-                return null !== $next && RecipeAnalysis::lays($next);
-            }));
+                    return null !== $next && RecipeAnalysis::lays($next);
+                },
+            ));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()), [
-                    new Remedy('neutralise', ucfirst($asks->inWords()).' as the label asks', Edit::insert(new NewStep('Neutralise as the label asks', 'neutralised', $whole->named($parts), MaterialRequirement::toTakeOff($asks), wait: WaitUntil::Recoat), $whole->next($work))),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Stop,
+                    [$work->step->id],
+                    \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()),
+                    [
+                        new Remedy(
+                            'neutralise',
+                            ucfirst($asks->inWords()).' as the label asks',
+                            Edit::insert(
+                                new NewStep(
+                                    'Neutralise as the label asks',
+                                    'neutralised',
+                                    $whole->named($parts),
+                                    MaterialRequirement::toTakeOff($asks),
+                                    wait: WaitUntil::Recoat,
+                                ),
+                                $whole->next($work),
+                            ),
+                        ),
+                    ],
+                );
             }
         }
     }
@@ -79,6 +105,7 @@ final class NotNeutralised implements Rule
 
     public static function takesOff(StepCalculation $work, Residue $residue): bool
     {
-        return RecipeAnalysis::is($work, 'neutralised', 'rinsed', 'cleaned') && RecipeAnalysis::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
+        return RecipeAnalysis::is($work, 'neutralised', 'rinsed', 'cleaned')
+            && RecipeAnalysis::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
     }
 }

@@ -47,18 +47,44 @@ final class NotRinsed implements Rule
             if (!RecipeAnalysis::is($work, 'cleaned', 'stripped', 'bleached') || !RecipeAnalysis::leavesResidue($work)) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static function (PiecePart $part) use ($whole, $work): bool {
-                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'rinsed', 'neutralised'));
+            $parts = array_values(array_filter(
+                $whole->recipe->partsOf($work->step),
+                static function (PiecePart $part) use ($whole, $work): bool {
+                    $next = RecipeAnalysis::first(
+                        $whole->after($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'rinsed', 'neutralised'),
+                    );
 
-                return null !== $next && RecipeAnalysis::lays($next);
-            }));
+                    return null !== $next && RecipeAnalysis::lays($next);
+                },
+            ));
             if ([] === $parts) {
                 continue;
             }
             $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
-            yield Finding::of($this, RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop, [$work->step->id], \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''), [
-                new Remedy('rinse', \sprintf('Rinse after “%s”', $work->step->name()), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $whole->next($work))),
-            ]);
+            yield Finding::of(
+                $this,
+                RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop,
+                [$work->step->id],
+                \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''),
+                [
+                    new Remedy(
+                        'rinse',
+                        \sprintf('Rinse after “%s”', $work->step->name()),
+                        Edit::insert(
+                            new NewStep(
+                                'Rinse',
+                                'rinsed',
+                                $whole->named($parts),
+                                MaterialRequirement::water(),
+                                coats: 2,
+                                wait: WaitUntil::Recoat,
+                            ),
+                            $whole->next($work),
+                        ),
+                    ),
+                ],
+            );
         }
     }
 }

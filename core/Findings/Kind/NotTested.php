@@ -39,8 +39,19 @@ final class NotTested implements Rule
     {
         foreach ($whole->recipe->piece->parts as $part) {
             $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
-            if (FinishKind::Unknown === $part->finish->kind && [] === $part->tests && null !== $first && !$whole->isStripped($part, $first)) {
-                yield Finding::of($this, Severity::Advise, [$first->step->id], \sprintf('The finish on %s is unknown and untested. The field tests in Piece take ten minutes.', $part->name), about: $part->id);
+            if (
+                FinishKind::Unknown === $part->finish->kind
+                && [] === $part->tests
+                && null !== $first
+                && !$whole->isStripped($part, $first)
+            ) {
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$first->step->id],
+                    \sprintf('The finish on %s is unknown and untested. The field tests in Piece take ten minutes.', $part->name),
+                    about: $part->id,
+                );
             }
         }
     }

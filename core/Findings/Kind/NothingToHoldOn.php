@@ -34,7 +34,8 @@ final class NothingToHoldOn implements Rule
 
     public function reason(): string
     {
-        return 'Paint grips scratches or a grip primer. On gloss, laminate or factory lacquer it has neither and scratches off with a fingernail.';
+        return 'Paint grips scratches or a grip primer. On gloss, laminate or factory lacquer it has neither and scratches '
+            .'off with a fingernail.';
     }
 
     public function source(): string
@@ -55,17 +56,39 @@ final class NothingToHoldOn implements Rule
                 return null;
             }
 
-            $roughened = null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded'));
+            $roughened = null !== RecipeAnalysis::first(
+                $whole->before($first, $part),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded'),
+            );
 
             return $roughened || $whole->isStripped($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
             $ground = $parts[0]->finish->isBare() ? $parts[0]->substrate->inWords() : $parts[0]->finish->inWords();
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” goes straight onto %s and can\'t adhere.', $work->step->name(), $ground), [
-                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id), Edit::insert(new NewStep('Remove dust', 'dusted', $on), $work->step->id)),
-                new Remedy('prime', 'Add a grip primer', Edit::insert(new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat), $work->step->id)),
-            ], 'scuffing');
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$work->step->id],
+                \sprintf('“%s” goes straight onto %s and can\'t adhere.', $work->step->name(), $ground),
+                [
+                    new Remedy(
+                        'scuff',
+                        'Scuff-sand first',
+                        Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', $on, grit: 240), $work->step->id),
+                        Edit::insert(new NewStep('Remove dust', 'dusted', $on), $work->step->id),
+                    ),
+                    new Remedy(
+                        'prime',
+                        'Add a grip primer',
+                        Edit::insert(
+                            new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat),
+                            $work->step->id,
+                        ),
+                    ),
+                ],
+                'scuffing',
+            );
         }
     }
 }

@@ -38,7 +38,12 @@ final class PotBreaks implements Rule
     {
         foreach ($whole->works as $work) {
             if (true === $work->character?->breaks()) {
-                yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('The pot for “%s” mixes water and oil. Thin with a thinner of the same kind.', $work->step->name()));
+                yield Finding::of(
+                    $this,
+                    Severity::Stop,
+                    [$work->step->id],
+                    \sprintf('The pot for “%s” mixes water and oil. Thin with a thinner of the same kind.', $work->step->name()),
+                );
             }
         }
     }

@@ -39,7 +39,18 @@ final class PotTooShort implements Rule
         foreach ($whole->works as $work) {
             $pot = $work->drying?->potLife?->planned;
             if (null !== $pot && $pot < $work->handsOn) {
-                yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('One coat of “%s” takes %d min; the pot life is %d min. Mix it in %d batches.', $work->step->name(), $work->handsOn, $pot, (int) ceil($work->handsOn / max(1, $pot))));
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$work->step->id],
+                    \sprintf(
+                        'One coat of “%s” takes %d min; the pot life is %d min. Mix it in %d batches.',
+                        $work->step->name(),
+                        $work->handsOn,
+                        $pot,
+                        (int) ceil($work->handsOn / max(1, $pot)),
+                    ),
+                );
             }
         }
     }

@@ -49,10 +49,25 @@ final class PullsOpen implements Rule
             if ([] === $open) {
                 continue;
             }
-            $rest = array_map(static fn (PiecePart $p): string => $p->id, array_values(array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p, $open, true))));
-            yield Finding::of($this, RecipeAnalysis::is($work, 'resist-laid') ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('Handle position on %s is undecided, but “%s” already wears it there.', implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $open)), $work->step->name()), [
-                [] === $rest ? new Remedy('without', 'Leave it out until the handles are placed', Edit::takeOut($work->step->id)) : new Remedy('elsewhere', 'Leave these parts out until then', Edit::change($work->step->id, ['parts' => $rest])),
-            ]);
+            $rest = array_map(
+                static fn (PiecePart $p): string => $p->id,
+                array_values(array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p, $open, true))),
+            );
+            yield Finding::of(
+                $this,
+                RecipeAnalysis::is($work, 'resist-laid') ? Severity::Warn : Severity::Advise,
+                [$work->step->id],
+                \sprintf(
+                    'Handle position on %s is undecided, but “%s” already wears it there.',
+                    implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $open)),
+                    $work->step->name(),
+                ),
+                [
+                    [] === $rest
+                        ? new Remedy('without', 'Leave it out until the handles are placed', Edit::takeOut($work->step->id))
+                        : new Remedy('elsewhere', 'Leave these parts out until then', Edit::change($work->step->id, ['parts' => $rest])),
+                ],
+            );
         }
     }
 }

@@ -44,12 +44,25 @@ final class RagsBalledUp implements Rule
         if (Rags::Heap !== $whole->recipe->cleanUp->rags) {
             return;
         }
-        $burns = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable));
+        $burns = RecipeAnalysis::first(
+            $whole->works,
+            static fn (StepCalculation $w): bool => $w->has(Hazard::SelfHeatingRags) || $w->has(Hazard::Flammable),
+        );
         if (null !== $burns) {
-            yield Finding::of($this, Severity::Stop, [$burns->step->id], \sprintf('Rags from “%s” %s. Never ball them up or bin them. Follow the label, the safety data sheet and local rules.', $burns->step->name(), $burns->has(Hazard::SelfHeatingRags) ? 'can self-heat and catch fire' : 'catch fire at a spark'), [
-                new Remedy('flat', 'Rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
-                new Remedy('water', 'Rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
-            ]);
+            yield Finding::of(
+                $this,
+                Severity::Stop,
+                [$burns->step->id],
+                \sprintf(
+                    'Rags from “%s” %s. Never ball them up or bin them. Follow the label, the safety data sheet and local rules.',
+                    $burns->step->name(),
+                    $burns->has(Hazard::SelfHeatingRags) ? 'can self-heat and catch fire' : 'catch fire at a spark',
+                ),
+                [
+                    new Remedy('flat', 'Store rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
+                    new Remedy('water', 'Store rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
+                ],
+            );
         }
     }
 }

@@ -46,9 +46,25 @@ final class RecoatTooLate implements Rule
             if (null === $coat->closed || $coat->closed === $coat->stepId) {
                 continue;
             }
-            yield Finding::of($this, Severity::Warn, [$coat->stepId, $coat->closed], \sprintf('“%s” comes %s h after the recoat window of “%s”. Scuff-sand first.', $names[$coat->stepId], ExactNumber::plain($coat->tooLate / 60, 1), $names[$coat->closed]), [
-                new Remedy('scuff', 'Scuff-sand first', Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', grit: 320), $coat->stepId), Edit::insert(new NewStep('Remove dust', 'dusted'), $coat->stepId)),
-            ]);
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$coat->stepId, $coat->closed],
+                \sprintf(
+                    '“%s” comes %s h after the recoat window of “%s”. Scuff-sand first.',
+                    $names[$coat->stepId],
+                    ExactNumber::plain($coat->tooLate / 60, 1),
+                    $names[$coat->closed],
+                ),
+                [
+                    new Remedy(
+                        'scuff',
+                        'Scuff-sand first',
+                        Edit::insert(new NewStep('Scuff-sand', 'scuff-sanded', grit: 320), $coat->stepId),
+                        Edit::insert(new NewStep('Remove dust', 'dusted'), $coat->stepId),
+                    ),
+                ],
+            );
         }
     }
 }

@@ -47,13 +47,36 @@ final class ResistNotReleased implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'resist-released', 'distressed-wet', 'distressed-dry') || RecipeAnalysis::protects($w));
+                $next = RecipeAnalysis::first(
+                    $whole->after($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'resist-released', 'distressed-wet', 'distressed-dry')
+                        || RecipeAnalysis::protects($w),
+                );
                 if (null === $next || !RecipeAnalysis::lays($next)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Stop, [$next->step->id, $work->step->id], \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()), [
-                    new Remedy('release', 'Release the resist first', Edit::insert(new NewStep('Release and clean', 'resist-released', $whole->named($whole->recipe->partsOf($work->step)), wait: WaitUntil::Overnight, purpose: Purpose::Edges), $next->step->id)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Stop,
+                    [$next->step->id, $work->step->id],
+                    \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()),
+                    [
+                        new Remedy(
+                            'release',
+                            'Release the resist first',
+                            Edit::insert(
+                                new NewStep(
+                                    'Release and clean',
+                                    'resist-released',
+                                    $whole->named($whole->recipe->partsOf($work->step)),
+                                    wait: WaitUntil::Overnight,
+                                    purpose: Purpose::Edges,
+                                ),
+                                $next->step->id,
+                            ),
+                        ),
+                    ],
+                );
                 break;
             }
         }

@@ -49,13 +49,46 @@ final class ResistResidue implements Rule
             }
             $parts = $whole->recipe->partsOf($work->step);
             foreach ($parts as $part) {
-                $next = RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet') || RecipeAnalysis::lays($w));
+                $next = RecipeAnalysis::first(
+                    $whole->after($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet')
+                        || RecipeAnalysis::lays($w),
+                );
                 if (null === $next || !RecipeAnalysis::lays($next) || !RecipeAnalysis::isCarriedIn($next, Carrier::Water)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Warn, [$next->step->id, $work->step->id], \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()), [
-                    new Remedy('clean', 'Clean and rinse first', Edit::insert(new NewStep('Clean off the resist', 'cleaned', $whole->named($parts), MaterialRequirement::cleaner(), wait: WaitUntil::Nothing), $next->step->id), Edit::insert(new NewStep('Rinse', 'rinsed', $whole->named($parts), MaterialRequirement::water(), wait: WaitUntil::Recoat), $next->step->id)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$next->step->id, $work->step->id],
+                    \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()),
+                    [
+                        new Remedy(
+                            'clean',
+                            'Clean and rinse first',
+                            Edit::insert(
+                                new NewStep(
+                                    'Clean off the resist',
+                                    'cleaned',
+                                    $whole->named($parts),
+                                    MaterialRequirement::cleaner(),
+                                    wait: WaitUntil::Nothing,
+                                ),
+                                $next->step->id,
+                            ),
+                            Edit::insert(
+                                new NewStep(
+                                    'Rinse',
+                                    'rinsed',
+                                    $whole->named($parts),
+                                    MaterialRequirement::water(),
+                                    wait: WaitUntil::Recoat,
+                                ),
+                                $next->step->id,
+                            ),
+                        ),
+                    ],
+                );
                 break;
             }
         }

@@ -50,10 +50,26 @@ final class SandedAway implements Rule
                 }
                 $by = $sanding[0];
                 $half = round($layer->laid / 2, 1);
-                yield Finding::of($this, Severity::Warn, [$by->stepId, $layer->stepId], \sprintf('Step %d removes %s µm. Step %d is only %s µm thick and would be gone.', $by->number, ExactNumber::plain((float) $by->depth, 1), $layer->number, ExactNumber::plain($layer->laid, 1)), [
-                    new Remedy('lightly', \sprintf('Remove only %s µm (light denib)', ExactNumber::plain($half, 1)), Edit::change($by->stepId, ['depth' => $half])),
-                    new Remedy('leave', 'Remove that sanding step', Edit::takeOut($by->stepId)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$by->stepId, $layer->stepId],
+                    \sprintf(
+                        'Step %d removes %s µm. Step %d is only %s µm thick and would be gone.',
+                        $by->number,
+                        ExactNumber::plain((float) $by->depth, 1),
+                        $layer->number,
+                        ExactNumber::plain($layer->laid, 1),
+                    ),
+                    [
+                        new Remedy(
+                            'lightly',
+                            \sprintf('Remove only %s µm (light denib)', ExactNumber::plain($half, 1)),
+                            Edit::change($by->stepId, ['depth' => $half]),
+                        ),
+                        new Remedy('leave', 'Remove that sanding step', Edit::takeOut($by->stepId)),
+                    ],
+                );
                 break 2;
             }
         }

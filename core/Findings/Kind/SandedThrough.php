@@ -59,11 +59,34 @@ final readonly class SandedThrough implements Rule
                 continue;
             }
             $sanding = WorkOutSanding::sanding($part, $whole->works);
-            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most), $sanding)));
+            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(
+                static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most),
+                $sanding,
+            )));
             $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
-            yield Finding::of($this, $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('Sanding removes %s of %s mm veneer on %s%s.', ExactNumber::plain($off / 1000).' mm', ExactNumber::plain($budget->veneer / 1000), $part->name, $off > $budget->ofWood ? ' if every allowed pass is needed' : ''), [
-                new Remedy('less', 'Remove less per pass', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]), $sanding)),
-            ], about: $part->id);
+            yield Finding::of(
+                $this,
+                $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn,
+                [$sanding[\count($sanding) - 1]->step->id],
+                \sprintf(
+                    'Sanding removes %s of %s mm veneer on %s%s.',
+                    ExactNumber::plain($off / 1000).' mm',
+                    ExactNumber::plain($budget->veneer / 1000),
+                    $part->name,
+                    $off > $budget->ofWood ? ' if every allowed pass is needed' : '',
+                ),
+                [
+                    new Remedy(
+                        'less',
+                        'Remove less per pass',
+                        ...array_map(
+                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]),
+                            $sanding,
+                        ),
+                    ),
+                ],
+                about: $part->id,
+            );
         }
     }
 }

@@ -44,9 +44,25 @@ final class SectionTooLarge implements Rule
             }
             $how = match (true) {
                 null === $sections->count => 'even small sections set too fast: shorten the dwell or mist the surface',
-                default => \sprintf('work in %d sections of up to %s m², wet edge to wet edge%s', $sections->count, ExactNumber::plain(floor(100 * (float) $sections->area) / 100), 1 === $sections->withHelper ? ' (one section with a helper right behind you)' : ''),
+                default => \sprintf(
+                    'work in %d sections of up to %s m², wet edge to wet edge%s',
+                    $sections->count,
+                    ExactNumber::plain(floor(100 * (float) $sections->area) / 100),
+                    1 === $sections->withHelper ? ' (one section with a helper right behind you)' : '',
+                ),
             };
-            yield Finding::of($this, Severity::Advise, [$work->step->id], \sprintf('“%1$s” stays workable for %3$d min but takes %2$d min to apply: %4$s.', $work->step->name(), $work->handsOn, $work->drying->openTime->planned ?? 0, $how));
+            yield Finding::of(
+                $this,
+                Severity::Advise,
+                [$work->step->id],
+                \sprintf(
+                    '“%1$s” stays workable for %3$d min but takes %2$d min to apply: %4$s.',
+                    $work->step->name(),
+                    $work->handsOn,
+                    $work->drying->openTime->planned ?? 0,
+                    $how,
+                ),
+            );
         }
     }
 }

@@ -48,15 +48,51 @@ final class SiliconeCraters implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
-            $first = \in_array(Bleed::Silicone, $part->substrate->bleeds, true) ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...)) : null;
+            $first = \in_array(Bleed::Silicone, $part->substrate->bleeds, true)
+                ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...))
+                : null;
 
-            return null === $first || null !== RecipeAnalysis::first($whole->before($first, $part), static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit)) ? null : $first;
+            return null === $first
+                || null !== RecipeAnalysis::first(
+                    $whole->before($first, $part),
+                    static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit),
+                )
+                ? null
+                : $first;
         });
         foreach ($found as [$work, $parts]) {
-            $begins = RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)));
-            yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” will crater on %s: silicone.', $work->step->name(), implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts))), [
-                new Remedy('wash', 'Wash with mineral spirit first', Edit::insert(new NewStep('Wash off the silicone', 'cleaned', $whole->named($parts), MaterialRequirement::toTakeOff(Residue::Spirit), coats: 2, wait: WaitUntil::Recoat, repeat: Repeat::of(Criterion::Clean, 1, 4)), $begins?->step->id)),
-            ]);
+            $begins = RecipeAnalysis::first(
+                $whole->works,
+                static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)),
+            );
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$work->step->id],
+                \sprintf(
+                    '“%s” will crater on %s: silicone.',
+                    $work->step->name(),
+                    implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
+                ),
+                [
+                    new Remedy(
+                        'wash',
+                        'Wash with mineral spirit first',
+                        Edit::insert(
+                            new NewStep(
+                                'Wash off the silicone',
+                                'cleaned',
+                                $whole->named($parts),
+                                MaterialRequirement::toTakeOff(Residue::Spirit),
+                                coats: 2,
+                                wait: WaitUntil::Recoat,
+                                repeat: Repeat::of(Criterion::Clean, 1, 4),
+                            ),
+                            $begins?->step->id,
+                        ),
+                    ),
+                ],
+            );
         }
     }
 }

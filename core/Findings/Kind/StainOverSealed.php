@@ -45,18 +45,49 @@ final class StainOverSealed implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $film = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::is($w, 'sanded'));
+                $film = RecipeAnalysis::last(
+                    $whole->before($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::is($w, 'sanded'),
+                );
                 if (null !== $film && RecipeAnalysis::seals($film)) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id, $film->step->id], \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()), [
-                        new Remedy('before', \sprintf('Move the stain before “%s”', $film->step->name()), Edit::move($work->step->id, $film->step->id)),
-                    ]);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id, $film->step->id],
+                        \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()),
+                        [
+                            new Remedy(
+                                'before',
+                                \sprintf('Move the stain before “%s”', $film->step->name()),
+                                Edit::move($work->step->id, $film->step->id),
+                            ),
+                        ],
+                    );
                     break;
                 }
-                $opened = $whole->isStripped($part, $work) || null !== RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded'));
+                $opened = $whole->isStripped($part, $work)
+                    || null !== RecipeAnalysis::first(
+                        $whole->before($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded'),
+                    );
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
-                    yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” can\'t penetrate %s: %s still %s %s.', $work->step->name(), $part->name, $part->isPlural() ? 'they' : 'it', $part->isPlural() ? 'have' : 'has', $part->finish->inWords()), [
-                        Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
-                    ], about: $part->id);
+                    yield Finding::of(
+                        $this,
+                        Severity::Warn,
+                        [$work->step->id],
+                        \sprintf(
+                            '“%s” can\'t penetrate %s: %s still %s %s.',
+                            $work->step->name(),
+                            $part->name,
+                            $part->isPlural() ? 'they' : 'it',
+                            $part->isPlural() ? 'have' : 'has',
+                            $part->finish->inWords(),
+                        ),
+                        [
+                            Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
+                        ],
+                        about: $part->id,
+                    );
                 }
             }
         }

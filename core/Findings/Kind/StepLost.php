@@ -75,15 +75,32 @@ final class StepLost implements Rule
     private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
     {
         $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
-        $why = \sprintf('“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.', $work->step->name(), ExactNumber::plain($lost->most, 1), $lost->zone->inWords(), ExactNumber::plain($lost->remains, 1), null === $by ? '' : \sprintf(': buried by “%s”', $by->name()));
+        $why = \sprintf(
+            '“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.',
+            $work->step->name(),
+            ExactNumber::plain($lost->most, 1),
+            $lost->zone->inWords(),
+            ExactNumber::plain($lost->remains, 1),
+            null === $by ? '' : \sprintf(': buried by “%s”', $by->name()),
+        );
         $remedies = [];
         $after = $this->placeWhereItIsSeen($work, $stack, $lost, $room);
         if (null !== $after) {
-            $remedies[] = new Remedy('move', \sprintf('Move it after “%s”', $whole->recipe->stepsById()[$after]->name()), Edit::move($work->step->id, $this->nextOf($whole, $after)));
+            $remedies[] = new Remedy(
+                'move',
+                \sprintf('Move it after “%s”', $whole->recipe->stepsById()[$after]->name()),
+                Edit::move($work->step->id, $this->nextOf($whole, $after)),
+            );
         }
         $remedies[] = new Remedy('out', 'Remove the step', Edit::takeOut($work->step->id));
 
-        return Finding::of($this, Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn, [$work->step->id, ...(null === $by ? [] : [$by->id])], $why, $remedies);
+        return Finding::of(
+            $this,
+            Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
+            [$work->step->id, ...(null === $by ? [] : [$by->id])],
+            $why,
+            $remedies,
+        );
     }
 
     /**
@@ -110,7 +127,8 @@ final class StepLost implements Rule
     }
 
     /**
-     * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on. Anywhere between it would lie under that one.
+     * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on.
+     * Anywhere between it would lie under that one.
      */
     private function placeWhereItIsSeen(StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
     {

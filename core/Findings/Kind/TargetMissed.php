@@ -48,7 +48,27 @@ final class TargetMissed implements Rule
                 continue;
             }
             $worst = max(array_map(static fn (LookTarget $t): float => $t->deltaE, $off));
-            yield Finding::of($this, $worst > self::ANOTHER ? Severity::Warn : Severity::Advise, [$last], \sprintf('%s: %s.', implode(', ', $stack->parts), implode('; ', array_map(static fn (LookTarget $t): string => \sprintf('%s differs from the target: %s', $t->zone->inWords(), $t->inWords), $off))), about: $stack->id);
+            yield Finding::of(
+                $this,
+                $worst > self::ANOTHER ? Severity::Warn : Severity::Advise,
+                [$last],
+                \sprintf(
+                    '%s: %s.',
+                    implode(', ', $stack->parts),
+                    implode(
+                        '; ',
+                        array_map(
+                            static fn (LookTarget $t): string => \sprintf(
+                                '%s differs from the target: %s',
+                                $t->zone->inWords(),
+                                $t->inWords,
+                            ),
+                            $off,
+                        ),
+                    ),
+                ),
+                about: $stack->id,
+            );
         }
     }
 }

@@ -48,11 +48,41 @@ final class ThinnedAndUnsealed implements Rule
             if (true !== $work->character?->isOverThinned() || !RecipeAnalysis::lays($work)) {
                 continue;
             }
-            $parts = array_values(array_filter($whole->recipe->partsOf($work->step), static fn (PiecePart $part): bool => null === RecipeAnalysis::first($whole->after($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::protects($w))));
+            $parts = array_values(array_filter(
+                $whole->recipe->partsOf($work->step),
+                static fn (PiecePart $part): bool => null === RecipeAnalysis::first(
+                    $whole->after($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::protects($w),
+                ),
+            ));
             if ([] !== $parts) {
-                yield Finding::of($this, Severity::Warn, [$work->step->id], \sprintf('“%s” is thinned %s to 1 (maximum %s to 1) and no step seals it.', $work->step->name(), ExactNumber::plain($work->character->thinning), ExactNumber::plain((float) $work->character->largestThinning)), [
-                    new Remedy('seal', 'Add a clear topcoat at the end', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), wait: WaitUntil::Through), null)),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id],
+                    \sprintf(
+                        '“%s” is thinned %s to 1 (maximum %s to 1) and no step seals it.',
+                        $work->step->name(),
+                        ExactNumber::plain($work->character->thinning),
+                        ExactNumber::plain((float) $work->character->largestThinning),
+                    ),
+                    [
+                        new Remedy(
+                            'seal',
+                            'Add a clear topcoat at the end',
+                            Edit::insert(
+                                new NewStep(
+                                    'Clear topcoat',
+                                    'brushed',
+                                    $whole->named($parts),
+                                    MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                                    wait: WaitUntil::Through,
+                                ),
+                                null,
+                            ),
+                        ),
+                    ],
+                );
             }
         }
     }

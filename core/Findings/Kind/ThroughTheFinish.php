@@ -55,15 +55,50 @@ final readonly class ThroughTheFinish implements Rule
             }
             $budget = $this->sanding->budget($part, $whole->works);
             $sanding = WorkOutSanding::sanding($part, $whole->works);
-            $onPurpose = [] !== array_filter($sanding, static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim);
+            $onPurpose = [] !== array_filter(
+                $sanding,
+                static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim,
+            );
             if (null === $budget->finish || $onPurpose || $budget->ofFinish < self::MOST * $budget->finish) {
                 continue;
             }
-            $each = floor(self::MOST * $budget->finish / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->coats, $sanding)) - 1);
-            yield Finding::of($this, Severity::Warn, [$sanding[\count($sanding) - 1]->step->id], \sprintf('Sanding removes %s µm on %s; its %s is only about %s µm. It will go through in places.', ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0), $part->name, $part->finish->kind->inWords(), ExactNumber::plain($budget->finish, 0)), [
-                new Remedy('less', 'Remove less per pass', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => max(1.0, $each) * $w->step->coats]), $sanding)),
-                new Remedy('all', 'Sand it all off on purpose', ...array_map(static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]), $sanding)),
-            ], about: $part->id);
+            $each = floor(
+                self::MOST * $budget->finish / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->coats, $sanding)) - 1,
+            );
+            yield Finding::of(
+                $this,
+                Severity::Warn,
+                [$sanding[\count($sanding) - 1]->step->id],
+                \sprintf(
+                    'Sanding removes %s µm on %s; its %s is only about %s µm. It will go through in places.',
+                    ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0),
+                    $part->name,
+                    $part->finish->kind->inWords(),
+                    ExactNumber::plain($budget->finish, 0),
+                ),
+                [
+                    new Remedy(
+                        'less',
+                        'Remove less per pass',
+                        ...array_map(
+                            static fn (StepCalculation $w): Edit => Edit::change(
+                                $w->step->id,
+                                ['depth' => max(1.0, $each) * $w->step->coats],
+                            ),
+                            $sanding,
+                        ),
+                    ),
+                    new Remedy(
+                        'all',
+                        'Sand it all off on purpose',
+                        ...array_map(
+                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]),
+                            $sanding,
+                        ),
+                    ),
+                ],
+                about: $part->id,
+            );
         }
     }
 }

@@ -47,11 +47,28 @@ final class TooFewCoats implements Rule
         foreach ($whole->works as $work) {
             $worst = $this->worst($whole, $work->step->id);
             // Done until it hides, it will be done as often as that takes.
-            if (null === $worst || $worst->off <= JudgeLook::HIDES || (null !== $work->step->repeat && null !== $worst->coats && $worst->coats <= $work->step->repeat->most)) {
+            if (
+                null === $worst
+                || $worst->off <= JudgeLook::HIDES
+                || (null !== $work->step->repeat && null !== $worst->coats && $worst->coats <= $work->step->repeat->most)
+            ) {
                 continue;
             }
-            $remedies = null === $worst->coats ? [] : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
-            yield Finding::of($this, $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('“%s” should hide, but the surface below shows by ΔE %s on flat areas%s.', $work->step->name(), ExactNumber::plain($worst->off, 1), null === $worst->coats ? '; more coats like these won\'t hide it' : \sprintf(': use %d coats', $worst->coats)), null === $work->step->repeat ? $remedies : []);
+            $remedies = null === $worst->coats
+                ? []
+                : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
+            yield Finding::of(
+                $this,
+                $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise,
+                [$work->step->id],
+                \sprintf(
+                    '“%s” should hide, but the surface below shows by ΔE %s on flat areas%s.',
+                    $work->step->name(),
+                    ExactNumber::plain($worst->off, 1),
+                    null === $worst->coats ? '; more coats like these won\'t hide it' : \sprintf(': use %d coats', $worst->coats),
+                ),
+                null === $work->step->repeat ? $remedies : [],
+            );
         }
     }
 

@@ -37,7 +37,8 @@ final class TooLittleForTheWear implements Rule
 
     public function reason(): string
     {
-        return 'Chalky paint and bare stain mark as soon as they are touched. Daily wear needs wax, oil or a clear coat. Heavy wear needs one that cures hard.';
+        return 'Chalky paint and bare stain mark as soon as they are touched. Daily wear needs wax, oil or a clear coat. '
+            .'Heavy wear needs one that cures hard.';
     }
 
     public function source(): string
@@ -54,14 +55,37 @@ final class TooLittleForTheWear implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
             $last = RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
             $soft = null !== $last && !RecipeAnalysis::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
-                && RecipeAnalysis::contains($last, static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true));
+                && RecipeAnalysis::contains(
+                    $last,
+                    static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true),
+                );
 
             return $soft ? $last : null;
         });
         foreach ($found as [$work, $parts]) {
-            yield Finding::of($this, Wear::Hard === $wear ? Severity::Warn : Severity::Advise, [$work->step->id], \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value), [
-                new Remedy('topcoat', 'Add a clear topcoat', Edit::insert(new NewStep('Clear topcoat', 'brushed', $whole->named($parts), MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()), coats: 2, wait: WaitUntil::Through), null)),
-            ]);
+            yield Finding::of(
+                $this,
+                Wear::Hard === $wear ? Severity::Warn : Severity::Advise,
+                [$work->step->id],
+                \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value),
+                [
+                    new Remedy(
+                        'topcoat',
+                        'Add a clear topcoat',
+                        Edit::insert(
+                            new NewStep(
+                                'Clear topcoat',
+                                'brushed',
+                                $whole->named($parts),
+                                MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                                coats: 2,
+                                wait: WaitUntil::Through,
+                            ),
+                            null,
+                        ),
+                    ),
+                ],
+            );
         }
     }
 }

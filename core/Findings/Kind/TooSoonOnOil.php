@@ -46,7 +46,15 @@ final class TooSoonOnOil implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
-                if (null === $below || !(RecipeAnalysis::isCarriedIn($below, Carrier::Oil) && RecipeAnalysis::isCarriedIn($work, Carrier::Water) || RecipeAnalysis::isCarriedIn($below, Carrier::Water) && RecipeAnalysis::isCarriedIn($work, Carrier::Oil))) {
+                if (
+                    null === $below
+                    || !(
+                        RecipeAnalysis::isCarriedIn($below, Carrier::Oil)
+                            && RecipeAnalysis::isCarriedIn($work, Carrier::Water)
+                            || RecipeAnalysis::isCarriedIn($below, Carrier::Water)
+                            && RecipeAnalysis::isCarriedIn($work, Carrier::Oil)
+                    )
+                ) {
                     continue;
                 }
                 $waited = $whole->minutesBetween($below, $work);
@@ -54,9 +62,25 @@ final class TooSoonOnOil implements Rule
                 if (null === $waited || null === $needs || $waited >= $needs) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Warn, [$work->step->id, $below->step->id], \sprintf('“%s” goes on %s h after “%s”, which needs %s h to be through-dry.', $work->step->name(), ExactNumber::plain($waited / 60, 1), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
-                    new Remedy('wait', 'Wait until it is through-dry', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Warn,
+                    [$work->step->id, $below->step->id],
+                    \sprintf(
+                        '“%s” goes on %s h after “%s”, which needs %s h to be through-dry.',
+                        $work->step->name(),
+                        ExactNumber::plain($waited / 60, 1),
+                        $below->step->name(),
+                        ExactNumber::plain($needs / 60, 1),
+                    ),
+                    [
+                        new Remedy(
+                            'wait',
+                            'Wait until it is through-dry',
+                            Edit::change($below->step->id, ['wait' => ['until' => 'through']]),
+                        ),
+                    ],
+                );
                 break;
             }
         }

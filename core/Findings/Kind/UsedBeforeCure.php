@@ -54,6 +54,8 @@ final class UsedBeforeCure implements Rule
 
     private static function day(string $date): string
     {
-        return (\DateTimeImmutable::createFromFormat('!Y-m-d', substr($date, 0, 10)) ?: throw new \LogicException('A plan has dates.'))->format('j M Y');
+        return (
+            \DateTimeImmutable::createFromFormat('!Y-m-d', substr($date, 0, 10)) ?: throw new \LogicException('A plan has dates.')
+        )->format('j M Y');
     }
 }

@@ -45,27 +45,70 @@ final class WaterOverWax implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         $waxed = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => FinishKind::Waxed === $p->finish->kind);
-        if ([] === $waxed && null === RecipeAnalysis::first($whole->works, static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax))) {
+        if (
+            [] === $waxed
+            && null === RecipeAnalysis::first(
+                $whole->works,
+                static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax),
+            )
+        ) {
             return;
         }
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::lays($work) || !RecipeAnalysis::isCarriedIn($work, Carrier::Water) || RecipeAnalysis::uses($work, MaterialKind::Wax)) {
+            if (
+                !RecipeAnalysis::lays($work)
+                || !RecipeAnalysis::isCarriedIn($work, Carrier::Water)
+                || RecipeAnalysis::uses($work, MaterialKind::Wax)
+            ) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $wax = RecipeAnalysis::last($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax) || RecipeAnalysis::is($w, 'stripped', 'sanded'));
-                $old = null === $wax && FinishKind::Waxed === $part->finish->kind && !$whole->isStripped($part, $work) && null === RecipeAnalysis::first($whole->before($work, $part), static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded'));
+                $wax = RecipeAnalysis::last(
+                    $whole->before($work, $part),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax)
+                        || RecipeAnalysis::is($w, 'stripped', 'sanded'),
+                );
+                $old = null === $wax
+                    && FinishKind::Waxed === $part->finish->kind
+                    && !$whole->isStripped($part, $work)
+                    && null === RecipeAnalysis::first(
+                        $whole->before($work, $part),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded'),
+                    );
                 if ($old) {
-                    yield Finding::of($this, Severity::Stop, [$work->step->id], \sprintf('“%s” is water-based and %s %s waxed.', $work->step->name(), $part->name, $part->isPlural() ? 'are' : 'is'), [
-                        Remedy::strip('Remove the wax first', 'Remove the wax', $part->id, $whole->works[0]->step->id),
-                    ], about: $part->id);
+                    yield Finding::of(
+                        $this,
+                        Severity::Stop,
+                        [$work->step->id],
+                        \sprintf(
+                            '“%s” is water-based and %s %s waxed.',
+                            $work->step->name(),
+                            $part->name,
+                            $part->isPlural() ? 'are' : 'is',
+                        ),
+                        [
+                            Remedy::strip('Remove the wax first', 'Remove the wax', $part->id, $whole->works[0]->step->id),
+                        ],
+                        about: $part->id,
+                    );
                 }
                 if (null === $wax || !RecipeAnalysis::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Stop, [$work->step->id, $wax->step->id], \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()), [
-                    new Remedy('last', \sprintf('Wax after “%s”', $work->step->name()), Edit::move($wax->step->id, $whole->next($work))),
-                ], 'wax-and-topcoat');
+                yield Finding::of(
+                    $this,
+                    Severity::Stop,
+                    [$work->step->id, $wax->step->id],
+                    \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()),
+                    [
+                        new Remedy(
+                            'last',
+                            \sprintf('Wax after “%s”', $work->step->name()),
+                            Edit::move($wax->step->id, $whole->next($work)),
+                        ),
+                    ],
+                    'wax-and-topcoat',
+                );
                 break;
             }
         }

@@ -41,19 +41,43 @@ final class WetOverSoft implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::isCarriedIn($work, Carrier::Water) || !RecipeAnalysis::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')) {
+            if (
+                !RecipeAnalysis::isCarriedIn($work, Carrier::Water)
+                || !RecipeAnalysis::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')
+            ) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 $waited = null === $below ? null : $whole->minutesBetween($below, $work);
                 $needs = $below?->drying?->through->planned;
-                if (null === $below || true !== $below->character?->handling->rewets || null === $waited || null === $needs || $waited >= $needs) {
+                if (
+                    null === $below
+                    || true !== $below->character?->handling->rewets
+                    || null === $waited
+                    || null === $needs
+                    || $waited >= $needs
+                ) {
                     continue;
                 }
-                yield Finding::of($this, Severity::Advise, [$work->step->id, $below->step->id], \sprintf('Wiping “%s” can lift “%s”, which re-wets until through-dry (%s h).', $work->step->name(), $below->step->name(), ExactNumber::plain($needs / 60, 1)), [
-                    new Remedy('wait', 'Wait until it is through-dry', Edit::change($below->step->id, ['wait' => ['until' => 'through']])),
-                ]);
+                yield Finding::of(
+                    $this,
+                    Severity::Advise,
+                    [$work->step->id, $below->step->id],
+                    \sprintf(
+                        'Wiping “%s” can lift “%s”, which re-wets until through-dry (%s h).',
+                        $work->step->name(),
+                        $below->step->name(),
+                        ExactNumber::plain($needs / 60, 1),
+                    ),
+                    [
+                        new Remedy(
+                            'wait',
+                            'Wait until it is through-dry',
+                            Edit::change($below->step->id, ['wait' => ['until' => 'through']]),
+                        ),
+                    ],
+                );
                 break;
             }
         }

@@ -60,7 +60,17 @@ final readonly class Border implements Layout
 
     public function inWords(): string
     {
-        return 'a border: '.implode(', ', array_map(static fn (array $l): string => \sprintf('%s mm wide %s mm from the edge', Millimetres::plain($l[1]), Millimetres::plain($l[0])), $this->lines));
+        return 'a border: '.implode(
+            ', ',
+            array_map(
+                static fn (array $l): string => \sprintf(
+                    '%s mm wide %s mm from the edge',
+                    Millimetres::plain($l[1]),
+                    Millimetres::plain($l[0]),
+                ),
+                $this->lines,
+            ),
+        );
     }
 
     public function on(Plane $face): LaidOut
@@ -87,10 +97,22 @@ final readonly class Border implements Layout
             $painted += $l * $w - ($l - 2 * $width) * ($w - 2 * $width);
         }
 
-        return new LaidOut($blocks, self::inside($along, $face->length), self::inside($across, $face->width), $tape / 1000, $painted / ($face->length * $face->width), array_map(
-            static fn (array $line): string => \sprintf('a line of %s mm round %s × %s mm', Millimetres::plain($line[1]), Millimetres::plain($face->length - 2 * $line[0]), Millimetres::plain($face->width - 2 * $line[0])),
-            $this->lines,
-        ));
+        return new LaidOut(
+            $blocks,
+            self::inside($along, $face->length),
+            self::inside($across, $face->width),
+            $tape / 1000,
+            $painted / ($face->length * $face->width),
+            array_map(
+                static fn (array $line): string => \sprintf(
+                    'a line of %s mm round %s × %s mm',
+                    Millimetres::plain($line[1]),
+                    Millimetres::plain($face->length - 2 * $line[0]),
+                    Millimetres::plain($face->width - 2 * $line[0]),
+                ),
+                $this->lines,
+            ),
+        );
     }
 
     /**

@@ -17,12 +17,19 @@ use Inlaid\Core\Layout\SharedOut;
 /**
  * A stencil that is repeated: in one row or more, or all over.
  *
- * Immutable. `length` and `width` of its cut-out field and the gaps between two, mm; `rows` null all over, else so many, in the middle of the width; `open` the share of that field through which paint goes.
+ * Immutable. `length` and `width` of its cut-out field and the gaps between two, mm; `rows` null all over, else so many, in the middle of
+ * the width; `open` the share of that field through which paint goes.
  */
 final readonly class Motifs implements Layout
 {
-    private function __construct(public float $length, public float $width, public float $gap, public ?int $rows, public float $open, public Share $share)
-    {
+    private function __construct(
+        public float $length,
+        public float $width,
+        public float $gap,
+        public ?int $rows,
+        public float $open,
+        public Share $share,
+    ) {
     }
 
     /**
@@ -31,7 +38,8 @@ final readonly class Motifs implements Layout
     public static function of(float $length, float $width, float $gap, ?int $rows, float $open, Share $share): self
     {
         return match (true) {
-            min($length, $width) < 2.0 || max($length, $width) > 5000.0 => throw InvalidLayout::outOfRange('A stencil', 'between 2 and 5000 mm long and wide'),
+            min($length, $width) < 2.0
+                || max($length, $width) > 5000.0 => throw InvalidLayout::outOfRange('A stencil', 'between 2 and 5000 mm long and wide'),
             $gap < 0.0 || $gap > 5000.0 => throw InvalidLayout::outOfRange('A gap', 'between 0 and 5000 mm'),
             null !== $rows && ($rows < 1 || $rows > 200) => throw InvalidLayout::outOfRange('Rows', 'between 1 and 200'),
             $open <= 0.0 || $open > 1.0 => throw InvalidLayout::outOfRange('Open area of a stencil', 'above 0 % and up to 100 %'),
@@ -46,7 +54,14 @@ final readonly class Motifs implements Layout
 
     public function inWords(): string
     {
-        return \sprintf('stencil %s × %s mm, %s mm apart, %s, %s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->gap), null === $this->rows ? 'all over' : (1 === $this->rows ? 'in one row' : "in $this->rows rows"), $this->share->inWords());
+        return \sprintf(
+            'stencil %s × %s mm, %s mm apart, %s, %s',
+            Millimetres::plain($this->length),
+            Millimetres::plain($this->width),
+            Millimetres::plain($this->gap),
+            null === $this->rows ? 'all over' : (1 === $this->rows ? 'in one row' : "in $this->rows rows"),
+            $this->share->inWords(),
+        );
     }
 
     public function on(Plane $face): LaidOut
@@ -69,7 +84,13 @@ final readonly class Motifs implements Layout
             0.0,
             $this->open * array_sum(array_map(static fn (Block $b): float => $b->area(), $blocks)) / ($face->length * $face->width),
             [
-                \sprintf('%d × %d, %s mm apart along the length%s', \count($columns->spans), \count($rows->spans), Millimetres::plain($columns->gap), \count($rows->spans) < 2 ? '' : \sprintf(' and %s mm across', Millimetres::plain($rows->gap))),
+                \sprintf(
+                    '%d × %d, %s mm apart along the length%s',
+                    \count($columns->spans),
+                    \count($rows->spans),
+                    Millimetres::plain($columns->gap),
+                    \count($rows->spans) < 2 ? '' : \sprintf(' and %s mm across', Millimetres::plain($rows->gap)),
+                ),
                 0 === $cut ? "$whole whole" : "$whole whole, $cut cut at the ends",
             ],
         );
@@ -83,6 +104,13 @@ final readonly class Motifs implements Layout
         }
         $from = ($width - $needs) / 2;
 
-        return new SharedOut(array_map(fn (int $i): array => [$from + $i * ($this->width + $this->gap), $from + $i * ($this->width + $this->gap) + $this->width], range(0, $rows - 1)), $this->gap, $this->width);
+        return new SharedOut(
+            array_map(
+                fn (int $i): array => [$from + $i * ($this->width + $this->gap), $from + $i * ($this->width + $this->gap) + $this->width],
+                range(0, $rows - 1),
+            ),
+            $this->gap,
+            $this->width,
+        );
     }
 }

@@ -18,24 +18,48 @@ use Inlaid\Core\Layout\Seams;
 /**
  * Sheets of paper or leaf side by side, lapping over one another by a little.
  *
- * Immutable. `length` and `width` of a sheet, `lap` by which two lie over one another, mm; the length of the sheets runs along the length of the face or across it. `repeat` mm after which a printed pattern comes again along the length of the sheet, null where there is none: every sheet then
- * begins with the pattern, so that it meets its neighbour. `thickness` in µm; `colour` what is seen of it from afar, null where that is not known.
+ * Immutable. `length` and `width` of a sheet, `lap` by which two lie over one another, mm; the length of the sheets runs along the length
+ * of the face or across it. `repeat` mm after which a printed pattern comes again along the length of the sheet, null where there is none:
+ * every sheet then
+ * begins with the pattern, so that it meets its neighbour. `thickness` in µm; `colour` what is seen of it from afar, null where that is not
+ * known.
  */
 final readonly class Sheets implements Layout
 {
-    private function __construct(public float $length, public float $width, public float $lap, public ?float $repeat, public bool $alongLength, public Seams $seams, public float $thickness, public ?Colour $colour)
-    {
+    private function __construct(
+        public float $length,
+        public float $width,
+        public float $lap,
+        public ?float $repeat,
+        public bool $alongLength,
+        public Seams $seams,
+        public float $thickness,
+        public ?Colour $colour,
+    ) {
     }
 
     /**
      * @throws InvalidLayout if a size cannot be true
      */
-    public static function of(float $length, float $width, float $lap, ?float $repeat, bool $alongLength, Seams $seams, float $thickness = 100.0, ?Colour $colour = null): self
-    {
+    public static function of(
+        float $length,
+        float $width,
+        float $lap,
+        ?float $repeat,
+        bool $alongLength,
+        Seams $seams,
+        float $thickness = 100.0,
+        ?Colour $colour = null,
+    ): self {
         return match (true) {
-            min($length, $width) < 20.0 || max($length, $width) > 20_000.0 => throw InvalidLayout::outOfRange('A sheet', 'between 20 and 20000 mm long and wide'),
+            min($length, $width) < 20.0
+                || max($length, $width) > 20_000.0 => throw InvalidLayout::outOfRange('A sheet', 'between 20 and 20000 mm long and wide'),
             $lap < 0.0 || 2 * $lap > min($length, $width) => throw InvalidLayout::outOfRange('An overlap', 'at most half a sheet'),
-            null !== $repeat && ($repeat < 1.0 || $repeat > $length) => throw InvalidLayout::outOfRange('A pattern repeat', 'between 1 mm and the length of a sheet'),
+            null !== $repeat
+                && ($repeat < 1.0 || $repeat > $length) => throw InvalidLayout::outOfRange(
+                    'A pattern repeat',
+                    'between 1 mm and the length of a sheet',
+                ),
             $thickness < 0.0 || $thickness > 2000.0 => throw InvalidLayout::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
             default => new self($length, $width, $lap, $repeat, $alongLength, $seams, $thickness, $colour),
         };
@@ -48,7 +72,15 @@ final readonly class Sheets implements Layout
 
     public function inWords(): string
     {
-        return \sprintf('sheets %s × %s mm, overlap %s mm, %s, %s%s', Millimetres::plain($this->length), Millimetres::plain($this->width), Millimetres::plain($this->lap), $this->alongLength ? 'along the length' : 'across', $this->seams->inWords(), null === $this->repeat ? '' : \sprintf(', repeat %s mm', Millimetres::plain($this->repeat)));
+        return \sprintf(
+            'sheets %s × %s mm, overlap %s mm, %s, %s%s',
+            Millimetres::plain($this->length),
+            Millimetres::plain($this->width),
+            Millimetres::plain($this->lap),
+            $this->alongLength ? 'along the length' : 'across',
+            $this->seams->inWords(),
+            null === $this->repeat ? '' : \sprintf(', repeat %s mm', Millimetres::plain($this->repeat)),
+        );
     }
 
     public function on(Plane $face): LaidOut
@@ -68,14 +100,29 @@ final readonly class Sheets implements Layout
         $blocks = $cuts = [];
         foreach ($rows as [$top, $bottom]) {
             foreach ($columns as [$left, $right]) {
-                $blocks[] = new Block($left, $top, $right - $left, $bottom - $top, $right - $left > $this->length - 1e-6 && $bottom - $top > $this->width - 1e-6);
-                $cuts[] = new Cut(null === $this->repeat ? $right - $left : min($this->length, $this->repeat * ceil(($right - $left - 1e-6) / $this->repeat)), $bottom - $top);
+                $blocks[] = new Block(
+                    $left,
+                    $top,
+                    $right - $left,
+                    $bottom - $top,
+                    $right - $left > $this->length - 1e-6 && $bottom - $top > $this->width - 1e-6,
+                );
+                $cuts[] = new Cut(
+                    null === $this->repeat
+                        ? $right - $left
+                        : min($this->length, $this->repeat * ceil(($right - $left - 1e-6) / $this->repeat)),
+                    $bottom - $top,
+                );
             }
         }
 
         return new LaidOut($blocks, self::begins($columns), self::begins($rows), 0.0, 1.0, [
             \sprintf('%d × %d %s', \count($columns), \count($rows), 1 === \count($blocks) ? 'sheet' : 'sheets'),
-            ...(1 === \count($blocks) ? [] : [\sprintf('the narrowest %s × %s mm', Millimetres::plain(min(array_map(static fn (Block $b): float => $b->length, $blocks))), Millimetres::plain(min(array_map(static fn (Block $b): float => $b->width, $blocks))))]),
+            ...(1 === \count($blocks) ? [] : [\sprintf(
+                'the narrowest %s × %s mm',
+                Millimetres::plain(min(array_map(static fn (Block $b): float => $b->length, $blocks))),
+                Millimetres::plain(min(array_map(static fn (Block $b): float => $b->width, $blocks))),
+            )]),
         ], $cuts);
     }
 

@@ -29,7 +29,9 @@ final readonly class Stripes implements Layout
      */
     public static function of(float $width, float $gap, bool $alongLength, Share $share): self
     {
-        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0 ? new self($width, $gap, $alongLength, $share) : throw InvalidLayout::outOfRange('A stripe or gap', 'between 1 and 5000 mm wide');
+        return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0
+            ? new self($width, $gap, $alongLength, $share)
+            : throw InvalidLayout::outOfRange('A stripe or gap', 'between 1 and 5000 mm wide');
     }
 
     public function kind(): LayoutKind
@@ -39,7 +41,13 @@ final readonly class Stripes implements Layout
 
     public function inWords(): string
     {
-        return \sprintf('stripes of %s mm %s mm apart %s, %s', Millimetres::plain($this->width), Millimetres::plain($this->gap), $this->alongLength ? 'along the length' : 'across', $this->share->inWords());
+        return \sprintf(
+            'stripes of %s mm %s mm apart %s, %s',
+            Millimetres::plain($this->width),
+            Millimetres::plain($this->gap),
+            $this->alongLength ? 'along the length' : 'across',
+            $this->share->inWords(),
+        );
     }
 
     public function on(Plane $face): LaidOut
@@ -56,14 +64,34 @@ final readonly class Stripes implements Layout
         $cut = $out->cut();
 
         return new LaidOut(
-            array_map(static fn (array $s, int $i): Block => new Block($s[0], 0.0, $s[1] - $s[0], $face->width, $out->isWhole($i)), $out->spans, array_keys($out->spans)),
+            array_map(
+                static fn (array $s, int $i): Block => new Block($s[0], 0.0, $s[1] - $s[0], $face->width, $out->isWhole($i)),
+                $out->spans,
+                array_keys($out->spans),
+            ),
             $edges,
             [],
             \count($edges) * $face->width / 1000,
             $painted / $face->length,
             [
-                \sprintf('%d %s of %s mm, %s mm apart', \count($out->spans), 1 === \count($out->spans) ? 'stripe' : 'stripes', Millimetres::plain($this->width), Millimetres::plain($out->gap)),
-                ...(0 === $cut ? [] : [\sprintf('%s at the ends cut to %s', 1 === $cut ? 'one' : 'those', implode(' and ', array_map(static fn (int $i): string => Millimetres::plain($out->spans[$i][1] - $out->spans[$i][0]).' mm', array_values(array_filter(array_keys($out->spans), static fn (int $i): bool => !$out->isWhole($i))))))]),
+                \sprintf(
+                    '%d %s of %s mm, %s mm apart',
+                    \count($out->spans),
+                    1 === \count($out->spans) ? 'stripe' : 'stripes',
+                    Millimetres::plain($this->width),
+                    Millimetres::plain($out->gap),
+                ),
+                ...(0 === $cut ? [] : [\sprintf(
+                    '%s at the ends cut to %s',
+                    1 === $cut ? 'one' : 'those',
+                    implode(
+                        ' and ',
+                        array_map(
+                            static fn (int $i): string => Millimetres::plain($out->spans[$i][1] - $out->spans[$i][0]).' mm',
+                            array_values(array_filter(array_keys($out->spans), static fn (int $i): bool => !$out->isWhole($i))),
+                        ),
+                    ),
+                )]),
             ],
         );
     }

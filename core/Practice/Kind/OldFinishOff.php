@@ -24,8 +24,16 @@ final class OldFinishOff implements Practice
     {
         return [
             new Choice('stripper', 'stripper', 'Works in mouldings and pores, and removes no wood.'),
-            new Choice('sanding', 'sanding', 'No chemicals and no rinse; quick on flat solid wood. Never for finishes that may contain lead.'),
-            new Choice('scraper', 'scraper', 'Brittle varnish comes off in curls, without dust or chemicals. Never dry on finishes that may contain lead.'),
+            new Choice(
+                'sanding',
+                'sanding',
+                'No chemicals and no rinse; quick on flat solid wood. Never for finishes that may contain lead.',
+            ),
+            new Choice(
+                'scraper',
+                'scraper',
+                'Brittle varnish comes off in curls, without dust or chemicals. Never dry on finishes that may contain lead.',
+            ),
         ];
     }
 

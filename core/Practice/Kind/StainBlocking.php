@@ -27,7 +27,11 @@ final class StainBlocking implements Practice
     {
         return [
             new Choice('evidence', 'when there is bleed', 'Where the wood is known to bleed, or the test rag took colour.'),
-            new Choice('always', 'always under paint', 'A mark can take a year to show. One coat of blocker costs less than starting over.'),
+            new Choice(
+                'always',
+                'always under paint',
+                'A mark can take a year to show. One coat of blocker costs less than starting over.',
+            ),
             new Choice('never', 'Never', 'Bleed-through is part of the piece; primer hides the grain.'),
         ];
     }

@@ -27,7 +27,11 @@ final class WaxAndTopcoat implements Practice
     {
         return [
             new Choice('wax-last', 'never (wax last)', 'Nothing water-based adheres to wax.'),
-            new Choice('detail-under', 'on details only, once cured', 'A little gilding or dark wax in corners, cured for weeks, doesn\'t stop a coat from adhering.'),
+            new Choice(
+                'detail-under',
+                'on details only, once cured',
+                'A little gilding or dark wax in corners, cured for weeks, doesn\'t stop a coat from adhering.',
+            ),
         ];
     }
 

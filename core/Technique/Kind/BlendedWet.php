@@ -40,7 +40,14 @@ final class BlendedWet implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        $levels = ($manner->where ?? Placement::TopDown)->run([[0.34, 1.0], [0.08, 0.8], [0.08, 0.6], [0.08, 0.4], [0.08, 0.2], [0.34, 0.0]]);
+        $levels = ($manner->where ?? Placement::TopDown)->run([
+            [0.34, 1.0],
+            [0.08, 0.8],
+            [0.08, 0.6],
+            [0.08, 0.4],
+            [0.08, 0.2],
+            [0.34, 0.0],
+        ]);
 
         return Pattern::of(Spread::Placed, $levels, $levels, $levels, $levels);
     }

@@ -35,7 +35,14 @@ final class DistressedDry implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.08, removes: 60.0, cover: 0.1, tools: [Tool::Hand, Tool::Machine, Tool::SteelWool], wears: WearsOut::sheet(2.0), dusty: true);
+        return TechniqueProfile::takingAway(
+            rate: 0.08,
+            removes: 60.0,
+            cover: 0.1,
+            tools: [Tool::Hand, Tool::Machine, Tool::SteelWool],
+            wears: WearsOut::sheet(2.0),
+            dusty: true,
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -44,6 +44,12 @@ final class DryBrushed implements Technique
     {
         $caught = 0.25 * $manner->hand->factor();
 
-        return Pattern::of(Spread::Strokes, [[$caught, 1.0], [1 - $caught, 0.0]], [[0.7, 1.2], [0.3, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]])->following(Follows::Heights);
+        return Pattern::of(
+            Spread::Strokes,
+            [[$caught, 1.0], [1 - $caught, 0.0]],
+            [[0.7, 1.2], [0.3, 0.0]],
+            [[1.0, 0.0]],
+            [[1.0, 0.0]],
+        )->following(Follows::Heights);
     }
 }

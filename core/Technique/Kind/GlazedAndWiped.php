@@ -42,6 +42,12 @@ final class GlazedAndWiped implements Technique
     {
         $streaks = min(0.9, 0.55 * $manner->hand->factor());
 
-        return Pattern::of(Spread::Strokes, [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]], [[1.0, 0.3]], [[1.0, 2.8]], [[1.0, 2.2]])->settling();
+        return Pattern::of(
+            Spread::Strokes,
+            [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]],
+            [[1.0, 0.3]],
+            [[1.0, 2.8]],
+            [[1.0, 2.2]],
+        )->settling();
     }
 }

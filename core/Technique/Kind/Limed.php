@@ -36,7 +36,15 @@ final class Limed implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.05, laid: 1.2, left: 0.12, loss: 0.15, reach: Overspray::Nowhere, wears: WearsOut::rag(0.6), wet: true);
+        return TechniqueProfile::laying(
+            rate: 0.05,
+            laid: 1.2,
+            left: 0.12,
+            loss: 0.15,
+            reach: Overspray::Nowhere,
+            wears: WearsOut::rag(0.6),
+            wet: true,
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -14,7 +14,8 @@ use Inlaid\Core\Technique\Workmanship;
 /**
  * Sheets laid into a wet coat of paste, medium or size and smoothed from the middle out; typical of two square metres an hour.
  *
- * A sheet lies on the flat and over its edges; in recesses and pores there is nothing but paste. What is seen of it is the colour that its layout states: without one the ground is reckoned to show.
+ * A sheet lies on the flat and over its edges; in recesses and pores there is nothing but paste. What is seen of it is the colour that its
+ * layout states: without one the ground is reckoned to show.
  */
 final class Papered implements Technique
 {

@@ -41,6 +41,12 @@ final class PatchyUndertone implements Technique
     {
         $share = 0.5 * $manner->hand->factor();
 
-        return Pattern::of(Spread::Patches, [[0.6 * $share, 1.2], [0.4 * $share, 0.7], [1 - $share, 0.0]], [[$share, 1.0], [1 - $share, 0.0]], [[$share, 1.1], [1 - $share, 0.0]], [[$share, 1.0], [1 - $share, 0.0]]);
+        return Pattern::of(
+            Spread::Patches,
+            [[0.6 * $share, 1.2], [0.4 * $share, 0.7], [1 - $share, 0.0]],
+            [[$share, 1.0], [1 - $share, 0.0]],
+            [[$share, 1.1], [1 - $share, 0.0]],
+            [[$share, 1.0], [1 - $share, 0.0]],
+        );
     }
 }

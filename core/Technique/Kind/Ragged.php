@@ -41,6 +41,12 @@ final class Ragged implements Technique
     {
         $lifted = 0.4 * $manner->hand->factor();
 
-        return Pattern::of(Spread::Patches, [[$lifted, 0.3], [1 - $lifted, (1 - 0.3 * $lifted) / (1 - $lifted)]], [[1.0, 0.8]], [[1.0, 1.3]], [[1.0, 1.1]]);
+        return Pattern::of(
+            Spread::Patches,
+            [[$lifted, 0.3], [1 - $lifted, (1 - 0.3 * $lifted) / (1 - $lifted)]],
+            [[1.0, 0.8]],
+            [[1.0, 1.3]],
+            [[1.0, 1.1]],
+        );
     }
 }

@@ -35,7 +35,14 @@ final class Sanded implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.08, removes: 40.0, tools: [Tool::Hand, Tool::Machine], atGrit: 120, wears: WearsOut::sheet(0.5), dusty: true);
+        return TechniqueProfile::takingAway(
+            rate: 0.08,
+            removes: 40.0,
+            tools: [Tool::Hand, Tool::Machine],
+            atGrit: 120,
+            wears: WearsOut::sheet(0.5),
+            dusty: true,
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -35,7 +35,14 @@ final class ScuffSanded implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.2, removes: 3.0, tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool], atGrit: 240, wears: WearsOut::sheet(1.5), dusty: true);
+        return TechniqueProfile::takingAway(
+            rate: 0.2,
+            removes: 3.0,
+            tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool],
+            atGrit: 240,
+            wears: WearsOut::sheet(1.5),
+            dusty: true,
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

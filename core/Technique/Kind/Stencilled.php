@@ -36,13 +36,27 @@ final class Stencilled implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.02, laid: 0.5, cover: 0.3, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Motifs]);
+        return TechniqueProfile::laying(
+            rate: 0.02,
+            laid: 0.5,
+            cover: 0.3,
+            loss: 0.3,
+            holdUp: 3.0,
+            reach: Overspray::Nowhere,
+            laidOut: [LayoutKind::Motifs],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.3;
 
-        return Pattern::of(Spread::Motifs, [[$share, 1.0], [1 - $share, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[$share, 0.8], [1 - $share, 0.0]]);
+        return Pattern::of(
+            Spread::Motifs,
+            [[$share, 1.0], [1 - $share, 0.0]],
+            [[1.0, 0.0]],
+            [[1.0, 0.0]],
+            [[$share, 0.8], [1 - $share, 0.0]],
+        );
     }
 }

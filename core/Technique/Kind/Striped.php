@@ -36,13 +36,26 @@ final class Striped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.03, cover: 0.1, loss: 0.15, holdUp: 2.0, reach: Overspray::Nowhere, laidOut: [LayoutKind::Stripes, LayoutKind::Border]);
+        return TechniqueProfile::laying(
+            rate: 0.03,
+            cover: 0.1,
+            loss: 0.15,
+            holdUp: 2.0,
+            reach: Overspray::Nowhere,
+            laidOut: [LayoutKind::Stripes, LayoutKind::Border],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.1;
 
-        return Pattern::of(Spread::Stripes, [[$share, 1.0], [1 - $share, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[$share, 1.0], [1 - $share, 0.0]]);
+        return Pattern::of(
+            Spread::Stripes,
+            [[$share, 1.0], [1 - $share, 0.0]],
+            [[1.0, 0.0]],
+            [[1.0, 0.0]],
+            [[$share, 1.0], [1 - $share, 0.0]],
+        );
     }
 }

@@ -36,7 +36,14 @@ final class Stripped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.03, removes: 80.0, takesMaterial: true, tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool], reach: Overspray::Drips, wears: WearsOut::pad(0.8));
+        return TechniqueProfile::takingAway(
+            rate: 0.03,
+            removes: 80.0,
+            takesMaterial: true,
+            tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool],
+            reach: Overspray::Drips,
+            wears: WearsOut::pad(0.8),
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

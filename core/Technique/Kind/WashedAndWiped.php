@@ -16,7 +16,8 @@ use Inlaid\Core\Technique\Workmanship;
  * Typically a third of a wash stays after one wiping with a folded cloth; the rest leaves with the rag, so it is
  * needed but makes no film.
  *
- * The cloth leaves streaks on the flat, bares edges and spares recesses. Across the grain it packs the pores; along it, it pulls some out again.
+ * The cloth leaves streaks on the flat, bares edges and spares recesses. Across the grain it packs the pores; along it, it pulls some out
+ * again.
  */
 final class WashedAndWiped implements Technique
 {
@@ -46,6 +47,12 @@ final class WashedAndWiped implements Technique
             Direction::Along => [1.0, 1.6], Direction::Across => [0.9, 2.8], default => [1.0, 2.2],
         };
 
-        return Pattern::of(Spread::Strokes, [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]], [[1.0, 0.4]], [[1.0, 2.0]], [[1.0, $pore]])->settling();
+        return Pattern::of(
+            Spread::Strokes,
+            [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]],
+            [[1.0, 0.4]],
+            [[1.0, 2.0]],
+            [[1.0, $pore]],
+        )->settling();
     }
 }

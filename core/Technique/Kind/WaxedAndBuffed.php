@@ -36,7 +36,16 @@ final class WaxedAndBuffed implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.06, laid: 1.0, left: 0.5, loss: 0.1, holdUp: 4.0, tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool], reach: Overspray::Nowhere, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(
+            rate: 0.06,
+            laid: 1.0,
+            left: 0.5,
+            loss: 0.1,
+            holdUp: 4.0,
+            tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool],
+            reach: Overspray::Nowhere,
+            wears: WearsOut::rag(0.8),
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -36,7 +36,14 @@ final class WaxedInRecesses implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.05, left: 0.15, loss: 0.15, holdUp: 4.0, reach: Overspray::Nowhere, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(
+            rate: 0.05,
+            left: 0.15,
+            loss: 0.15,
+            holdUp: 4.0,
+            reach: Overspray::Nowhere,
+            wears: WearsOut::rag(0.8),
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

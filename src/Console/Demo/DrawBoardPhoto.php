@@ -27,18 +27,39 @@ final class DrawBoardPhoto
         $shade = static fn (Light $of): int => self::shade($image, $of, $light);
         imagefill($image, 0, 0, $shade($wood));
         for ($y = 0; $y < 0.72 * $height; $y += 9) { // the grain
-            imageline($image, 0, $y, $width, (int) ($y + 0.01 * $width), $shade(new Light(0.82 * $wood->red, 0.8 * $wood->green, 0.78 * $wood->blue)));
+            imageline(
+                $image,
+                0,
+                $y,
+                $width,
+                (int) ($y + 0.01 * $width),
+                $shade(new Light(0.82 * $wood->red, 0.8 * $wood->green, 0.78 * $wood->blue)),
+            );
         }
         $rows = max(1, \count($patches));
         foreach ($patches as $r => $row) {
             $wide = $width / max(1, \count($row));
             foreach ($row as $c => $patch) {
                 [$x, $y, $high] = [$c * $wide, 0.7 * $height * $r / $rows, 0.7 * $height / $rows];
-                imagefilledrectangle($image, (int) ($x + 0.1 * $wide), (int) ($y + 0.12 * $high), (int) ($x + 0.9 * $wide), (int) ($y + 0.9 * $high), $shade($patch));
+                imagefilledrectangle(
+                    $image,
+                    (int) ($x + 0.1 * $wide),
+                    (int) ($y + 0.12 * $high),
+                    (int) ($x + 0.9 * $wide),
+                    (int) ($y + 0.9 * $high),
+                    $shade($patch),
+                );
             }
         }
         imagefilledrectangle($image, 0, (int) (0.72 * $height), $width, $height, $shade(new Light(0.05, 0.05, 0.05)));
-        imagefilledrectangle($image, (int) (0.35 * $width), (int) (0.75 * $height), (int) (0.65 * $width), (int) (0.97 * $height), $shade(new Light(self::CARD, self::CARD, self::CARD)));
+        imagefilledrectangle(
+            $image,
+            (int) (0.35 * $width),
+            (int) (0.75 * $height),
+            (int) (0.65 * $width),
+            (int) (0.97 * $height),
+            $shade(new Light(self::CARD, self::CARD, self::CARD)),
+        );
         ob_start();
         imagejpeg($image, null, 95);
 

@@ -22,17 +22,35 @@ use Symfony\Component\Yaml\Yaml;
  */
 final readonly class LoadDemoBoards
 {
-    public function __construct(private BoardBook $boards, private RecipeBook $book, private ReadRecipe $recipe, private BeginBoard $begin, private ReadBoard $read, private TakePicture $take, private DrawBoardPhoto $draw)
-    {
+    public function __construct(
+        private BoardBook $boards,
+        private RecipeBook $book,
+        private ReadRecipe $recipe,
+        private BeginBoard $begin,
+        private ReadBoard $read,
+        private TakePicture $take,
+        private DrawBoardPhoto $draw,
+    ) {
     }
 
     public function load(string $file): void
     {
-        /** @var list<array{title: string, recipe: string, part: string, steps: list<string>, size: array{int, int}, columns: array<string, mixed>, rows: array<string, mixed>, target?: array<string, string>, readings?: Readings, photo?: string}> $boards */
+        /**
+         * @var list<array{title: string, recipe: string, part: string, steps: list<string>, size: array{int, int}, columns: array<string,
+         * mixed>, rows: array<string, mixed>, target?: array<string, string>, readings?: Readings, photo?: string}> $boards
+         */
         $boards = Yaml::parseFile($file);
         foreach (array_reverse($boards) as $board) { // the room shows the last one first
             $recipe = $this->book->search($board['recipe'], false, 1)[1][0];
-            $document = $this->begin->begin($this->recipe->document(Json::decode($recipe->draft->document)), [$recipe->id, $recipe->title], $board['part'], $board['steps'], $board['size'][0], $board['size'][1], null);
+            $document = $this->begin->begin(
+                $this->recipe->document(Json::decode($recipe->draft->document)),
+                [$recipe->id, $recipe->title],
+                $board['part'],
+                $board['steps'],
+                $board['size'][0],
+                $board['size'][1],
+                null,
+            );
             foreach (array_intersect_key($board, array_flip(['title', 'columns', 'rows', 'target'])) as $field => $value) {
                 $document->{$field} = $value;
             }

@@ -29,17 +29,57 @@ final readonly class LoadDemoPots
      */
     public function load(string $file, array $materials): void
     {
-        /** @var list<array{name: string, place: string, recipe?: string, step?: string, ratio: non-empty-array<string, string>, holds: array<string, string>}> $pots */
+        /**
+         * @var list<array{
+         *     name: string,
+         *     place: string,
+         *     recipe?: string,
+         *     step?: string,
+         *     ratio: non-empty-array<string, string>,
+         *     holds: array<string, string>,
+         * }> $pots
+         */
         $pots = Yaml::parseFile($file);
         foreach ($pots as $pot) {
             $document = Json::encode([
-                'materials' => array_map(fn (string $id): object => (object) $this->write->write($materials[$id]), array_keys($pot['ratio'])),
-                'mixes' => [['id' => 'x', 'name' => $pot['name'], 'basis' => 'volume', 'parts' => array_map(static fn (string $share, string $id): array => ['share' => $share, 'of' => ['material' => $id]], $pot['ratio'], array_keys($pot['ratio']))]],
+                'materials' => array_map(
+                    fn (string $id): object => (object) $this->write->write($materials[$id]),
+                    array_keys($pot['ratio']),
+                ),
+                'mixes' => [[
+                    'id' => 'x',
+                    'name' => $pot['name'],
+                    'basis' => 'volume',
+                    'parts' => array_map(
+                        static fn (string $share, string $id): array => ['share' => $share, 'of' => ['material' => $id]],
+                        $pot['ratio'],
+                        array_keys($pot['ratio']),
+                    ),
+                ]],
                 'of' => ['mix' => 'x'],
             ]);
             $recipe = isset($pot['recipe']) ? $this->book->search($pot['recipe'], false, 1)[1][0]->id : null;
-            $holds = Contents::of(array_map(static fn (string $amount, string $id): Portion => Portion::of($materials[$id], $materials[$id]->body->inGrams((new ReadQuantity())->read($amount))), $pot['holds'], array_keys($pot['holds'])));
-            $this->pots->mix(static fn (string $id): StoredPot => new StoredPot($id, $pot['name'], $document, new \DateTimeImmutable(), $pot['place'], null, $recipe, $pot['step'] ?? null), $holds);
+            $holds = Contents::of(array_map(
+                static fn (string $amount, string $id): Portion => Portion::of(
+                    $materials[$id],
+                    $materials[$id]->body->inGrams((new ReadQuantity())->read($amount)),
+                ),
+                $pot['holds'],
+                array_keys($pot['holds']),
+            ));
+            $this->pots->mix(
+                static fn (string $id): StoredPot => new StoredPot(
+                    $id,
+                    $pot['name'],
+                    $document,
+                    new \DateTimeImmutable(),
+                    $pot['place'],
+                    null,
+                    $recipe,
+                    $pot['step'] ?? null,
+                ),
+                $holds,
+            );
         }
     }
 }

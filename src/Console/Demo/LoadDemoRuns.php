@@ -14,7 +14,17 @@ use Symfony\Component\Yaml\Yaml;
 /**
  * Puts the demo's pieces on the bench, with what was noted of them in the days before.
  *
- * @phpstan-type Noted array{step: string, kind: string, ago: int, at: string, lay?: int, coat?: int, text?: string, ml?: float, colour?: string}
+ * @phpstan-type Noted array{
+ *     step: string,
+ *     kind: string,
+ *     ago: int,
+ *     at: string,
+ *     lay?: int,
+ *     coat?: int,
+ *     text?: string,
+ *     ml?: float,
+ *     colour?: string,
+ * }
  */
 final readonly class LoadDemoRuns
 {
@@ -24,19 +34,33 @@ final readonly class LoadDemoRuns
 
     public function load(string $file): void
     {
-        /** @var list<array{recipe: string, revision?: int, place?: string, due?: int, finished?: bool, rating?: int, lesson?: string, events?: list<Noted>}> $runs */
+        /**
+         * @var list<array{recipe: string, revision?: int, place?: string, due?: int, finished?: bool, rating?: int, lesson?: string,
+         * events?: list<Noted>}> $runs
+         */
         $runs = Yaml::parseFile($file);
         $zone = $this->context->own()->working->zone;
         $today = new \DateTimeImmutable('today', $zone);
         foreach ($runs as $number => $given) {
             $recipe = $this->book->search($given['recipe'], false, 1)[1][0];
             $due = isset($given['due']) ? $today->add(new \DateInterval("P{$given['due']}D")) : null;
-            $document = isset($given['revision']) ? $this->book->revision($recipe->id, $given['revision'])->document : $recipe->draft->document;
-            $run = $this->runs->begin($this->read->document(Json::decode($document)), $recipe->id, $given['revision'] ?? null, $given['place'] ?? null, null, $due);
+            $document = isset($given['revision'])
+                ? $this->book->revision($recipe->id, $given['revision'])->document
+                : $recipe->draft->document;
+            $run = $this->runs->begin(
+                $this->read->document(Json::decode($document)),
+                $recipe->id,
+                $given['revision'] ?? null,
+                $given['place'] ?? null,
+                null,
+                $due,
+            );
             $events = [];
             foreach ($given['events'] ?? [] as $i => $event) {
                 $at = new \DateTimeImmutable($today->modify("-{$event['ago']} days")->format('Y-m-d ').$event['at'], $zone);
-                $events[] = (object) (['id' => "demo-$number-$i", 'at' => $at->format(\DATE_ATOM)] + array_diff_key($event, ['ago' => 1, 'at' => 1]));
+                $events[] = (object) (
+                    ['id' => "demo-$number-$i", 'at' => $at->format(\DATE_ATOM)] + array_diff_key($event, ['ago' => 1, 'at' => 1])
+                );
             }
             $refused = $this->runs->note($run->id, $events);
             if ([] !== $refused) {

@@ -31,7 +31,17 @@ final readonly class ReadDemoRecipe
      */
     public function read(string $file, array $materials): array
     {
-        /** @var array{revisions: list<array{reason: string, without?: list<string>, steps?: array<string, array<string, mixed>>, mixes?: array<string, array<string, mixed>>}>, ...} $demo */
+        /**
+         * @var array{
+         *     revisions: list<array{
+         *         reason: string,
+         *         without?: list<string>,
+         *         steps?: array<string, array<string, mixed>>,
+         *         mixes?: array<string, array<string, mixed>>,
+         *     }>,
+         *     ...,
+         * } $demo
+         */
         $demo = Yaml::parseFile($file);
         $revisions = $demo['revisions'];
         unset($demo['revisions']);
@@ -39,10 +49,16 @@ final readonly class ReadDemoRecipe
         return array_map(function (array $revision) use ($demo, $materials, $file): array {
             /** @var Doc $doc */
             $doc = $demo + ['mixes' => []];
-            $doc['steps'] = array_values(array_filter($doc['steps'], static fn (array $s): bool => !\in_array($s['id'], $revision['without'] ?? [], true)));
+            $doc['steps'] = array_values(array_filter(
+                $doc['steps'],
+                static fn (array $s): bool => !\in_array($s['id'], $revision['without'] ?? [], true),
+            ));
             $doc['steps'] = self::patched($doc['steps'], $revision['steps'] ?? []);
             $doc['mixes'] = self::patched($doc['mixes'], $revision['mixes'] ?? []);
-            $doc = ['format' => UpcastRecipe::FORMAT, 'version' => UpcastRecipe::VERSION] + $doc + ['materials' => $this->copies($doc, $materials)];
+            $doc = [
+                'format' => UpcastRecipe::FORMAT,
+                'version' => UpcastRecipe::VERSION,
+            ] + $doc + ['materials' => $this->copies($doc, $materials)];
 
             return [$this->read->document(Json::decode(Json::encode($doc)), '/'.basename($file)), $revision['reason']];
         }, $revisions);

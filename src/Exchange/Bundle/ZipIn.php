@@ -64,7 +64,14 @@ final readonly class ZipIn
             $sizes[$name] = $stat['size'];
         }
         if (array_sum($sizes) > $times * self::MOST_UNPACKED) {
-            throw InvalidInput::at('', \sprintf('Too large: %d MB unpacked. Maximum %d MB.', array_sum($sizes) / 1024 / 1024, $times * self::MOST_UNPACKED / 1024 / 1024));
+            throw InvalidInput::at(
+                '',
+                \sprintf(
+                    'Too large: %d MB unpacked. Maximum %d MB.',
+                    array_sum($sizes) / 1024 / 1024,
+                    $times * self::MOST_UNPACKED / 1024 / 1024,
+                ),
+            );
         }
 
         return new self($zip, $sizes);
@@ -90,7 +97,9 @@ final readonly class ZipIn
         }
         $bytes = $this->zip->getFromName($name, $most);
 
-        return false !== $bytes && \strlen($bytes) === $this->sizes[$name] ? $bytes : throw InvalidInput::at('', \sprintf('“%s” is broken.', $name));
+        return false !== $bytes && \strlen($bytes) === $this->sizes[$name]
+            ? $bytes
+            : throw InvalidInput::at('', \sprintf('“%s” is broken.', $name));
     }
 
     /**

@@ -28,7 +28,9 @@ final class ZipOut
     {
         $zip = new \ZipArchive();
 
-        return true === $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) ? new self($zip, $path) : throw new \RuntimeException(\sprintf('Can\'t write “%s”.', $path));
+        return true === $zip->open($path, \ZipArchive::CREATE | \ZipArchive::OVERWRITE)
+            ? new self($zip, $path)
+            : throw new \RuntimeException(\sprintf('Can\'t write “%s”.', $path));
     }
 
     /** Photos are packed already. */

@@ -30,7 +30,10 @@ final readonly class LoadMaterials
      */
     public function catalogue(): array
     {
-        return $this->files(array_map(fn (string $name): string => \sprintf('%s/data/catalogue/%s.yaml', $this->projectDir, $name), self::FILES));
+        return $this->files(array_map(
+            fn (string $name): string => \sprintf('%s/data/catalogue/%s.yaml', $this->projectDir, $name),
+            self::FILES,
+        ));
     }
 
     /**
@@ -40,7 +43,10 @@ final readonly class LoadMaterials
      */
     public function with(string $file): array
     {
-        return $this->files([...array_map(fn (string $name): string => \sprintf('%s/data/catalogue/%s.yaml', $this->projectDir, $name), self::FILES), $file]);
+        return $this->files([
+            ...array_map(fn (string $name): string => \sprintf('%s/data/catalogue/%s.yaml', $this->projectDir, $name), self::FILES),
+            $file,
+        ]);
     }
 
     /**

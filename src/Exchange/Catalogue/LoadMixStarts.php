@@ -22,7 +22,10 @@ final readonly class LoadMixStarts
      */
     public function load(): array
     {
-        $json = Json::decode(Json::encode(['mixes' => Yaml::parseFile($this->projectDir.'/data/catalogue/mixes.yaml', Yaml::PARSE_OBJECT_FOR_MAP)]));
+        $json = Json::decode(Json::encode(['mixes' => Yaml::parseFile(
+            $this->projectDir.'/data/catalogue/mixes.yaml',
+            Yaml::PARSE_OBJECT_FOR_MAP,
+        )]));
 
         return Node::read($json, static fn (Node $n): array => $n->list('mixes', static fn (Node $m): MixStart => new MixStart(
             $m->fields('name', 'parts', 'how')->string('name'),

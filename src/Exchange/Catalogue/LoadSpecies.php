@@ -26,7 +26,9 @@ final readonly class LoadSpecies
      */
     public function load(): array
     {
-        $json = Json::decode(Json::encode(['species' => (object) (array) Yaml::parseFile($this->projectDir.'/data/catalogue/species.yaml')]));
+        $json = Json::decode(Json::encode(['species' => (object) (array) Yaml::parseFile(
+            $this->projectDir.'/data/catalogue/species.yaml',
+        )]));
 
         return Node::read($json, static fn (Node $n): array => array_values($n->map('species', static fn (Node $s): Species => new Species(
             $s->fields('colour', 'grain', 'drinks', 'moves', 'bleeds')->name(),

@@ -21,7 +21,11 @@ final class ApplyChanges
     {
         $doc = Json::copy($document);
         foreach ($changes as $change) {
-            $steps = array_column(array_map(static fn (\stdClass $s): array => [\is_string($s->id) ? $s->id : '', $s], Json::objects($doc, 'steps')), 1, 0);
+            $steps = array_column(
+                array_map(static fn (\stdClass $s): array => [\is_string($s->id) ? $s->id : '', $s], Json::objects($doc, 'steps')),
+                1,
+                0,
+            );
             $step = $steps[$change->step ?? ''] ?? null;
             if (null === $step) {
                 continue;
@@ -29,7 +33,11 @@ final class ApplyChanges
             match ($change->kind) {
                 EventKind::More => $step->coats = (\is_int($step->coats ?? null) ? $step->coats : 1) + 1,
                 EventKind::Mix => isset($steps[$change->of ?? '']->uses) ? $step->uses = $steps[$change->of]->uses : null,
-                EventKind::Insert => $doc->steps = StepList::placed(array_values($steps), StepList::once($step, self::inserted($change->id)), $change->before),
+                EventKind::Insert => $doc->steps = StepList::placed(
+                    array_values($steps),
+                    StepList::once($step, self::inserted($change->id)),
+                    $change->before,
+                ),
                 EventKind::Instead => self::instead($step, $change->coat),
                 default => null,
             };

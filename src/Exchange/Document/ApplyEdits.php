@@ -12,7 +12,8 @@ use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Material\Material;
 
 /**
- * Makes changes in a recipe document: those of a remedy, of a preparation, or of a patch of a board. What a new step needs is taken from the recipe's own materials, or a
+ * Makes changes in a recipe document: those of a remedy, of a preparation, or of a patch of a board. What a new step needs is taken from
+ * the recipe's own materials, or a
  * copy from the shelf.
  */
 final readonly class ApplyEdits
@@ -46,9 +47,21 @@ final readonly class ApplyEdits
         $steps = Json::objects($doc, 'steps');
         $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
         match ($edit->do) {
-            EditKind::Insert => $doc->steps = StepList::placed($steps, $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf), $edit->before),
-            EditKind::Move => $doc->steps = [] === $own ? $steps : StepList::placed(array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)), $own[0], $edit->before),
-            EditKind::Copy => $doc->steps = [] === $own ? $steps : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
+            EditKind::Insert => $doc->steps = StepList::placed(
+                $steps,
+                $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf),
+                $edit->before,
+            ),
+            EditKind::Move => $doc->steps = [] === $own
+                ? $steps
+                : StepList::placed(
+                    array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)),
+                    $own[0],
+                    $edit->before,
+                ),
+            EditKind::Copy => $doc->steps = [] === $own
+                ? $steps
+                : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
             EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
@@ -98,7 +111,14 @@ final readonly class ApplyEdits
      */
     private function step(\stdClass $doc, NewStep $new, \Closure $shelf): \stdClass
     {
-        $step = ['id' => self::free(Json::objects($doc, 'steps')), 'title' => $new->title, 'technique' => $new->technique, 'intent' => (object) ['purpose' => $new->purpose->value], 'coats' => $new->coats, 'wait' => (object) ['until' => $new->wait->value]];
+        $step = [
+            'id' => self::free(Json::objects($doc, 'steps')),
+            'title' => $new->title,
+            'technique' => $new->technique,
+            'intent' => (object) ['purpose' => $new->purpose->value],
+            'coats' => $new->coats,
+            'wait' => (object) ['until' => $new->wait->value],
+        ];
         if (null !== $new->grit) {
             $step['grit'] = $new->grit;
         }
@@ -109,7 +129,11 @@ final readonly class ApplyEdits
             $step['aim'] = $new->aim->value;
         }
         if (null !== $new->repeat) {
-            $step['repeat'] = (object) ['until' => $new->repeat->until->value, 'least' => $new->repeat->least, 'most' => $new->repeat->most];
+            $step['repeat'] = (object) [
+                'until' => $new->repeat->until->value,
+                'least' => $new->repeat->least,
+                'most' => $new->repeat->most,
+            ];
         }
         if ([] !== $new->parts) {
             $step['parts'] = $new->parts;
@@ -155,7 +179,10 @@ final readonly class ApplyEdits
         }
         if (isset($edit->set['without'])) {
             $with = $cleanUp->with ?? [];
-            $cleanUp->with = array_values(array_filter(\is_array($with) ? $with : [], static fn (mixed $id): bool => $id !== $edit->set['without']));
+            $cleanUp->with = array_values(array_filter(
+                \is_array($with) ? $with : [],
+                static fn (mixed $id): bool => $id !== $edit->set['without'],
+            ));
         }
         $doc->cleanUp = $cleanUp;
     }
@@ -185,7 +212,11 @@ final readonly class ApplyEdits
     private static function shares(\stdClass $doc, ?\stdClass $step, Edit $edit): void
     {
         $uses = $step->uses ?? null;
-        $mixes = array_column(array_map(static fn (\stdClass $m): array => [\is_string($m->id) ? $m->id : '', $m], Json::objects($doc, 'mixes')), 1, 0);
+        $mixes = array_column(
+            array_map(static fn (\stdClass $m): array => [\is_string($m->id) ? $m->id : '', $m], Json::objects($doc, 'mixes')),
+            1,
+            0,
+        );
         if (!$uses instanceof \stdClass || !\is_string($uses->mix ?? null) || !isset($mixes[$uses->mix])) {
             return;
         }

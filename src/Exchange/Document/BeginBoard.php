@@ -12,7 +12,8 @@ use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Recipe\Step;
 
 /**
- * Makes a board of a recipe: its steps, or some of them, on one patch of one of its parts' wood. What holds for the whole piece only is left behind: parts, masking,
+ * Makes a board of a recipe: its steps, or some of them, on one patch of one of its parts' wood. What holds for the whole piece only is
+ * left behind: parts, masking,
  * how long it takes, until when it is repeated, what was accepted.
  */
 final readonly class BeginBoard
@@ -29,8 +30,15 @@ final readonly class BeginBoard
      *
      * @throws InvalidInput if the part is missing, no step is left, or the size cannot be true
      */
-    public function begin(RecipeDocument $recipe, array $from, string $part, array $steps, int $width, int $height, ?string $vary): \stdClass
-    {
+    public function begin(
+        RecipeDocument $recipe,
+        array $from,
+        string $part,
+        array $steps,
+        int $width,
+        int $height,
+        ?string $vary,
+    ): \stdClass {
         InvalidInput::around('/width', static fn () => Board::checkSize($width, $height));
         $document = Json::object($recipe->text);
         \assert($document->piece instanceof \stdClass);
@@ -38,7 +46,10 @@ final readonly class BeginBoard
         if ([] === $parts) {
             throw InvalidInput::at('/part', 'The recipe doesn\'t have this part.');
         }
-        $kept = array_values(array_filter(Json::objects($document, 'steps'), static fn (\stdClass $s): bool => \in_array($s->id, $steps, true)));
+        $kept = array_values(array_filter(
+            Json::objects($document, 'steps'),
+            static fn (\stdClass $s): bool => \in_array($s->id, $steps, true),
+        ));
         if ([] === $kept) {
             throw InvalidInput::at('/steps', 'Choose at least one step for the board.');
         }
@@ -48,7 +59,13 @@ final readonly class BeginBoard
             }
         }
         $document->steps = $kept;
-        $patch = ['id' => 'patch', 'name' => 'Patch', 'area' => $width * $height / 1e6, 'substrate' => $parts[0]->substrate, 'finish' => $parts[0]->finish ?? null];
+        $patch = [
+            'id' => 'patch',
+            'name' => 'Patch',
+            'area' => $width * $height / 1e6,
+            'substrate' => $parts[0]->substrate,
+            'finish' => $parts[0]->finish ?? null,
+        ];
         $document->piece = (object) ['name' => 'Sample board', 'count' => 1, 'parts' => [(object) array_filter($patch)]];
         $document->accepted = [];
         unset($document->cleanUp);
@@ -66,12 +83,17 @@ final readonly class BeginBoard
             'recipe' => $document,
             'width' => $width,
             'height' => $height,
-            'columns' => (object) array_filter(['thing' => $thing->key(), 'step' => $step?->id, 'levels' => $thing->levels($choices, $step)]),
+            'columns' => (object) array_filter([
+                'thing' => $thing->key(),
+                'step' => $step?->id,
+                'levels' => $thing->levels($choices, $step),
+            ]),
         ];
     }
 
     /**
-     * What the columns vary to begin with: the dwell where something is wiped, else the share of colour, else coats, in the step named or the first that takes it.
+     * What the columns vary to begin with: the dwell where something is wiped, else the share of colour, else coats, in the step named or
+     * the first that takes it.
      *
      * @return array{Variable, Step|null}
      */

@@ -256,7 +256,10 @@ final class Node
     {
         $case = \is_string($this->value) ? $enum::tryFrom($this->value) : null;
 
-        return $case ?? $this->refuseHere(\sprintf('Choose one of: %s', implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases()))));
+        return $case ?? $this->refuseHere(\sprintf(
+            'Choose one of: %s',
+            implode(', ', array_map(static fn (\BackedEnum $c): string => (string) $c->value, $enum::cases())),
+        ));
     }
 
     /** The last step of the pointer: the key of a map, unescaped. */
@@ -269,12 +272,16 @@ final class Node
     {
         $value = $this->value;
 
-        return \is_string($value) ? $this->make(static fn (): BigRational => ExactNumber::parse($value)) : $this->refuseHere('Enter an exact number as text, for example "1/3" or "43.7"');
+        return \is_string($value)
+            ? $this->make(static fn (): BigRational => ExactNumber::parse($value))
+            : $this->refuseHere('Enter an exact number as text, for example "1/3" or "43.7"');
     }
 
     public function asFloat(): float
     {
-        return \is_int($this->value) || \is_float($this->value) && is_finite($this->value) ? (float) $this->value : $this->refuseHere('Enter a number');
+        return \is_int($this->value) || \is_float($this->value) && is_finite($this->value)
+            ? (float) $this->value
+            : $this->refuseHere('Enter a number');
     }
 
     /** The raw JSON value, for documents that are kept as they came. */
@@ -325,7 +332,9 @@ final class Node
      */
     private function members(): array
     {
-        return $this->members ??= $this->value instanceof \stdClass ? get_object_vars($this->value) : $this->refuseHere('Must be an object');
+        return $this->members ??= $this->value instanceof \stdClass
+            ? get_object_vars($this->value)
+            : $this->refuseHere('Must be an object');
     }
 
     private function at(string $name): string

@@ -25,7 +25,8 @@ use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Techniques;
 
 /**
- * Reads a board document, as `docs/formats/board.schema.json` defines it: a recipe on one patch, and what rows and columns do otherwise. Every
+ * Reads a board document, as `docs/formats/board.schema.json` defines it: a recipe on one patch, and what rows and columns do otherwise.
+ * Every
  * patch becomes a recipe of its own.
  */
 final readonly class ReadBoard
@@ -34,8 +35,15 @@ final readonly class ReadBoard
     public const VERSION = 1;
     private const MOST_OWN = 40;
 
-    public function __construct(private ReadRecipe $recipe, private Variables $things, private LoadSpecies $species, private Techniques $techniques, private LayOut $layOut = new LayOut(), private ApplyEdits $apply = new ApplyEdits(), private ReadMaterial $material = new ReadMaterial())
-    {
+    public function __construct(
+        private ReadRecipe $recipe,
+        private Variables $things,
+        private LoadSpecies $species,
+        private Techniques $techniques,
+        private LayOut $layOut = new LayOut(),
+        private ApplyEdits $apply = new ApplyEdits(),
+        private ReadMaterial $material = new ReadMaterial(),
+    ) {
     }
 
     /**
@@ -46,7 +54,22 @@ final readonly class ReadBoard
     public function read(mixed $json, string $pointer = ''): BoardDocument
     {
         return Node::read($json, function (Node $n) use ($json): BoardDocument {
-            $n->fields('format', 'version', 'title', 'from', 'recipe', 'width', 'height', 'columns', 'rows', 'own', 'hands', 'lay', 'wipe', 'target');
+            $n->fields(
+                'format',
+                'version',
+                'title',
+                'from',
+                'recipe',
+                'width',
+                'height',
+                'columns',
+                'rows',
+                'own',
+                'hands',
+                'lay',
+                'wipe',
+                'target',
+            );
             if (self::FORMAT !== $n->string('format')) {
                 $n->refuse('format', 'This isn\'t a board document.');
             }
@@ -59,17 +82,36 @@ final readonly class ReadBoard
                 $n->refuse('recipe', 'A board has exactly one part: its patch.');
             }
             $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods(), $this->techniques);
-            [$columns, $rows] = [$this->axis($n->child('columns'), $choices), $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null];
+            [$columns, $rows] = [
+                $this->axis($n->child('columns'), $choices),
+                $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null,
+            ];
             $own = $n->has('own') ? $n->list('own', fn (Node $o): OwnChange => $this->own($o, $choices), self::MOST_OWN) : [];
             $cells = $n->make(fn (): array => $this->layOut->cells($columns, $rows, $own), 'columns');
             $document = Json::object($base->text);
             $patches = array_map(fn (Cell $c): Patch => new Patch($c, $this->patch($n, $c, $document)), $cells);
             $target = $n->childOrNull('target');
-            $colour = null === $target ? null : $target->fields('colour', 'name')->make(static fn (): Colour => Colour::of($target->string('colour')), 'colour');
+            $colour = null === $target
+                ? null
+                : $target->fields('colour', 'name')->make(static fn (): Colour => Colour::of($target->string('colour')), 'colour');
             $target?->text('name', 120);
             $from = $n->childOrNull('from')?->fields('recipe', 'title');
             $from?->text('title', 120);
-            $board = $n->make(static fn (): Board => Board::of($title, $n->int('width'), $n->int('height'), $columns, $rows, $patches, $n->enumOrNull('hands', Hands::class) ?? Hands::One, $n->intOrNull('lay'), $n->intOrNull('wipe'), $colour), 'width');
+            $board = $n->make(
+                static fn (): Board => Board::of(
+                    $title,
+                    $n->int('width'),
+                    $n->int('height'),
+                    $columns,
+                    $rows,
+                    $patches,
+                    $n->enumOrNull('hands', Hands::class) ?? Hands::One,
+                    $n->intOrNull('lay'),
+                    $n->intOrNull('wipe'),
+                    $colour,
+                ),
+                'width',
+            );
 
             return new BoardDocument(Json::encode($json), $board, $choices, $from?->id('recipe'));
         }, $pointer);
@@ -86,7 +128,12 @@ final readonly class ReadBoard
     {
         $own = Node::read($recipe, $this->materials(...));
 
-        return new Choices($this->recipe->read($recipe), $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0), $this->woods(), $this->techniques);
+        return new Choices(
+            $this->recipe->read($recipe),
+            $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0),
+            $this->woods(),
+            $this->techniques,
+        );
     }
 
     /**
@@ -102,7 +149,11 @@ final readonly class ReadBoard
      */
     private function materials(Node $recipe): array
     {
-        return array_column(array_map(static fn (Material $m): array => [$m->id, $m], $recipe->list('materials', $this->material->read(...))), 1, 0);
+        return array_column(
+            array_map(static fn (Material $m): array => [$m->id, $m], $recipe->list('materials', $this->material->read(...))),
+            1,
+            0,
+        );
     }
 
     private function axis(Node $n, Choices $choices): Axis
@@ -110,14 +161,23 @@ final readonly class ReadBoard
         $n->fields('thing', 'step', 'levels');
         $levels = $n->list('levels', static fn (Node $l): string => $l->asString(64), Axis::MOST);
 
-        return $n->make(fn (): Axis => Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), $levels, $choices), 'levels');
+        return $n->make(
+            fn (): Axis => Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), $levels, $choices),
+            'levels',
+        );
     }
 
     private function own(Node $n, Choices $choices): OwnChange
     {
         $n->fields('patch', 'thing', 'step', 'level');
 
-        return $n->make(fn (): OwnChange => new OwnChange($n->string('patch', 10), Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), [$n->string('level', 64)], $choices)), 'level');
+        return $n->make(
+            fn (): OwnChange => new OwnChange(
+                $n->string('patch', 10),
+                Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), [$n->string('level', 64)], $choices),
+            ),
+            'level',
+        );
     }
 
     private function step(Node $n, Choices $choices): ?Step
@@ -126,7 +186,10 @@ final readonly class ReadBoard
             return null;
         }
 
-        return $choices->recipe->stepsById()[$n->id('step')] ?? $n->refuse('step', InvalidRecipe::missing('step', $n->id('step'))->getMessage());
+        return $choices->recipe->stepsById()[$n->id('step')] ?? $n->refuse(
+            'step',
+            InvalidRecipe::missing('step', $n->id('step'))->getMessage(),
+        );
     }
 
     /**

@@ -33,14 +33,22 @@ final class ReadEvent
 
             return $n->make(static fn (): Event => Event::of(
                 $n->id('id'),
-                false === $at || $at->getTimestamp() > $now + self::AHEAD ? $n->refuse('at', 'This time is in the future.') : $at->getTimestamp(),
+                false === $at || $at->getTimestamp() > $now + self::AHEAD
+                    ? $n->refuse('at', 'This time is in the future.')
+                    : $at->getTimestamp(),
                 $n->enum('kind', EventKind::class),
                 $n->has('step') ? $n->id('step') : null,
                 $n->int('coat', 1),
                 $n->int('lay', 1),
                 $n->floatOrNull('ml'),
                 $n->has('text') ? $n->text('text') : null,
-                null === $climate ? null : $climate->fields('temperature', 'humidity', 'air')->make(static fn (): Climate => Climate::of($climate->float('temperature'), $climate->float('humidity'), $climate->enumOrNull('air', Air::class) ?? Air::Still)),
+                null === $climate
+                    ? null
+                    : $climate->fields('temperature', 'humidity', 'air')->make(static fn (): Climate => Climate::of(
+                        $climate->float('temperature'),
+                        $climate->float('humidity'),
+                        $climate->enumOrNull('air', Air::class) ?? Air::Still,
+                    )),
                 $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
                 $n->has('retracts') ? $n->id('retracts') : null,
                 $n->has('of') ? $n->id('of') : null,

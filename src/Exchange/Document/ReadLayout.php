@@ -22,10 +22,44 @@ final class ReadLayout
     public function read(Node $n): Layout
     {
         return match ($n->enum('kind', LayoutKind::class)) {
-            LayoutKind::Stripes => $n->fields('kind', 'width', 'gap', 'run', 'share')->make(static fn (): Layout => Stripes::of($n->float('width'), $n->float('gap'), self::along($n), $n->enum('share', Share::class))),
-            LayoutKind::Border => $n->fields('kind', 'lines')->make(static fn (): Layout => Border::of($n->list('lines', static fn (Node $l): array => [$l->fields('in', 'width')->float('in'), $l->float('width')], Border::MOST))),
-            LayoutKind::Motifs => $n->fields('kind', 'length', 'width', 'gap', 'rows', 'open', 'share')->make(static fn (): Layout => Motifs::of($n->float('length'), $n->float('width'), $n->float('gap'), $n->intOrNull('rows'), $n->float('open'), $n->enum('share', Share::class))),
-            LayoutKind::Sheets => $n->fields('kind', 'length', 'width', 'lap', 'repeat', 'run', 'seams', 'thickness', 'colour')->make(static fn (): Layout => Sheets::of(
+            LayoutKind::Stripes => $n->fields('kind', 'width', 'gap', 'run', 'share')->make(static fn (): Layout => Stripes::of(
+                $n->float('width'),
+                $n->float('gap'),
+                self::along($n),
+                $n->enum('share', Share::class),
+            )),
+            LayoutKind::Border => $n->fields('kind', 'lines')->make(static fn (): Layout => Border::of($n->list(
+                'lines',
+                static fn (Node $l): array => [$l->fields('in', 'width')->float('in'), $l->float('width')],
+                Border::MOST,
+            ))),
+            LayoutKind::Motifs => $n->fields(
+                'kind',
+                'length',
+                'width',
+                'gap',
+                'rows',
+                'open',
+                'share',
+            )->make(static fn (): Layout => Motifs::of(
+                $n->float('length'),
+                $n->float('width'),
+                $n->float('gap'),
+                $n->intOrNull('rows'),
+                $n->float('open'),
+                $n->enum('share', Share::class),
+            )),
+            LayoutKind::Sheets => $n->fields(
+                'kind',
+                'length',
+                'width',
+                'lap',
+                'repeat',
+                'run',
+                'seams',
+                'thickness',
+                'colour',
+            )->make(static fn (): Layout => Sheets::of(
                 $n->float('length'),
                 $n->float('width'),
                 $n->float('lap'),

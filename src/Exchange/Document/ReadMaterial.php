@@ -32,7 +32,25 @@ final class ReadMaterial
 {
     public function read(Node $n): Material
     {
-        $n->fields('id', 'version', 'name', 'kind', 'typical', 'body', 'handling', 'look', 'sheen', 'ambering', 'outdoors', 'packs', 'hazards', 'cautions', 'blocks', 'grips', 'residue');
+        $n->fields(
+            'id',
+            'version',
+            'name',
+            'kind',
+            'typical',
+            'body',
+            'handling',
+            'look',
+            'sheen',
+            'ambering',
+            'outdoors',
+            'packs',
+            'hazards',
+            'cautions',
+            'blocks',
+            'grips',
+            'residue',
+        );
         $body = $this->body($n->child('body'));
         $handling = $this->handling($n->child('handling'));
         $look = $this->look($n->child('look'));
@@ -95,13 +113,22 @@ final class ReadMaterial
     {
         $n->fields('touch', 'recoat', 'recoatMost', 'through', 'cure');
 
-        return $n->make(static fn (): StatedTimes => StatedTimes::of($n->int('touch'), $n->int('recoat'), $n->intOrNull('recoatMost'), $n->int('through'), $n->int('cure')));
+        return $n->make(static fn (): StatedTimes => StatedTimes::of(
+            $n->int('touch'),
+            $n->int('recoat'),
+            $n->intOrNull('recoatMost'),
+            $n->int('through'),
+            $n->int('cure'),
+        ));
     }
 
     private function look(Node $n): Look
     {
         $n->fields('kind', 'colour', 'hiding', 'tint', 'onWood', 'learned');
-        $colour = static fn (Node $n, string $name): ?Colour => $n->has($name) ? $n->make(static fn (): Colour => Colour::of($n->string($name, 20)), $name) : null;
+        $colour = static fn (Node $n, string $name): ?Colour => $n->has($name) ? $n->make(
+            static fn (): Colour => Colour::of($n->string($name, 20)),
+            $name,
+        ) : null;
         $learned = $n->childOrNull('learned')?->fields('colour', 'power', 'patches', 'use');
 
         return $n->make(static fn (): Look => Look::of(
@@ -110,7 +137,14 @@ final class ReadMaterial
             $n->floatOrNull('hiding'),
             $colour($n, 'tint'),
             $colour($n, 'onWood'),
-            null === $learned ? null : $learned->make(static fn (): Learned => Learned::of($colour($learned, 'colour') ?? throw InvalidColour::notOne(''), $learned->float('power'), $learned->int('patches'), $learned->bool('use'))),
+            null === $learned
+                ? null
+                : $learned->make(static fn (): Learned => Learned::of(
+                    $colour($learned, 'colour') ?? throw InvalidColour::notOne(''),
+                    $learned->float('power'),
+                    $learned->int('patches'),
+                    $learned->bool('use'),
+                )),
         ));
     }
 

@@ -25,7 +25,11 @@ final class ReadMixes
     public function read(Node $document, array $materials, string $field = 'mixes'): array
     {
         $nodes = [];
-        foreach ($document->list($field, static fn (Node $n): array => [$n->fields('id', 'name', 'basis', 'parts', 'written')->id('id'), $n], 100) as [$id, $node]) {
+        foreach ($document->list(
+            $field,
+            static fn (Node $n): array => [$n->fields('id', 'name', 'basis', 'parts', 'written')->id('id'), $n],
+            100,
+        ) as [$id, $node]) {
             isset($nodes[$id]) ? $node->refuse('id', InvalidRecipe::twice('The mix', $id)->getMessage()) : $nodes[$id] = $node;
         }
         $made = [];
@@ -62,12 +66,19 @@ final class ReadMixes
             $part->fields('share', 'of');
             $of = $part->child('of');
             $share = $part->exact('share');
-            $what = $this->named($of, $materials, fn (string $mix): ?Mixture => isset($nodes[$mix]) ? $this->mix($mix, $nodes, $materials, $made, [...$above, $id]) : null);
+            $what = $this->named(
+                $of,
+                $materials,
+                fn (string $mix): ?Mixture => isset($nodes[$mix]) ? $this->mix($mix, $nodes, $materials, $made, [...$above, $id]) : null,
+            );
 
             return $part->make(static fn (): Part => Part::of($share, $what), 'share');
         }, 30);
 
-        return $made[$id] = $node->make(static fn (): Mixture => Mixture::of($node->string('name', 120), $node->enum('basis', Basis::class), $parts), 'parts');
+        return $made[$id] = $node->make(
+            static fn (): Mixture => Mixture::of($node->string('name', 120), $node->enum('basis', Basis::class), $parts),
+            'parts',
+        );
     }
 
     /**
@@ -86,7 +97,10 @@ final class ReadMixes
             return $mix($of->id('mix')) ?? $of->refuse('mix', InvalidRecipe::missing('mix', $of->id('mix'))->getMessage());
         }
 
-        return $materials[$of->id('material')] ?? $of->refuse('material', InvalidRecipe::missing('material', $of->id('material'))->getMessage());
+        return $materials[$of->id('material')] ?? $of->refuse(
+            'material',
+            InvalidRecipe::missing('material', $of->id('material'))->getMessage(),
+        );
     }
 
     /** How the painter wrote the ratio, and which reading was chosen: kept, never computed with. */

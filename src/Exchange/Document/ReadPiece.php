@@ -62,14 +62,36 @@ final readonly class ReadPiece
 
     private function part(Node $n): PiecePart
     {
-        $n->fields('id', 'name', 'area', 'shape', 'count', 'turned', 'substrate', 'finish', 'absorption', 'faults', 'patches', 'tests', 'pulls', 'worn');
+        $n->fields(
+            'id',
+            'name',
+            'area',
+            'shape',
+            'count',
+            'turned',
+            'substrate',
+            'finish',
+            'absorption',
+            'faults',
+            'patches',
+            'tests',
+            'pulls',
+            'worn',
+        );
         if ($n->has('area') === $n->has('shape')) {
             $n->refuse('area', 'Enter either an area or a shape.');
         }
-        $surface = $n->has('shape') ? $this->shaped($n->child('shape')) : $n->make(static fn (): Surface => Surface::free($n->float('area')), 'area');
+        $surface = $n->has('shape')
+            ? $this->shaped($n->child('shape'))
+            : $n->make(static fn (): Surface => Surface::free($n->float('area')), 'area');
         $substrate = $this->substrate($n->child('substrate'));
         $finish = $n->childOrNull('finish')?->fields('kind', 'state');
-        $lies = null === $finish ? new OldFinish() : new OldFinish($finish->enum('kind', FinishKind::class), $finish->enumOrNull('state', FinishState::class) ?? FinishState::Sound);
+        $lies = null === $finish
+            ? new OldFinish()
+            : new OldFinish(
+                $finish->enum('kind', FinishKind::class),
+                $finish->enumOrNull('state', FinishState::class) ?? FinishState::Sound,
+            );
 
         return $n->make(fn (): PiecePart => PiecePart::of(
             $n->id('id'),
@@ -119,7 +141,14 @@ final readonly class ReadPiece
     {
         $n->fields('name', 'colour', 'drinks');
 
-        return $n->make(static fn (): Patch => Patch::of($n->string('name', 60), $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'), $n->float('drinks')), 'drinks');
+        return $n->make(
+            static fn (): Patch => Patch::of(
+                $n->string('name', 60),
+                $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'),
+                $n->float('drinks'),
+            ),
+            'drinks',
+        );
     }
 
     /** The answer to one field test; the key names the test. */
@@ -135,10 +164,26 @@ final readonly class ReadPiece
     private function joint(Node $n): Joint
     {
         $n->fields('id', 'name', 'kind', 'moving', 'fixed', 'clearance', 'least', 'across');
-        $side = static fn (Node $s): JointSide => new JointSide($s->fields('part', 'face', 'coated')->id('part'), $s->string('face', 40), $s->bool('coated'));
+        $side = static fn (Node $s): JointSide => new JointSide(
+            $s->fields('part', 'face', 'coated')->id('part'),
+            $s->string('face', 40),
+            $s->bool('coated'),
+        );
         [$moving, $fixed] = [$side($n->child('moving')), $side($n->child('fixed'))];
 
-        return $n->make(static fn (): Joint => Joint::of($n->id('id'), $n->string('name', 120), $n->enum('kind', JointKind::class), $moving, $fixed, $n->float('clearance'), $n->floatOrNull('least') ?? 0.3, $n->floatOrNull('across') ?? 0.0), 'clearance');
+        return $n->make(
+            static fn (): Joint => Joint::of(
+                $n->id('id'),
+                $n->string('name', 120),
+                $n->enum('kind', JointKind::class),
+                $moving,
+                $fixed,
+                $n->float('clearance'),
+                $n->floatOrNull('least') ?? 0.3,
+                $n->floatOrNull('across') ?? 0.0,
+            ),
+            'clearance',
+        );
     }
 
     /**

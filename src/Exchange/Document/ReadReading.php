@@ -29,6 +29,12 @@ final class ReadReading
             $n->refuse('rating', 'Enter a rating from 1 to 5');
         }
 
-        return array_filter(['colour' => $colour, 'how' => $how, 'photo' => $n->has('photo') ? $n->id('photo') : null, 'note' => trim($n->text('note')), 'rating' => $rating]);
+        return array_filter([
+            'colour' => $colour,
+            'how' => $how,
+            'photo' => $n->has('photo') ? $n->id('photo') : null,
+            'note' => trim($n->text('note')),
+            'rating' => $rating,
+        ]);
     }
 }

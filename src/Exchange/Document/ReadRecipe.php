@@ -74,7 +74,20 @@ final readonly class ReadRecipe
 
     private function recipe(Node $n): Recipe
     {
-        $n->fields('format', 'version', 'title', 'summary', 'piece', 'materials', 'mixes', 'steps', 'schools', 'accepted', 'cleanUp', 'target');
+        $n->fields(
+            'format',
+            'version',
+            'title',
+            'summary',
+            'piece',
+            'materials',
+            'mixes',
+            'steps',
+            'schools',
+            'accepted',
+            'cleanUp',
+            'target',
+        );
         if (UpcastRecipe::FORMAT !== $n->string('format')) {
             $n->refuse('format', 'This isn\'t a recipe document.');
         }
@@ -95,7 +108,19 @@ final readonly class ReadRecipe
             return $step;
         }, self::MOST_STEPS);
 
-        return $n->make(fn (): Recipe => Recipe::of($title, $piece, $steps, $this->schools($n), $summary, $this->accepted($n), $this->cleanUp($n, $materials), $this->target($n, $parts)), 'steps');
+        return $n->make(
+            fn (): Recipe => Recipe::of(
+                $title,
+                $piece,
+                $steps,
+                $this->schools($n),
+                $summary,
+                $this->accepted($n),
+                $this->cleanUp($n, $materials),
+                $this->target($n, $parts),
+            ),
+            'steps',
+        );
     }
 
     /**
@@ -106,7 +131,9 @@ final readonly class ReadRecipe
         $byId = [];
         $n->list('materials', function (Node $m) use (&$byId): void {
             $material = $this->material->read($m);
-            isset($byId[$material->id]) ? $m->refuse('id', InvalidRecipe::twice('The material', $material->id)->getMessage()) : $byId[$material->id] = $material;
+            isset($byId[$material->id])
+                ? $m->refuse('id', InvalidRecipe::twice('The material', $material->id)->getMessage())
+                : $byId[$material->id] = $material;
         });
 
         return $byId;
@@ -130,7 +157,11 @@ final readonly class ReadRecipe
             }
         }
 
-        return $t->make(fn (): Target => Target::of($t->text('name', 80), $colours, $this->places($t, 'parts', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':')))));
+        return $t->make(fn (): Target => Target::of(
+            $t->text('name', 80),
+            $colours,
+            $this->places($t, 'parts', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':'))),
+        ));
     }
 
     /**
@@ -140,7 +171,31 @@ final readonly class ReadRecipe
      */
     private function step(Node $n, array $materials, array $mixes, array $parts): Step
     {
-        $n->fields('id', 'title', 'technique', 'intent', 'parts', 'uses', 'coats', 'weight', 'left', 'grit', 'depth', 'dwell', 'handsOn', 'tool', 'strokes', 'hand', 'where', 'layout', 'aim', 'masks', 'repeat', 'wait', 'note');
+        $n->fields(
+            'id',
+            'title',
+            'technique',
+            'intent',
+            'parts',
+            'uses',
+            'coats',
+            'weight',
+            'left',
+            'grit',
+            'depth',
+            'dwell',
+            'handsOn',
+            'tool',
+            'strokes',
+            'hand',
+            'where',
+            'layout',
+            'aim',
+            'masks',
+            'repeat',
+            'wait',
+            'note',
+        );
         $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
         $uses = $n->childOrNull('uses');
         $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
@@ -149,10 +204,39 @@ final readonly class ReadRecipe
         $intent = $this->intent($n->child('intent'));
         $wait = $this->wait($n->child('wait'));
         $layout = $n->has('layout') ? $this->layout->read($n->child('layout')) : null;
-        $detail = $n->make(static fn (): StepDetail => StepDetail::of($n->enumOrNull('weight', FilmWeight::class), $n->floatOrNull('left'), $n->intOrNull('grit'), $n->floatOrNull('depth'), $n->intOrNull('dwell'), $n->intOrNull('handsOn'), $n->enumOrNull('tool', Tool::class), $n->enumOrNull('strokes', Direction::class), $n->enumOrNull('aim', SandingAim::class), $masks, $n->enumOrNull('hand', Hand::class) ?? Hand::Middle, $n->enumOrNull('where', Placement::class), $layout));
+        $detail = $n->make(static fn (): StepDetail => StepDetail::of(
+            $n->enumOrNull('weight', FilmWeight::class),
+            $n->floatOrNull('left'),
+            $n->intOrNull('grit'),
+            $n->floatOrNull('depth'),
+            $n->intOrNull('dwell'),
+            $n->intOrNull('handsOn'),
+            $n->enumOrNull('tool', Tool::class),
+            $n->enumOrNull('strokes', Direction::class),
+            $n->enumOrNull('aim', SandingAim::class),
+            $masks,
+            $n->enumOrNull('hand', Hand::class) ?? Hand::Middle,
+            $n->enumOrNull('where', Placement::class),
+            $layout,
+        ));
         $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
-        return $n->make(static fn (): Step => Step::of($n->id('id'), $n->text('title', 120), $technique, $intent, $onParts, $named, $n->int('coats', 1), $detail, $wait, $n->text('note'), $repeat), $this->blame($technique, $named, $detail));
+        return $n->make(
+            static fn (): Step => Step::of(
+                $n->id('id'),
+                $n->text('title', 120),
+                $technique,
+                $intent,
+                $onParts,
+                $named,
+                $n->int('coats', 1),
+                $detail,
+                $wait,
+                $n->text('note'),
+                $repeat,
+            ),
+            $this->blame($technique, $named, $detail),
+        );
     }
 
     /**
@@ -162,7 +246,15 @@ final readonly class ReadRecipe
      */
     private function places(Node $n, string $field, array $known): array
     {
-        return $n->has($field) ? $n->list($field, static fn (Node $p): string => \in_array($p->asString(120), $known, true) ? $p->asString() : $p->refuseHere(InvalidRecipe::missing('part', $p->asString())->getMessage()), 100) : [];
+        return $n->has($field)
+            ? $n->list(
+                $field,
+                static fn (Node $p): string => \in_array($p->asString(120), $known, true)
+                    ? $p->asString()
+                    : $p->refuseHere(InvalidRecipe::missing('part', $p->asString())->getMessage()),
+                100,
+            )
+            : [];
     }
 
     /** Where what a step is refused for stands, most likely. */
@@ -182,7 +274,15 @@ final readonly class ReadRecipe
     {
         $n->fields('until', 'least', 'most', 'otherwise');
 
-        return $n->make(static fn (): Repeat => Repeat::of($n->enum('until', Criterion::class), $n->int('least'), $n->int('most'), $n->has('otherwise') ? $n->id('otherwise') : null), 'least');
+        return $n->make(
+            static fn (): Repeat => Repeat::of(
+                $n->enum('until', Criterion::class),
+                $n->int('least'),
+                $n->int('most'),
+                $n->has('otherwise') ? $n->id('otherwise') : null,
+            ),
+            'least',
+        );
     }
 
     /**
@@ -194,7 +294,15 @@ final readonly class ReadRecipe
 
         return null === $c ? new CleanUp() : new CleanUp(
             $c->enumOrNull('rags', Rags::class),
-            $c->has('with') ? $c->list('with', static fn (Node $m): Material => $materials[$m->asString(64)] ?? $m->refuseHere(InvalidRecipe::missing('material', $m->asString())->getMessage()), 20) : [],
+            $c->has('with')
+                ? $c->list(
+                    'with',
+                    static fn (Node $m): Material => $materials[$m->asString(64)] ?? $m->refuseHere(
+                        InvalidRecipe::missing('material', $m->asString())->getMessage(),
+                    ),
+                    20,
+                )
+                : [],
         );
     }
 

@@ -25,7 +25,26 @@ use Inlaid\Core\Practice\Practices;
  */
 final readonly class ReadSettings
 {
-    public const FIELDS = ['units', 'drop', 'currency', 'rate', 'zone', 'hours', 'exceptions', 'helper', 'ownPace', 'ownDrying', 'ownAmounts', 'climate', 'places', 'flame', 'measures', 'cups', 'tolerance', 'schools'];
+    public const FIELDS = [
+        'units',
+        'drop',
+        'currency',
+        'rate',
+        'zone',
+        'hours',
+        'exceptions',
+        'helper',
+        'ownPace',
+        'ownDrying',
+        'ownAmounts',
+        'climate',
+        'places',
+        'flame',
+        'measures',
+        'cups',
+        'tolerance',
+        'schools',
+    ];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
     public function __construct(private Practices $schools, private ReadLeft $left = new ReadLeft())
@@ -52,9 +71,14 @@ final readonly class ReadSettings
         return Node::read($json, function (Node $n): Context {
             $n->fields('now', 'stock', 'pots', 'own', ...self::FIELDS);
             $now = $n->string('now', 40);
-            $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now) ? date_create_immutable($now) : false;
+            $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now)
+                ? date_create_immutable($now)
+                : false;
 
-            return $this->context($n, false === $at ? $n->refuse('now', 'Enter a time, for example 2026-11-24T08:00:00+01:00') : $at->getTimestamp());
+            return $this->context(
+                $n,
+                false === $at ? $n->refuse('now', 'Enter a time, for example 2026-11-24T08:00:00+01:00') : $at->getTimestamp(),
+            );
         }, $pointer);
     }
 
@@ -78,7 +102,12 @@ final readonly class ReadSettings
         return new Context(
             $now,
             $this->working($n),
-            $climate->make(static fn (): Climate => Climate::of($climate->float('temperature'), $climate->float('humidity'), $climate->enum('air', Air::class), $climate->floatOrNull('surface'))),
+            $climate->make(static fn (): Climate => Climate::of(
+                $climate->float('temperature'),
+                $climate->float('humidity'),
+                $climate->enum('air', Air::class),
+                $climate->floatOrNull('surface'),
+            )),
             $n->enum('units', UnitSystem::class),
             $n->list('measures', $this->measure(...), 40),
             $n->list('cups', $this->cup(...), 40),
@@ -106,7 +135,9 @@ final readonly class ReadSettings
             $n->has($switch) && $n->bool($switch);
         }
         $own = $n->childOrNull('own')?->fields('paces', 'drying', 'amounts');
-        $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0 ? $times : $f->refuseHere('Your figures can be from a tenth to ten times typical.');
+        $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0
+            ? $times
+            : $f->refuseHere('Your figures can be from a tenth to ten times typical.');
         $all = static fn (string $of): array => true === $own?->has($of) ? $own->map($of, $factor) : [];
 
         return new PersonalFactors($all('paces'), $all('drying'), $all('amounts'));
@@ -137,7 +168,20 @@ final readonly class ReadSettings
             $holds = $p->intOrNull('holds');
             null !== $holds && ($holds < 1 || $holds > 1000) && $p->refuse('holds', 'Enter 1 to 1000 pieces, or leave empty');
             isset($byId[$id]) && $p->refuse('id', 'This place exists twice.');
-            $byId[$id] = new Place($id, $p->string('name', 60), $p->make(static fn (): DayCurve => DayCurve::between($p->float('coldest'), $p->float('warmest'), $p->float('humidity'), $p->enum('air', Air::class)), 'coldest'), $holds);
+            $byId[$id] = new Place(
+                $id,
+                $p->string('name', 60),
+                $p->make(
+                    static fn (): DayCurve => DayCurve::between(
+                        $p->float('coldest'),
+                        $p->float('warmest'),
+                        $p->float('humidity'),
+                        $p->enum('air', Air::class),
+                    ),
+                    'coldest',
+                ),
+                $holds,
+            );
         }, 20);
 
         return $byId;
@@ -181,7 +225,9 @@ final readonly class ReadSettings
     private function stretch(Node $n): array
     {
         $n->fields('from', 'to');
-        $minutes = static fn (string $name): int => 1 === preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $n->string($name, 5), $m) ? 60 * (int) $m[1] + (int) $m[2] : $n->refuse($name, 'Enter a time of day, for example 08:30');
+        $minutes = static fn (string $name): int => 1 === preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $n->string($name, 5), $m)
+            ? 60 * (int) $m[1] + (int) $m[2]
+            : $n->refuse($name, 'Enter a time of day, for example 08:30');
 
         return [$minutes('from'), $minutes('to')];
     }
@@ -190,7 +236,15 @@ final readonly class ReadSettings
     {
         $n->fields('name', 'dimension', 'step', 'capacity');
 
-        return $n->make(static fn (): MeasureAtHand => MeasureAtHand::of($n->string('name', 60), $n->exact('step'), $n->exact('capacity'), $n->enum('dimension', Dimension::class)), 'step');
+        return $n->make(
+            static fn (): MeasureAtHand => MeasureAtHand::of(
+                $n->string('name', 60),
+                $n->exact('step'),
+                $n->exact('capacity'),
+                $n->enum('dimension', Dimension::class),
+            ),
+            'step',
+        );
     }
 
     private function cup(Node $n): Vessel
@@ -208,7 +262,12 @@ final readonly class ReadSettings
 
         return $n->make(static fn (): Vessel => match ($shape) {
             'round' => Vessel::cup($n->string('name', 60), $n->float('bottom'), $n->float('top'), $n->float('height')),
-            'tray' => Vessel::tray($n->string('name', 60), [$n->float('bottom'), $n->float('bottomWidth')], [$n->float('top'), $n->float('topWidth')], $n->float('height')),
+            'tray' => Vessel::tray(
+                $n->string('name', 60),
+                [$n->float('bottom'), $n->float('bottomWidth')],
+                [$n->float('top'), $n->float('topWidth')],
+                $n->float('height'),
+            ),
             default => $n->refuse('shape', 'Choose round or tray'),
         }, 'height');
     }

@@ -41,7 +41,15 @@ final class WriteMaterial
             ]),
             'handling' => self::known([
                 'dries' => $m->handling->dries->value,
-                'times' => null === $times ? null : self::known(['touch' => $times->touch, 'recoat' => $times->recoat, 'recoatMost' => $times->recoatMost, 'through' => $times->through, 'cure' => $times->cure]),
+                'times' => null === $times
+                    ? null
+                    : self::known([
+                        'touch' => $times->touch,
+                        'recoat' => $times->recoat,
+                        'recoatMost' => $times->recoatMost,
+                        'through' => $times->through,
+                        'cure' => $times->cure,
+                    ]),
                 'openTime' => $m->handling->openTime,
                 'potLife' => $m->handling->potLife,
                 'rewets' => $m->handling->rewets,
@@ -53,7 +61,14 @@ final class WriteMaterial
                 'hiding' => $m->look->hiding,
                 'tint' => $m->look->tint?->hex,
                 'onWood' => $m->look->onWood?->hex,
-                'learned' => null === $m->look->learned ? null : ['colour' => $m->look->learned->colour->hex, 'power' => $m->look->learned->power, 'patches' => $m->look->learned->patches, 'use' => $m->look->learned->use],
+                'learned' => null === $m->look->learned
+                    ? null
+                    : [
+                        'colour' => $m->look->learned->colour->hex,
+                        'power' => $m->look->learned->power,
+                        'patches' => $m->look->learned->patches,
+                        'use' => $m->look->learned->use,
+                    ],
             ]),
             'sheen' => $m->sheen?->value,
             'ambering' => $m->ambering->value,

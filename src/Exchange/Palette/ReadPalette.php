@@ -8,7 +8,8 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\Core\Colour\Colour;
 
 /**
- * Reads a palette: the GIMP format (a head, then red, green, blue and a name on each line), or CSV of a name and a colour in six hexadecimal digits, in whichever order.
+ * Reads a palette: the GIMP format (a head, then red, green, blue and a name on each line), or CSV of a name and a colour in six
+ * hexadecimal digits, in whichever order.
  */
 final class ReadPalette
 {
@@ -39,7 +40,10 @@ final class ReadPalette
             if (null === $chip && !$gimp && [] === $chips && 0 === $i) {
                 continue; // the head of a table
             }
-            $chips[] = $chip ?? throw InvalidInput::at('/text', \sprintf('Line %d isn\'t a colour: “%s”.', $i + 1, mb_substr(trim($line), 0, 60)));
+            $chips[] = $chip ?? throw InvalidInput::at(
+                '/text',
+                \sprintf('Line %d isn\'t a colour: “%s”.', $i + 1, mb_substr(trim($line), 0, 60)),
+            );
             if (\count($chips) > self::MOST) {
                 throw InvalidInput::at('/text', \sprintf('Too many colours. Maximum %d.', self::MOST));
             }
@@ -50,7 +54,10 @@ final class ReadPalette
 
     private static function gimp(string $line): ?Chip
     {
-        if (1 !== preg_match('~^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$~u', $line, $m) || max((int) $m[1], (int) $m[2], (int) $m[3]) > 255) {
+        if (
+            1 !== preg_match('~^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$~u', $line, $m)
+            || max((int) $m[1], (int) $m[2], (int) $m[3]) > 255
+        ) {
             return null;
         }
         $hex = \sprintf('#%02x%02x%02x', $m[1], $m[2], $m[3]);

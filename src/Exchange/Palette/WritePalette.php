@@ -18,7 +18,10 @@ final class WritePalette
      */
     public function gimp(string $name, array $chips): string
     {
-        $line = static fn (Chip $c): string => vsprintf('%3d %3d %3d', Light::of(Colour::of($c->colour))->codes())."\t".self::oneLine($c->name)."\n";
+        $line = static fn (Chip $c): string => vsprintf(
+            '%3d %3d %3d',
+            Light::of(Colour::of($c->colour))->codes(),
+        )."\t".self::oneLine($c->name)."\n";
 
         return "GIMP Palette\nName: ".self::oneLine($name)."\n#\n".implode('', array_map($line, $chips));
     }

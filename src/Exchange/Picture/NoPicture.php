@@ -21,7 +21,12 @@ final class NoPicture extends \RuntimeException
 
     public static function tooLarge(int $width, int $height, int $most): self
     {
-        return new self(\sprintf('This picture has %d × %d pixels. Maximum %d million. Save it smaller.', $width, $height, intdiv($most, 1_000_000)));
+        return new self(\sprintf(
+            'This picture has %d × %d pixels. Maximum %d million. Save it smaller.',
+            $width,
+            $height,
+            intdiv($most, 1_000_000),
+        ));
     }
 
     public static function tooSmall(): self

@@ -39,12 +39,20 @@ final readonly class ReadColour
         $spot = $this->spot($reference, $picture);
         $reflects = $n->floatOrNull('reflects') ?? $n->enum('card', ReferenceCard::class)->reflects();
 
-        return fn (): CorrectedColour => InvalidInput::around('/reference', fn (): CorrectedColour => $this->correct->correct($patch, $spot, $reflects));
+        return fn (): CorrectedColour => InvalidInput::around(
+            '/reference',
+            fn (): CorrectedColour => $this->correct->correct($patch, $spot, $reflects),
+        );
     }
 
     private function spot(Node $n, string $picture): Spot
     {
-        [$x, $y, $radius] = array_map(static fn (string $name): float => ($share = $n->fields('x', 'y', 'radius')->float($name)) < 0.0 || $share > 1.0 ? $n->refuse($name, 'Enter a value from 0 to 1') : $share, ['x', 'y', 'radius']);
+        [$x, $y, $radius] = array_map(
+            static fn (string $name): float => ($share = $n->fields('x', 'y', 'radius')->float($name)) < 0.0 || $share > 1.0
+                ? $n->refuse($name, 'Enter a value from 0 to 1')
+                : $share,
+            ['x', 'y', 'radius'],
+        );
 
         return $this->read->read($picture, $x, $y, min(self::LARGEST, $radius));
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Picture;
 
 /**
- * Takes a photo in: looks what it really is, whatever it calls itself, decodes it, turns it upright, makes it no larger than a board needs, and writes it anew.
+ * Takes a photo in: looks what it really is, whatever it calls itself, decodes it, turns it upright, makes it no larger than a board needs,
+ * and writes it anew.
  *
  * So a script is not a picture, and where and with what a photo was taken is not kept. Size is looked at before anything is decoded.
  */
@@ -51,14 +52,20 @@ final class TakePicture
     }
 
     /**
-     * A picture that this program wrote comes back as it was; written anew each time it goes out and in it would fade. Any other is taken as a new one.
+     * A picture that this program wrote comes back as it was; written anew each time it goes out and in it would fade. Any other is taken
+     * as a new one.
      *
      * @throws NoPicture if it is none, is too large, or breaks off
      */
     public function again(string $bytes): Picture
     {
         $size = @getimagesizefromstring($bytes);
-        $isOurs = false !== $size && \IMAGETYPE_JPEG === $size[2] && max($size[0], $size[1]) <= self::LONGEST && min($size[0], $size[1]) >= self::LEAST && self::holdsNothingElse($bytes) && false !== @imagecreatefromstring($bytes);
+        $isOurs = false !== $size
+            && \IMAGETYPE_JPEG === $size[2]
+            && max($size[0], $size[1]) <= self::LONGEST
+            && min($size[0], $size[1]) >= self::LEAST
+            && self::holdsNothingElse($bytes)
+            && false !== @imagecreatefromstring($bytes);
 
         return $isOurs ? new Picture($bytes, $size[0], $size[1]) : $this->take($bytes);
     }
@@ -86,7 +93,8 @@ final class TakePicture
     }
 
     /**
-     * The decoder says nothing of a JPEG that breaks off, and fills the rest with grey. In the points of a scan the marker of the end does not occur, so it stands
+     * The decoder says nothing of a JPEG that breaks off, and fills the rest with grey. In the points of a scan the marker of the end does
+     * not occur, so it stands
      * behind the beginning of the last scan, or not at all.
      */
     private static function ends(string $bytes): bool
@@ -121,7 +129,12 @@ final class TakePicture
         if ($longest <= self::LONGEST) {
             return $image;
         }
-        $smaller = imagescale($image, max(1, (int) round(imagesx($image) * self::LONGEST / $longest)), max(1, (int) round(imagesy($image) * self::LONGEST / $longest)), \IMG_BICUBIC);
+        $smaller = imagescale(
+            $image,
+            max(1, (int) round(imagesx($image) * self::LONGEST / $longest)),
+            max(1, (int) round(imagesy($image) * self::LONGEST / $longest)),
+            \IMG_BICUBIC,
+        );
 
         return false === $smaller ? $image : $smaller;
     }

@@ -29,9 +29,27 @@ final class CheckBody
             return;
         }
         match (Describe::of($request)?->takes) {
-            Describe::BUNDLE => $this->check($request, ZipIn::MOST_BYTES, 'This bundle is larger than 64 MB. Import it with bin/console inlaid:bundle:import on the computer that runs the studio.', 'application/zip', 'Send a bundle as application/zip.'),
-            Describe::PICTURE => $this->check($request, self::LARGEST_PHOTO, 'This photo is larger than 12 MB. Save it smaller.', 'image/', 'Send a photo as image/jpeg, image/png or image/webp.'),
-            default => $this->check($request, self::LARGEST_BODY, 'Larger than 2 MB, the maximum.', 'application/json', 'Send it as application/json.'),
+            Describe::BUNDLE => $this->check(
+                $request,
+                ZipIn::MOST_BYTES,
+                'This bundle is larger than 64 MB. Import it with bin/console inlaid:bundle:import on the computer that runs the studio.',
+                'application/zip',
+                'Send a bundle as application/zip.',
+            ),
+            Describe::PICTURE => $this->check(
+                $request,
+                self::LARGEST_PHOTO,
+                'This photo is larger than 12 MB. Save it smaller.',
+                'image/',
+                'Send a photo as image/jpeg, image/png or image/webp.',
+            ),
+            default => $this->check(
+                $request,
+                self::LARGEST_BODY,
+                'Larger than 2 MB, the maximum.',
+                'application/json',
+                'Send it as application/json.',
+            ),
         };
     }
 

@@ -56,14 +56,35 @@ final readonly class ExceptionListener
             $error instanceof NoRoom => new Problem(507, 'disk-full', $error->getMessage()),
             $error instanceof Problem => $error,
             $error instanceof InvalidInput => new Problem(422, 'not-accepted', $error->getMessage(), $error->violations),
-            $error instanceof NoPicture => new Problem(422, 'not-accepted', $error->getMessage(), [new Violation('', $error->getMessage())]),
+            $error instanceof NoPicture => new Problem(
+                422,
+                'not-accepted',
+                $error->getMessage(),
+                [new Violation('', $error->getMessage())],
+            ),
             $error instanceof ValidationError => new Problem(422, 'not-accepted', $error->getMessage()),
             $error instanceof NotFound => new Problem(404, 'not-there', $error->getMessage()),
             $error instanceof HoldsLess => new Problem(409, 'holds-less', $error->getMessage()),
             $error instanceof BookedOtherwise => new Problem(409, 'booked-otherwise', $error->getMessage()),
-            $error instanceof VersionConflict => new Problem(409, 'newer-version', $error->getMessage(), [], $error->version, new RawJson($error->newer)),
-            $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException && $this->locked->for($request) => new Problem(404, 'http', 'Nothing at this address.'),
-            $error instanceof HttpExceptionInterface => new Problem($error->getStatusCode(), 'http', 'This address doesn\'t allow that method.'),
+            $error instanceof VersionConflict => new Problem(
+                409,
+                'newer-version',
+                $error->getMessage(),
+                [],
+                $error->version,
+                new RawJson($error->newer),
+            ),
+            $error instanceof NotFoundHttpException, $error instanceof MethodNotAllowedHttpException
+                && $this->locked->for($request) => new Problem(
+                    404,
+                    'http',
+                    'Nothing at this address.',
+                ),
+            $error instanceof HttpExceptionInterface => new Problem(
+                $error->getStatusCode(),
+                'http',
+                'This address doesn\'t allow that method.',
+            ),
             default => new Problem(500, 'our-fault', 'Server error. Nothing was saved. See var/log.'),
         };
     }

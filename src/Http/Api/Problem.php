@@ -33,8 +33,18 @@ final class Problem extends \RuntimeException
 
     public function response(): Response
     {
-        $details = new ProblemDetails('/problems/'.$this->kind, Response::$statusTexts[$this->status] ?? 'Error', $this->status, $this->getMessage(), $this->violations, $this->version, $this->newer);
-        $headers = ['Content-Type' => 'application/problem+json'] + (null === $this->retryAfter ? [] : ['Retry-After' => (string) $this->retryAfter]);
+        $details = new ProblemDetails(
+            '/problems/'.$this->kind,
+            Response::$statusTexts[$this->status] ?? 'Error',
+            $this->status,
+            $this->getMessage(),
+            $this->violations,
+            $this->version,
+            $this->newer,
+        );
+        $headers = [
+            'Content-Type' => 'application/problem+json',
+        ] + (null === $this->retryAfter ? [] : ['Retry-After' => (string) $this->retryAfter]);
 
         return new Response(Json::encode($details), $this->status, $headers);
     }

@@ -9,7 +9,8 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * What stands in an address is text. Bytes that are none, which could neither be looked for nor be told of, become a sign that finds nothing; in the path they lead nowhere.
+ * What stands in an address is text. Bytes that are none, which could neither be looked for nor be told of, become a sign that finds
+ * nothing; in the path they lead nowhere.
  */
 #[AsEventListener(priority: 290)]
 final class ScrubText

@@ -13,7 +13,12 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/photos', methods: 'POST')]
-#[Describe('Add a photo of a patch: JPEG, PNG or WebP; it is re-encoded without metadata', takes: Describe::PICTURE, gives: BoardResponse::class, status: 201)]
+#[Describe(
+    'Add a photo of a patch: JPEG, PNG or WebP; it is re-encoded without metadata',
+    takes: Describe::PICTURE,
+    gives: BoardResponse::class,
+    status: 201,
+)]
 final readonly class AddPhoto
 {
     public function __construct(private BoardBook $boards, private TakePicture $take, private DescribeBoards $describe)
@@ -24,6 +29,8 @@ final readonly class AddPhoto
     {
         $picture = $this->take->take($request->getContent());
 
-        return $this->describe->one(InvalidInput::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board);
+        return $this->describe->one(
+            InvalidInput::around('/patch', fn (): StoredPhoto => $this->boards->addPhoto($id, $patch, $picture))->board,
+        );
     }
 }

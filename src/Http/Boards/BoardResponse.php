@@ -16,7 +16,16 @@ final readonly class BoardResponse
      * @param list<PatchReading> $readings
      * @param list<ShareSummary> $shares   the newest first
      */
-    public function __construct(public string $id, public int $version, public RawJson $document, public ?string $recipe, public ?\DateTimeImmutable $laidAt, public bool $archived, public array $readings, public array $shares, public ?Chosen $chosen)
-    {
+    public function __construct(
+        public string $id,
+        public int $version,
+        public RawJson $document,
+        public ?string $recipe,
+        public ?\DateTimeImmutable $laidAt,
+        public bool $archived,
+        public array $readings,
+        public array $shares,
+        public ?Chosen $chosen,
+    ) {
     }
 }

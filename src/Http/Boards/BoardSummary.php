@@ -8,7 +8,8 @@ use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\BoardCard;
 
 /**
- * A board without its document: `card` says what is on it, `read` how many of its patches have been read, `chosen` the patch that is in the recipe, `observed` the colours read, by patch.
+ * A board without its document: `card` says what is on it, `read` how many of its patches have been read, `chosen` the patch that is in the
+ * recipe, `observed` the colours read, by patch.
  */
 final readonly class BoardSummary
 {
@@ -16,7 +17,17 @@ final readonly class BoardSummary
      * @param RawJson               $card     schema boardCard
      * @param array<string, string> $observed
      */
-    public function __construct(public string $id, public string $title, public ?string $recipe, public RawJson $card, public int $read, public array $observed, public ?\DateTimeImmutable $laidAt, public ?string $chosen, public bool $archived, public \DateTimeImmutable $updatedAt)
-    {
+    public function __construct(
+        public string $id,
+        public string $title,
+        public ?string $recipe,
+        public RawJson $card,
+        public int $read,
+        public array $observed,
+        public ?\DateTimeImmutable $laidAt,
+        public ?string $chosen,
+        public bool $archived,
+        public \DateTimeImmutable $updatedAt,
+    ) {
     }
 }

@@ -12,7 +12,12 @@ final readonly class Chosen
     /**
      * @param list<string> $changes
      */
-    public function __construct(public string $patch, public string $reason, public ?string $share, public string $at, public array $changes)
-    {
+    public function __construct(
+        public string $patch,
+        public string $reason,
+        public ?string $share,
+        public string $at,
+        public array $changes,
+    ) {
     }
 }

@@ -19,20 +19,34 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Compare two patches of a board', gives: PatchesCompared::class, query: ['one' => 'string', 'other' => 'string'])]
 final readonly class ComparePatches
 {
-    public function __construct(private BoardBook $boards, private ReadBoard $read, private DiffPatches $diff, private DescribeBoards $describe)
-    {
+    public function __construct(
+        private BoardBook $boards,
+        private ReadBoard $read,
+        private DiffPatches $diff,
+        private DescribeBoards $describe,
+    ) {
     }
 
     public function __invoke(string $id, Request $request): PatchesCompared
     {
         $stored = $this->boards->get($id);
         $board = $this->read->read(Json::decode($stored->document))->board;
-        [$one, $other] = InvalidInput::around('', static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))]);
+        [$one, $other] = InvalidInput::around(
+            '',
+            static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))],
+        );
         $readings = $this->describe->readings($stored);
         [$read, $readOther] = [$readings[$one->cell->label] ?? null, $readings[$other->cell->label] ?? null];
         [$colour, $otherColour] = [$read?->colour, $readOther?->colour];
         $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));
 
-        return new PatchesCompared($one->cell->label, $other->cell->label, $this->diff->between($one->recipe, $other->recipe), $seen, $read?->offTarget, $readOther?->offTarget);
+        return new PatchesCompared(
+            $one->cell->label,
+            $other->cell->label,
+            $this->diff->between($one->recipe, $other->recipe),
+            $seen,
+            $read?->offTarget,
+            $readOther?->offTarget,
+        );
     }
 }

@@ -25,11 +25,22 @@ final readonly class ComputeBeginning
     public function __invoke(Body $body): BoardBegun
     {
         [$id, $part, $steps, $width, $height, $vary] = $body->read(static fn (Node $n): array => [
-            $n->fields('recipe', 'part', 'steps', 'width', 'height', 'vary')->id('recipe'), $n->string('part', 120), $n->list('steps', static fn (Node $s): string => $s->asString(64)), $n->int('width'), $n->int('height'), $n->has('vary') ? $n->id('vary') : null,
+            $n->fields('recipe', 'part', 'steps', 'width', 'height', 'vary')->id('recipe'), $n->string('part', 120), $n->list(
+                'steps',
+                static fn (Node $s): string => $s->asString(64),
+            ), $n->int('width'), $n->int('height'), $n->has('vary') ? $n->id('vary') : null,
         ]);
         $recipe = $this->book->get($id);
         $document = $this->read->document(Json::decode($recipe->draft->document));
 
-        return new BoardBegun(new RawJson(Json::encode($this->begin->begin($document, [$recipe->id, $recipe->title], $part, $steps, $width, $height, $vary))));
+        return new BoardBegun(new RawJson(Json::encode($this->begin->begin(
+            $document,
+            [$recipe->id, $recipe->title],
+            $part,
+            $steps,
+            $width,
+            $height,
+            $vary,
+        ))));
     }
 }

@@ -23,7 +23,10 @@ final readonly class ComputeBoard
 
     public function __invoke(Body $body): BoardPreview
     {
-        [$document, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'context')->child('document')->raw(), $n->childOrNull('context')?->raw()]);
+        [$document, $stated] = $body->read(static fn (Node $n): array => [
+            $n->fields('document', 'context')->child('document')->raw(),
+            $n->childOrNull('context')?->raw(),
+        ]);
 
         return $this->preview->preview($this->read->read($document, '/document')->board, $this->context->with($stated)[0]);
     }

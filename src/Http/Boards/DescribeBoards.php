@@ -26,7 +26,17 @@ final readonly class DescribeBoards
 
     public function one(StoredBoard $board): BoardResponse
     {
-        return new BoardResponse($board->id, $board->version, new RawJson($board->document), $board->recipeId, $board->laidAt, null !== $board->archivedAt, array_values($this->readings($board)), array_map(ShareSummary::of(...), $this->shares->of($board)), $this->chosen($board));
+        return new BoardResponse(
+            $board->id,
+            $board->version,
+            new RawJson($board->document),
+            $board->recipeId,
+            $board->laidAt,
+            null !== $board->archivedAt,
+            array_values($this->readings($board)),
+            array_map(ShareSummary::of(...), $this->shares->of($board)),
+            $this->chosen($board),
+        );
     }
 
     public function summary(StoredBoard $board): BoardSummary
@@ -34,7 +44,18 @@ final readonly class DescribeBoards
         $readings = $this->readings($board);
         $observed = array_map(static fn (PatchReading $r): ?string => $r->colour, $readings);
 
-        return new BoardSummary($board->id, $board->title, $board->recipeId, new RawJson($board->card), \count($readings), array_filter($observed), $board->laidAt, $this->chosen($board)?->patch, null !== $board->archivedAt, $board->updatedAt);
+        return new BoardSummary(
+            $board->id,
+            $board->title,
+            $board->recipeId,
+            new RawJson($board->card),
+            \count($readings),
+            array_filter($observed),
+            $board->laidAt,
+            $this->chosen($board)?->patch,
+            null !== $board->archivedAt,
+            $board->updatedAt,
+        );
     }
 
     /**
@@ -67,12 +88,32 @@ final readonly class DescribeBoards
             $colour = $n->has('colour') ? $n->string('colour') : null;
             $text = static fn (string $name): ?string => $n->has($name) ? $n->string($name) : null;
 
-            return new PatchReading($patch, $colour, $text('how'), $text('photo'), $n->text('note'), $n->intOrNull('rating'), $photos, null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target));
+            return new PatchReading(
+                $patch,
+                $colour,
+                $text('how'),
+                $text('photo'),
+                $n->text('note'),
+                $n->intOrNull('rating'),
+                $photos,
+                null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target),
+            );
         });
     }
 
     private function chosen(StoredBoard $board): ?Chosen
     {
-        return null === $board->chosen ? null : Node::read(Json::decode($board->chosen), static fn (Node $n): Chosen => new Chosen($n->string('patch'), $n->text('reason'), $n->has('share') ? $n->string('share') : null, $n->string('at'), $n->list('changes', static fn (Node $c): string => $c->asString(2000))));
+        return null === $board->chosen
+            ? null
+            : Node::read(
+                Json::decode($board->chosen),
+                static fn (Node $n): Chosen => new Chosen(
+                    $n->string('patch'),
+                    $n->text('reason'),
+                    $n->has('share') ? $n->string('share') : null,
+                    $n->string('at'),
+                    $n->list('changes', static fn (Node $c): string => $c->asString(2000)),
+                ),
+            );
     }
 }

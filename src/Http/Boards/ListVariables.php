@@ -47,7 +47,10 @@ final readonly class ListVariables
             $thing->tells(),
             $step?->id,
             $thing->standing($choices, $step),
-            array_map(static fn (string $level): LevelInWords => new LevelInWords($level, $thing->inWords($choices, $step, $level)), $thing->options($choices, $step)),
+            array_map(
+                static fn (string $level): LevelInWords => new LevelInWords($level, $thing->inWords($choices, $step, $level)),
+                $thing->options($choices, $step),
+            ),
             $thing->levels($choices, $step),
         );
     }

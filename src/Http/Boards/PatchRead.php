@@ -9,7 +9,12 @@ namespace Inlaid\App\Http\Boards;
  */
 final readonly class PatchRead
 {
-    public function __construct(public ?string $colour = null, public ?string $how = null, public ?string $photo = null, public string $note = '', public ?int $rating = null)
-    {
+    public function __construct(
+        public ?string $colour = null,
+        public ?string $how = null,
+        public ?string $photo = null,
+        public string $note = '',
+        public ?int $rating = null,
+    ) {
     }
 }

@@ -15,7 +15,15 @@ final readonly class PatchReading
     /**
      * @param list<PhotoLine> $photos
      */
-    public function __construct(public string $patch, public ?string $colour, public ?string $how, public ?string $photo, public string $note, public ?int $rating, public array $photos, public ?ColourDifference $offTarget)
-    {
+    public function __construct(
+        public string $patch,
+        public ?string $colour,
+        public ?string $how,
+        public ?string $photo,
+        public string $note,
+        public ?int $rating,
+        public array $photos,
+        public ?ColourDifference $offTarget,
+    ) {
     }
 }

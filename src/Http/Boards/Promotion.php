@@ -16,8 +16,13 @@ final readonly class Promotion
      * @param list<Change> $changes
      * @param list<string> $leftBehind
      */
-    public function __construct(public string $recipe, public string $title, public int $version, public array $changes, public array $leftBehind)
-    {
+    public function __construct(
+        public string $recipe,
+        public string $title,
+        public int $version,
+        public array $changes,
+        public array $leftBehind,
+    ) {
     }
 
     public static function of(PatchPromoted $p): self

@@ -21,7 +21,10 @@ final readonly class SaveBoard
 
     public function __invoke(string $id, Body $body): BoardResponse
     {
-        [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'document')->int('version'), $n->child('document')->raw()]);
+        [$version, $json] = $body->read(static fn (Node $n): array => [
+            $n->fields('version', 'document')->int('version'),
+            $n->child('document')->raw(),
+        ]);
 
         return $this->describe->one($this->boards->save($id, $version, $this->read->read($json, '/document')));
     }

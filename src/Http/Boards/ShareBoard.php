@@ -24,6 +24,10 @@ final readonly class ShareBoard
         $days = $body->read(static fn (Node $n): int => $n->fields('days')->int('days', 14));
         [$share, $secret] = $this->shares->share($id, $days);
 
-        return new SharedLink($share->id, ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/')).'/look/'.$secret, $share->expiresAt);
+        return new SharedLink(
+            $share->id,
+            ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/')).'/look/'.$secret,
+            $share->expiresAt,
+        );
     }
 }

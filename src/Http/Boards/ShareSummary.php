@@ -11,8 +11,15 @@ use Inlaid\App\Store\Entity\StoredShare;
  */
 final readonly class ShareSummary
 {
-    public function __construct(public string $id, public \DateTimeImmutable $createdAt, public \DateTimeImmutable $expiresAt, public bool $open, public ?string $patch, public string $comment, public ?\DateTimeImmutable $chosenAt)
-    {
+    public function __construct(
+        public string $id,
+        public \DateTimeImmutable $createdAt,
+        public \DateTimeImmutable $expiresAt,
+        public bool $open,
+        public ?string $patch,
+        public string $comment,
+        public ?\DateTimeImmutable $chosenAt,
+    ) {
     }
 
     public static function of(StoredShare $s): self

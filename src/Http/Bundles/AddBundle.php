@@ -12,7 +12,12 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles', methods: 'POST')]
-#[Describe('Import recipes and boards of a bundle (application/zip); all or nothing', takes: Describe::BUNDLE, gives: BundlePlan::class, status: 201)]
+#[Describe(
+    'Import recipes and boards of a bundle (application/zip); all or nothing',
+    takes: Describe::BUNDLE,
+    gives: BundlePlan::class,
+    status: 201,
+)]
 final readonly class AddBundle
 {
     public function __construct(private TakeBundle $take)

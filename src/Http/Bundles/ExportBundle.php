@@ -13,7 +13,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/{what}.zip', methods: 'GET', requirements: ['what' => 'studio|recipes'])]
-#[Describe('Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle', query: ['query' => 'string', 'archived' => 'boolean', 'ids' => 'string'])]
+#[Describe(
+    'Download the whole studio, or the recipes that a search finds or that are named, with revisions, boards and photos, as a bundle',
+    query: ['query' => 'string', 'archived' => 'boolean', 'ids' => 'string'],
+)]
 final readonly class ExportBundle
 {
     /** Seconds: photos of many years. */
@@ -29,7 +32,14 @@ final readonly class ExportBundle
         $file = TemporaryFile::of();
         $this->write->write($file->path, 'studio' === $what ? null : $this->ids($request));
         set_time_limit(0); // whoever fetches it may have a slow line
-        $response = new BinaryFileResponse($file->leave(), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d'))]);
+        $response = new BinaryFileResponse(
+            $file->leave(),
+            200,
+            [
+                'Content-Type' => 'application/zip',
+                'Content-Disposition' => \sprintf('attachment; filename="%s-%s.inlaid.zip"', $what, date('Y-m-d')),
+            ],
+        );
 
         return $response->deleteFileAfterSend();
     }
@@ -41,6 +51,8 @@ final readonly class ExportBundle
     {
         $named = array_values(array_filter(explode(',', $request->query->getString('ids'))));
 
-        return [] === $named ? $this->book->ids($request->query->getString('query'), $request->query->getBoolean('archived')) : array_map(fn (string $id): string => $this->book->get($id)->id, $named);
+        return [] === $named
+            ? $this->book->ids($request->query->getString('query'), $request->query->getBoolean('archived'))
+            : array_map(fn (string $id): string => $this->book->get($id)->id, $named);
     }
 }

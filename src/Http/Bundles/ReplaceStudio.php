@@ -11,7 +11,12 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/bundles/studio', methods: 'PUT')]
-#[Describe('Replace this studio (application/zip) after a backup; all or nothing; 409 if it holds much less, unless evenIfLess', takes: Describe::BUNDLE, gives: StudioReplaced::class, query: ['evenIfLess' => 'boolean'])]
+#[Describe(
+    'Replace this studio (application/zip) after a backup; all or nothing; 409 if it holds much less, unless evenIfLess',
+    takes: Describe::BUNDLE,
+    gives: StudioReplaced::class,
+    query: ['evenIfLess' => 'boolean'],
+)]
 final readonly class ReplaceStudio
 {
     public function __construct(private TakeBundle $take)
@@ -20,6 +25,9 @@ final readonly class ReplaceStudio
 
     public function __invoke(Request $request): StudioReplaced
     {
-        return new StudioReplaced(basename(BundleSent::with($request, fn (ZipIn $zip): string => $this->take->replace($zip, $request->query->getBoolean('evenIfLess')))));
+        return new StudioReplaced(basename(BundleSent::with(
+            $request,
+            fn (ZipIn $zip): string => $this->take->replace($zip, $request->query->getBoolean('evenIfLess')),
+        )));
     }
 }

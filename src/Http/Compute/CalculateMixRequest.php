@@ -19,7 +19,14 @@ final readonly class CalculateMixRequest
      * @param string|null   $amount    such as "200 ml"
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $of, public ?string $amount = null, public ?AllOf $allOf = null, public MeasuredBy $by = MeasuredBy::Anything, public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $mixes,
+        public RawJson $of,
+        public ?string $amount = null,
+        public ?AllOf $allOf = null,
+        public MeasuredBy $by = MeasuredBy::Anything,
+        public ?RawJson $context = null,
+    ) {
     }
 }

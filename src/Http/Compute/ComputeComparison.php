@@ -22,7 +22,10 @@ final readonly class ComputeComparison
 
     public function __invoke(Body $body): Comparison
     {
-        [$before, $after] = $body->read(static fn (Node $n): array => [$n->fields('before', 'after')->child('before')->raw(), $n->child('after')->raw()]);
+        [$before, $after] = $body->read(static fn (Node $n): array => [
+            $n->fields('before', 'after')->child('before')->raw(),
+            $n->child('after')->raw(),
+        ]);
 
         return new Comparison($this->compare->compare($this->read->read($before, '/before'), $this->read->read($after, '/after')));
     }

@@ -16,8 +16,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Predict how a coat dries in a climate', takes: DryingRequest::class, gives: DryingResponse::class)]
 final readonly class ComputeDrying
 {
-    public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private DeriveCharacter $derive = new DeriveCharacter(), private PredictDrying $predict = new PredictDrying())
-    {
+    public function __construct(
+        private ContextRequest $context,
+        private FlattenMix $flatten = new FlattenMix(),
+        private DeriveCharacter $derive = new DeriveCharacter(),
+        private PredictDrying $predict = new PredictDrying(),
+    ) {
     }
 
     public function __invoke(Body $body): DryingResponse
@@ -31,7 +35,11 @@ final readonly class ComputeDrying
                 $n->refuse('ofNormal', 'Enter 0 to 10');
             }
 
-            return new DryingResponse($this->predict->predict($this->derive->derive($this->flatten->flatten(MixRequest::read($n)))->handling, $context->climate, $ofNormal));
+            return new DryingResponse($this->predict->predict(
+                $this->derive->derive($this->flatten->flatten(MixRequest::read($n)))->handling,
+                $context->climate,
+                $ofNormal,
+            ));
         });
     }
 }

@@ -34,11 +34,24 @@ final readonly class ComputeFilm
             $n->fields('materials', 'mixes', 'of', 'technique', 'weight', 'left', 'area', 'coats', 'absorption');
             $mix = $this->derive->derive($this->flatten->flatten(MixRequest::read($n)));
             $figures = $n->make(fn () => $this->techniques->named($n->string('technique')), 'technique')->figures();
-            $within = static fn (string $name, float $value, float $least, float $most): float => $value < $least || $value > $most ? $n->refuse($name, \sprintf('Enter %s to %s', $least, $most)) : $value;
-            $film = $this->lay->lay($mix, $figures, $n->enumOrNull('weight', FilmWeight::class) ?? FilmWeight::Normal, $n->has('left') ? $within('left', $n->float('left'), 0, 1) : null);
-            $surface = [$within('area', $n->float('area'), 0.0001, 1000), $within('absorption', $n->floatOrNull('absorption') ?? 1.0, 0.5, 5)];
+            $within = static fn (string $name, float $value, float $least, float $most): float => $value < $least || $value > $most
+                ? $n->refuse($name, \sprintf('Enter %s to %s', $least, $most))
+                : $value;
+            $film = $this->lay->lay(
+                $mix,
+                $figures,
+                $n->enumOrNull('weight', FilmWeight::class) ?? FilmWeight::Normal,
+                $n->has('left') ? $within('left', $n->float('left'), 0, 1) : null,
+            );
+            $surface = [
+                $within('area', $n->float('area'), 0.0001, 1000),
+                $within('absorption', $n->floatOrNull('absorption') ?? 1.0, 0.5, 5),
+            ];
 
-            return new FilmResponse($film, null === $film ? [] : $this->need->need([$surface], $film->wet, (int) $within('coats', $n->int('coats'), 1, 50), $figures));
+            return new FilmResponse(
+                $film,
+                null === $film ? [] : $this->need->need([$surface], $film->wet, (int) $within('coats', $n->int('coats'), 1, 50), $figures),
+            );
         });
     }
 }

@@ -15,8 +15,11 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find the smallest batch your measuring tools can measure', takes: MeasuresRequest::class, gives: MeasuresResponse::class)]
 final readonly class ComputeMeasures
 {
-    public function __construct(private ContextRequest $context, private FlattenMix $flatten = new FlattenMix(), private PourBatch $pour = new PourBatch())
-    {
+    public function __construct(
+        private ContextRequest $context,
+        private FlattenMix $flatten = new FlattenMix(),
+        private PourBatch $pour = new PourBatch(),
+    ) {
     }
 
     public function __invoke(Body $body): MeasuresResponse
@@ -24,7 +27,11 @@ final readonly class ComputeMeasures
         $context = $this->context->of($body);
 
         return $body->read(fn (Node $n): MeasuresResponse => $n->fields('materials', 'mixes', 'of', 'need', 'context')->make(
-            fn (): MeasuresResponse => new MeasuresResponse($this->pour->measured($this->flatten->flatten(MixRequest::read($n)), AmountRequest::read($n, 'need', $context)->amount, $context)),
+            fn (): MeasuresResponse => new MeasuresResponse($this->pour->measured(
+                $this->flatten->flatten(MixRequest::read($n)),
+                AmountRequest::read($n, 'need', $context)->amount,
+                $context,
+            )),
             'need',
         ));
     }

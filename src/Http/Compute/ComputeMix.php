@@ -27,17 +27,37 @@ final readonly class ComputeMix
         $context = $this->context->of($body);
 
         return $body->read(function (Node $n) use ($context): MixPreview {
-            $context = $context->measuring($n->fields('materials', 'mixes', 'of', 'amount', 'allOf', 'by', 'context')->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything);
+            $context = $context->measuring(
+                $n->fields(
+                    'materials',
+                    'mixes',
+                    'of',
+                    'amount',
+                    'allOf',
+                    'by',
+                    'context',
+                )->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything,
+            );
             $of = MixRequest::read($n);
             $all = $n->childOrNull('allOf')?->fields('material', 'have');
             if (null !== $all) {
-                return $all->make(fn (): MixPreview => $this->preview->fromAllOf($of, $all->id('material'), AmountRequest::read($all, 'have', $context), $context), 'have');
+                return $all->make(
+                    fn (): MixPreview => $this->preview->fromAllOf(
+                        $of,
+                        $all->id('material'),
+                        AmountRequest::read($all, 'have', $context),
+                        $context,
+                    ),
+                    'have',
+                );
             }
 
             return $n->make(function () use ($n, $of, $context): MixPreview {
                 $amount = AmountRequest::read($n, 'amount', $context);
 
-                return Dimension::Volume === $amount->dimension ? $this->preview->toYield($of, $amount->amount, $context) : throw InvalidMeasure::wrongDimension(Dimension::Volume);
+                return Dimension::Volume === $amount->dimension
+                    ? $this->preview->toYield($of, $amount->amount, $context)
+                    : throw InvalidMeasure::wrongDimension(Dimension::Volume);
             }, 'amount');
         });
     }

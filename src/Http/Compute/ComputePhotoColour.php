@@ -15,7 +15,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/photo-colour', methods: 'POST')]
-#[Describe('Read a colour from a photo in the body, which isn\'t stored; `asked` in the query is the place, as JSON', takes: Describe::PICTURE, gives: CorrectedColour::class)]
+#[Describe(
+    'Read a colour from a photo in the body, which isn\'t stored; `asked` in the query is the place, as JSON',
+    takes: Describe::PICTURE,
+    gives: CorrectedColour::class,
+)]
 final readonly class ComputePhotoColour
 {
     public function __construct(private TakePicture $take, private ReadColour $read)

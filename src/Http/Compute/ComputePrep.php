@@ -22,13 +22,21 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Add suggested preparation to a recipe', takes: PrepRequest::class, gives: FixResponse::class)]
 final readonly class ComputePrep
 {
-    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
-    {
+    public function __construct(
+        private ReadRecipe $read,
+        private StudioContext $context,
+        private PreviewRecipe $preview,
+        private TryEdits $try,
+    ) {
     }
 
     public function __invoke(Body $body): FixResponse
     {
-        [$json, $keys, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'take', 'context')->child('document')->raw(), $n->list('take', static fn (Node $k): string => $k->asString(80), 100), $n->childOrNull('context')?->raw()]);
+        [$json, $keys, $stated] = $body->read(static fn (Node $n): array => [
+            $n->fields('document', 'take', 'context')->child('document')->raw(),
+            $n->list('take', static fn (Node $k): string => $k->asString(80), 100),
+            $n->childOrNull('context')?->raw(),
+        ]);
         $before = $this->read->document($json, '/document');
         [$context] = $this->context->with($stated);
         $taken = $this->lines($this->preview->preview($before->recipe, $context)->prep, $keys);

@@ -26,7 +26,9 @@ final readonly class ComputeRatio
 
             $unit = Basis::ByMass === $n->enumOrNull('basis', Basis::class) ? 'g' : 'ml';
 
-            return [] === $names ? $n->refuse('names', 'Name the ingredients.') : $n->make(fn (): RatioResponse => new RatioResponse($this->read->read($n->string('text', 60), $names, $unit)), 'text');
+            return [] === $names
+                ? $n->refuse('names', 'Name the ingredients.')
+                : $n->make(fn (): RatioResponse => new RatioResponse($this->read->read($n->string('text', 60), $names, $unit)), 'text');
         });
     }
 }

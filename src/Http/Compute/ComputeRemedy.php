@@ -18,16 +18,29 @@ use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/remedy', methods: 'POST')]
-#[Describe('Apply a fix to a recipe; refused if the finding stays or a worse one appears', takes: RemedyRequest::class, gives: FixResponse::class)]
+#[Describe(
+    'Apply a fix to a recipe; refused if the finding stays or a worse one appears',
+    takes: RemedyRequest::class,
+    gives: FixResponse::class,
+)]
 final readonly class ComputeRemedy
 {
-    public function __construct(private ReadRecipe $read, private StudioContext $context, private PreviewRecipe $preview, private TryEdits $try)
-    {
+    public function __construct(
+        private ReadRecipe $read,
+        private StudioContext $context,
+        private PreviewRecipe $preview,
+        private TryEdits $try,
+    ) {
     }
 
     public function __invoke(Body $body): FixResponse
     {
-        [$json, $key, $which, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'finding', 'remedy', 'context')->child('document')->raw(), $n->string('finding'), $n->string('remedy'), $n->childOrNull('context')?->raw()]);
+        [$json, $key, $which, $stated] = $body->read(static fn (Node $n): array => [
+            $n->fields('document', 'finding', 'remedy', 'context')->child('document')->raw(),
+            $n->string('finding'),
+            $n->string('remedy'),
+            $n->childOrNull('context')?->raw(),
+        ]);
         $before = $this->read->document($json, '/document');
         [$context] = $this->context->with($stated);
         $was = $this->preview->preview($before->recipe, $context);
@@ -51,7 +64,10 @@ final readonly class ComputeRemedy
             }
         }
 
-        throw InvalidInput::at([] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy', 'The recipe has changed. Open the findings again.');
+        throw InvalidInput::at(
+            [] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy',
+            'The recipe has changed. Open the findings again.',
+        );
     }
 
     /**

@@ -19,7 +19,11 @@ use Inlaid\Core\Technique\Zone;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/thinning', methods: 'POST')]
-#[Describe('Find the thinning and coats of a step that bring a zone closest to a colour', takes: ThinningRequest::class, gives: SolvePreview::class)]
+#[Describe(
+    'Find the thinning and coats of a step that bring a zone closest to a colour',
+    takes: ThinningRequest::class,
+    gives: SolvePreview::class,
+)]
 final readonly class ComputeThinning
 {
     private const SECONDS = 6;
@@ -41,6 +45,9 @@ final readonly class ComputeThinning
         [$context] = $this->context->with($stated);
         $found = $recipe->stepsById()[$step] ?? throw InvalidInput::at('/step', InvalidRecipe::missing('step', $step)->getMessage());
 
-        return InvalidInput::around('/step', fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, Deadline::in(self::SECONDS)));
+        return InvalidInput::around(
+            '/step',
+            fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, Deadline::in(self::SECONDS)),
+        );
     }
 }

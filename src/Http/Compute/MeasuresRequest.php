@@ -17,7 +17,12 @@ final readonly class MeasuresRequest
      * @param RawJson       $of        schema named
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $of, public string $need, public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $mixes,
+        public RawJson $of,
+        public string $need,
+        public ?RawJson $context = null,
+    ) {
     }
 }

@@ -16,7 +16,12 @@ final readonly class ThinningRequest
      * @param RawJson      $document schema recipe
      * @param RawJson|null $context  schema context
      */
-    public function __construct(public RawJson $document, public string $step, public string $target, public ?Zone $zone = null, public ?RawJson $context = null)
-    {
+    public function __construct(
+        public RawJson $document,
+        public string $step,
+        public string $target,
+        public ?Zone $zone = null,
+        public ?RawJson $context = null,
+    ) {
     }
 }

@@ -21,8 +21,13 @@ use Inlaid\Core\Recipe\CompareRecipes;
  */
 final readonly class TryEdits
 {
-    public function __construct(private ReadRecipe $read, private PreviewRecipe $preview, private ApplyEdits $apply, private MaterialShelf $shelf, private CompareRecipes $compare)
-    {
+    public function __construct(
+        private ReadRecipe $read,
+        private PreviewRecipe $preview,
+        private ApplyEdits $apply,
+        private MaterialShelf $shelf,
+        private CompareRecipes $compare,
+    ) {
     }
 
     /**
@@ -35,6 +40,10 @@ final readonly class TryEdits
         $document = Json::object($before->text);
         $after = $this->read->document($this->apply->apply($document, $edits, $this->shelf->all(...)), '/document');
 
-        return new FixResponse(new RawJson($after->text), $this->preview->preview($after->recipe, $context), $this->compare->compare($before->recipe, $after->recipe));
+        return new FixResponse(
+            new RawJson($after->text),
+            $this->preview->preview($after->recipe, $context),
+            $this->compare->compare($before->recipe, $after->recipe),
+        );
     }
 }

@@ -14,7 +14,11 @@ final readonly class DaysRequest
     /**
      * @param RawJson|null $context schema context
      */
-    public function __construct(public ?RawJson $context = null, public ?float $heat = null, public bool $fan = false, public ?CoatMore $coat = null)
-    {
+    public function __construct(
+        public ?RawJson $context = null,
+        public ?float $heat = null,
+        public bool $fan = false,
+        public ?CoatMore $coat = null,
+    ) {
     }
 }

@@ -20,6 +20,10 @@ final readonly class ExportDays
 
     public function __invoke(): Response
     {
-        return new Response($this->write->write($this->plan->plan($this->context->own())), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="bench.ics"']);
+        return new Response(
+            $this->write->write($this->plan->plan($this->context->own())),
+            200,
+            ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="bench.ics"'],
+        );
     }
 }

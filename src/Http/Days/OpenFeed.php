@@ -21,6 +21,9 @@ final readonly class OpenFeed
     {
         $secret = $this->feed->open();
 
-        return new FeedState($this->feed->since(), ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/'))."/feed/$secret.ics");
+        return new FeedState(
+            $this->feed->since(),
+            ('' === $this->guestDoor ? $request->getSchemeAndHttpHost() : rtrim($this->guestDoor, '/'))."/feed/$secret.ics",
+        );
     }
 }

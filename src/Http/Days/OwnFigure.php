@@ -9,7 +9,13 @@ namespace Inlaid\App\Http\Days;
  */
 final readonly class OwnFigure
 {
-    public function __construct(public string $of, public string $name, public float $factor, public float $low, public float $high, public int $count)
-    {
+    public function __construct(
+        public string $of,
+        public string $name,
+        public float $factor,
+        public float $low,
+        public float $high,
+        public int $count,
+    ) {
     }
 }

@@ -37,7 +37,12 @@ final readonly class PlanBench
     {
         [$isOver, $isLate] = [Deadline::in(self::SECONDS), Deadline::in(self::AT_LAST)];
 
-        return $this->plan->plan(array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat), $this->runs->onBench()), $context, $isOver, $isLate);
+        return $this->plan->plan(
+            array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat), $this->runs->onBench()),
+            $context,
+            $isOver,
+            $isLate,
+        );
     }
 
     /**
@@ -62,7 +67,15 @@ final readonly class PlanBench
         // What must be ready by a day is ready by its evening.
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 
-        return new PieceToDo($run->id, $recipe->withSteps($left), $this->hygrometer->day($run->place, $context->now, $context), null === $run->notBefore ? 0 : self::local($run->notBefore, $context), $due, $state->done(), $run->place);
+        return new PieceToDo(
+            $run->id,
+            $recipe->withSteps($left),
+            $this->hygrometer->day($run->place, $context->now, $context),
+            null === $run->notBefore ? 0 : self::local($run->notBefore, $context),
+            $due,
+            $state->done(),
+            $run->place,
+        );
     }
 
     /** The beginning of a day in the studio. */

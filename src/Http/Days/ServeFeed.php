@@ -16,14 +16,22 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/feed/{secret}.ics', name: 'feed', methods: 'GET', requirements: ['secret' => '[A-Za-z0-9_-]{43}'])]
 final readonly class ServeFeed
 {
-    public function __construct(private CalendarFeed $feed, private StudioContext $context, private PlanBench $plan, private WriteCalendar $write)
-    {
+    public function __construct(
+        private CalendarFeed $feed,
+        private StudioContext $context,
+        private PlanBench $plan,
+        private WriteCalendar $write,
+    ) {
     }
 
     public function __invoke(string $secret): Response
     {
         $this->feed->check($secret);
 
-        return new Response($this->write->write($this->plan->plan($this->context->own())), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300']);
+        return new Response(
+            $this->write->write($this->plan->plan($this->context->own())),
+            200,
+            ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300'],
+        );
     }
 }

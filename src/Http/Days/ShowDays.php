@@ -24,11 +24,18 @@ final readonly class ShowDays
     public function __invoke(Body $body): DaysPreview
     {
         [$heat, $fan, $coat] = $body->read(static fn (Node $n): array => [
-            null === ($heat = $n->fields('context', 'heat', 'fan', 'coat')->floatOrNull('heat')) || ($heat >= 5 && $heat <= 35) ? $heat : $n->refuse('heat', 'Enter 5 to 35 °C'),
+            null === ($heat = $n->fields('context', 'heat', 'fan', 'coat')->floatOrNull('heat')) || ($heat >= 5 && $heat <= 35)
+                ? $heat
+                : $n->refuse('heat', 'Enter 5 to 35 °C'),
             $n->has('fan') && $n->bool('fan'),
             $n->has('coat') ? [$n->child('coat')->fields('run', 'step')->id('run'), $n->child('coat')->id('step')] : null,
         ]);
 
-        return $this->plan->plan($this->context->of($body)->inAir(static fn (Climate $c): Climate => ($fan ? $c->moved(Air::Fan) : $c)->warmedTo($heat ?? -30.0)), $coat);
+        return $this->plan->plan(
+            $this->context->of($body)->inAir(
+                static fn (Climate $c): Climate => ($fan ? $c->moved(Air::Fan) : $c)->warmedTo($heat ?? -30.0),
+            ),
+            $coat,
+        );
     }
 }

@@ -19,8 +19,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('What the runs of late tell of this painter\'s own pace, drying and amounts', gives: OwnFiguresLearned::class)]
 final readonly class ShowOwnFigures
 {
-    public function __construct(private StudioContext $context, private StudioSettings $settings, private Techniques $techniques, private MaterialShelf $shelf)
-    {
+    public function __construct(
+        private StudioContext $context,
+        private StudioSettings $settings,
+        private Techniques $techniques,
+        private MaterialShelf $shelf,
+    ) {
     }
 
     public function __invoke(): OwnFiguresLearned
@@ -32,7 +36,9 @@ final readonly class ShowOwnFigures
         $name = static function (string $of) use ($materials, $techniques): string {
             [$first, $second] = explode('/', $of) + [1 => null];
 
-            return ($materials[$first] ?? $techniques[$first] ?? $first).(null === $second ? '' : ', '.mb_strtolower($techniques[$second] ?? $second));
+            return ($materials[$first] ?? $techniques[$first] ?? $first).(
+                null === $second ? '' : ', '.mb_strtolower($techniques[$second] ?? $second)
+            );
         };
         $used = static fn (string $setting): bool => $settings instanceof \stdClass && true === ($settings->{$setting} ?? null);
         $figure = static fn (Factor $f): OwnFigure => new OwnFigure($f->of, $name($f->of), $f->factor, $f->low, $f->high, $f->count);

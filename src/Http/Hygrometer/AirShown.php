@@ -9,7 +9,12 @@ namespace Inlaid\App\Http\Hygrometer;
  */
 final readonly class AirShown
 {
-    public function __construct(public ?string $place, public string $at, public float $temperature, public float $humidity, public bool $simulated)
-    {
+    public function __construct(
+        public ?string $place,
+        public string $at,
+        public float $temperature,
+        public float $humidity,
+        public bool $simulated,
+    ) {
     }
 }

@@ -24,8 +24,13 @@ final readonly class MeasureAir
     {
         $context = $this->context->own();
         [$climate, $place] = $body->read(static fn (Node $n): array => [
-            $n->fields('temperature', 'humidity', 'place')->make(static fn (): Climate => Climate::of($n->float('temperature'), $n->float('humidity')), 'temperature'),
-            !$n->has('place') || isset($context->places[$n->id('place')]) ? ($n->has('place') ? $n->id('place') : null) : $n->refuse('place', 'Unknown place. Add it in Settings.'),
+            $n->fields('temperature', 'humidity', 'place')->make(
+                static fn (): Climate => Climate::of($n->float('temperature'), $n->float('humidity')),
+                'temperature',
+            ),
+            !$n->has('place') || isset($context->places[$n->id('place')])
+                ? ($n->has('place') ? $n->id('place') : null)
+                : $n->refuse('place', 'Unknown place. Add it in Settings.'),
         ]);
         $this->hygrometer->measured($place, $climate, $context->now, $context);
 

@@ -20,6 +20,12 @@ final readonly class ReadAir
     {
         [$climate, $simulated] = $this->hygrometer->read($place, $context->now, $context);
 
-        return new AirShown($place, $context->working->iso($context->now), round($climate->temperature, 1), round($climate->humidity, 1), $simulated);
+        return new AirShown(
+            $place,
+            $context->working->iso($context->now),
+            round($climate->temperature, 1),
+            round($climate->humidity, 1),
+            $simulated,
+        );
     }
 }

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * Show the climate of a place, as server-sent events: {"place": "hall", "at": "2026-11-25T08:00:00+01:00", "temperature": 11.2, "humidity": 74.1, "simulated": true}. Each answer holds one and
+ * Show the climate of a place, as server-sent events: {"place": "hall", "at": "2026-11-25T08:00:00+01:00", "temperature": 11.2, "humidity":
+ * 74.1, "simulated": true}. Each answer holds one and
  * ends, and a browser asks again by itself after a second, so that no worker of the server is held.
  */
 #[Route('/api/hygrometer/stream', methods: 'GET')]

@@ -31,13 +31,26 @@ final readonly class ShowLedger
         [$total, $entries] = $this->ledger->entries('' === $pot ? null : $pot, $page);
         $balance = $this->ledger->balance();
 
-        return new LedgerPage($total, $page, Ledger::PAGE, array_map(static fn (StoredEntry $e): LedgerLine => LedgerLine::of($e, $context->working->zone), $entries), array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))));
+        return new LedgerPage(
+            $total,
+            $page,
+            Ledger::PAGE,
+            array_map(static fn (StoredEntry $e): LedgerLine => LedgerLine::of($e, $context->working->zone), $entries),
+            array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))),
+        );
     }
 
     private static function sum(Balance $balance, string $id): LedgerSum
     {
         $of = static fn (Account $a): string => ExactNumber::exact($balance->grams($a, $id));
 
-        return new LedgerSum($id, $of(Account::bought()), $of(Account::shelf()), ExactNumber::exact($balance->inPots($id)), $of(Account::used()), $of(Account::thrown()));
+        return new LedgerSum(
+            $id,
+            $of(Account::bought()),
+            $of(Account::shelf()),
+            ExactNumber::exact($balance->inPots($id)),
+            $of(Account::used()),
+            $of(Account::thrown()),
+        );
     }
 }

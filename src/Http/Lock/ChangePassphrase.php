@@ -25,7 +25,10 @@ final readonly class ChangePassphrase
     public function __invoke(Body $body, Request $request): Response
     {
         $this->tell->insist($request);
-        [$now, $next] = $body->read(static fn (Node $n): array => [$n->fields('passphrase', 'next')->string('passphrase'), $n->string('next')]);
+        [$now, $next] = $body->read(static fn (Node $n): array => [
+            $n->fields('passphrase', 'next')->string('passphrase'),
+            $n->string('next'),
+        ]);
         $this->tell->check($now, $request);
         try {
             $this->lock->set($next);

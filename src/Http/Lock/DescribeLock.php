@@ -54,7 +54,11 @@ final readonly class DescribeLock
     {
         $this->insist($request);
         if (!$this->lock->isSet()) {
-            throw new Problem(503, 'no-passphrase', 'This studio has no passphrase yet. Run bin/console inlaid:passphrase on the computer that runs it.');
+            throw new Problem(
+                503,
+                'no-passphrase',
+                'This studio has no passphrase yet. Run bin/console inlaid:passphrase on the computer that runs it.',
+            );
         }
         try {
             $right = $this->lock->try($passphrase, (string) $request->getClientIp(), LockCookie::known($request));

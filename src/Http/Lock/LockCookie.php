@@ -8,7 +8,8 @@ use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
- * What a device keeps where the passphrase was entered: a key that lets it in until it is locked, and a longer one by which it is known afterwards. No script
+ * What a device keeps where the passphrase was entered: a key that lets it in until it is locked, and a longer one by which it is known
+ * afterwards. No script
  * reads them, and no other site makes a browser send them.
  */
 final class LockCookie
@@ -39,6 +40,16 @@ final class LockCookie
 
     private static function cookie(string $name, string $secret, Request $request): Cookie
     {
-        return Cookie::create($name, $secret, '' === $secret ? 1 : new \DateTimeImmutable(self::KEPT), '/', null, $request->isSecure(), true, false, Cookie::SAMESITE_STRICT);
+        return Cookie::create(
+            $name,
+            $secret,
+            '' === $secret ? 1 : new \DateTimeImmutable(self::KEPT),
+            '/',
+            null,
+            $request->isSecure(),
+            true,
+            false,
+            Cookie::SAMESITE_STRICT,
+        );
     }
 }

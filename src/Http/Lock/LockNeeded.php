@@ -7,7 +7,8 @@ namespace Inlaid\App\Http\Lock;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
- * Whether the passphrase is asked for: always where the program answers to more names than this machine's own, or somebody asks from another machine.
+ * Whether the passphrase is asked for: always where the program answers to more names than this machine's own, or somebody asks from
+ * another machine.
  */
 final readonly class LockNeeded
 {
@@ -19,6 +20,7 @@ final readonly class LockNeeded
     {
         $address = $request->server->getString('REMOTE_ADDR');
 
-        return '' !== $this->allowedHosts || !('::1' === $address || str_starts_with($address, '127.') || str_starts_with($address, '::ffff:127.'));
+        return '' !== $this->allowedHosts
+            || !('::1' === $address || str_starts_with($address, '127.') || str_starts_with($address, '::ffff:127.'));
     }
 }

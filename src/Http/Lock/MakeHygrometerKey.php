@@ -11,7 +11,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock/hygrometer', methods: 'POST')]
-#[Describe('Create a key for hygrometers ("Authorization: Bearer …"); the previous one stops working', gives: LockState::class, status: 201)]
+#[Describe(
+    'Create a key for hygrometers ("Authorization: Bearer …"); the previous one stops working',
+    gives: LockState::class,
+    status: 201,
+)]
 final readonly class MakeHygrometerKey
 {
     public function __construct(private StudioLock $lock, private DescribeLock $tell)

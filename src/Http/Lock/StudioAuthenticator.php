@@ -44,7 +44,8 @@ final class StudioAuthenticator extends AbstractAuthenticator implements Authent
     {
         $role = match (true) {
             !$this->needed->for($request), $this->lock->opens(LockCookie::of($request), KeyHolder::Device) => self::STUDIO,
-            self::HYGROMETER_ROUTE === $request->attributes->get('_route') && $this->lock->opens(self::bearer($request), KeyHolder::Hygrometer) => self::HYGROMETER,
+            self::HYGROMETER_ROUTE === $request->attributes->get('_route')
+                && $this->lock->opens(self::bearer($request), KeyHolder::Hygrometer) => self::HYGROMETER,
             default => throw new AuthenticationException(),
         };
 
@@ -71,6 +72,8 @@ final class StudioAuthenticator extends AbstractAuthenticator implements Authent
 
     private static function bearer(Request $request): string
     {
-        return 1 === preg_match('/^Bearer ([A-Za-z0-9_-]{43})$/', (string) $request->headers->get('Authorization'), $found) ? $found[1] : '';
+        return 1 === preg_match('/^Bearer ([A-Za-z0-9_-]{43})$/', (string) $request->headers->get('Authorization'), $found)
+            ? $found[1]
+            : '';
     }
 }

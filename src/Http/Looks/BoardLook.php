@@ -7,14 +7,23 @@ namespace Inlaid\App\Http\Looks;
 use Inlaid\Core\BoardPlan\AxisPreview;
 
 /**
- * A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link.
+ * A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this
+ * link.
  */
 final readonly class BoardLook
 {
     /**
      * @param list<LookPatch> $patches
      */
-    public function __construct(public string $title, public AxisPreview $columns, public ?AxisPreview $rows, public array $patches, public ?string $target, public \DateTimeImmutable $openUntil, public ?string $chosen, public string $comment)
-    {
+    public function __construct(
+        public string $title,
+        public AxisPreview $columns,
+        public ?AxisPreview $rows,
+        public array $patches,
+        public ?string $target,
+        public \DateTimeImmutable $openUntil,
+        public ?string $chosen,
+        public string $comment,
+    ) {
     }
 }

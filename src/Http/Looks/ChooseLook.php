@@ -23,8 +23,14 @@ final readonly class ChooseLook
     public function __invoke(string $secret, Body $body): BoardLook
     {
         $this->shares->open($secret); // whoever has no link learns nothing of what one takes
-        [$patch, $comment] = $body->read(static fn (Node $n): array => [$n->fields('patch', 'comment')->string('patch', 10), trim($n->text('comment', 1000))]);
+        [$patch, $comment] = $body->read(static fn (Node $n): array => [
+            $n->fields('patch', 'comment')->string('patch', 10),
+            trim($n->text('comment', 1000)),
+        ]);
 
-        return $this->describe->describe(InvalidInput::around('/patch', fn (): StoredShare => $this->shares->choose($secret, $patch, $comment)));
+        return $this->describe->describe(InvalidInput::around(
+            '/patch',
+            fn (): StoredShare => $this->shares->choose($secret, $patch, $comment),
+        ));
     }
 }

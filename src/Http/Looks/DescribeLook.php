@@ -22,7 +22,11 @@ final readonly class DescribeLook
     public function describe(StoredShare $share): BoardLook
     {
         $readings = $this->describe->readings($share->board);
-        $axis = static fn (Node $n): AxisPreview => new AxisPreview($n->string('name'), $n->string('tells'), $n->list('heads', static fn (Node $h): string => $h->asString(500)));
+        $axis = static fn (Node $n): AxisPreview => new AxisPreview(
+            $n->string('name'),
+            $n->string('tells'),
+            $n->list('heads', static fn (Node $h): string => $h->asString(500)),
+        );
 
         return Node::read($this->boards->card($share->board), static fn (Node $n): BoardLook => new BoardLook(
             $share->board->title,

@@ -13,7 +13,13 @@ final readonly class LookPatch
      * @param list<string> $says
      * @param list<int>    $photos
      */
-    public function __construct(public string $label, public ?int $row, public ?int $column, public array $says, public ?string $colour, public array $photos)
-    {
+    public function __construct(
+        public string $label,
+        public ?int $row,
+        public ?int $column,
+        public array $says,
+        public ?string $colour,
+        public array $photos,
+    ) {
     }
 }

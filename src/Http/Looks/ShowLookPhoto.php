@@ -22,8 +22,15 @@ final readonly class ShowLookPhoto
 
     public function __invoke(string $secret, string $patch, int $number): Response
     {
-        $photos = array_values(array_filter($this->boards->photos($this->shares->open($secret)->board), static fn (PhotoLine $p): bool => $p->patch === $patch));
+        $photos = array_values(array_filter(
+            $this->boards->photos($this->shares->open($secret)->board),
+            static fn (PhotoLine $p): bool => $p->patch === $patch,
+        ));
 
-        return new Response($this->boards->photo(($photos[$number] ?? throw NotFound::of('photo', (string) $number))->id)->bytes(), 200, ['Content-Type' => 'image/jpeg']);
+        return new Response(
+            $this->boards->photo(($photos[$number] ?? throw NotFound::of('photo', (string) $number))->id)->bytes(),
+            200,
+            ['Content-Type' => 'image/jpeg'],
+        );
     }
 }

@@ -24,6 +24,8 @@ final readonly class ChangeMaterial
     {
         $material = $body->read(fn (Node $n) => $this->read->read($n->fields('material')->child('material')));
 
-        return $material->id === $id ? MaterialOnShelf::of($this->shelf->change($material)) : throw InvalidInput::at('/material/id', 'The id differs from the address.');
+        return $material->id === $id
+            ? MaterialOnShelf::of($this->shelf->change($material))
+            : throw InvalidInput::at('/material/id', 'The id differs from the address.');
     }
 }

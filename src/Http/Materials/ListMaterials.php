@@ -13,7 +13,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials', methods: 'GET')]
-#[Describe('List or search the materials on the shelf', gives: MaterialList::class, query: ['query' => 'string', 'kind' => 'string', 'archived' => 'boolean', 'page' => 'integer'])]
+#[Describe(
+    'List or search the materials on the shelf',
+    gives: MaterialList::class,
+    query: ['query' => 'string', 'kind' => 'string', 'archived' => 'boolean', 'page' => 'integer'],
+)]
 final readonly class ListMaterials
 {
     private const PAGE = 200;
@@ -26,8 +30,20 @@ final readonly class ListMaterials
     {
         $page = PageRequest::of($request);
         $named = $request->query->getString('kind');
-        $kind = '' === $named ? null : MaterialKind::tryFrom($named) ?? throw new Problem(400, 'which-kind', \sprintf('Choose a kind: %s', implode(', ', array_column(MaterialKind::cases(), 'value'))));
-        [$total, $found] = $this->shelf->search($request->query->getString('query'), $kind, 'true' === $request->query->getString('archived'), $page, self::PAGE);
+        $kind = '' === $named
+            ? null
+            : MaterialKind::tryFrom($named) ?? throw new Problem(
+                400,
+                'which-kind',
+                \sprintf('Choose a kind: %s', implode(', ', array_column(MaterialKind::cases(), 'value'))),
+            );
+        [$total, $found] = $this->shelf->search(
+            $request->query->getString('query'),
+            $kind,
+            'true' === $request->query->getString('archived'),
+            $page,
+            self::PAGE,
+        );
 
         return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));
     }

@@ -43,14 +43,22 @@ final readonly class BenchRequest
 
     public static function read(Node $n, Context $context): self
     {
-        $materials = array_column(array_map(static fn (Material $m): array => [$m->id, $m], $n->list('materials', (new ReadMaterial())->read(...))), 1, 0);
+        $materials = array_column(
+            array_map(static fn (Material $m): array => [$m->id, $m], $n->list('materials', (new ReadMaterial())->read(...))),
+            1,
+            0,
+        );
 
         return new self($materials, $n->has('mixes') ? (new ReadMixes())->read($n, $materials) : [], $context);
     }
 
     public function mix(Node $n, string $name): FlatMix
     {
-        return (new FlattenMix())->flatten((new ReadMixes())->named($n->child($name), $this->materials, fn (string $id): ?Mixture => $this->mixes[$id] ?? null));
+        return (new FlattenMix())->flatten((new ReadMixes())->named(
+            $n->child($name),
+            $this->materials,
+            fn (string $id): ?Mixture => $this->mixes[$id] ?? null,
+        ));
     }
 
     public function material(Node $n, string $name): Material
@@ -99,6 +107,8 @@ final readonly class BenchRequest
     {
         $amount = AmountRequest::read($n, $name, $this->context);
 
-        return $dimension === $amount->dimension ? $amount->amount : $n->refuse($name, InvalidMeasure::wrongDimension($dimension)->getMessage());
+        return $dimension === $amount->dimension
+            ? $amount->amount
+            : $n->refuse($name, InvalidMeasure::wrongDimension($dimension)->getMessage());
     }
 }

@@ -26,7 +26,12 @@ final readonly class ComputeEvaporation
 
         return $body->read(function (Node $n) use ($context): EvaporationPreview {
             $bench = BenchRequest::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);
-            [$pot, $then, $now, $thinner] = [$bench->contents($n, 'pot'), $bench->grams($n, 'then'), $bench->grams($n, 'now'), $bench->material($n, 'thinner')];
+            [$pot, $then, $now, $thinner] = [
+                $bench->contents($n, 'pot'),
+                $bench->grams($n, 'then'),
+                $bench->grams($n, 'now'),
+                $bench->material($n, 'thinner'),
+            ];
 
             return $n->make(fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context), 'now');
         });

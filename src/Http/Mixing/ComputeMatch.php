@@ -38,13 +38,35 @@ final readonly class ComputeMatch
         $shelf = $this->shelf->byId();
         $context = $this->context->of($body);
         [$target, $paints, $most, $sheen, $amount] = $body->read(static fn (Node $n): array => [
-            $n->fields('target', 'paints', 'most', 'sheen', 'amount', 'context')->make(static fn (): Colour => Colour::of($n->string('target')), 'target'),
-            $n->list('paints', static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(InvalidRecipe::missing('material', $p->asString())->getMessage()), 40),
-            ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS ? $n->refuse('most', \sprintf('Choose 1 to %d paints', MatchColour::MOST_PAINTS)) : $most,
+            $n->fields('target', 'paints', 'most', 'sheen', 'amount', 'context')->make(
+                static fn (): Colour => Colour::of($n->string('target')),
+                'target',
+            ),
+            $n->list(
+                'paints',
+                static fn (Node $p): Material => $shelf[$p->asString(64)] ?? $p->refuseHere(
+                    InvalidRecipe::missing('material', $p->asString())->getMessage(),
+                ),
+                40,
+            ),
+            ($most = $n->int('most', 3)) < 1 || $most > MatchColour::MOST_PAINTS
+                ? $n->refuse('most', \sprintf('Choose 1 to %d paints', MatchColour::MOST_PAINTS))
+                : $most,
             $n->enumOrNull('sheen', Sheen::class) ?? Sheen::Matt,
             $n->has('amount') ? BenchRequest::of($shelf, $context)->volume($n, 'amount') : BigRational::of(self::USUAL),
         ]);
 
-        return InvalidInput::around('/paints', fn (): MatchPreview => $this->preview->preview($paints, $target, $sheen, $most, $amount, $context->units, Deadline::in(self::SECONDS)));
+        return InvalidInput::around(
+            '/paints',
+            fn (): MatchPreview => $this->preview->preview(
+                $paints,
+                $target,
+                $sheen,
+                $most,
+                $amount,
+                $context->units,
+                Deadline::in(self::SECONDS),
+            ),
+        );
     }
 }

@@ -30,10 +30,17 @@ final readonly class ComputePool
         return $body->read(function (Node $n) use ($context): PoolPreview {
             $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'pots', 'amount', 'have', 'context'), $context);
             [$wanted, $have] = [$bench->mix($n, 'of'), $bench->have($n)];
-            $pots = $n->list('pots', static fn (Node $p): array => [$p->fields('name', 'holds')->string('name', 120), $bench->contents($p, 'holds')], self::MOST_POTS);
+            $pots = $n->list(
+                'pots',
+                static fn (Node $p): array => [$p->fields('name', 'holds')->string('name', 120), $bench->contents($p, 'holds')],
+                self::MOST_POTS,
+            );
             $amount = $n->has('amount') ? $bench->volume($n, 'amount') : null;
 
-            return $this->preview->preview($pots, $wanted, $have, $amount, $context) ?? $n->refuse('amount', InvalidMix::notEnough()->getMessage());
+            return $this->preview->preview($pots, $wanted, $have, $amount, $context) ?? $n->refuse(
+                'amount',
+                InvalidMix::notEnough()->getMessage(),
+            );
         });
     }
 }

@@ -30,12 +30,18 @@ final readonly class ComputePour
         return $body->read(function (Node $n) use ($context): PouringPreview {
             $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);
             [$wanted, $yield] = [$bench->mix($n, 'of'), $bench->volume($n, 'amount')];
-            $poured = $n->has('poured') ? $n->list('poured', static fn (Node $p): BigRational => BigRational::of(\sprintf('%.3F', $p->asFloat())), 40) : [];
+            $poured = $n->has('poured')
+                ? $n->list('poured', static fn (Node $p): BigRational => BigRational::of(\sprintf('%.3F', $p->asFloat())), 40)
+                : [];
 
             return $n->make(function () use ($wanted, $yield, $poured, $context): PouringPreview {
                 $found = $this->follow->follow($wanted, $yield, $poured);
 
-                return new PouringPreview(Amount::of($found->yield, $context->units), BatchLinePreview::all($found->targets, $context->units), round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5));
+                return new PouringPreview(
+                    Amount::of($found->yield, $context->units),
+                    BatchLinePreview::all($found->targets, $context->units),
+                    round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5),
+                );
             }, 'poured');
         });
     }

@@ -7,7 +7,8 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\RawJson;
 
 /**
- * A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as much as is
+ * A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as
+ * much as is
  * needed of what `have` does not name.
  */
 final readonly class CorrectionRequest
@@ -20,7 +21,14 @@ final readonly class CorrectionRequest
      * @param list<InPot>   $have
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $of, public array $pot, public ?string $holds = null, public array $have = [], public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $mixes,
+        public RawJson $of,
+        public array $pot,
+        public ?string $holds = null,
+        public array $have = [],
+        public ?RawJson $context = null,
+    ) {
     }
 }

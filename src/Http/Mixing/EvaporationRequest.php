@@ -16,7 +16,13 @@ final readonly class EvaporationRequest
      * @param list<InPot>   $pot       what was in it when it was closed
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $pot, public string $then, public string $now, public string $thinner, public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $pot,
+        public string $then,
+        public string $now,
+        public string $thinner,
+        public ?RawJson $context = null,
+    ) {
     }
 }

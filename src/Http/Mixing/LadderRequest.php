@@ -18,7 +18,14 @@ final readonly class LadderRequest
      * @param RawJson       $to        schema named
      * @param RawJson|null  $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $from, public RawJson $to, public int $rungs, public string $each, public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $mixes,
+        public RawJson $from,
+        public RawJson $to,
+        public int $rungs,
+        public string $each,
+        public ?RawJson $context = null,
+    ) {
     }
 }

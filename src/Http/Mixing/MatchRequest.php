@@ -16,7 +16,13 @@ final readonly class MatchRequest
      * @param list<string> $paints  ids
      * @param RawJson|null $context schema context
      */
-    public function __construct(public string $target, public array $paints, public int $most = 3, public ?Sheen $sheen = null, public string $amount = '100 ml', public ?RawJson $context = null)
-    {
+    public function __construct(
+        public string $target,
+        public array $paints,
+        public int $most = 3,
+        public ?Sheen $sheen = null,
+        public string $amount = '100 ml',
+        public ?RawJson $context = null,
+    ) {
     }
 }

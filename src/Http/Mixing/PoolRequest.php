@@ -7,7 +7,8 @@ namespace Inlaid\App\Http\Mixing;
 use Inlaid\App\Exchange\RawJson;
 
 /**
- * Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not name.
+ * Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not
+ * name.
  */
 final readonly class PoolRequest
 {
@@ -19,7 +20,14 @@ final readonly class PoolRequest
      * @param list<InPot>    $have
      * @param RawJson|null   $context   schema context
      */
-    public function __construct(public array $materials, public array $mixes, public RawJson $of, public array $pots, public ?string $amount = null, public array $have = [], public ?RawJson $context = null)
-    {
+    public function __construct(
+        public array $materials,
+        public array $mixes,
+        public RawJson $of,
+        public array $pots,
+        public ?string $amount = null,
+        public array $have = [],
+        public ?RawJson $context = null,
+    ) {
     }
 }

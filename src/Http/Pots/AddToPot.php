@@ -21,8 +21,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class, books: true)]
 final readonly class AddToPot
 {
-    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
-    {
+    public function __construct(
+        private PotBook $pots,
+        private DescribePots $describe,
+        private MaterialShelf $shelf,
+        private StudioContext $context,
+    ) {
     }
 
     public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf

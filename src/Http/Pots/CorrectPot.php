@@ -17,19 +17,41 @@ use Inlaid\App\Store\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/correct', methods: 'POST')]
-#[Describe('Pour some off into a new pot and add to the rest; both or neither', takes: PotCorrected::class, gives: PotOnShelf::class, books: true)]
+#[Describe(
+    'Pour some off into a new pot and add to the rest; both or neither',
+    takes: PotCorrected::class,
+    gives: PotOnShelf::class,
+    books: true,
+)]
 final readonly class CorrectPot
 {
-    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
-    {
+    public function __construct(
+        private PotBook $pots,
+        private DescribePots $describe,
+        private MaterialShelf $shelf,
+        private StudioContext $context,
+    ) {
     }
 
     public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
         $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
-        [$ml, $name, $add] = $body->read(static fn (Node $n): array => [$bench->volume($n->fields('pourOff', 'name', 'add'), 'pourOff'), $n->string('name', 120), $bench->contents($n, 'add')]);
-        $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot($id, $name, $of->document, new \DateTimeImmutable(), $of->place, $of->useBy, $of->recipeId, $of->stepId);
+        [$ml, $name, $add] = $body->read(static fn (Node $n): array => [
+            $bench->volume($n->fields('pourOff', 'name', 'add'), 'pourOff'),
+            $n->string('name', 120),
+            $bench->contents($n, 'add'),
+        ]);
+        $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot(
+            $id,
+            $name,
+            $of->document,
+            new \DateTimeImmutable(),
+            $of->place,
+            $of->useBy,
+            $of->recipeId,
+            $of->stepId,
+        );
         $pot = InvalidInput::around('/pourOff', fn (): StoredPot => $this->pots->correct($id, $off, $ml, $add, $booking));
 
         return $this->describe->one($pot, $context);

@@ -30,6 +30,10 @@ final readonly class DescribePots
      */
     public function all(array $pots, Context $context): array
     {
-        return array_map(static fn (StoredPot $p, Contents $holds): PotOnShelf => PotOnShelf::of($p, $holds, $context), $pots, $this->pots->contents(...$pots));
+        return array_map(
+            static fn (StoredPot $p, Contents $holds): PotOnShelf => PotOnShelf::of($p, $holds, $context),
+            $pots,
+            $this->pots->contents(...$pots),
+        );
     }
 }

@@ -27,7 +27,10 @@ final readonly class EvaporateFromPot
     {
         $context = $this->context->own();
         $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)), $context);
-        [$material, $grams] = $body->read(static fn (Node $n): array => [$bench->material($n->fields('material', 'grams'), 'material'), $bench->grams($n, 'grams')]);
+        [$material, $grams] = $body->read(static fn (Node $n): array => [
+            $bench->material($n->fields('material', 'grams'), 'material'),
+            $bench->grams($n, 'grams'),
+        ]);
         $pot = InvalidInput::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams, $booking));
 
         return $this->describe->one($pot, $context);

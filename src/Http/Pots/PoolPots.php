@@ -23,8 +23,12 @@ final readonly class PoolPots
 {
     private const MOST = 12;
 
-    public function __construct(private PotBook $pots, private DescribePots $describe, private MaterialShelf $shelf, private StudioContext $context)
-    {
+    public function __construct(
+        private PotBook $pots,
+        private DescribePots $describe,
+        private MaterialShelf $shelf,
+        private StudioContext $context,
+    ) {
     }
 
     public function __invoke(Body $body, ?Booking $booking = null): PotOnShelf
@@ -33,9 +37,20 @@ final readonly class PoolPots
 
         [$make, $from, $add] = $body->read(function (Node $n) use ($context): array {
             $bench = BenchRequest::of($this->shelf->byId(), $context);
-            [$name, $place, $useBy] = [$n->fields('name', 'place', 'useBy', 'from', 'add')->string('name', 120), $n->text('place', 120), $n->dayOrNull('useBy')];
+            [$name, $place, $useBy] = [
+                $n->fields('name', 'place', 'useBy', 'from', 'add')->string('name', 120),
+                $n->text('place', 120),
+                $n->dayOrNull('useBy'),
+            ];
             $from = [];
-            foreach ($n->list('from', static fn (Node $p): array => [$p->fields('pot', 'amount')->id('pot'), $p->has('amount') ? $bench->volume($p, 'amount') : null], self::MOST) as [$id, $ml]) {
+            foreach ($n->list(
+                'from',
+                static fn (Node $p): array => [
+                    $p->fields('pot', 'amount')->id('pot'),
+                    $p->has('amount') ? $bench->volume($p, 'amount') : null,
+                ],
+                self::MOST,
+            ) as [$id, $ml]) {
                 $from[$id] = $ml;
             }
             $add = $n->has('add') ? $bench->contents($n, 'add') : Contents::of([]);
@@ -43,11 +58,23 @@ final readonly class PoolPots
                 $n->refuse('from', 'Choose a pot to pour from.');
             }
             $first = $this->pots->get((string) array_key_first($from));
-            $make = static fn (string $id): StoredPot => new StoredPot($id, $name, $first->document, new \DateTimeImmutable(), $place, $useBy ?? $first->useBy, $first->recipeId, $first->stepId);
+            $make = static fn (string $id): StoredPot => new StoredPot(
+                $id,
+                $name,
+                $first->document,
+                new \DateTimeImmutable(),
+                $place,
+                $useBy ?? $first->useBy,
+                $first->recipeId,
+                $first->stepId,
+            );
 
             return [$make, $from, $add];
         });
 
-        return $this->describe->one(InvalidInput::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)), $context);
+        return $this->describe->one(
+            InvalidInput::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)),
+            $context,
+        );
     }
 }

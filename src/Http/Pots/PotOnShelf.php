@@ -13,7 +13,8 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Mixing\Contents;
 
 /**
- * A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days
+ * A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is
+ * empty. Times in the studio's zone, days
  * as 2026-11-25.
  */
 final readonly class PotOnShelf
@@ -41,7 +42,14 @@ final readonly class PotOnShelf
     public static function of(StoredPot $pot, Contents $contents, Context $context): self
     {
         $raw = static fn (Node $n): RawJson => new RawJson(Json::encode($n->raw()));
-        [$materials, $mixes, $of] = Node::read(Json::decode($pot->document), static fn (Node $n): array => [$n->list('materials', $raw, \PHP_INT_MAX), $n->list('mixes', $raw, \PHP_INT_MAX), $raw($n->child('of'))]);
+        [$materials, $mixes, $of] = Node::read(
+            Json::decode($pot->document),
+            static fn (Node $n): array => [
+                $n->list('materials', $raw, \PHP_INT_MAX),
+                $n->list('mixes', $raw, \PHP_INT_MAX),
+                $raw($n->child('of')),
+            ],
+        );
 
         return new self(
             $pot->id,

@@ -15,7 +15,12 @@ final readonly class PotsPooled
      * @param non-empty-list<OfPot> $from
      * @param list<InPot>           $add
      */
-    public function __construct(public string $name, public array $from, public array $add = [], public string $place = '', public ?string $useBy = null)
-    {
+    public function __construct(
+        public string $name,
+        public array $from,
+        public array $add = [],
+        public string $place = '',
+        public ?string $useBy = null,
+    ) {
     }
 }

@@ -27,7 +27,10 @@ final readonly class TakeFromPot
     public function take(string $id, Body $body, EntryKind $kind, Account $to, ?Booking $booking): PotOnShelf
     {
         $context = $this->context->own();
-        [$ml, $note] = $body->read(static fn (Node $n): array => [$n->fields('amount', 'note')->has('amount') ? BenchRequest::of([], $context)->volume($n, 'amount') : null, $n->text('note', 400)]);
+        [$ml, $note] = $body->read(static fn (Node $n): array => [
+            $n->fields('amount', 'note')->has('amount') ? BenchRequest::of([], $context)->volume($n, 'amount') : null,
+            $n->text('note', 400),
+        ]);
         $pot = InvalidInput::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $note, $booking));
 
         return $this->describe->one($pot, $context);

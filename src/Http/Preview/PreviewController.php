@@ -23,7 +23,10 @@ final readonly class PreviewController
 
     public function __invoke(Body $body): WorkedOut
     {
-        [$document, $stated] = $body->read(static fn (Node $n): array => [$n->fields('document', 'context')->child('document')->raw(), $n->childOrNull('context')?->raw()]);
+        [$document, $stated] = $body->read(static fn (Node $n): array => [
+            $n->fields('document', 'context')->child('document')->raw(),
+            $n->childOrNull('context')?->raw(),
+        ]);
         $recipe = $this->read->read($document, '/document');
         [$context, $whole] = $this->context->with($stated);
 

@@ -15,7 +15,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/compare', methods: 'GET')]
-#[Describe('Describe the changes between two revisions; "draft" is the draft', gives: Comparison::class, query: ['from' => 'string', 'to' => 'string'])]
+#[Describe(
+    'Describe the changes between two revisions; "draft" is the draft',
+    gives: Comparison::class,
+    query: ['from' => 'string', 'to' => 'string'],
+)]
 final readonly class CompareRevisions
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read, private CompareRecipes $compare)
@@ -24,7 +28,10 @@ final readonly class CompareRevisions
 
     public function __invoke(string $id, Request $request): Comparison
     {
-        return new Comparison($this->compare->compare($this->recipe($id, $request->query->getString('from')), $this->recipe($id, $request->query->getString('to', 'draft'))));
+        return new Comparison($this->compare->compare(
+            $this->recipe($id, $request->query->getString('from')),
+            $this->recipe($id, $request->query->getString('to', 'draft')),
+        ));
     }
 
     private function recipe(string $id, string $which): Recipe

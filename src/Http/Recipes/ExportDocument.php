@@ -26,7 +26,10 @@ final readonly class ExportDocument
 
         return new Response(Json::encode(Json::decode($recipe->draft->document), true)."\n", 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'recipe' : $name).'.inlaid.json'),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                ('' === $name ? 'recipe' : $name).'.inlaid.json',
+            ),
         ]);
     }
 }

@@ -15,7 +15,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'GET')]
-#[Describe('List or search recipes by title, piece, wood, technique or material, or by finished colour', gives: RecipeList::class, query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'])]
+#[Describe(
+    'List or search recipes by title, piece, wood, technique or material, or by finished colour',
+    gives: RecipeList::class,
+    query: ['query' => 'string', 'archived' => 'boolean', 'near' => 'string', 'page' => 'integer'],
+)]
 final readonly class ListRecipes
 {
     public function __construct(private RecipeBook $book)
@@ -26,10 +30,20 @@ final readonly class ListRecipes
     {
         $page = PageRequest::of($request);
         $near = $request->query->getString('near');
-        [$total, $found] = $this->book->search($request->query->getString('query'), 'true' === $request->query->getString('archived'), $page, '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))));
+        [$total, $found] = $this->book->search(
+            $request->query->getString('query'),
+            'true' === $request->query->getString('archived'),
+            $page,
+            '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))),
+        );
 
         $kept = $this->book->kept($found);
 
-        return new RecipeList($total, $page, RecipeBook::PAGE, array_map(static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)), $found));
+        return new RecipeList(
+            $total,
+            $page,
+            RecipeBook::PAGE,
+            array_map(static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)), $found),
+        );
     }
 }

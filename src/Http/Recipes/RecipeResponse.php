@@ -30,6 +30,14 @@ final readonly class RecipeResponse
 
     public static function of(StoredRecipe $r): self
     {
-        return new self($r->id, new RawJson($r->draft->document), $r->draft->version, $r->draft->base, null !== $r->archivedAt, $r->draft->savedAt, array_values($r->revisions->map(RevisionSummary::of(...))->toArray()));
+        return new self(
+            $r->id,
+            new RawJson($r->draft->document),
+            $r->draft->version,
+            $r->draft->base,
+            null !== $r->archivedAt,
+            $r->draft->savedAt,
+            array_values($r->revisions->map(RevisionSummary::of(...))->toArray()),
+        );
     }
 }

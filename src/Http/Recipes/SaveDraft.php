@@ -21,7 +21,10 @@ final readonly class SaveDraft
 
     public function __invoke(string $id, Body $body): DraftSaved
     {
-        [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'document')->int('version'), $n->child('document')->raw()]);
+        [$version, $json] = $body->read(static fn (Node $n): array => [
+            $n->fields('version', 'document')->int('version'),
+            $n->child('document')->raw(),
+        ]);
         $draft = $this->book->saveDraft($id, $version, $this->read->document($json, '/document'))->draft;
 
         return new DraftSaved($draft->version, $draft->savedAt);

@@ -20,7 +20,10 @@ final readonly class SaveRevision
 
     public function __invoke(string $id, Body $body): RecipeResponse
     {
-        [$version, $reason] = $body->read(static fn (Node $n): array => [$n->fields('version', 'reason')->int('version'), $n->string('reason', 300)]);
+        [$version, $reason] = $body->read(static fn (Node $n): array => [
+            $n->fields('version', 'reason')->int('version'),
+            $n->string('reason', 300),
+        ]);
         $this->book->publish($id, $version, trim($reason));
 
         return RecipeResponse::of($this->book->reload($id));

@@ -13,7 +13,13 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/photos', methods: 'POST')]
-#[Describe('Add a bench photo: JPEG, PNG or WebP; it is re-encoded without metadata', takes: Describe::PICTURE, gives: RunResponse::class, status: 201, query: ['step' => 'string'])]
+#[Describe(
+    'Add a bench photo: JPEG, PNG or WebP; it is re-encoded without metadata',
+    takes: Describe::PICTURE,
+    gives: RunResponse::class,
+    status: 201,
+    query: ['step' => 'string'],
+)]
 final readonly class AddRunPhoto
 {
     public function __construct(private RunBook $runs, private RunPhotos $photos, private TakePicture $take, private DescribeRuns $describe)

@@ -21,27 +21,48 @@ use Inlaid\Core\Run\Deviation;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/adopt', methods: 'POST')]
-#[Describe('Update the draft of the recipe with changes from plan; 409 if the draft has changed', takes: AdoptRequest::class, gives: AdoptResponse::class)]
+#[Describe(
+    'Update the draft of the recipe with changes from plan; 409 if the draft has changed',
+    takes: AdoptRequest::class,
+    gives: AdoptResponse::class,
+)]
 final readonly class AdoptChanges
 {
-    public function __construct(private RunBook $runs, private RecipeBook $recipes, private ReportJob $made, private ReadRecipe $read, private ApplyEdits $apply, private CompareRecipes $compare)
-    {
+    public function __construct(
+        private RunBook $runs,
+        private RecipeBook $recipes,
+        private ReportJob $made,
+        private ReadRecipe $read,
+        private ApplyEdits $apply,
+        private CompareRecipes $compare,
+    ) {
     }
 
     public function __invoke(string $id, Body $body): AdoptResponse
     {
-        [$keys, $version] = $body->read(static fn (Node $n): array => [$n->fields('deviations', 'version')->list('deviations', static fn (Node $k): string => $k->asString(90), 200), $n->int('version')]);
+        [$keys, $version] = $body->read(static fn (Node $n): array => [
+            $n->fields('deviations', 'version')->list('deviations', static fn (Node $k): string => $k->asString(90), 200),
+            $n->int('version'),
+        ]);
         $run = $this->runs->get($id);
         $recipe = $this->recipes->get($run->recipeId ?? throw NotFound::of('recipe', 'of this job'));
         $before = $this->read->document(Json::decode($recipe->draft->document));
         $document = Json::object($before->text);
-        $after = $this->read->document($this->apply->apply($document, $this->edits($this->made->compare($run)->deviations, $keys, array_keys($before->recipe->stepsById())), static fn (): array => []));
+        $after = $this->read->document($this->apply->apply(
+            $document,
+            $this->edits($this->made->compare($run)->deviations, $keys, array_keys($before->recipe->stepsById())),
+            static fn (): array => [],
+        ));
         $changes = $this->compare->compare($before->recipe, $after->recipe);
         if ($recipe->draft->version !== $version) {
             throw new VersionConflict($recipe->draft->version, $recipe->draft->document);
         }
 
-        return new AdoptResponse($recipe->id, [] === $changes ? $version : $this->recipes->saveDraft($recipe->id, $version, $after)->draft->version, $changes);
+        return new AdoptResponse(
+            $recipe->id,
+            [] === $changes ? $version : $this->recipes->saveDraft($recipe->id, $version, $after)->draft->version,
+            $changes,
+        );
     }
 
     /**
@@ -61,7 +82,8 @@ final readonly class AdoptChanges
             }
             foreach ($found[0]->edits() as $edit) {
                 foreach (array_filter([$edit->step, $edit->before]) as $step) {
-                    \in_array($step, $steps, true) || throw InvalidInput::at('/deviations', \sprintf('The recipe no longer has the step “%s”.', $found[0]->name));
+                    \in_array($step, $steps, true)
+                        || throw InvalidInput::at('/deviations', \sprintf('The recipe no longer has the step “%s”.', $found[0]->name));
                 }
                 $edits[] = $edit;
             }

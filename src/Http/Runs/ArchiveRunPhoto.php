@@ -21,6 +21,9 @@ final readonly class ArchiveRunPhoto
 
     public function __invoke(string $id, Body $body): RunResponse
     {
-        return $this->describe->one($this->photos->putAway($id, $body->read(static fn (Node $n): bool => $n->fields('archived')->bool('archived'))));
+        return $this->describe->one($this->photos->putAway(
+            $id,
+            $body->read(static fn (Node $n): bool => $n->fields('archived')->bool('archived')),
+        ));
     }
 }

@@ -18,8 +18,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Start a job from a recipe', takes: StartJobRequest::class, gives: RunResponse::class, status: 201)]
 final readonly class BeginRun
 {
-    public function __construct(private RunBook $runs, private RecipeBook $recipes, private ReadRecipe $read, private DescribeRuns $describe)
-    {
+    public function __construct(
+        private RunBook $runs,
+        private RecipeBook $recipes,
+        private ReadRecipe $read,
+        private DescribeRuns $describe,
+    ) {
     }
 
     public function __invoke(Body $body): RunResponse

@@ -9,7 +9,13 @@ namespace Inlaid\App\Http\Runs;
  */
 final readonly class ChangeJobRequest
 {
-    public function __construct(public int $version, public ?string $place, public ?string $notBefore, public ?string $due, public bool $finished = false, public bool $archived = false)
-    {
+    public function __construct(
+        public int $version,
+        public ?string $place,
+        public ?string $notBefore,
+        public ?string $due,
+        public bool $finished = false,
+        public bool $archived = false,
+    ) {
     }
 }

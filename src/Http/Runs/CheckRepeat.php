@@ -104,7 +104,13 @@ final readonly class CheckRepeat
         $h = $mean(array_map(static fn (array $a): float => $a[1]->humidity, $state->air));
         $now = $context->air($run->place)->noon();
 
-        return \sprintf('Then %s °C, %s %%. Now %s °C, %s %%.', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0), ExactNumber::plain($now->temperature, 1), ExactNumber::plain($now->humidity, 0));
+        return \sprintf(
+            'Then %s °C, %s %%. Now %s °C, %s %%.',
+            ExactNumber::plain($t, 1),
+            ExactNumber::plain($h, 0),
+            ExactNumber::plain($now->temperature, 1),
+            ExactNumber::plain($now->humidity, 0),
+        );
     }
 
     /**

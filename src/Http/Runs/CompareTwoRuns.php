@@ -14,8 +14,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Compare two jobs', gives: JobsCompared::class)]
 final readonly class CompareTwoRuns
 {
-    public function __construct(private RunBook $runs, private DescribeRuns $describe, private ReportJob $made, private CompareRuns $compare, private CompareRecipes $recipes)
-    {
+    public function __construct(
+        private RunBook $runs,
+        private DescribeRuns $describe,
+        private ReportJob $made,
+        private CompareRuns $compare,
+        private CompareRecipes $recipes,
+    ) {
     }
 
     public function __invoke(string $id, string $other): JobsCompared

@@ -20,8 +20,13 @@ use Inlaid\Core\Run\FoldRun;
  */
 final readonly class DescribeRuns
 {
-    public function __construct(private RunBook $runs, private StudioContext $context, private PlanBench $plan, private RunPhotos $photos, private FoldRun $fold = new FoldRun())
-    {
+    public function __construct(
+        private RunBook $runs,
+        private StudioContext $context,
+        private PlanBench $plan,
+        private RunPhotos $photos,
+        private FoldRun $fold = new FoldRun(),
+    ) {
     }
 
     public function one(StoredRun $run): RunResponse
@@ -46,13 +51,19 @@ final readonly class DescribeRuns
             $run->createdAt,
             array_values($state->works),
             $state->poured,
-            array_map(static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex), $state->notes),
+            array_map(
+                static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex),
+                $state->notes,
+            ),
             $this->photos->of($run),
             array_keys($state->skipped),
             $state->passed,
             $state->again,
             array_map(self::act(...), $this->plan->acts($run, $state->withNothingSkipped(), $context)),
-            array_map(static fn (Event $e): RunEvent => new RunEvent($e->id, $e->at, $e->kind, $e->step, $e->coat, $e->lay, $e->retracts), $events),
+            array_map(
+                static fn (Event $e): RunEvent => new RunEvent($e->id, $e->at, $e->kind, $e->step, $e->coat, $e->lay, $e->retracts),
+                $events,
+            ),
             $run->lesson,
             $run->rating,
         );
@@ -60,7 +71,21 @@ final readonly class DescribeRuns
 
     public function summary(StoredRun $run): RunSummary
     {
-        return new RunSummary($run->id, $run->version, $run->title, $run->recipeId, $run->revision, $run->place, self::day($run->notBefore), self::day($run->due), $run->finishedAt, null !== $run->archivedAt, $run->createdAt, $run->lesson, $run->rating);
+        return new RunSummary(
+            $run->id,
+            $run->version,
+            $run->title,
+            $run->recipeId,
+            $run->revision,
+            $run->place,
+            self::day($run->notBefore),
+            self::day($run->due),
+            $run->finishedAt,
+            null !== $run->archivedAt,
+            $run->createdAt,
+            $run->lesson,
+            $run->rating,
+        );
     }
 
     private static function act(Work $work): RunAct

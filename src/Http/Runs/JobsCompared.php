@@ -17,7 +17,13 @@ final readonly class JobsCompared
      * @param list<Change>        $recipes from the second to the first
      * @param list<RunDifference> $made
      */
-    public function __construct(public RunSummary $one, public RunSummary $other, public array $recipes, public AsMadePreview $oneMade, public AsMadePreview $otherMade, public array $made)
-    {
+    public function __construct(
+        public RunSummary $one,
+        public RunSummary $other,
+        public array $recipes,
+        public AsMadePreview $oneMade,
+        public AsMadePreview $otherMade,
+        public array $made,
+    ) {
     }
 }

@@ -23,7 +23,9 @@ final readonly class KeepLesson
         [$version, $lesson, $rating] = $body->read(static fn (Node $n): array => [
             $n->fields('version', 'lesson', 'rating')->int('version'),
             $n->text('lesson'),
-            null === ($rating = $n->intOrNull('rating')) || ($rating >= 1 && $rating <= 5) ? $rating : $n->refuse('rating', 'Enter a rating from 1 to 5'),
+            null === ($rating = $n->intOrNull('rating')) || ($rating >= 1 && $rating <= 5)
+                ? $rating
+                : $n->refuse('rating', 'Enter a rating from 1 to 5'),
         ]);
 
         return $this->describe->one($this->runs->learn($id, $version, $lesson, $rating));

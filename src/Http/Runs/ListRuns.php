@@ -11,7 +11,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs', methods: 'GET')]
-#[Describe('List jobs, page by page; of one recipe; or all in progress', gives: RunList::class, query: ['page' => 'integer', 'archived' => 'boolean', 'recipe' => 'string', 'bench' => 'boolean'])]
+#[Describe(
+    'List jobs, page by page; of one recipe; or all in progress',
+    gives: RunList::class,
+    query: ['page' => 'integer', 'archived' => 'boolean', 'recipe' => 'string', 'bench' => 'boolean'],
+)]
 final readonly class ListRuns
 {
     public function __construct(private RunBook $runs, private DescribeRuns $describe)

@@ -22,11 +22,22 @@ final readonly class NoteEvents
 
     public function __invoke(string $id, Body $body): EntriesResponse
     {
-        $events = $body->read(static fn (Node $n): array => $n->fields('events')->list('events', static fn (Node $e): mixed => $e->raw(), self::MOST));
+        $events = $body->read(static fn (Node $n): array => $n->fields('events')->list(
+            'events',
+            static fn (Node $e): mixed => $e->raw(),
+            self::MOST,
+        ));
         $refused = $this->runs->note($id, $events);
 
         $idOf = static fn (mixed $event): ?string => $event instanceof \stdClass && \is_string($event->id ?? null) ? $event->id : null;
 
-        return new EntriesResponse(array_map(static fn (int $place, string $why): EntryError => new EntryError($place, $idOf($events[$place]), $why), array_keys($refused), $refused), $this->describe->one($this->runs->get($id)));
+        return new EntriesResponse(
+            array_map(
+                static fn (int $place, string $why): EntryError => new EntryError($place, $idOf($events[$place]), $why),
+                array_keys($refused),
+                $refused,
+            ),
+            $this->describe->one($this->runs->get($id)),
+        );
     }
 }

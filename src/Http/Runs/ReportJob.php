@@ -18,8 +18,14 @@ use Inlaid\Core\Work\WorkOutSteps;
  */
 final readonly class ReportJob
 {
-    public function __construct(private RunBook $runs, private StudioContext $context, private Practices $schools, private PlanBench $plan, private CompareRun $compare, private WorkOutSteps $steps)
-    {
+    public function __construct(
+        private RunBook $runs,
+        private StudioContext $context,
+        private Practices $schools,
+        private PlanBench $plan,
+        private CompareRun $compare,
+        private WorkOutSteps $steps,
+    ) {
     }
 
     public function compare(StoredRun $run): AsMadePreview
@@ -29,6 +35,13 @@ final readonly class ReportJob
         $recipe = $this->runs->recipe($run, $state);
         $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe));
 
-        return $this->compare->compare($recipe, $works, $this->plan->acts($run, $state, $context), $state, null !== $run->finishedAt, $context);
+        return $this->compare->compare(
+            $recipe,
+            $works,
+            $this->plan->acts($run, $state, $context),
+            $state,
+            null !== $run->finishedAt,
+            $context,
+        );
     }
 }

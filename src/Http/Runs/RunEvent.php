@@ -11,7 +11,14 @@ use Inlaid\Core\Run\EventKind;
  */
 final readonly class RunEvent
 {
-    public function __construct(public string $id, public int $at, public EventKind $kind, public ?string $step, public int $coat, public int $lay, public ?string $retracts)
-    {
+    public function __construct(
+        public string $id,
+        public int $at,
+        public EventKind $kind,
+        public ?string $step,
+        public int $coat,
+        public int $lay,
+        public ?string $retracts,
+    ) {
     }
 }

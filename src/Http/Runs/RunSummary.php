@@ -9,7 +9,20 @@ namespace Inlaid\App\Http\Runs;
  */
 final readonly class RunSummary
 {
-    public function __construct(public string $id, public int $version, public string $title, public ?string $recipe, public ?int $revision, public ?string $place, public ?string $notBefore, public ?string $due, public ?\DateTimeImmutable $finishedAt, public bool $archived, public \DateTimeImmutable $createdAt, public string $lesson, public ?int $rating)
-    {
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $title,
+        public ?string $recipe,
+        public ?int $revision,
+        public ?string $place,
+        public ?string $notBefore,
+        public ?string $due,
+        public ?\DateTimeImmutable $finishedAt,
+        public bool $archived,
+        public \DateTimeImmutable $createdAt,
+        public string $lesson,
+        public ?int $rating,
+    ) {
     }
 }

@@ -39,7 +39,10 @@ final readonly class ShowCalculation
     {
         $steps = [];
         foreach ($recipe->steps as $step) {
-            $coats = array_unique(array_map(static fn (WorkDone $w): int => $w->coat, array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $step->id && null !== $w->finished)));
+            $coats = array_unique(array_map(
+                static fn (WorkDone $w): int => $w->coat,
+                array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $step->id && null !== $w->finished),
+            ));
             if ([] !== $coats) {
                 $steps[] = $step->withRounds(\count($coats));
             }

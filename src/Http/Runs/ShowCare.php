@@ -18,8 +18,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Show the care sheet for the client', gives: CareSheet::class)]
 final readonly class ShowCare
 {
-    public function __construct(private RunBook $runs, private PlanBench $plan, private StudioContext $context, private Practices $schools, private WorkOutSteps $steps, private WriteCare $write)
-    {
+    public function __construct(
+        private RunBook $runs,
+        private PlanBench $plan,
+        private StudioContext $context,
+        private Practices $schools,
+        private WorkOutSteps $steps,
+        private WriteCare $write,
+    ) {
     }
 
     public function __invoke(string $id): CareSheet

@@ -10,7 +10,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * What the scale shows, as server-sent events: {"grams": 53.4, "settled": false}. Each answer holds one and ends, and a browser asks again by itself after a tenth of a second: held open,
+ * What the scale shows, as server-sent events: {"grams": 53.4, "settled": false}. Each answer holds one and ends, and a browser asks again
+ * by itself after a tenth of a second: held open,
  * five pages would keep all workers of the server from anybody else.
  */
 #[Route('/api/scale/stream', methods: 'GET')]

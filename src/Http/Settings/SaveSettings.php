@@ -23,7 +23,10 @@ final readonly class SaveSettings
 
     public function __invoke(Body $body): SettingsKept
     {
-        [$version, $json] = $body->read(static fn (Node $n): array => [$n->fields('version', 'settings')->int('version'), $n->child('settings')->raw()]);
+        [$version, $json] = $body->read(static fn (Node $n): array => [
+            $n->fields('version', 'settings')->int('version'),
+            $n->child('settings')->raw(),
+        ]);
         $this->read->check($json, '/settings');
         $stored = $this->settings->save($version, Json::encode($json));
 

@@ -31,9 +31,13 @@ final readonly class ExportShopping
             implode('; ', [...$l->enoughFor, ...$l->notEnoughFor]),
         ], $this->asked->list($request)->lines);
 
-        return new Response(Csv::write(['Material', 'Needed (ml)', 'In pots (ml)', 'Left (ml)', 'To buy (ml)', 'Packs', 'Price', 'For'], $rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="to-buy.csv"',
-        ]);
+        return new Response(
+            Csv::write(['Material', 'Needed (ml)', 'In pots (ml)', 'Left (ml)', 'To buy (ml)', 'Packs', 'Price', 'For'], $rows),
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="to-buy.csv"',
+            ],
+        );
     }
 }

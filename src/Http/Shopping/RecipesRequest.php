@@ -20,8 +20,12 @@ final readonly class RecipesRequest
 {
     private const MOST = 40;
 
-    public function __construct(private RecipeBook $book, private ReadRecipe $read, private StudioContext $context, private ListShopping $list)
-    {
+    public function __construct(
+        private RecipeBook $book,
+        private ReadRecipe $read,
+        private StudioContext $context,
+        private ListShopping $list,
+    ) {
     }
 
     public function list(Request $request): ShoppingList
@@ -32,6 +36,9 @@ final readonly class RecipesRequest
         }
         $context = $this->context->own();
 
-        return $this->list->list(array_map(fn (string $id) => $this->read->read(Json::decode($this->book->get($id)->draft->document)), $ids), $context);
+        return $this->list->list(
+            array_map(fn (string $id) => $this->read->read(Json::decode($this->book->get($id)->draft->document)), $ids),
+            $context,
+        );
     }
 }

@@ -31,7 +31,10 @@ final readonly class BuyStock
 
             return Quantity::of($pack->dimension, $pack->amount->multipliedBy($n->int('count', 1)));
         };
-        $packs = $body->read(static fn (Node $n): array => [$read($n->fields('amount', 'count', 'more')), ...($n->has('more') ? $n->list('more', static fn (Node $p): Quantity => $read($p->fields('amount', 'count'))) : [])]);
+        $packs = $body->read(static fn (Node $n): array => [
+            $read($n->fields('amount', 'count', 'more')),
+            ...($n->has('more') ? $n->list('more', static fn (Node $p): Quantity => $read($p->fields('amount', 'count'))) : []),
+        ]);
         InvalidInput::around('/amount', fn () => $this->stock->buy($id, $packs, $booking));
 
         return Stock::of($this->stock);

@@ -13,8 +13,13 @@ use Inlaid\Core\Measure\Quantity;
  */
 final readonly class LeftOnShelf
 {
-    public function __construct(public string $material, public string $amount, public string $unit, public ?string $openedOn, public ?string $useBy)
-    {
+    public function __construct(
+        public string $material,
+        public string $amount,
+        public string $unit,
+        public ?string $openedOn,
+        public ?string $useBy,
+    ) {
     }
 
     /**
@@ -24,6 +29,12 @@ final readonly class LeftOnShelf
     {
         [$stored, $amount] = $left;
 
-        return new self($stored->materialId, ExactNumber::written($amount->amount), $stored->unit, $stored->openedOn?->format('Y-m-d'), $stored->useBy?->format('Y-m-d'));
+        return new self(
+            $stored->materialId,
+            ExactNumber::written($amount->amount),
+            $stored->unit,
+            $stored->openedOn?->format('Y-m-d'),
+            $stored->useBy?->format('Y-m-d'),
+        );
     }
 }

@@ -30,13 +30,20 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List techniques, practices, shapes, woods, tests and other choices', gives: Vocabulary::class)]
 final readonly class ShowVocabulary
 {
-    public function __construct(private Techniques $techniques, private Practices $schools, private Shapes $shapes, private LoadSpecies $species, private LoadMixStarts $mixes)
-    {
+    public function __construct(
+        private Techniques $techniques,
+        private Practices $schools,
+        private Shapes $shapes,
+        private LoadSpecies $species,
+        private LoadMixStarts $mixes,
+    ) {
     }
 
     public function __invoke(): Vocabulary
     {
-        $named = static fn (FinishKind|Bleed|Fault|JointKind|Place|Tool|Direction|Placement|WornPlace|SandingAim|Rags|Residue $word): NamedWord => new NamedWord($word->value, $word->inWords());
+        $named = static fn (
+            FinishKind|Bleed|Fault|JointKind|Place|Tool|Direction|Placement|WornPlace|SandingAim|Rags|Residue $word,
+        ): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
             array_map(TechniqueWord::of(...), $this->techniques->all()),

@@ -22,6 +22,10 @@ final readonly class TestWord
     {
         $answers = $test->answers();
 
-        return new self($test, $test->question(), array_map(static fn (string $key, string $name): NamedWord => new NamedWord($key, $name), array_keys($answers), $answers));
+        return new self(
+            $test,
+            $test->question(),
+            array_map(static fn (string $key, string $name): NamedWord => new NamedWord($key, $name), array_keys($answers), $answers),
+        );
     }
 }

@@ -19,6 +19,10 @@ final readonly class ExportLog
 
     public function __invoke(string $id): Response
     {
-        return new Response($this->table->write($id), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="log.csv"']);
+        return new Response(
+            $this->table->write($id),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="log.csv"'],
+        );
     }
 }

@@ -19,6 +19,10 @@ final readonly class ExportShelf
 
     public function __invoke(): Response
     {
-        return new Response($this->table->write(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="shelf.csv"']);
+        return new Response(
+            $this->table->write(),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="shelf.csv"'],
+        );
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Store\Bundle;
 
 /**
- * What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead` counts what is in it by kind, and
+ * What taking a bundle in would do. `whole` says whether it is a whole studio, which can also be put in the place of this one; `instead`
+ * counts what is in it by kind, and
  * `gone` what of this studio would go then; `farLess` says that it holds nothing, or less than half of what is here of something.
  *
  * Immutable.
@@ -18,7 +19,15 @@ final readonly class BundlePlan
      * @param array<string, int>  $instead
      * @param array<string, int>  $gone
      */
-    public function __construct(public bool $whole, public string $madeAt, public array $recipes, public array $boards, public int $photos, public array $instead, public array $gone, public bool $farLess = false)
-    {
+    public function __construct(
+        public bool $whole,
+        public string $madeAt,
+        public array $recipes,
+        public array $boards,
+        public int $photos,
+        public array $instead,
+        public array $gone,
+        public bool $farLess = false,
+    ) {
     }
 }

@@ -32,8 +32,16 @@ final readonly class CheckRow
     /** Characters of an exact fraction that has grown, as they did before there was a grid. */
     private const DIGITS = 4000;
 
-    public function __construct(private Rows $rows, private ReadRecipe $recipe, private ReadBoard $board, private ReadSettings $settings, private ReadMaterial $material = new ReadMaterial(), private ReadReading $reading = new ReadReading(), private ReadEvent $event = new ReadEvent(), private ReadMixes $mixes = new ReadMixes())
-    {
+    public function __construct(
+        private Rows $rows,
+        private ReadRecipe $recipe,
+        private ReadBoard $board,
+        private ReadSettings $settings,
+        private ReadMaterial $material = new ReadMaterial(),
+        private ReadReading $reading = new ReadReading(),
+        private ReadEvent $event = new ReadEvent(),
+        private ReadMixes $mixes = new ReadMixes(),
+    ) {
     }
 
     /**
@@ -51,27 +59,50 @@ final readonly class CheckRow
         return match ($kind) {
             Kind::Drafts, Kind::Revisions, Kind::Runs => ['document' => $this->recipe->document($row['document'], $at)->text] + $row,
             Kind::Boards => $this->board($row, $pointer),
-            Kind::Settings => ['document' => $this->checked($row['document'], fn () => $this->settings->check($row['document'], $at))] + $row,
+            Kind::Settings => ['document' => $this->checked(
+                $row['document'],
+                fn () => $this->settings->check($row['document'], $at),
+            )] + $row,
             Kind::Materials => $this->materialRow($row, $at),
-            Kind::Readings => ['document' => $this->checked($row['document'], fn () => Node::read($row['document'], $this->reading->read(...), $at))] + $row,
+            Kind::Readings => ['document' => $this->checked(
+                $row['document'],
+                fn () => Node::read($row['document'], $this->reading->read(...), $at),
+            )] + $row,
             Kind::Events => $this->eventRow($row, $at),
-            Kind::Pots => ['document' => $this->checked($row['document'], fn () => Node::read($row['document'], $this->pot(...), $at))] + $row,
+            Kind::Pots => ['document' => $this->checked(
+                $row['document'],
+                fn () => Node::read($row['document'], $this->pot(...), $at),
+            )] + $row,
             Kind::Ledger => $this->ledgerRow($row, $pointer),
             Kind::Recipes, Kind::Photos, Kind::RunPhotos, Kind::Stock => $row,
         };
     }
 
-    /** @return list<array{string, BigRational, Account, Account}> material, grams, from and to of a line of the ledger; grams as long as they were kept */
+    /**
+     * @return list<array{string, BigRational, Account, Account}> material, grams, from and to of a line of the ledger; grams as long as
+     *                                                            they were kept
+     */
     public function moves(mixed $moves, string $pointer = ''): array
     {
         $grams = static function (Node $m): BigRational {
             $text = $m->string('grams', self::DIGITS);
 
-            return 1 === preg_match('/^\d+(\.\d+|\/0*[1-9]\d*)?$/', $text) && !ExactNumber::stored($text)->isZero() ? ExactNumber::stored($text) : $m->refuse('grams', InvalidStock::nothing()->getMessage());
+            return 1 === preg_match('/^\d+(\.\d+|\/0*[1-9]\d*)?$/', $text) && !ExactNumber::stored($text)->isZero()
+                ? ExactNumber::stored($text)
+                : $m->refuse('grams', InvalidStock::nothing()->getMessage());
         };
-        $move = static fn (Node $m): array => [$m->fields('material', 'grams', 'from', 'to')->id('material'), $grams($m), self::account($m, 'from'), self::account($m, 'to')];
+        $move = static fn (Node $m): array => [
+            $m->fields('material', 'grams', 'from', 'to')->id('material'),
+            $grams($m),
+            self::account($m, 'from'),
+            self::account($m, 'to'),
+        ];
 
-        return Node::read((object) ['moves' => \is_string($moves) ? Json::decode($moves) : $moves], static fn (Node $n): array => $n->list('moves', $move, self::MOST), $pointer);
+        return Node::read(
+            (object) ['moves' => \is_string($moves) ? Json::decode($moves) : $moves],
+            static fn (Node $n): array => $n->list('moves', $move, self::MOST),
+            $pointer,
+        );
     }
 
     /**
@@ -84,7 +115,17 @@ final readonly class CheckRow
         $board = $this->board->read($row['document'], $pointer.'/document');
         $before = null === $row['draftBefore'] ? null : $this->recipe->document($row['draftBefore'], $pointer.'/draftBefore')->text;
         if (null !== $row['chosen']) {
-            Node::read($row['chosen'], static fn (Node $n): array => [$n->fields('patch', 'reason', 'share', 'at', 'version', 'changes')->string('patch', 10), $n->text('reason', 300), $n->string('at', 60), $n->int('version'), $n->list('changes', static fn (Node $c): string => $c->asString(1000), 400)], $pointer.'/chosen');
+            Node::read(
+                $row['chosen'],
+                static fn (Node $n): array => [
+                    $n->fields('patch', 'reason', 'share', 'at', 'version', 'changes')->string('patch', 10),
+                    $n->text('reason', 300),
+                    $n->string('at', 60),
+                    $n->int('version'),
+                    $n->list('changes', static fn (Node $c): string => $c->asString(1000), 400),
+                ],
+                $pointer.'/chosen',
+            );
         }
 
         return ['document' => $board->text, 'draftBefore' => $before, 'card' => Json::encode(BoardCard::of($board->board))] + $row;
@@ -99,7 +140,13 @@ final readonly class CheckRow
     {
         $material = Node::read($row['document'], $this->material->read(...), $at);
 
-        return ['id' => $material->id, 'version' => $material->version, 'name' => $material->name, 'kind' => $material->kind->value, 'document' => Json::encode($row['document'])] + $row;
+        return [
+            'id' => $material->id,
+            'version' => $material->version,
+            'name' => $material->name,
+            'kind' => $material->kind->value,
+            'document' => Json::encode($row['document']),
+        ] + $row;
     }
 
     /**
@@ -111,7 +158,11 @@ final readonly class CheckRow
     {
         $event = $this->event->read($row['document'], time(), $at);
 
-        return ['id' => $event->id, 'happenedAt' => new \DateTimeImmutable('@'.$event->at), 'document' => Json::encode($row['document'])] + $row;
+        return [
+            'id' => $event->id,
+            'happenedAt' => new \DateTimeImmutable('@'.$event->at),
+            'document' => Json::encode($row['document']),
+        ] + $row;
     }
 
     /**
@@ -149,6 +200,8 @@ final readonly class CheckRow
     {
         $key = $n->string($name, 40);
 
-        return 1 === preg_match('/^(bought|shelf|used|thrown|pot:[A-Za-z0-9-]+)$/D', $key) ? Account::written($key) : $n->refuse($name, 'Unknown place in stock history.');
+        return 1 === preg_match('/^(bought|shelf|used|thrown|pot:[A-Za-z0-9-]+)$/D', $key)
+            ? Account::written($key)
+            : $n->refuse($name, 'Unknown place in stock history.');
     }
 }

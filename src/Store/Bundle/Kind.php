@@ -69,12 +69,28 @@ enum Kind: string
     /** Fields that are JSON themselves, and stand in the line as such. */
     public function isJson(string $field): bool
     {
-        return 'document' === $field || \in_array([$this, $field], [[self::Ledger, 'moves'], [self::Boards, 'chosen'], [self::Boards, 'draftBefore']], true);
+        return 'document' === $field
+            || \in_array([$this, $field], [[self::Ledger, 'moves'], [self::Boards, 'chosen'], [self::Boards, 'draftBefore']], true);
     }
 
     /** Fields that are worked out again, or stand elsewhere. */
     public function isLeftOut(string $field): bool
     {
-        return \in_array([$this, $field], [[self::Settings, 'id'], [self::Recipes, 'card'], [self::Recipes, 'lookL'], [self::Recipes, 'lookA'], [self::Recipes, 'lookB'], [self::Revisions, 'id'], [self::Boards, 'card'], [self::Ledger, 'booking'], [self::Ledger, 'request']], true) || ($this->isPhoto() && \in_array($field, ['jpeg', 'width', 'height'], true));
+        return \in_array(
+            [$this, $field],
+            [
+                [self::Settings, 'id'],
+                [self::Recipes, 'card'],
+                [self::Recipes, 'lookL'],
+                [self::Recipes, 'lookA'],
+                [self::Recipes, 'lookB'],
+                [self::Revisions, 'id'],
+                [self::Boards, 'card'],
+                [self::Ledger, 'booking'],
+                [self::Ledger, 'request'],
+            ],
+            true,
+        )
+            || ($this->isPhoto() && \in_array($field, ['jpeg', 'width', 'height'], true));
     }
 }

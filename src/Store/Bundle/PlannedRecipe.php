@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Store\Bundle;
 
 /**
- * What would become of a recipe or board of a bundle: "new", "same" (it is here already, and stays as it is), or "copy" (another of that id is here; it comes beside it).
+ * What would become of a recipe or board of a bundle: "new", "same" (it is here already, and stays as it is), or "copy" (another of that id
+ * is here; it comes beside it).
  *
  * Immutable.
  */

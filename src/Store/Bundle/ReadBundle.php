@@ -37,7 +37,8 @@ final readonly class ReadBundle
     public function head(ZipIn $zip): array
     {
         return Node::read(self::json($zip->read('bundle.json', 10_000), '/bundle'), static function (Node $n): array {
-            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40) || $n->refuse('format', 'This isn\'t an Inlaid Recipe bundle.');
+            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40)
+                || $n->refuse('format', 'This isn\'t an Inlaid Recipe bundle.');
             self::VERSION >= $n->int('version') || $n->refuse('version', 'This bundle is from a newer version of Inlaid Recipe.');
 
             return [$n->bool('whole'), $n->string('madeAt', 40)];
@@ -90,7 +91,9 @@ final readonly class ReadBundle
                     isset($seen[$kind->value][$id]) && throw InvalidInput::at($at, 'This is in the bundle twice.');
                     $this->belongs($kind, $row, $seen, $at);
                     $kind->isPhoto() && $this->photo($zip, $id);
-                    $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind ? ['print' => self::print($row['document'])] + array_intersect_key($row, ['title' => 1]) : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
+                    $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind
+                        ? ['print' => self::print($row['document'])] + array_intersect_key($row, ['title' => 1])
+                        : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
                 } catch (InvalidInput $refused) {
                     array_push($wrong, ...$refused->violations);
                     \count($wrong) < self::MOST_WRONG || throw new InvalidInput($wrong);
@@ -120,7 +123,11 @@ final readonly class ReadBundle
                 throw InvalidInput::at("$at/$field", 'The parent of this entry is missing from the bundle.');
             }
         }
-        if (Kind::Revisions === $kind && \is_string($row['recipe']) && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])) {
+        if (
+            Kind::Revisions === $kind
+            && \is_string($row['recipe'])
+            && ($row['number'] < 1 || $row['number'] > $seen[Kind::Recipes->value][$row['recipe']]['head'])
+        ) {
             throw InvalidInput::at("$at/number", 'The recipe has no such revision.');
         }
     }

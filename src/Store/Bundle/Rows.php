@@ -32,14 +32,21 @@ final readonly class Rows
     {
         $meta = $this->em->getClassMetadata($kind->entity());
         $columns = $this->columns($kind);
-        $find = $this->em->getConnection()->createQueryBuilder()->select(...array_map(static fn (array $c): string => $c['column'], array_values($columns)))->from($meta->getTableName());
+        $find = $this->em->getConnection()->createQueryBuilder()->select(...array_map(
+            static fn (array $c): string => $c['column'],
+            array_values($columns),
+        ))->from($meta->getTableName());
         foreach ($meta->getIdentifierColumnNames() as $column) {
             $find->addOrderBy($column);
         }
         foreach (null === $only ? [null] : array_chunk($only, 400) as $chunk) {
             $asked = clone $find;
             if (null !== $chunk) {
-                $asked->where($columns[$by]['column'].' IN (:only)')->setParameter('only', $chunk, \Doctrine\DBAL\ArrayParameterType::STRING);
+                $asked->where($columns[$by]['column'].' IN (:only)')->setParameter(
+                    'only',
+                    $chunk,
+                    \Doctrine\DBAL\ArrayParameterType::STRING,
+                );
             }
             foreach ($asked->executeQuery()->iterateNumeric() as $values) {
                 $row = [];
@@ -86,7 +93,10 @@ final readonly class Rows
         $values = $types = [];
         foreach ($row as $field => $value) {
             $column = $columns[$field]['column'];
-            [$values[$column], $types[$column]] = [null !== $value && !\is_string($value) && $kind->isJson($field) ? Json::encode($value) : $value, $columns[$field]['type']];
+            [$values[$column], $types[$column]] = [
+                null !== $value && !\is_string($value) && $kind->isJson($field) ? Json::encode($value) : $value,
+                $columns[$field]['type'],
+            ];
         }
         $this->em->getConnection()->insert($this->em->getClassMetadata($kind->entity())->getTableName(), $values, $types);
     }
@@ -105,13 +115,25 @@ final readonly class Rows
         $columns = [];
         foreach ($meta->getAssociationNames() as $field) {
             if ($meta->isSingleValuedAssociation($field) && !$meta->isAssociationInverseSide($field)) {
-                $columns[$field] = ['column' => $meta->getSingleAssociationJoinColumnName($field), 'type' => Types::STRING, 'length' => 26, 'nullable' => false, 'default' => null];
+                $columns[$field] = [
+                    'column' => $meta->getSingleAssociationJoinColumnName($field),
+                    'type' => Types::STRING,
+                    'length' => 26,
+                    'nullable' => false,
+                    'default' => null,
+                ];
             }
         }
         foreach ($meta->getFieldNames() as $field) {
             $mapping = $meta->getFieldMapping($field);
             if ($all || !$kind->isLeftOut($field)) {
-                $columns[$field] = ['column' => $mapping->columnName, 'type' => $mapping->type, 'length' => $mapping->length, 'nullable' => true === $mapping->nullable, 'default' => self::byDefault($meta, $field)];
+                $columns[$field] = [
+                    'column' => $mapping->columnName,
+                    'type' => $mapping->type,
+                    'length' => $mapping->length,
+                    'nullable' => true === $mapping->nullable,
+                    'default' => self::byDefault($meta, $field),
+                ];
             }
         }
 
@@ -143,8 +165,12 @@ final readonly class Rows
 
     private static function time(Node $n, string $field): \DateTimeImmutable
     {
-        $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(Z|[+-]\d\d:\d\d)$/', $n->string($field, 40)) ? date_create_immutable($n->string($field, 40)) : false;
+        $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(Z|[+-]\d\d:\d\d)$/', $n->string($field, 40))
+            ? date_create_immutable($n->string($field, 40))
+            : false;
 
-        return false === $at ? $n->refuse($field, 'Enter a time, for example 2026-11-24T08:00:00+01:00') : $at->setTimezone(new \DateTimeZone(date_default_timezone_get()));
+        return false === $at
+            ? $n->refuse($field, 'Enter a time, for example 2026-11-24T08:00:00+01:00')
+            : $at->setTimezone(new \DateTimeZone(date_default_timezone_get()));
     }
 }

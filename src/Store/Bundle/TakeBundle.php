@@ -25,8 +25,14 @@ use Symfony\Component\Uid\Ulid;
  */
 final readonly class TakeBundle
 {
-    public function __construct(private EntityManagerInterface $em, private ReadBundle $read, private CheckRow $check, private Rows $rows, private RecipeBook $book, private CopyStore $copy)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private ReadBundle $read,
+        private CheckRow $check,
+        private Rows $rows,
+        private RecipeBook $book,
+        private CopyStore $copy,
+    ) {
     }
 
     /**
@@ -38,10 +44,23 @@ final readonly class TakeBundle
     {
         [$whole, $madeAt] = $this->read->head($zip);
         $seen = $this->read->survey($zip);
-        $revisions = array_count_values(array_map(static fn (array $r): string => \is_string($r['recipe']) ? $r['recipe'] : '', $seen[Kind::Revisions->value]));
+        $revisions = array_count_values(array_map(
+            static fn (array $r): string => \is_string($r['recipe']) ? $r['recipe'] : '',
+            $seen[Kind::Revisions->value],
+        ));
         $instead = $whole ? array_filter(array_map(static fn (array $rows): int => \count($rows), $seen)) : [];
-        $gone = $whole ? array_filter(array_column(array_map(fn (Kind $k): array => [$k->value, $this->em->getRepository($k->entity())->count()], Kind::cases()), 1, 0)) : [];
-        $less = array_filter($gone, static fn (int $here, string $kind): bool => 2 * ($instead[$kind] ?? 0) < $here, \ARRAY_FILTER_USE_BOTH);
+        $gone = $whole
+            ? array_filter(array_column(
+                array_map(fn (Kind $k): array => [$k->value, $this->em->getRepository($k->entity())->count()], Kind::cases()),
+                1,
+                0,
+            ))
+            : [];
+        $less = array_filter(
+            $gone,
+            static fn (int $here, string $kind): bool => 2 * ($instead[$kind] ?? 0) < $here,
+            \ARRAY_FILTER_USE_BOTH,
+        );
 
         return new BundlePlan(
             $whole,
@@ -56,7 +75,8 @@ final readonly class TakeBundle
     }
 
     /**
-     * Adds recipes and boards that are not here yet. Materials that the shelf does not know come with a whole studio; its runs, pots and settings do not.
+     * Adds recipes and boards that are not here yet. Materials that the shelf does not know come with a whole studio; its runs, pots and
+     * settings do not.
      *
      * @throws InvalidInput with every place that is wrong; nothing is kept then
      */
@@ -138,8 +158,15 @@ final readonly class TakeBundle
         $become = [];
         foreach ($seen[$kind->value] as $id => $row) {
             $print = Kind::Boards === $kind ? $row['print'] : $seen[Kind::Drafts->value][$id]['print'];
-            $here = Kind::Boards === $kind ? $this->em->find(StoredBoard::class, $id)?->document : $this->em->find(StoredRecipe::class, $id)?->draft->document;
-            $become[] = new PlannedRecipe($id, \is_string($row['title']) ? $row['title'] : '', $revisions[$id] ?? 0, null === $here ? 'new' : (ReadBundle::print($here) === $print ? 'same' : 'copy'));
+            $here = Kind::Boards === $kind
+                ? $this->em->find(StoredBoard::class, $id)?->document
+                : $this->em->find(StoredRecipe::class, $id)?->draft->document;
+            $become[] = new PlannedRecipe(
+                $id,
+                \is_string($row['title']) ? $row['title'] : '',
+                $revisions[$id] ?? 0,
+                null === $here ? 'new' : (ReadBundle::print($here) === $print ? 'same' : 'copy'),
+            );
         }
 
         return $become;

@@ -29,7 +29,18 @@ final readonly class WriteBundle
     public function write(string $path, ?array $recipes = null): void
     {
         $zip = ZipOut::to($path);
-        $zip->add('bundle.json', Json::encode(['format' => ReadBundle::FORMAT, 'version' => ReadBundle::VERSION, 'whole' => null === $recipes, 'madeAt' => gmdate(\DATE_ATOM)], true)."\n");
+        $zip->add(
+            'bundle.json',
+            Json::encode(
+                [
+                    'format' => ReadBundle::FORMAT,
+                    'version' => ReadBundle::VERSION,
+                    'whole' => null === $recipes,
+                    'madeAt' => gmdate(\DATE_ATOM),
+                ],
+                true,
+            )."\n",
+        );
         $boards = null === $recipes ? null : $this->boards($recipes);
         foreach (Kind::cases() as $kind) {
             if (null === $recipes || $kind->isOfRecipes()) {
@@ -72,7 +83,9 @@ final readonly class WriteBundle
     private function boards(array $recipes): array
     {
         /** @var list<string> $found */
-        $found = $this->em->createQuery('SELECT b.id FROM '.StoredBoard::class.' b WHERE b.recipeId IN (:recipes)')->setParameter('recipes', $recipes)->getSingleColumnResult();
+        $found = $this->em->createQuery(
+            'SELECT b.id FROM '.StoredBoard::class.' b WHERE b.recipeId IN (:recipes)',
+        )->setParameter('recipes', $recipes)->getSingleColumnResult();
 
         return $found;
     }

@@ -7,7 +7,8 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * What is where: the sum of the ledger, derived, so that it need not be added up at every look. Grams as text, on the grid of what is moved.
+ * What is where: the sum of the ledger, derived, so that it need not be added up at every look. Grams as text, on the grid of what is
+ * moved.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'balance')]

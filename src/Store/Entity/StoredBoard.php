@@ -7,7 +7,8 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A sample board. Its document may change until it is laid; `card` is derived: what is on it, in words. `chosen` is the choice that went into the recipe, as JSON, and
+ * A sample board. Its document may change until it is laid; `card` is derived: what is on it, in words. `chosen` is the choice that went
+ * into the recipe, as JSON, and
  * `draftBefore` the draft as it was before that.
  */
 #[ORM\Entity]

@@ -7,7 +7,8 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * One line of the ledger, never changed. `moves` as JSON: material, grams, from, to. `booking` the key it was sent under, and `request` a hash of what was sent.
+ * One line of the ledger, never changed. `moves` as JSON: material, grams, from, to. `booking` the key it was sent under, and `request` a
+ * hash of what was sent.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'ledger')]

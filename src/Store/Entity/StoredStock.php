@@ -7,7 +7,8 @@ namespace Inlaid\App\Store\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * How what is left of a material is counted, in ml or g, and when its pack was opened and is to be used by; how much it is stands in the ledger.
+ * How what is left of a material is counted, in ml or g, and when its pack was opened and is to be used by; how much it is stands in the
+ * ledger.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'stock')]

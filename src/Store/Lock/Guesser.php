@@ -31,7 +31,9 @@ final readonly class Guesser
     public static function address(string $address): self
     {
         $packed = @inet_pton(preg_replace('/^::ffff:(?=\d+\.)|%.*$/i', '', $address) ?? $address);
-        $isHouse = false !== $packed && 16 === \strlen($packed) && false !== filter_var(inet_ntop($packed), \FILTER_VALIDATE_IP, self::PUBLIC_ONLY);
+        $isHouse = false !== $packed
+            && 16 === \strlen($packed)
+            && false !== filter_var(inet_ntop($packed), \FILTER_VALIDATE_IP, self::PUBLIC_ONLY);
 
         return new self(hash('sha256', match (true) {
             false === $packed => $address,

@@ -8,7 +8,9 @@ enum KeyHolder: string
 {
     /** A browser in which the passphrase was given. */
     case Device = 'device';
-    /** A browser in which the passphrase was entered once. It is not let in by that, but its tries are counted apart from everybody else's. */
+    /**
+     * A browser in which the passphrase was entered once. It is not let in by that, but its tries are counted apart from everybody else's.
+     */
     case Known = 'known';
     /** May say what it measures, and nothing else. */
     case Hygrometer = 'hygrometer';

@@ -7,7 +7,8 @@ namespace Inlaid\App\Store\Lock;
 /**
  * How long to wait before the next try: the first ones are free, as anybody mistypes; then twice as long each time.
  *
- * From one place up to a quarter of an hour. Over all places together half a minute at most; a device where the passphrase was entered before does not
+ * From one place up to a quarter of an hour. Over all places together half a minute at most; a device where the passphrase was entered
+ * before does not
  * wait for those, so that nobody can shut the painter out by guessing from many.
  */
 enum SlowDown

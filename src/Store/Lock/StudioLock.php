@@ -39,7 +39,10 @@ final readonly class StudioLock
     public function set(#[\SensitiveParameter] string $passphrase): void
     {
         if (mb_strlen($passphrase) < self::SHORTEST || 1 === preg_match('/^(.)\1*$/us', $passphrase)) {
-            throw new \DomainException(\sprintf('Enter at least %d characters, not all the same. Four words are easy to remember.', self::SHORTEST));
+            throw new \DomainException(\sprintf(
+                'Enter at least %d characters, not all the same. Four words are easy to remember.',
+                self::SHORTEST,
+            ));
         }
         if (\strlen($passphrase) > self::LONGEST || str_contains($passphrase, "\0")) {
             throw new \DomainException(\sprintf('Enter %d characters or fewer', self::LONGEST));
@@ -104,7 +107,16 @@ final readonly class StudioLock
     private function used(StoredKey $key): void
     {
         try {
-            $this->em->createQueryBuilder()->update(StoredKey::class, 'k')->set('k.usedAt', ':now')->where('k.tokenHash = :key')->setParameter('now', new \DateTimeImmutable())->setParameter('key', $key->tokenHash)->getQuery()->execute();
+            $this
+                ->em
+                ->createQueryBuilder()
+                ->update(StoredKey::class, 'k')
+                ->set('k.usedAt', ':now')
+                ->where('k.tokenHash = :key')
+                ->setParameter(
+                    'now',
+                    new \DateTimeImmutable(),
+                )->setParameter('key', $key->tokenHash)->getQuery()->execute();
         } catch (DbalException) {
         }
     }
@@ -119,12 +131,24 @@ final readonly class StudioLock
 
     public function closeAll(KeyHolder $holder): void
     {
-        $this->em->createQueryBuilder()->delete(StoredKey::class, 'k')->where('k.holder = :holder')->setParameter('holder', $holder)->getQuery()->execute();
+        $this
+            ->em
+            ->createQueryBuilder()
+            ->delete(StoredKey::class, 'k')
+            ->where('k.holder = :holder')
+            ->setParameter('holder', $holder)
+            ->getQuery()
+            ->execute();
     }
 
     private function forgetUnused(KeyHolder $holder): void
     {
-        $this->em->createQueryBuilder()->delete(StoredKey::class, 'k')->where('k.holder = :holder AND k.usedAt < :then')->setParameter('holder', $holder)->setParameter('then', self::daysAgo((int) $holder->days()))->getQuery()->execute();
+        $this->em->createQueryBuilder()->delete(StoredKey::class, 'k')->where(
+            'k.holder = :holder AND k.usedAt < :then',
+        )->setParameter('holder', $holder)->setParameter(
+            'then',
+            self::daysAgo((int) $holder->days()),
+        )->getQuery()->execute();
     }
 
     private static function daysAgo(int $days): \DateTimeImmutable

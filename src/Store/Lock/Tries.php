@@ -27,12 +27,18 @@ final readonly class Tries
     {
         $this->em->wrapInTransaction(function () use ($from): void {
             $now = new \DateTimeImmutable();
-            $this->em->createQueryBuilder()->delete(StoredTries::class, 't')->where('t.lastAt < :then')->setParameter('then', $now->modify(\sprintf('-%d seconds', SlowDown::FORGOTTEN)))->getQuery()->execute();
+            $this->em->createQueryBuilder()->delete(StoredTries::class, 't')->where('t.lastAt < :then')->setParameter(
+                'then',
+                $now->modify(\sprintf('-%d seconds', SlowDown::FORGOTTEN)),
+            )->getQuery()->execute();
             $counted = [[$this->of($from->place, $now), SlowDown::OnePlace]];
             if (!$from->isKnown) {
                 $counted[] = [$this->of(self::ANYWHERE, $now), SlowDown::Anywhere];
             }
-            $wait = max(array_map(static fn (array $c): int => $c[0]->lastAt->getTimestamp() + $c[1]->after($c[0]->count) - $now->getTimestamp(), $counted));
+            $wait = max(array_map(
+                static fn (array $c): int => $c[0]->lastAt->getTimestamp() + $c[1]->after($c[0]->count) - $now->getTimestamp(),
+                $counted,
+            ));
             if ($wait > 0) {
                 throw new TooManyTries($wait);
             }

@@ -64,10 +64,16 @@ final readonly class CheckStore
         $versions = $store->query('SELECT version FROM doctrine_migration_versions');
         $done = false === $versions ? [] : array_filter($versions->fetchAll(\PDO::FETCH_COLUMN), is_string(...));
         $known = $this->known();
-        $tables = self::one($store, "SELECT COUNT(*) FROM sqlite_master WHERE type = 'table' AND name IN ('recipe', 'revision', 'draft', 'settings')");
+        $tables = self::one(
+            $store,
+            "SELECT COUNT(*) FROM sqlite_master WHERE type = 'table' AND name IN ('recipe', 'revision', 'draft', 'settings')",
+        );
 
         return match (true) {
-            4 !== $tables, [] === array_filter($done, static fn (string $v): bool => str_starts_with($v, self::OWN_MIGRATIONS)) => StoreTrouble::Foreign,
+            4 !== $tables, [] === array_filter(
+                $done,
+                static fn (string $v): bool => str_starts_with($v, self::OWN_MIGRATIONS),
+            ) => StoreTrouble::Foreign,
             [] !== array_diff($done, $known) => StoreTrouble::Newer,
             [] !== array_diff($known, $done) => StoreTrouble::Older,
             default => null,
@@ -86,6 +92,9 @@ final readonly class CheckStore
      */
     private function known(): array
     {
-        return array_map(static fn (string $file): string => self::OWN_MIGRATIONS.basename($file, '.php'), glob($this->projectDir.'/migrations/Version*.php') ?: []);
+        return array_map(
+            static fn (string $file): string => self::OWN_MIGRATIONS.basename($file, '.php'),
+            glob($this->projectDir.'/migrations/Version*.php') ?: [],
+        );
     }
 }

@@ -57,7 +57,11 @@ final readonly class CopyStore
         }
         $trouble = $this->check->check($source, Pages::Thoroughly);
         if (null !== $trouble && StoreTrouble::Older !== $trouble) {
-            throw new \RuntimeException(\sprintf('“%s” isn\'t a valid backup%s. Choose another file.', $source, StoreTrouble::Newer === $trouble ? ' of this version (it is from a later one)' : ''));
+            throw new \RuntimeException(\sprintf(
+                '“%s” isn\'t a valid backup%s. Choose another file.',
+                $source,
+                StoreTrouble::Newer === $trouble ? ' of this version (it is from a later one)' : '',
+            ));
         }
         if (realpath($source) === realpath($this->storePath)) {
             throw new \RuntimeException('That is the database itself.');
@@ -93,7 +97,8 @@ final readonly class CopyStore
     }
 
     /**
-     * Copies a sound store, in which somebody may be at work. One that is damaged, or of another program, cannot be copied: its files are moved as they are.
+     * Copies a sound store, in which somebody may be at work. One that is damaged, or of another program, cannot be copied: its files are
+     * moved as they are.
      */
     private function putAside(): ?string
     {
@@ -113,7 +118,8 @@ final readonly class CopyStore
         foreach (self::BESIDE as $ending) {
             if (is_file($this->storePath.$ending)) {
                 $moved = true;
-                rename($this->storePath.$ending, $aside.$ending) || throw new \RuntimeException(\sprintf('Can\'t move “%s”.', $this->storePath.$ending));
+                rename($this->storePath.$ending, $aside.$ending)
+                    || throw new \RuntimeException(\sprintf('Can\'t move “%s”.', $this->storePath.$ending));
             }
         }
 

@@ -41,8 +41,15 @@ final class SqliteMiddleware implements Middleware
                     try {
                         return $this->ready(new ImmediateConnection(parent::connect($params)));
                     } catch (\PDOException|DriverException $error) {
-                        $cannotWrite = 1 === preg_match('/readonly database|unable to open|disk I\/O error|disk is full/', $error->getMessage());
-                        if (!$cannotWrite || str_ends_with($how, 'immutable=1') || (str_ends_with($how, 'mode=ro') && is_file($path.'-wal') && filesize($path.'-wal') > 0)) {
+                        $cannotWrite = 1 === preg_match(
+                            '/readonly database|unable to open|disk I\/O error|disk is full/',
+                            $error->getMessage(),
+                        );
+                        if (
+                            !$cannotWrite
+                            || str_ends_with($how, 'immutable=1')
+                            || (str_ends_with($how, 'mode=ro') && is_file($path.'-wal') && filesize($path.'-wal') > 0)
+                        ) {
                             throw $error; // as it is it would lack what still stands in its log
                         }
                     }

@@ -34,7 +34,9 @@ enum StoreTrouble: string
         $trouble = self::read($error);
         $free = @disk_free_space(\dirname($path));
 
-        return \in_array($trouble, [self::ReadOnly, self::Failing], true) && false !== $free && $free < self::NO_ROOM ? self::Full : $trouble;
+        return \in_array($trouble, [self::ReadOnly, self::Failing], true) && false !== $free && $free < self::NO_ROOM
+            ? self::Full
+            : $trouble;
     }
 
     private static function read(\Throwable $error): ?self
@@ -47,7 +49,10 @@ enum StoreTrouble: string
         if (!$error instanceof DbalException && !$error instanceof \PDOException) {
             return null;
         }
-        $says = static fn (string ...$words): bool => [] !== array_filter($words, static fn (string $w): bool => str_contains($error->getMessage(), $w));
+        $says = static fn (string ...$words): bool => [] !== array_filter(
+            $words,
+            static fn (string $w): bool => str_contains($error->getMessage(), $w),
+        );
 
         return match (true) {
             $says('database or disk is full') => self::Full,
@@ -76,12 +81,17 @@ enum StoreTrouble: string
     public function sentence(): string
     {
         return match ($this) {
-            self::Missing => 'The database file is missing or empty. Restore a backup with bin/console inlaid:restore FILE, or run ./bin/start for an empty studio.',
-            self::Foreign => 'The database file belongs to another program. Move it away, or name the studio’s own file in INLAID_STORE, and start again.',
-            self::Damaged => 'The database file is damaged. Stop the server and restore the last backup with bin/console inlaid:restore FILE. The damaged file stays next to it.',
-            self::Older => 'The database is from an earlier version. Stop the server and run ./bin/start, which upgrades it after a backup.',
-            self::Newer => 'The database is from a later version. Install that version, or restore an older backup with bin/console inlaid:restore FILE.',
-            self::ReadOnly => 'The database can be read but not written, so nothing was saved. Check who owns the file and its folder, and that the disk is not write-protected.',
+            self::Missing => 'The database file is missing or empty. Restore a backup with bin/console inlaid:restore FILE, or run '
+                .'./bin/start for an empty studio.',
+            self::Foreign => 'The database file belongs to another program. Move it away, or name the studio’s own file in '
+                .'INLAID_STORE, and start again.',
+            self::Damaged => 'The database file is damaged. Stop the server and restore the last backup with bin/console inlaid:restore '
+                .'FILE. The damaged file stays next to it.',
+            self::Older => 'The database is from an earlier version. Stop the server and run ./bin/start: it makes a backup and upgrades.',
+            self::Newer => 'The database is from a later version. Install that version, or restore an older backup with bin/console '
+                .'inlaid:restore FILE.',
+            self::ReadOnly => 'The database can be read but not written, so nothing was saved. Check who owns the file and its folder, '
+                .'and that the disk is not write-protected.',
             self::Failing => 'The disk gives errors, so nothing was saved. Copy the database file to another disk, and check this one.',
             self::Full => 'The disk is full, so nothing was saved. Free some space, then save again; keep this page open until then.',
             self::Busy => 'The database is busy. Nothing was saved. Try again in a moment.',

@@ -34,7 +34,11 @@ final class PotsLeftTest extends TestCase
     /** So many parts of paint (1.3 g/ml) to one of water. */
     private static function mix(int $parts): FlatMix
     {
-        return (new FlattenMix())->flatten(Mixture::of('Wash', Basis::ByVolume, [Part::of(BigRational::of($parts), Given::paint()), Part::of(BigRational::one(), Given::water())]));
+        return (new FlattenMix())->flatten(Mixture::of(
+            'Wash',
+            Basis::ByVolume,
+            [Part::of(BigRational::of($parts), Given::paint()), Part::of(BigRational::one(), Given::water())],
+        ));
     }
 
     private static function pot(string $id, string $paint, string $water, ?int $goodUntil = null): PotAtHand
@@ -44,7 +48,17 @@ final class PotsLeftTest extends TestCase
 
     private static function left(PotAtHand ...$pots): PotAllocator
     {
-        return new PotAllocator(new Context(self::NOW, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('1/50'), pots: array_values($pots)));
+        return new PotAllocator(new Context(
+            self::NOW,
+            WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])),
+            Climate::reference(),
+            UnitSystem::Metric,
+            [],
+            [],
+            BigRational::of('0.05'),
+            BigRational::of('1/50'),
+            pots: array_values($pots),
+        ));
     }
 
     /**
@@ -58,7 +72,8 @@ final class PotsLeftTest extends TestCase
     }
 
     /**
-     * 130 g of paint and 100 of water are 200 ml of one to one. Two steps that want 150 each: the first gets 150, the second the 50 that are left, and 60 of another pot of 60.
+     * 130 g of paint and 100 of water are 200 ml of one to one. Two steps that want 150 each: the first gets 150, the second the 50 that
+     * are left, and 60 of another pot of 60.
      */
     public function testTheNextStepFindsWhatIsLeft(): void
     {
@@ -67,9 +82,21 @@ final class PotsLeftTest extends TestCase
         self::assertSame([['a', '50', '50'], ['b', '60', '60']], self::said($left->take(self::mix(1), BigRational::of(150))));
         self::assertSame([], self::said($left->take(self::mix(1), BigRational::of(1))));
         self::assertSame([], self::said($left->take(self::mix(3), BigRational::of(1))), 'of another ratio');
-        self::assertSame([['a', '200', '10']], self::said(self::left(self::pot('a', '130', '100', self::NOW))->take(self::mix(1), BigRational::of(10))), 'on its last day');
-        self::assertSame([], self::said(self::left(self::pot('a', '130', '100', self::NOW - 1))->take(self::mix(1), BigRational::of(10))), 'past it');
-        self::assertSame([['a', '201', '10']], self::said(self::left(self::pot('a', '130', '101'))->take(self::mix(1), BigRational::of(10))), 'a hundredth off is borne');
+        self::assertSame(
+            [['a', '200', '10']],
+            self::said(self::left(self::pot('a', '130', '100', self::NOW))->take(self::mix(1), BigRational::of(10))),
+            'on its last day',
+        );
+        self::assertSame(
+            [],
+            self::said(self::left(self::pot('a', '130', '100', self::NOW - 1))->take(self::mix(1), BigRational::of(10))),
+            'past it',
+        );
+        self::assertSame(
+            [['a', '201', '10']],
+            self::said(self::left(self::pot('a', '130', '101'))->take(self::mix(1), BigRational::of(10))),
+            'a hundredth off is borne',
+        );
         self::assertSame([], self::said(self::left(self::pot('a', '130', '110'))->take(self::mix(1), BigRational::of(10))), 'ten are not');
     }
 
@@ -97,7 +124,12 @@ final class PotsLeftTest extends TestCase
                     $got = $got->plus($taken->takes);
                 }
                 self::assertTrue($got->isLessThanOrEqualTo($need));
-                $still = ExactNumber::sum(array_map(static fn (string $id): BigRational => $holds[$id][0] === $parts ? $holds[$id][1]->minus($given[$id] ?? 0) : BigRational::zero(), array_keys($holds)));
+                $still = ExactNumber::sum(array_map(
+                    static fn (string $id): BigRational => $holds[$id][0] === $parts
+                        ? $holds[$id][1]->minus($given[$id] ?? 0)
+                        : BigRational::zero(),
+                    array_keys($holds),
+                ));
                 self::assertTrue($got->isEqualTo($need) || $still->isZero(), 'it went without while there was some');
             }
             foreach ($given as $id => $ml) {

@@ -46,9 +46,27 @@ final class BoardTest extends TestCase
 {
     use Randomly;
 
-    private static function step(string $id, string $technique = 'washed-wiped', Material|Mixture|null $uses = null, int $coats = 1, ?int $dwell = null, ?int $grit = null, string $note = ''): Step
-    {
-        return Step::of($id, '', Given::techniques()->named($technique), Intent::of(Purpose::Functional), [], $uses, $coats, StepDetail::of(dwell: $dwell, grit: $grit), WaitRule::of(WaitUntil::Recoat), $note);
+    private static function step(
+        string $id,
+        string $technique = 'washed-wiped',
+        Material|Mixture|null $uses = null,
+        int $coats = 1,
+        ?int $dwell = null,
+        ?int $grit = null,
+        string $note = '',
+    ): Step {
+        return Step::of(
+            $id,
+            '',
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Functional),
+            [],
+            $uses,
+            $coats,
+            StepDetail::of(dwell: $dwell, grit: $grit),
+            WaitRule::of(WaitUntil::Recoat),
+            $note,
+        );
     }
 
     private static function recipe(Step ...$steps): Recipe
@@ -58,7 +76,13 @@ final class BoardTest extends TestCase
 
     private static function on(string $wood, Step ...$steps): Recipe
     {
-        $part = PiecePart::of('patch', 'Patch', Surface::free(0.01), 1, Substrate::of(SubstrateKind::Solid, $wood, Grain::Close, Colour::of('#ddccaa')));
+        $part = PiecePart::of(
+            'patch',
+            'Patch',
+            Surface::free(0.01),
+            1,
+            Substrate::of(SubstrateKind::Solid, $wood, Grain::Close, Colour::of('#ddccaa')),
+        );
 
         return Recipe::of('Board', Piece::of('Board', 1, [$part]), array_values($steps));
     }
@@ -67,29 +91,53 @@ final class BoardTest extends TestCase
     {
         $of = [Given::paint(), Given::water(), Given::paint('other'), Given::powder()];
 
-        return Mixture::of('Wash', Basis::ByVolume, array_map(static fn (string $share, Material $m): Part => Part::of(ExactNumber::parse($share), $m), array_values($shares), \array_slice($of, 0, \count($shares))));
+        return Mixture::of(
+            'Wash',
+            Basis::ByVolume,
+            array_map(
+                static fn (string $share, Material $m): Part => Part::of(ExactNumber::parse($share), $m),
+                array_values($shares),
+                \array_slice($of, 0, \count($shares)),
+            ),
+        );
     }
 
     /**
-     * One part of colour to two of water with a quarter of colour is one to three; of three ingredients the two others stay as they are to one another.
+     * One part of colour to two of water with a quarter of colour is one to three; of three ingredients the two others stay as they are to
+     * one another.
      */
     public function testTheShareOfTheColourIsSetExactly(): void
     {
-        $words = static fn (Mixture $mix, string $level): string => (new ColourFraction())->inWords(new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()), self::step('a', uses: $mix), $level);
+        $words = static fn (Mixture $mix, string $level): string => (new ColourFraction())->inWords(
+            new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()),
+            self::step('a', uses: $mix),
+            $level,
+        );
         self::assertSame('1 Paint : 3 Water', $words(self::mix('1', '2'), '1/4'));
         self::assertSame('1 Paint : 1 Water', $words(self::mix('1', '2'), '0.5'));
         self::assertSame('3 Paint : 4 Water : 2 Other', $words(self::mix('1', '2', '1'), '1/3'));
         $this->manyTimes(200, function (): void {
             $mix = self::mix(...array_map(fn (): string => (string) $this->int(1, 9), range(1, $this->int(2, 4))));
             $fraction = BigRational::nd($n = $this->int(1, 9), $this->int($n + 1, 12));
-            $edit = (new ColourFraction())->edits(new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()), self::step('a', uses: $mix), (string) $fraction)[0];
+            $edit = (new ColourFraction())->edits(
+                new Choices(self::recipe(self::step('a', uses: $mix)), [], [], Given::techniques()),
+                self::step('a', uses: $mix),
+                (string) $fraction,
+            )[0];
             /** @var list<string> $set */
             $set = $edit->set['shares'];
             $shares = array_map(ExactNumber::parse(...), $set);
-            self::assertSame([], array_filter($shares, static fn (BigRational $s): bool => !$s->simplified()->getDenominator()->isEqualTo(1)), 'whole parts');
+            self::assertSame(
+                [],
+                array_filter($shares, static fn (BigRational $s): bool => !$s->simplified()->getDenominator()->isEqualTo(1)),
+                'whole parts',
+            );
             self::assertTrue($shares[0]->isEqualTo($fraction->multipliedBy(ExactNumber::sum($shares))), 'the share of the colour');
             foreach (\array_slice($shares, 2, null, true) as $i => $share) {
-                self::assertTrue($share->multipliedBy($mix->parts[1]->share)->isEqualTo($shares[1]->multipliedBy($mix->parts[$i]->share)), 'the others to one another');
+                self::assertTrue(
+                    $share->multipliedBy($mix->parts[1]->share)->isEqualTo($shares[1]->multipliedBy($mix->parts[$i]->share)),
+                    'the others to one another',
+                );
             }
         });
     }
@@ -103,7 +151,11 @@ final class BoardTest extends TestCase
         $label = static fn (Cell $c): string => $c->label.(([] === $c->edits) ? '=' : '');
         self::assertSame(['A1', 'B1', 'A2', 'B2=', 'A3', 'B3'], array_map($label, (new LayOut())->cells($dwell, $coats)));
         self::assertSame(['A', 'B='], array_map($label, (new LayOut())->cells($dwell, null)));
-        self::assertSame(['A', 'B', 'Control='], array_map($label, (new LayOut())->cells(Axis::of(new Dwell(), $step, ['1', '9'], $choices), null)), 'none is as the recipe stands');
+        self::assertSame(
+            ['A', 'B', 'Control='],
+            array_map($label, (new LayOut())->cells(Axis::of(new Dwell(), $step, ['1', '9'], $choices), null)),
+            'none is as the recipe stands',
+        );
         $own = (new LayOut())->cells($dwell, null, [new OwnChange('B', Axis::of(new Coats(), $step, ['1'], $choices))]);
         self::assertSame(['A', 'B', 'Control='], array_map($label, $own));
         self::assertSame(['3 min', 'Wash, wiped back: Wash: coats: 1 coat'], $own[1]->says);
@@ -118,14 +170,35 @@ final class BoardTest extends TestCase
         $wash = self::step('wash', uses: self::mix('1', '2'), dwell: 3);
         $wax = self::step('wax', 'waxed', Given::paint('wax'));
         $base = self::recipe($sand, $wash, $wax);
-        $what = static fn (Recipe $other): array => array_map(static fn (Difference $d): string => $d->inWords(), (new DiffPatches())->between($base, $other));
-        self::assertSame([], $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '2'), dwell: 3, note: 'by the window'), $wax)));
+        $what = static fn (Recipe $other): array => array_map(
+            static fn (Difference $d): string => $d->inWords(),
+            (new DiffPatches())->between($base, $other),
+        );
+        self::assertSame(
+            [],
+            $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '2'), dwell: 3, note: 'by the window'), $wax)),
+        );
         self::assertSame(['the wood (solid lime against solid oak)'], $what(self::on('oak', $sand, $wash, $wax)));
         self::assertSame(['Sanded, the grit (180 against 120)'], $what(self::recipe(self::step('sand', 'sanded', grit: 120), $wash, $wax)));
         self::assertSame(['Waxed and buffed: Wax (done against skipped)'], $what(self::recipe($sand, $wash)));
-        self::assertSame(['the order (Sanded, Wash, wiped back: Wash, Waxed and buffed: Wax against Sanded, Waxed and buffed: Wax, Wash, wiped back: Wash)'], $what(self::recipe($sand, $wax, $wash)));
-        self::assertSame(['Wash, wiped back: Wash, the material (1 Paint : 2 Water against 1 Paint : 3 Water)', 'Wash, wiped back: Wash, the dwell (3 min against not set)'], $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '3')), $wax)));
-        self::assertSame(['Wash, wiped back: Wash, the technique (wash, wiped back against brushed)'], $what(self::recipe($sand, self::step('wash', 'brushed', self::mix('1', '2'), dwell: 3), $wax)));
+        self::assertSame(
+            [
+                'the order (Sanded, Wash, wiped back: Wash, Waxed and buffed: Wax against Sanded, Waxed and buffed: '
+                .'Wax, Wash, wiped back: Wash)',
+            ],
+            $what(self::recipe($sand, $wax, $wash)),
+        );
+        self::assertSame(
+            [
+                'Wash, wiped back: Wash, the material (1 Paint : 2 Water against 1 Paint : 3 Water)',
+                'Wash, wiped back: Wash, the dwell (3 min against not set)',
+            ],
+            $what(self::recipe($sand, self::step('wash', uses: self::mix('1', '3')), $wax)),
+        );
+        self::assertSame(
+            ['Wash, wiped back: Wash, the technique (wash, wiped back against brushed)'],
+            $what(self::recipe($sand, self::step('wash', 'brushed', self::mix('1', '2'), dwell: 3), $wax)),
+        );
     }
 
     /**
@@ -135,8 +208,15 @@ final class BoardTest extends TestCase
     {
         $order = new OrderRounds();
         self::assertSame([['a', ['P', 'Q']], ['b', ['P', 'Q']]], $order->order(['P' => ['a', 'b'], 'Q' => ['a', 'b']], ['a', 'b']));
-        self::assertSame([['a', ['P']], ['b', ['P', 'Q']], ['a', ['Q']]], $order->order(['P' => ['a', 'b'], 'Q' => ['b', 'a']], ['a', 'b']));
-        self::assertSame([['a1', ['P', 'Q']], ['a2', ['Q']], ['w', ['P', 'Q']]], $order->order(['P' => ['a1', 'w'], 'Q' => ['a1', 'a2', 'w']], ['a1', 'a2', 'w']), 'the wax waits for the second coat');
+        self::assertSame(
+            [['a', ['P']], ['b', ['P', 'Q']], ['a', ['Q']]],
+            $order->order(['P' => ['a', 'b'], 'Q' => ['b', 'a']], ['a', 'b']),
+        );
+        self::assertSame(
+            [['a1', ['P', 'Q']], ['a2', ['Q']], ['w', ['P', 'Q']]],
+            $order->order(['P' => ['a1', 'w'], 'Q' => ['a1', 'a2', 'w']], ['a1', 'a2', 'w']),
+            'the wax waits for the second coat',
+        );
         $this->manyTimes(200, function () use ($order): void {
             $acts = array_map(static fn (int $i): string => "act $i", range(1, $this->int(1, 6)));
             $sequences = [];

@@ -20,7 +20,8 @@ final class StaggerTest extends TestCase
     use Randomly;
 
     /**
-     * Three patches, 20 s to lay and 30 to wipe, left 60, 120 and 240 s: the longest is laid first (wiped at 260), the second at 20 (wiped at 160), the third at
+     * Three patches, 20 s to lay and 30 to wipe, left 60, 120 and 240 s: the longest is laid first (wiped at 260), the second at 20 (wiped
+     * at 160), the third at
      * 40 (wiped at 120): all is done after 290 s, which is the longest patch and so cannot be less.
      */
     public function testShorterDwellsFitIntoLongerOnes(): void
@@ -31,27 +32,39 @@ final class StaggerTest extends TestCase
     }
 
     /**
-     * Four patches left for 10 s that take 30 to wipe cannot be laid one into the other by one pair of hands: 4 × 60 s one after the other. With somebody who wipes
+     * Four patches left for 10 s that take 30 to wipe cannot be laid one into the other by one pair of hands: 4 × 60 s one after the other.
+     * With somebody who wipes
      * they begin every 30 s: 3 × 30 + 60.
      */
     public function testAHelperWipes(): void
     {
         $patches = array_fill(0, 4, PatchTiming::of(20, 10, 30));
-        self::assertSame([240, 200], [(new StaggerPatches())->stagger($patches)->length, (new StaggerPatches())->stagger($patches)->atLeast]);
+        self::assertSame(
+            [240, 200],
+            [(new StaggerPatches())->stagger($patches)->length, (new StaggerPatches())->stagger($patches)->atLeast],
+        );
         self::assertSame(150, (new StaggerPatches())->stagger($patches, Hands::Two)->length);
         self::assertSame([0, 0], [(new StaggerPatches())->stagger([])->length, (new StaggerPatches())->stagger([])->atLeast]);
-        self::assertSame(50, (new StaggerPatches())->stagger([PatchTiming::of(20, 0, 0), PatchTiming::of(30, 0, 0)])->length, 'what is not wiped is only laid');
+        self::assertSame(
+            50,
+            (new StaggerPatches())->stagger([PatchTiming::of(20, 0, 0), PatchTiming::of(30, 0, 0)])->length,
+            'what is not wiped is only laid',
+        );
     }
 
     /**
-     * No two things at once, no dwell changed, never under the bound; on small boards within a fifth of the shortest plan that a search over every second
+     * No two things at once, no dwell changed, never under the bound; on small boards within a fifth of the shortest plan that a search
+     * over every second
      * finds, and mostly just that.
      */
     public function testNothingMeetsAndLittleTimeIsLost(): void
     {
         $shortest = $all = 0;
         $this->manyTimes(60, function () use (&$shortest, &$all): void {
-            $patches = array_map(fn (): PatchTiming => PatchTiming::of($this->int(1, 3), $this->int(0, 7), $this->int(0, 3)), range(1, $this->int(1, 4)));
+            $patches = array_map(
+                fn (): PatchTiming => PatchTiming::of($this->int(1, 3), $this->int(0, 7), $this->int(0, 3)),
+                range(1, $this->int(1, 4)),
+            );
             foreach (Hands::cases() as $hands) {
                 $found = (new StaggerPatches())->stagger($patches, $hands);
                 $this->isSound($patches, $found, $hands);
@@ -69,7 +82,10 @@ final class StaggerTest extends TestCase
     public function testALargeBoardIsPlannedToo(): void
     {
         $this->manyTimes(3, function (): void {
-            $patches = array_map(fn (): PatchTiming => PatchTiming::of($this->int(10, 25), 60 * $this->int(1, 8), $this->int(15, 40)), range(1, 24));
+            $patches = array_map(
+                fn (): PatchTiming => PatchTiming::of($this->int(10, 25), 60 * $this->int(1, 8), $this->int(15, 40)),
+                range(1, 24),
+            );
             $found = (new StaggerPatches())->stagger($patches);
             $this->isSound($patches, $found, Hands::One);
             self::assertLessThan(1.6 * $found->atLeast, $found->length);
@@ -126,7 +142,9 @@ final class StaggerTest extends TestCase
                 for ($s = 0; $s < $p->wipe; ++$s) {
                     $wipe[$at + $p->lay + $p->dwell + $s] = true;
                 }
-                $taken = Hands::One === $hands ? [] !== array_intersect_key($lay + $wipe, $laying + $wiping) : [] !== array_intersect_key($lay, $laying) || [] !== array_intersect_key($wipe, $wiping);
+                $taken = Hands::One === $hands
+                    ? [] !== array_intersect_key($lay + $wipe, $laying + $wiping)
+                    : [] !== array_intersect_key($lay, $laying) || [] !== array_intersect_key($wipe, $wiping);
                 if (!$taken) {
                     $place($i + 1, $laying + $lay, $wiping + $wipe, max($end, $at + $p->whole()));
                 }

@@ -58,11 +58,36 @@ final class BoardPreviewTest extends TestCase
     /** A patch of 0.01 m²: a wash of so much colour, so many coats, left so long; then a wax. */
     private static function recipe(BigRational $colour, int $coats, int $dwell, Material $paint): Recipe
     {
-        $part = PiecePart::of('patch', 'Patch', Surface::free(0.01), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#ddccaa')), absorption: 1.2);
-        $mix = Mixture::of('Wash', Basis::ByVolume, [Part::of($colour, $paint), Part::of(BigRational::one()->minus($colour), Given::water())]);
-        $step = static fn (string $id, string $technique, Material|Mixture $uses, int $coats, ?int $dwell): Step => Step::of($id, '', Given::techniques()->named($technique), Intent::of(Purpose::Functional), [], $uses, $coats, StepDetail::of(dwell: $dwell), WaitRule::of(WaitUntil::Recoat));
+        $part = PiecePart::of(
+            'patch',
+            'Patch',
+            Surface::free(0.01),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#ddccaa')),
+            absorption: 1.2,
+        );
+        $mix = Mixture::of(
+            'Wash',
+            Basis::ByVolume,
+            [Part::of($colour, $paint), Part::of(BigRational::one()->minus($colour), Given::water())],
+        );
+        $step = static fn (string $id, string $technique, Material|Mixture $uses, int $coats, ?int $dwell): Step => Step::of(
+            $id,
+            '',
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Functional),
+            [],
+            $uses,
+            $coats,
+            StepDetail::of(dwell: $dwell),
+            WaitRule::of(WaitUntil::Recoat),
+        );
 
-        return Recipe::of('Board', Piece::of('Board', 1, [$part]), [$step('wash', 'washed-wiped', $mix, $coats, $dwell), $step('top', 'brushed', Given::paint('top'), 1, null)]);
+        return Recipe::of(
+            'Board',
+            Piece::of('Board', 1, [$part]),
+            [$step('wash', 'washed-wiped', $mix, $coats, $dwell), $step('top', 'brushed', Given::paint('top'), 1, null)],
+        );
     }
 
     /**
@@ -77,7 +102,10 @@ final class BoardPreviewTest extends TestCase
         $rows = Axis::of(new Coats(), $base->steps[0], array_map(strval(...), $coats), $choices);
         $patches = [];
         foreach ((new LayOut())->cells($columns, $rows) as $cell) {
-            $patches[] = new Patch($cell, self::recipe(ExactNumber::parse($fractions[(int) $cell->column]), $coats[(int) $cell->row], $dwell, $paint));
+            $patches[] = new Patch(
+                $cell,
+                self::recipe(ExactNumber::parse($fractions[(int) $cell->column]), $coats[(int) $cell->row], $dwell, $paint),
+            );
         }
 
         return Board::of('Board', 100, 100, $columns, $rows, $patches, $hands);
@@ -88,15 +116,29 @@ final class BoardPreviewTest extends TestCase
      */
     private static function workOut(Board $board, array $hours = [[0, 1440]]): BoardPreview
     {
-        $measures = [MeasureAtHand::of('syringe', BigRational::of('1/2'), BigRational::of(20)), MeasureAtHand::of('teaspoon', BigRational::of(5), BigRational::of(5))];
-        $context = new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 7, $hours)), Climate::reference(), UnitSystem::Metric, $measures, [Vessel::cup('Cup', 60, 80, 110)], BigRational::of('0.05'), BigRational::of('1/50'));
+        $measures = [
+            MeasureAtHand::of('syringe', BigRational::of('1/2'), BigRational::of(20)),
+            MeasureAtHand::of('teaspoon', BigRational::of(5), BigRational::of(5)),
+        ];
+        $context = new Context(
+            1_764_054_000,
+            WorkingTime::of('UTC', array_fill(1, 7, $hours)),
+            Climate::reference(),
+            UnitSystem::Metric,
+            $measures,
+            [Vessel::cup('Cup', 60, 80, 110)],
+            BigRational::of('0.05'),
+            BigRational::of('1/50'),
+        );
 
         return (new PreviewBoard(Given::schools()))->preview($board, $context);
     }
 
     /**
-     * Two patches of 0.01 m² at 10 m²/L: 100 µm, so 1 ml each and 1.2 on the bare wood; of what is taken a tenth is lost, and a quarter of 8 ml stays in the brush:
-     * 2 × 1.2 ÷ 0.9 + 2 = 4.667, rounded up to 4.7 ml. Half paint and half water with half-millilitres: 2.5 and 2.5. The top coat lies on sealed ground: 2 × 1 ÷ 0.95 + 2 = 4.105, 4.2 ml.
+     * Two patches of 0.01 m² at 10 m²/L: 100 µm, so 1 ml each and 1.2 on the bare wood; of what is taken a tenth is lost, and a quarter of
+     * 8 ml stays in the brush:
+     * 2 × 1.2 ÷ 0.9 + 2 = 4.667, rounded up to 4.7 ml. Half paint and half water with half-millilitres: 2.5 and 2.5. The top coat lies on
+     * sealed ground: 2 × 1 ÷ 0.95 + 2 = 4.105, 4.2 ml.
      */
     public function testPatchesShareAPot(): void
     {
@@ -104,7 +146,13 @@ final class BoardPreviewTest extends TestCase
         self::assertSame([['Wash', '3.4', ['A1']], ['Top', '3.1', ['A1']]], self::pots($found), '1.2 ÷ 0.9 + 2 and 1 ÷ 0.95 + 2');
         $two = self::workOut(Board::of('Board', 100, 100, ...self::twice(self::board(['1/2'], [1], 3, Given::paint()))));
         self::assertSame([['Wash', '4.7', ['A1', 'B1']], ['Top', '4.2', ['A1', 'B1']]], self::pots($two));
-        self::assertSame(['5', ['2.5', '2.5']], [$two->pots[0]->batch?->yield->exact, array_map(static fn ($l): string => $l->amount->exact, $two->pots[0]->batch->lines ?? [])]);
+        self::assertSame(
+            ['5', ['2.5', '2.5']],
+            [
+                $two->pots[0]->batch?->yield->exact,
+                array_map(static fn ($l): string => $l->amount->exact, $two->pots[0]->batch->lines ?? []),
+            ],
+        );
         self::assertSame([Severity::Advise, ['A1', 'B1']], [$two->remarks[0]->gravity, $two->remarks[0]->patches], 'the same twice');
     }
 
@@ -114,12 +162,17 @@ final class BoardPreviewTest extends TestCase
     public function testALeftoverGoesIntoTheNextPot(): void
     {
         $found = self::workOut(self::board(['1/3', '1/6'], [1], 3, Given::paint('paint', '1.3', 9.0)));
-        self::assertSame([null, 1, null], array_map(static fn (BoardPot $p): ?int => $p->fromPot, $found->pots), (string) json_encode($found->pots));
+        self::assertSame(
+            [null, 1, null],
+            array_map(static fn (BoardPot $p): ?int => $p->fromPot, $found->pots),
+            (string) json_encode($found->pots),
+        );
         self::assertSame(['Water'], array_map(static fn ($l): string => $l->name, \array_slice($found->pots[1]->add, -1)));
     }
 
     /**
-     * Every pot is enough, its ratio within the tolerance; what is taken from the shelf is what goes into the pots; every patch is laid from the pot of its mix; nothing comes before its wait
+     * Every pot is enough, its ratio within the tolerance; what is taken from the shelf is what goes into the pots; every patch is laid
+     * from the pot of its mix; nothing comes before its wait
      * is over, two rounds never meet, and what comes too late is said.
      */
     public function testPotsAndRoundsHold(): void
@@ -143,7 +196,9 @@ final class BoardPreviewTest extends TestCase
         foreach ($found->pots as $pot) {
             $lines = null === $pot->fromPot ? $pot->batch->lines ?? [] : $pot->add;
             $straight = null === $pot->fromPot && null === $pot->batch;
-            $in = $straight ? $pot->need->ml : array_sum(array_map(static fn ($l): float => $l->amount->ml, $lines)) + ($pot->fromAmount->ml ?? 0.0);
+            $in = $straight
+                ? $pot->need->ml
+                : array_sum(array_map(static fn ($l): float => $l->amount->ml, $lines)) + ($pot->fromAmount->ml ?? 0.0);
             self::assertEqualsWithDelta($in, $pot->need->ml + ($pot->left->ml ?? 0.0), 0.001, 'what goes in is needed or left');
             if (null !== $pot->fromPot) {
                 self::assertEqualsWithDelta($left[$pot->fromPot], $pot->fromAmount?->ml, 0.001, 'all that was left of it');
@@ -164,7 +219,10 @@ final class BoardPreviewTest extends TestCase
                 self::assertNotNull($pot);
                 self::assertContains($turn->patch, $pot->patches);
                 self::assertContains($round->number, $pot->rounds);
-                self::assertSame('wash' === $round->stepId ? 60 * ($board->patches[0]->recipe->steps[0]->detail->dwell ?? 0) : 0, ($turn->wipe ?? $turn->laid) - $turn->laid);
+                self::assertSame(
+                    'wash' === $round->stepId ? 60 * ($board->patches[0]->recipe->steps[0]->detail->dwell ?? 0) : 0,
+                    ($turn->wipe ?? $turn->laid) - $turn->laid,
+                );
             }
         }
     }
@@ -173,7 +231,10 @@ final class BoardPreviewTest extends TestCase
     {
         $end = $next = $closes = [];
         $last = 0;
-        $late = array_merge([], ...array_map(static fn ($r): array => str_contains($r->text, 'after the recoat window') ? $r->patches : [], $found->remarks));
+        $late = array_merge(
+            [],
+            ...array_map(static fn ($r): array => str_contains($r->text, 'after the recoat window') ? $r->patches : [], $found->remarks),
+        );
         foreach ($found->rounds as $round) {
             [$from, $to] = [(int) strtotime((string) $round->start), (int) strtotime((string) $round->end)];
             self::assertGreaterThanOrEqual($last, $from, 'two rounds at once');
@@ -186,24 +247,36 @@ final class BoardPreviewTest extends TestCase
                     self::assertContains($turn->patch, $late, 'too late, and not a word of it');
                 }
                 $next[$turn->patch] = $to + ('wash' === $round->stepId ? 60 * $times->recoat : 0);
-                $closes[$turn->patch] = 'wash' === $round->stepId && null !== $times->recoatMost ? $to + 60 * $times->recoatMost : \PHP_INT_MAX;
+                $closes[$turn->patch] = 'wash' === $round->stepId && null !== $times->recoatMost
+                    ? $to + 60 * $times->recoatMost
+                    : \PHP_INT_MAX;
             }
             $last = $to;
         }
     }
 
     /**
-     * Three patches left for 600 min, laid 15 s apart: the last is wiped from 36,045 to 36,060 s, so 601 min, which no day of 240 has. A pot that lasts 12 min is over before 13 min of dwell are.
+     * Three patches left for 600 min, laid 15 s apart: the last is wiped from 36,045 to 36,060 s, so 601 min, which no day of 240 has. A
+     * pot that lasts 12 min is over before 13 min of dwell are.
      */
     public function testWhatCannotBeDoneByOnePairOfHandsIsSaid(): void
     {
         $quick = Given::paint('paint', '1.3', 9.0, null, 15, 12);
         $found = self::workOut(self::board(['1/2'], [1, 2, 3], 600, Given::paint()), [[480, 720]]);
         self::assertSame(Severity::Stop, $found->remarks[0]->gravity);
-        self::assertStringContainsString('One person needs 601 min for all its patches, but the longest working stretch is 240 min.', $found->remarks[0]->text);
+        self::assertStringContainsString(
+            'One person needs 601 min for all its patches, but the longest working stretch is 240 min.',
+            $found->remarks[0]->text,
+        );
         $short = self::workOut(self::board(['1/2'], [1, 2, 3], 13, $quick));
         self::assertStringContainsString('the pot life is 12 min', $short->remarks[0]->text);
-        self::assertSame([], array_filter(self::workOut(self::board(['1/2'], [1, 2, 3], 3, $quick))->rounds, static fn (BoardRound $r): bool => null !== $r->cannot));
+        self::assertSame(
+            [],
+            array_filter(
+                self::workOut(self::board(['1/2'], [1, 2, 3], 3, $quick))->rounds,
+                static fn (BoardRound $r): bool => null !== $r->cannot,
+            ),
+        );
     }
 
     /**
@@ -223,6 +296,10 @@ final class BoardPreviewTest extends TestCase
     {
         $cell = $board->patches[0]->cell;
 
-        return [$board->columns, $board->rows, [$board->patches[0], new Patch(new \Inlaid\Core\Board\Cell('B1', 0, 1, $cell->says, $cell->edits), $board->patches[0]->recipe)]];
+        return [
+            $board->columns,
+            $board->rows,
+            [$board->patches[0], new Patch(new \Inlaid\Core\Board\Cell('B1', 0, 1, $cell->says, $cell->edits), $board->patches[0]->recipe)],
+        ];
     }
 }

@@ -22,11 +22,16 @@ final class CorrectByReferenceTest extends TestCase
     use Randomly;
 
     /**
-     * By hand: the card reflects 0.18 and shows 0.36, 0.18, 0.09; so the light is 2, 1 and ½ of what it would be. A patch that shows 0.5, 0.25, 0.125 reflects 0.25 of each: #898989.
+     * By hand: the card reflects 0.18 and shows 0.36, 0.18, 0.09; so the light is 2, 1 and ½ of what it would be. A patch that shows 0.5,
+     * 0.25, 0.125 reflects 0.25 of each: #898989.
      */
     public function testByHand(): void
     {
-        $found = (new CorrectByReference())->correct(new Spot(new Light(0.5, 0.25, 0.125), 0.0), new Spot(new Light(0.36, 0.18, 0.09), 0.0), 0.18);
+        $found = (new CorrectByReference())->correct(
+            new Spot(new Light(0.5, 0.25, 0.125), 0.0),
+            new Spot(new Light(0.36, 0.18, 0.09), 0.0),
+            0.18,
+        );
         self::assertSame(['#898989', '#bc8963'], [$found->colour->hex, $found->asPhotographed->hex]);
         self::assertSame(['The light is too coloured to correct reliably.'], $found->remarks);
     }
@@ -50,13 +55,21 @@ final class CorrectByReferenceTest extends TestCase
     public function testDoubtIsSaid(): void
     {
         $grey = new Spot(new Light(0.18, 0.18, 0.18), 0.5);
-        $says = static fn (Spot $patch, Spot $reference, float $reflects = 0.18): string => implode(' ', (new CorrectByReference())->correct($patch, $reference, $reflects)->remarks);
+        $says = static fn (Spot $patch, Spot $reference, float $reflects = 0.18): string => implode(
+            ' ',
+            (new CorrectByReference())->correct($patch, $reference, $reflects)->remarks,
+        );
         self::assertSame('', $says($grey, $grey));
         self::assertStringContainsString('has several colours', $says(new Spot($grey->mean, 9.0), $grey));
         self::assertStringContainsString('uneven', $says($grey, new Spot($grey->mean, 9.0)));
         self::assertStringContainsString('Brighter than white', $says(new Spot(new Light(0.9, 0.9, 0.9), 0.0), $grey, 0.88));
         self::assertStringContainsString('patch is overexposed', $says(new Spot(new Light(1.0, 0.9, 0.9), 0.0), $grey));
-        foreach ([[new Light(1.0, 0.9, 0.9), 0.88, 'overexposed'], [new Light(0.5, 0.5, 0.001), 0.18, 'too dark'], [new Light(0.5, 0.5, 0.5), 1.2, '2 to 98 %'], [new Light(0.5, 0.5, 0.5), \NAN, '2 to 98 %']] as [$shows, $reflects, $message]) {
+        foreach ([
+            [new Light(1.0, 0.9, 0.9), 0.88, 'overexposed'],
+            [new Light(0.5, 0.5, 0.001), 0.18, 'too dark'],
+            [new Light(0.5, 0.5, 0.5), 1.2, '2 to 98 %'],
+            [new Light(0.5, 0.5, 0.5), \NAN, '2 to 98 %'],
+        ] as [$shows, $reflects, $message]) {
             try {
                 (new CorrectByReference())->correct($grey, new Spot($shows, 0.0), $reflects);
                 self::fail("no refusal: $message");

@@ -13,14 +13,16 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Colours as the eye compares them, against pairs published to check implementations of the formula, and against what must hold for any two.
+ * Colours as the eye compares them, against pairs published to check implementations of the formula, and against what must hold for any
+ * two.
  */
 final class DeltaETest extends TestCase
 {
     use Randomly;
 
     /**
-     * The 34 pairs published with the formula to tell known mistakes apart: hues across 0°, greys, blues, near blacks (G. Sharma, W. Wu, E. N. Dalal, 2005).
+     * The 34 pairs published with the formula to tell known mistakes apart: hues across 0°, greys, blues, near blacks (G. Sharma, W. Wu, E.
+     * N. Dalal, 2005).
      *
      * @return iterable<array{array{float, float, float}, array{float, float, float}, float}>
      */
@@ -89,7 +91,12 @@ final class DeltaETest extends TestCase
 
     public function testKnownColours(): void
     {
-        foreach ([['#ffffff', 100.0, 0.0, 0.0], ['#000000', 0.0, 0.0, 0.0], ['#ff0000', 53.24, 80.09, 67.20], ['#808080', 53.585, 0.0, 0.0]] as [$hex, $l, $a, $b]) {
+        foreach ([
+            ['#ffffff', 100.0, 0.0, 0.0],
+            ['#000000', 0.0, 0.0, 0.0],
+            ['#ff0000', 53.24, 80.09, 67.20],
+            ['#808080', 53.585, 0.0, 0.0],
+        ] as [$hex, $l, $a, $b]) {
             $lab = Lab::of(Colour::of($hex));
             self::assertEqualsWithDelta($l, $lab->l, 0.02, $hex);
             self::assertEqualsWithDelta($a, $lab->a, 0.02, $hex);
@@ -110,7 +117,10 @@ final class DeltaETest extends TestCase
             $grey = dechex(16 * $this->int(1, 15) + $this->int(0, 15));
             $lab = Lab::of(Colour::of('#'.$grey.$grey.$grey));
             self::assertEqualsWithDelta(0.0, hypot($lab->a, $lab->b), 1e-6);
-            self::assertContains($one->l > $other->l + 1.5 ? 'lighter' : ($one->l < $other->l - 1.5 ? 'darker' : null), [...CompareColours::words($one, $other), null]);
+            self::assertContains(
+                $one->l > $other->l + 1.5 ? 'lighter' : ($one->l < $other->l - 1.5 ? 'darker' : null),
+                [...CompareColours::words($one, $other), null],
+            );
         });
         self::assertSame(['darker', 'redder'], CompareColours::words(new Lab(40, 12, 20), new Lab(60, 5, 20.5)));
         self::assertSame(['bluer'], CompareColours::words(new Lab(40, 12, 10), new Lab(41, 12, 20)));

@@ -34,7 +34,13 @@ final class MatchColourTest extends TestCase
      */
     private static function look(array $parts, array $paints): Lab
     {
-        return FirstSurface::of(Sheen::Matt)->observed(Optics::mix(array_map(static fn (string $p, int $n): array => [$paints[$p], (float) $n], array_keys($parts), $parts))->masstone())->lab();
+        return FirstSurface::of(Sheen::Matt)->observed(
+            Optics::mix(array_map(
+                static fn (string $p, int $n): array => [$paints[$p], (float) $n],
+                array_keys($parts),
+                $parts,
+            ))->masstone(),
+        )->lab();
     }
 
     /**
@@ -67,7 +73,9 @@ final class MatchColourTest extends TestCase
                 $paints["p$i"] = self::paint(\sprintf('#%06x', $this->int(0, 0xFFFFFF)), $this->float(0.01, 0.1));
             }
             $most = $this->int(2, 3);
-            $target = 0 === $this->int(0, 1) ? Lab::of(Colour::of(\sprintf('#%06x', $this->int(0, 0xFFFFFF)))) : self::look(['p1' => $this->int(1, 5), 'p2' => $this->int(1, 5)], $paints);
+            $target = 0 === $this->int(0, 1)
+                ? Lab::of(Colour::of(\sprintf('#%06x', $this->int(0, 0xFFFFFF))))
+                : self::look(['p1' => $this->int(1, 5), 'p2' => $this->int(1, 5)], $paints);
             $found = MatchColour::find($paints, $target, FirstSurface::of(Sheen::Matt), static fn (): bool => false, $most);
             self::assertTrue($found->complete);
             $all = [];
@@ -88,8 +96,15 @@ final class MatchColourTest extends TestCase
             unset($nearestOf[implode(' ', array_keys($found->best->parts))]);
             $others = array_filter($nearestOf, static fn (float $apart): bool => $apart <= $nearest + 2);
             asort($others);
-            self::assertSame(array_keys(\array_slice($others, 0, 4)), array_map(static fn (MatchedMix $m): string => implode(' ', array_keys($m->parts)), $found->others));
-            self::assertEqualsWithDelta(array_values(\array_slice($others, 0, 4)), array_map(static fn (MatchedMix $m): float => $m->deltaE, $found->others), 1e-9);
+            self::assertSame(
+                array_keys(\array_slice($others, 0, 4)),
+                array_map(static fn (MatchedMix $m): string => implode(' ', array_keys($m->parts)), $found->others),
+            );
+            self::assertEqualsWithDelta(
+                array_values(\array_slice($others, 0, 4)),
+                array_map(static fn (MatchedMix $m): float => $m->deltaE, $found->others),
+                1e-9,
+            );
         });
     }
 
@@ -98,7 +113,12 @@ final class MatchColourTest extends TestCase
      */
     public function testWhatWasMixedIsFoundAgain(): void
     {
-        $paints = ['white' => self::paint('#f1efe8', 0.08), 'slate' => self::paint('#5d6a72'), 'ochre' => self::paint('#b9832f'), 'soot' => self::paint('#2b2c2e', 0.01)];
+        $paints = [
+            'white' => self::paint('#f1efe8', 0.08),
+            'slate' => self::paint('#5d6a72'),
+            'ochre' => self::paint('#b9832f'),
+            'soot' => self::paint('#2b2c2e', 0.01),
+        ];
         $find = static fn (Lab $target) => MatchColour::find($paints, $target, FirstSurface::of(Sheen::Matt), static fn (): bool => false);
         self::assertSame(['slate' => 1], $find(self::look(['slate' => 1], $paints))->best?->parts);
         $found = $find(self::look(['white' => 7, 'ochre' => 4], $paints));

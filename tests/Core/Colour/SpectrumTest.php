@@ -24,12 +24,16 @@ final class SpectrumTest extends TestCase
     use Randomly;
 
     /**
-     * A thousand colours, the corners of the cube among them: the spectrum stays between nothing and all, and comes back within half a code of 255.
+     * A thousand colours, the corners of the cube among them: the spectrum stays between nothing and all, and comes back within half a code
+     * of 255.
      */
     public function testAColourComesBackFromItsSpectrum(): void
     {
         $recover = new RecoverSpectrum();
-        $codes = static fn (Light $l): array => array_map(static fn (float $v): float => 255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055), $l->channels());
+        $codes = static fn (Light $l): array => array_map(
+            static fn (float $v): float => 255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055),
+            $l->channels(),
+        );
         $hexes = ['#000000', '#ffffff', '#ff0000', '#00ff00', '#0000ff', '#ffff00', '#ff00ff', '#00ffff', '#000001', '#010000'];
         $this->manyTimes(990, function () use (&$hexes): void {
             $hexes[] = \sprintf('#%06x', $this->int(0, 0xFFFFFF));
@@ -46,7 +50,8 @@ final class SpectrumTest extends TestCase
     }
 
     /**
-     * A grey is flat; no curve with the same colour that is bent a little more smoothly in z is less steep: the sum of squares is the least among neighbours that keep the colour.
+     * A grey is flat; no curve with the same colour that is bent a little more smoothly in z is less steep: the sum of squares is the least
+     * among neighbours that keep the colour.
      */
     public function testTheSpectrumIsTheSmoothest(): void
     {
@@ -62,19 +67,37 @@ final class SpectrumTest extends TestCase
             return $sum;
         };
         $this->manyTimes(60, function () use ($recover, $steepness): void {
-            $z = array_map(static fn (float $r): float => atanh(2 * $r - 1), $recover->recover(Colour::of(\sprintf('#%02x%02x%02x', $this->int(20, 235), $this->int(20, 235), $this->int(20, 235))))->bands);
+            $z = array_map(
+                static fn (float $r): float => atanh(2 * $r - 1),
+                $recover->recover(Colour::of(\sprintf(
+                    '#%02x%02x%02x',
+                    $this->int(20, 235),
+                    $this->int(20, 235),
+                    $this->int(20, 235),
+                )))->bands,
+            );
             $keeps = $this->keeping($z, array_map(fn (): float => $this->float(-1, 1), $z));
             foreach ([1e-3, -1e-3] as $far) {
-                self::assertGreaterThan($steepness($z) - 1e-12, $steepness(array_map(static fn (float $v, float $d): float => $v + $far * $d, $z, $keeps)) + 1e-5);
+                self::assertGreaterThan(
+                    $steepness($z) - 1e-12,
+                    $steepness(array_map(static fn (float $v, float $d): float => $v + $far * $d, $z, $keeps)) + 1e-5,
+                );
             }
             // along what keeps the colour the slope of the sum is nothing
-            $slope = ($steepness(array_map(static fn (float $v, float $d): float => $v + 1e-4 * $d, $z, $keeps)) - $steepness(array_map(static fn (float $v, float $d): float => $v - 1e-4 * $d, $z, $keeps))) / 2e-4;
+            $slope = (
+                $steepness(array_map(
+                    static fn (float $v, float $d): float => $v + 1e-4 * $d,
+                    $z,
+                    $keeps,
+                )) - $steepness(array_map(static fn (float $v, float $d): float => $v - 1e-4 * $d, $z, $keeps))
+            ) / 2e-4;
             self::assertEqualsWithDelta(0.0, $slope, 1e-5);
         });
     }
 
     /**
-     * The part of a direction that does not change the colour, to first order: less its projection on the three gradients (Gram and Schmidt).
+     * The part of a direction that does not change the colour, to first order: less its projection on the three gradients (Gram and
+     * Schmidt).
      *
      * @param list<float> $z
      * @param list<float> $direction
@@ -118,7 +141,8 @@ final class SpectrumTest extends TestCase
     }
 
     /**
-     * Without absorption and with S·X = 1.5 a film over black reflects 1.5 ÷ 2.5 = 0.6, two such 3 ÷ 4, and over a ground of one half (0.5 + 1.5 × 0.5) ÷ (1 + 1.5 × 0.5) = 5/7. Without
+     * Without absorption and with S·X = 1.5 a film over black reflects 1.5 ÷ 2.5 = 0.6, two such 3 ÷ 4, and over a ground of one half (0.5
+     * + 1.5 × 0.5) ÷ (1 + 1.5 × 0.5) = 5/7. Without
      * scattering it is Rg·e^(−2KX). An endless film is its masstone.
      */
     public function testFilmsByHand(): void
@@ -128,13 +152,18 @@ final class SpectrumTest extends TestCase
         self::assertEqualsWithDelta(0.75, $white->over($white->over(Spectrum::even(0.0)))->bands[20], 1e-12);
         self::assertEqualsWithDelta(5 / 7, $white->over(Spectrum::even(0.5))->bands[35], 1e-12);
         self::assertEqualsWithDelta(0.8 * exp(-2 * 0.3), self::film(0.003, 0.0, 100.0)->over(Spectrum::even(0.8))->bands[7], 1e-9);
-        self::assertEqualsWithDelta(0.4, FilmOptics::of(Optics::ofMasstone(Spectrum::even(0.4), 0.02), 1e5)->over(Spectrum::even(0.9))->bands[3], 1e-9);
+        self::assertEqualsWithDelta(
+            0.4,
+            FilmOptics::of(Optics::ofMasstone(Spectrum::even(0.4), 0.02), 1e5)->over(Spectrum::even(0.9))->bands[3],
+            1e-9,
+        );
         self::assertEqualsWithDelta(0.4, Optics::ofMasstone(Spectrum::even(0.4), 0.02)->masstone()->bands[3], 1e-12);
         self::assertSame(array_fill(0, 36, 0.3), FilmOptics::none()->over(Spectrum::even(0.3))->bands);
     }
 
     /**
-     * A film laid as two halves is the same film; films upon films are one; no film makes light; a film of nothing changes nothing; between what is beneath and the masstone it goes one way
+     * A film laid as two halves is the same film; films upon films are one; no film makes light; a film of nothing changes nothing; between
+     * what is beneath and the masstone it goes one way
      * only as it grows.
      */
     public function testFilmsHold(): void
@@ -176,7 +205,8 @@ final class SpectrumTest extends TestCase
     }
 
     /**
-     * What goes through the surface and back is what it was; a glossier surface is never lighter; a dark blue stays blue under a gloss, and a near-black gets no lighter.
+     * What goes through the surface and back is what it was; a glossier surface is never lighter; a dark blue stays blue under a gloss, and
+     * a near-black gets no lighter.
      */
     public function testTheSurfaceHolds(): void
     {

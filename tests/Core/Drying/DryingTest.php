@@ -52,7 +52,9 @@ final class DryingTest extends TestCase
                 self::assertTrue(null === $wait->planned || $wait->planned >= $wait->stated && $wait->planned >= $wait->predicted);
             }
             foreach ([$forecast->openTime, $forecast->potLife, $forecast->recoatMost] as $window) {
-                self::assertTrue(null === $window?->planned || $window->planned <= $window->stated && $window->planned <= $window->predicted);
+                self::assertTrue(
+                    null === $window?->planned || $window->planned <= $window->stated && $window->planned <= $window->predicted,
+                );
             }
             self::assertSame(null === $forecast->noPromise, null !== $forecast->recoat->planned);
         });

@@ -72,7 +72,13 @@ final class GritLadderTest extends TestCase
     {
         $reached = [$from];
         for ($papers = 1; !\in_array($to, $reached, true); ++$papers) {
-            $reached = array_values(array_filter([40, 600, ...self::PAPERS], static fn (int $grit): bool => [] !== array_filter($reached, static fn (int $r): bool => $grit > $r && !GritLadder::isGap($r, $grit))));
+            $reached = array_values(array_filter(
+                [40, 600, ...self::PAPERS],
+                static fn (int $grit): bool => [] !== array_filter(
+                    $reached,
+                    static fn (int $r): bool => $grit > $r && !GritLadder::isGap($r, $grit),
+                ),
+            ));
         }
 
         return $papers;

@@ -30,7 +30,12 @@ final class NeedTest extends TestCase
         foreach (Given::techniques()->all() as $technique) {
             $figures = $technique->figures();
             foreach ((new WorkOutNeed())->need([[1.5, 1.4], [0.5, 1.0]], 80.0, 3, $figures) as $coat => $need) {
-                self::assertEqualsWithDelta(80 * $figures->cover * (0 === $coat ? 1.5 * 1.4 + 0.5 : 2.0), $need->laid, 1e-9, $technique->key());
+                self::assertEqualsWithDelta(
+                    80 * $figures->cover * (0 === $coat ? 1.5 * 1.4 + 0.5 : 2.0),
+                    $need->laid,
+                    1e-9,
+                    $technique->key(),
+                );
                 self::assertEqualsWithDelta($need->laid, ($need->taken - $figures->holdUp) * (1 - $figures->loss), 1e-9, $technique->key());
             }
         }
@@ -49,7 +54,11 @@ final class NeedTest extends TestCase
             self::assertLessThan($films[1]?->wet, $films[0]?->wet);
             self::assertLessThan($films[2]?->wet, $films[1]?->wet);
         }
-        self::assertNull((new LayCoat())->lay((new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::water())), Given::techniques()->named('brushed')->figures(), FilmWeight::Normal));
+        self::assertNull((new LayCoat())->lay(
+            (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::water())),
+            Given::techniques()->named('brushed')->figures(),
+            FilmWeight::Normal,
+        ));
     }
 
     public function testAJarIsEmptyWhereItSaysAndNotBefore(): void
@@ -99,7 +108,10 @@ final class NeedTest extends TestCase
         }
         $base = Given::schools()->habits([], []);
         foreach (Given::schools()->all() as $school) {
-            $changes = array_filter($school->choices(), static fn ($c): bool => Given::schools()->habits([$school->key() => $c->key], []) !== $base);
+            $changes = array_filter(
+                $school->choices(),
+                static fn ($c): bool => Given::schools()->habits([$school->key() => $c->key], []) !== $base,
+            );
             self::assertNotEmpty($changes, $school->key().' changes nothing');
             foreach ($school->choices() as $choice) {
                 self::assertNotSame('', $choice->why);
@@ -112,20 +124,35 @@ final class NeedTest extends TestCase
      */
     private function laying(): array
     {
-        return array_values(array_filter(Given::techniques()->all(), static fn (Technique $t): bool => Effect::Adds === $t->figures()->act));
+        return array_values(array_filter(
+            Given::techniques()->all(),
+            static fn (Technique $t): bool => Effect::Adds === $t->figures()->act,
+        ));
     }
 
-    /** What stays grows with the root of the dwell: as the technique says after a third of the open time, twice that after four times as long; never all of it; what is not wiped stays. */
+    /**
+     * What stays grows with the root of the dwell: as the technique says after a third of the open time, twice that after four times as
+     * long; never all of it; what is not wiped stays.
+     */
     public function testTheDwellDecidesWhatStays(): void
     {
         $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint(open: 15)));
         $washed = Given::techniques()->named('washed-wiped')->figures();
-        $stays = static fn (?int $dwell, ?float $left = null, ?TechniqueProfile $of = null): float => (new LayCoat())->lay($mix, $of ?? $washed, FilmWeight::Normal, $left, $dwell)->stays ?? 0.0;
+        $stays = static fn (?int $dwell, ?float $left = null, ?TechniqueProfile $of = null): float => (new LayCoat())->lay(
+            $mix,
+            $of ?? $washed,
+            FilmWeight::Normal,
+            $left,
+            $dwell,
+        )->stays ?? 0.0;
         self::assertEqualsWithDelta($stays(null), $stays(5), 1e-9);
         self::assertEqualsWithDelta(2 * $stays(5), $stays(20), 1e-9);
         self::assertEqualsWithDelta(0.4 * $stays(5), $stays(0), 1e-9);
         self::assertEqualsWithDelta(95.0, $stays(600), 1e-9);
         self::assertEqualsWithDelta(20.0, $stays(600, 0.2), 1e-9, 'as stated, whatever the dwell');
-        self::assertSame($stays(null, null, Given::techniques()->named('brushed')->figures()), $stays(10, null, Given::techniques()->named('brushed')->figures()));
+        self::assertSame(
+            $stays(null, null, Given::techniques()->named('brushed')->figures()),
+            $stays(10, null, Given::techniques()->named('brushed')->figures()),
+        );
     }
 }

@@ -16,7 +16,8 @@ final class SectionsTest extends TestCase
     use Randomly;
 
     /**
-     * A hand lays a section and works it in the same order, beginning when the first place has been left as long as it should be, or when it is done laying. No place is worked before its dwell or after its open time; in one section less, some would be.
+     * A hand lays a section and works it in the same order, beginning when the first place has been left as long as it should be, or when
+     * it is done laying. No place is worked before its dwell or after its open time; in one section less, some would be.
      */
     public function testNoPlaceSetsAndOneSectionLessWouldBeTooFew(): void
     {
@@ -47,7 +48,10 @@ final class SectionsTest extends TestCase
         self::assertSame([3, 1, 8], [$sections->count, $sections->withHelper, $sections->mistEvery]);
         self::assertEqualsWithDelta(0.3, $sections->area, 1e-9);
         self::assertNull((new ShareIntoSections())->share(0.9, 30, 9, 8)->count);
-        self::assertSame([1, null], [(new ShareIntoSections())->share(0.9, 12, 0, 8)->count, (new ShareIntoSections())->share(0.9, 12, 0, 8)->mistEvery]);
+        self::assertSame(
+            [1, null],
+            [(new ShareIntoSections())->share(0.9, 12, 0, 8)->count, (new ShareIntoSections())->share(0.9, 12, 0, 8)->mistEvery],
+        );
     }
 
     /**
@@ -56,7 +60,10 @@ final class SectionsTest extends TestCase
     private static function longestWait(float $hands, float $dwell): array
     {
         [$lay, $work] = [$hands * 2 / 3, $hands / 3];
-        $waits = static fn (float $begin): array => array_map(static fn (int $i): float => $begin + $i / 200 * $work - $i / 200 * $lay, range(0, 200));
+        $waits = static fn (float $begin): array => array_map(
+            static fn (int $i): float => $begin + $i / 200 * $work - $i / 200 * $lay,
+            range(0, 200),
+        );
         $begin = $lay;
         while (min($waits($begin)) < $dwell - 1e-9) {
             $begin += $dwell - min($waits($begin));

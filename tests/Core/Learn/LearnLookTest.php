@@ -40,26 +40,41 @@ use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What is learned from patches: that a paint that really is otherwise is found, that little evidence changes little, and that it can be taken back.
+ * What is learned from patches: that a paint that really is otherwise is found, that little evidence changes little, and that it can be
+ * taken back.
  */
 final class LearnLookTest extends TestCase
 {
     use Randomly;
 
     /**
-     * Patches laid with a paint that is stronger and of another colour than stated: with one coat, two, thinned, the look says so, and the errors fall under what the eye sees apart.
+     * Patches laid with a paint that is stronger and of another colour than stated: with one coat, two, thinned, the look says so, and the
+     * errors fall under what the eye sees apart.
      */
     public function testAPaintThatIsOtherwiseIsFound(): void
     {
         $this->manyTimes(8, function (): void {
-            $true = Learned::of(Colour::of(self::shifted('#5b6b73', $this->float(-7, 7), $this->float(-5, 5), $this->float(-5, 5))), round(exp($this->float(-0.4, 0.4)), 4), 1);
+            $true = Learned::of(
+                Colour::of(self::shifted('#5b6b73', $this->float(-7, 7), $this->float(-5, 5), $this->float(-5, 5))),
+                round(exp($this->float(-0.4, 0.4)), 4),
+                1,
+            );
             $patches = self::patches($true, ['0', '1', '2', '4', '6', '8'], [1, 2]);
             $found = (new LearnLook())->learn(Given::paint(), $patches);
             \assert(null !== $found->learned && null !== $found->offStated && null !== $found->offLearned && null !== $found->powerWithin);
             self::assertSame(12, $found->learned->patches);
             self::assertLessThan(max(0.6, $found->offStated / 4), $found->offLearned, 'what is left of the error');
-            self::assertLessThan(1.5, DeltaE2000::between(Lab::of($found->learned->colour), Lab::of($true->colour)), 'its full-strength colour');
-            self::assertEqualsWithDelta(0.0, log($found->learned->power / $true->power), 2 * log($found->powerWithin) + 0.05, 'its strength');
+            self::assertLessThan(
+                1.5,
+                DeltaE2000::between(Lab::of($found->learned->colour), Lab::of($true->colour)),
+                'its full-strength colour',
+            );
+            self::assertEqualsWithDelta(
+                0.0,
+                log($found->learned->power / $true->power),
+                2 * log($found->powerWithin) + 0.05,
+                'its strength',
+            );
         });
     }
 
@@ -86,18 +101,36 @@ final class LearnLookTest extends TestCase
     }
 
     /**
-     * The order of readings is of no account; what is learned makes no patch set worse as a whole; one that agrees already changes nothing that is seen.
+     * The order of readings is of no account; what is learned makes no patch set worse as a whole; one that agrees already changes nothing
+     * that is seen.
      */
     public function testItNeverMakesThingsWorse(): void
     {
-        $square = static fn (array $patches, \Closure $of): float => array_sum(array_map(static fn (LearnedPatch $p): float => (Lab::of($p->seen)->l - Lab::of($of($p))->l) ** 2 + (Lab::of($p->seen)->a - Lab::of($of($p))->a) ** 2 + (Lab::of($p->seen)->b - Lab::of($of($p))->b) ** 2, $patches));
+        $square = static fn (array $patches, \Closure $of): float => array_sum(array_map(
+            static fn (LearnedPatch $p): float => (
+                Lab::of($p->seen)->l - Lab::of($of($p))->l
+            ) ** 2 + (Lab::of($p->seen)->a - Lab::of($of($p))->a) ** 2 + (Lab::of($p->seen)->b - Lab::of($of($p))->b) ** 2,
+            $patches,
+        ));
         $this->manyTimes(6, function () use ($square): void {
-            $patches = array_map(fn (SeenPatch $p): SeenPatch => new SeenPatch($p->board, $p->patch, $p->part, $p->works, new Lab($p->seen->l + $this->float(-9, 9), $p->seen->a + $this->float(-9, 9), $p->seen->b + $this->float(-9, 9))), self::patches(null, ['0', '2', '5'], [1]));
+            $patches = array_map(
+                fn (SeenPatch $p): SeenPatch => new SeenPatch(
+                    $p->board,
+                    $p->patch,
+                    $p->part,
+                    $p->works,
+                    new Lab($p->seen->l + $this->float(-9, 9), $p->seen->a + $this->float(-9, 9), $p->seen->b + $this->float(-9, 9)),
+                ),
+                self::patches(null, ['0', '2', '5'], [1]),
+            );
             $found = (new LearnLook())->learn(Given::paint(), $patches);
             $back = (new LearnLook())->learn(Given::paint(), array_reverse($patches));
             self::assertEqualsWithDelta($found->learned?->power, $back->learned?->power, 0.02);
             // A colour's code is whole: half a step of it on each side.
-            self::assertLessThan(1.02 * $square($found->patches, static fn (LearnedPatch $p): Colour => $p->stated) + 1.0, $square($found->patches, static fn (LearnedPatch $p): Colour => $p->learned));
+            self::assertLessThan(
+                1.02 * $square($found->patches, static fn (LearnedPatch $p): Colour => $p->stated) + 1.0,
+                $square($found->patches, static fn (LearnedPatch $p): Colour => $p->learned),
+            );
         });
         $agrees = (new LearnLook())->learn(Given::paint(), self::patches(null, ['0', '3'], [1, 2]));
         self::assertLessThan(0.3, $agrees->offLearned);
@@ -118,9 +151,20 @@ final class LearnLookTest extends TestCase
     {
         $learn = new LearnLook();
         self::assertStringContainsString('No patch with it has been measured', (string) $learn->learn(Given::paint(), [])->why);
-        self::assertStringContainsString('No patch with it has been measured', (string) $learn->learn(Given::paint('other'), self::patches(null, ['0'], [1]))->why);
-        self::assertStringContainsString('No colour can be measured', (string) $learn->learn(Given::water(), self::patches(null, ['1'], [1]))->why);
-        $buried = self::patches(null, ['8'], [1], static fn (Step $wash): array => [$wash, self::step('cover', 'brushed', Given::powder(), 3)]);
+        self::assertStringContainsString(
+            'No patch with it has been measured',
+            (string) $learn->learn(Given::paint('other'), self::patches(null, ['0'], [1]))->why,
+        );
+        self::assertStringContainsString(
+            'No colour can be measured',
+            (string) $learn->learn(Given::water(), self::patches(null, ['1'], [1]))->why,
+        );
+        $buried = self::patches(
+            null,
+            ['8'],
+            [1],
+            static fn (Step $wash): array => [$wash, self::step('cover', 'brushed', Given::powder(), 3)],
+        );
         self::assertStringContainsString('Too faint', (string) $learn->learn(Given::paint(), $buried)->why);
     }
 
@@ -136,12 +180,38 @@ final class LearnLookTest extends TestCase
         $patches = [];
         foreach ($thinnings as $water) {
             foreach ($coats as $often) {
-                $mix = '0' === $water ? Given::paint() : Mixture::of('A wash', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())]);
+                $mix = '0' === $water
+                    ? Given::paint()
+                    : Mixture::of(
+                        'A wash',
+                        Basis::ByVolume,
+                        [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())],
+                    );
                 $wash = self::step('wash', 'brushed', $mix, $often);
-                $recipe = Recipe::of('A patch', Piece::of('Panel', 1, [PiecePart::of('top', 'Top', Surface::free(0.1), 1, Substrate::of(SubstrateKind::Solid, 'birch', Grain::Close, Colour::of('#e0c9a0')))]), null === $more ? [$wash] : $more($wash));
+                $recipe = Recipe::of(
+                    'A patch',
+                    Piece::of(
+                        'Panel',
+                        1,
+                        [PiecePart::of(
+                            'top',
+                            'Top',
+                            Surface::free(0.1),
+                            1,
+                            Substrate::of(SubstrateKind::Solid, 'birch', Grain::Close, Colour::of('#e0c9a0')),
+                        )],
+                    ),
+                    null === $more ? [$wash] : $more($wash),
+                );
                 $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::schools()->habits([], []));
                 $look = new WorkOutLook((new FindColourant())->with(Given::paint()->learning($true)));
-                $patches[] = new SeenPatch('A board', "$water/$often", $recipe->piece->parts[0], $works, Lab::ofLight($look->look($recipe->piece->parts[0], $works)->end(Zone::Field)->mean()));
+                $patches[] = new SeenPatch(
+                    'A board',
+                    "$water/$often",
+                    $recipe->piece->parts[0],
+                    $works,
+                    Lab::ofLight($look->look($recipe->piece->parts[0], $works)->end(Zone::Field)->mean()),
+                );
             }
         }
 
@@ -150,7 +220,17 @@ final class LearnLookTest extends TestCase
 
     private static function step(string $id, string $technique, Material|Mixture $uses, int $coats): Step
     {
-        return Step::of($id, $id, Given::techniques()->named($technique), Intent::of(Purpose::Hide), [], $uses, $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            $id,
+            $id,
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Hide),
+            [],
+            $uses,
+            $coats,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 
     private static function shifted(string $hex, float $l, float $a, float $b): string

@@ -58,7 +58,19 @@ final class LookTest extends TestCase
     use Randomly;
 
     private const PAINTS = ['#efe3c4', '#5d6a72', '#2b2c2e', '#b5402c', '#23473a', '#24365f', '#c08a34'];
-    private const PATTERNED = ['washed-wiped', 'glazed-wiped', 'ragged', 'stippled', 'cross-hatched', 'stencilled', 'striped', 'dry-brushed', 'undertone-patchy', 'blended', 'limed'];
+    private const PATTERNED = [
+        'washed-wiped',
+        'glazed-wiped',
+        'ragged',
+        'stippled',
+        'cross-hatched',
+        'stencilled',
+        'striped',
+        'dry-brushed',
+        'undertone-patchy',
+        'blended',
+        'limed',
+    ];
 
     private static ?Techniques $techniques = null;
 
@@ -67,26 +79,61 @@ final class LookTest extends TestCase
 
     private static function material(LookKind $kind, ?string $colour = null, ?string $onWood = null, Sheen $sheen = Sheen::Matt): Material
     {
-        return Material::of('m', 1, 'M', MaterialKind::Paint, true, Body::of(Carrier::Water, BigRational::of('1.3'), null, 0.4, 1.0, 1000 / self::WET, 3.0), Handling::of(Dries::LosingWater, null, null, null, true, 8.0), Look::of($kind, null === $colour ? null : Colour::of($colour), 0.96, null, null === $onWood ? null : Colour::of($onWood)), $sheen);
+        return Material::of(
+            'm',
+            1,
+            'M',
+            MaterialKind::Paint,
+            true,
+            Body::of(Carrier::Water, BigRational::of('1.3'), null, 0.4, 1.0, 1000 / self::WET, 3.0),
+            Handling::of(Dries::LosingWater, null, null, null, true, 8.0),
+            Look::of($kind, null === $colour ? null : Colour::of($colour), 0.96, null, null === $onWood ? null : Colour::of($onWood)),
+            $sheen,
+        );
     }
 
     private static function paint(string $hex, Sheen $sheen = Sheen::Chalky): Colourant
     {
-        return new Colourant(ColourantKind::Film, (new DeriveOptics())->derive(self::material(LookKind::Opaque, $hex, null, $sheen)) ?? Optics::clear(), null, $sheen, 0.0, self::WET);
+        return new Colourant(
+            ColourantKind::Film,
+            (new DeriveOptics())->derive(self::material(LookKind::Opaque, $hex, null, $sheen)) ?? Optics::clear(),
+            null,
+            $sheen,
+            0.0,
+            self::WET,
+        );
     }
 
-    private static function clear(Sheen $sheen = Sheen::Satin, Ambering $ambers = Ambering::None, ColourantKind $kind = ColourantKind::Clear): Colourant
-    {
+    private static function clear(
+        Sheen $sheen = Sheen::Satin,
+        Ambering $ambers = Ambering::None,
+        ColourantKind $kind = ColourantKind::Clear,
+    ): Colourant {
         return new Colourant($kind, Optics::clear(), null, $sheen, $ambers->perMicrometre(), self::WET);
     }
 
-    private static function step(string $id, string $technique, ?Colourant $of = null, int $coats = 1, float $depth = 0.0, Hand $hand = Hand::Middle, ?Placement $where = null): Doing
-    {
+    private static function step(
+        string $id,
+        string $technique,
+        ?Colourant $of = null,
+        int $coats = 1,
+        float $depth = 0.0,
+        Hand $hand = Hand::Middle,
+        ?Placement $where = null,
+    ): Doing {
         $technique = (self::$techniques ??= Given::techniques())->named($technique);
         $figures = $technique->figures();
         $stays = self::WET * $figures->laid * $figures->left * $coats;
 
-        return new Doing($id, $figures->act, $technique->pattern(new Workmanship($hand, null, $where)), $coats, null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays), $depth, ($where ?? Placement::TopDown)->way());
+        return new Doing(
+            $id,
+            $figures->act,
+            $technique->pattern(new Workmanship($hand, null, $where)),
+            $coats,
+            null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays),
+            $depth,
+            ($where ?? Placement::TopDown)->way(),
+        );
     }
 
     private static function wood(string $hex = '#d6b48c', Grain $grain = Grain::Open): Substrate
@@ -105,7 +152,8 @@ final class LookTest extends TestCase
     }
 
     /**
-     * Any steps on any wood: shares make one whole, every division hands on what it had, there are never too many patches, light is between none and a little over white, and the same again is the same to the last digit.
+     * Any steps on any wood: shares make one whole, every division hands on what it had, there are never too many patches, light is between
+     * none and a little over white, and the same again is the same to the last digit.
      */
     public function testSharesAreKeptWhateverIsDone(): void
     {
@@ -118,7 +166,15 @@ final class LookTest extends TestCase
                     1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 60)),
                     2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
                     3 => self::step("s$i", 'resist-released'),
-                    default => self::step("s$i", $key, self::paint(self::PAINTS[$this->int(0, 6)]), $this->int(1, 3), 0.0, Hand::cases()[$this->int(0, 2)], Placement::cases()[$this->int(0, 3)]),
+                    default => self::step(
+                        "s$i",
+                        $key,
+                        self::paint(self::PAINTS[$this->int(0, 6)]),
+                        $this->int(1, 3),
+                        0.0,
+                        Hand::cases()[$this->int(0, 2)],
+                        Placement::cases()[$this->int(0, 3)],
+                    ),
                 };
             }
             $look = self::lay(...$steps);
@@ -138,17 +194,26 @@ final class LookTest extends TestCase
             $again = self::lay(...$steps);
             foreach ($look->zones() as $zone) {
                 self::assertSame($look->end($zone)->mean()->channels(), $again->end($zone)->mean()->channels());
-                self::assertSame($look->end($zone)->mean()->channels(), (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(), 'a zone by itself');
+                self::assertSame(
+                    $look->end($zone)->mean()->channels(),
+                    (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(),
+                    'a zone by itself',
+                );
                 $roughly = (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone, 0.5);
                 self::assertLessThanOrEqual(128, \count($roughly->patches));
                 self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $roughly->patches)), 1e-9);
-                self::assertLessThan(1.0, DeltaE2000::between(self::lab($look->end($zone)), self::lab($roughly)), 'in half the room nobody sees a difference');
+                self::assertLessThan(
+                    1.0,
+                    DeltaE2000::between(self::lab($look->end($zone)), self::lab($roughly)),
+                    'in half the room nobody sees a difference',
+                );
             }
         });
     }
 
     /**
-     * What a step adds is judged no further than it can matter: to the hundredth the same as laying all that comes without it, to the end. With coats that hide, sanding through them,
+     * What a step adds is judged no further than it can matter: to the hundredth the same as laying all that comes without it, to the end.
+     * With coats that hide, sanding through them,
      * resist, relief and waxes among them; and films that were taken off come to light as if they had been laid on their own.
      */
     public function testWhatAStepAddsIsTheSameAsLeavingItOutToTheEnd(): void
@@ -177,10 +242,19 @@ final class LookTest extends TestCase
             $look = self::lay(...$steps);
             $from = $this->int(0, \count($steps) - 2);
             $to = $this->int($from + 1, \count($steps) - 1);
-            $moved = self::lay(...\array_slice($steps, 0, $from), ...\array_slice($steps, $from + 1, $to - $from), ...[$steps[$from]], ...\array_slice($steps, $to + 1));
+            $moved = self::lay(
+                ...\array_slice($steps, 0, $from),
+                ...\array_slice($steps, $from + 1, $to - $from),
+                ...[$steps[$from]],
+                ...\array_slice($steps, $to + 1),
+            );
             foreach ($look->zones() as $zone) {
                 $there = (new JudgeLook())->effectAt($look, $from, $to, $zone, $look->leftOut($from, $zone));
-                $apart = array_map(static fn (int $i, ZoneState $without): float => $moved->after($to + $i, $zone)->apart($without), array_keys($left = $moved->leftOut($to, $zone)), $left);
+                $apart = array_map(
+                    static fn (int $i, ZoneState $without): float => $moved->after($to + $i, $zone)->apart($without),
+                    array_keys($left = $moved->leftOut($to, $zone)),
+                    $left,
+                );
                 self::assertSame([$steps[$from]->id, $zone], [$there->stepId, $there->zone]);
                 self::assertEqualsWithDelta([max($apart), end($apart)], [$there->most, $there->remains], 0.0101);
                 self::assertSame($there->remains < max(JudgeLook::NOTHING, JudgeLook::BURIED * $there->most), $there->lost);
@@ -196,11 +270,20 @@ final class LookTest extends TestCase
             $steps = $this->steps(90);
             $look = self::lay(...$steps);
             $effects = $judge->effects($look, array_fill(0, 90, JudgeLook::BURIED));
-            self::assertSame(array_map(static fn (Doing $d): string => $d->id, \array_slice($steps, -\count($effects))), array_map(static fn (LookEffect $e): string => $e->stepId, $effects));
+            self::assertSame(
+                array_map(static fn (Doing $d): string => $d->id, \array_slice($steps, -\count($effects))),
+                array_map(static fn (LookEffect $e): string => $e->stepId, $effects),
+            );
             self::assertLessThan(90, \count($effects));
             self::assertGreaterThan(30, \count($effects));
             self::assertEquals($judge->effect(JudgeLook::fewEnough($look), 89), $effects[\count($effects) - 1]);
-            self::assertLessThanOrEqual(16, max(array_map(static fn (ZoneState $s): int => \count($s->patches), array_merge(...array_values(JudgeLook::fewEnough($look)->course)))));
+            self::assertLessThanOrEqual(
+                16,
+                max(array_map(
+                    static fn (ZoneState $s): int => \count($s->patches),
+                    array_merge(...array_values(JudgeLook::fewEnough($look)->course)),
+                )),
+            );
         });
     }
 
@@ -230,10 +313,24 @@ final class LookTest extends TestCase
             return;
         }
         foreach ($before->patches ?? [] as $from => $patch) {
-            self::assertEqualsWithDelta($patch->share, array_sum(array_map(static fn (Division $d): float => $d->share, array_filter($state->divided, static fn (Division $d): bool => $d->from === $from))), 1e-9);
+            self::assertEqualsWithDelta(
+                $patch->share,
+                array_sum(array_map(
+                    static fn (Division $d): float => $d->share,
+                    array_filter($state->divided, static fn (Division $d): bool => $d->from === $from),
+                )),
+                1e-9,
+            );
         }
         foreach ($state->patches as $to => $patch) {
-            self::assertEqualsWithDelta($patch->share, array_sum(array_map(static fn (Division $d): float => $d->share, array_filter($state->divided, static fn (Division $d): bool => $d->to === $to))), 1e-9);
+            self::assertEqualsWithDelta(
+                $patch->share,
+                array_sum(array_map(
+                    static fn (Division $d): float => $d->share,
+                    array_filter($state->divided, static fn (Division $d): bool => $d->to === $to),
+                )),
+                1e-9,
+            );
         }
     }
 
@@ -242,7 +339,10 @@ final class LookTest extends TestCase
      */
     public function testTooManyPatchesJoinTheNearest(): void
     {
-        $look = self::lay(...array_map(static fn (int $i): Doing => self::step("s$i", self::PATTERNED[$i], self::paint(self::PAINTS[$i])), range(0, 6)));
+        $look = self::lay(...array_map(
+            static fn (int $i): Doing => self::step("s$i", self::PATTERNED[$i], self::paint(self::PAINTS[$i])),
+            range(0, 6),
+        ));
         $end = $look->end(Zone::Field);
         self::assertCount(DoStep::MOST_PATCHES, $end->patches);
         self::assertGreaterThan(0.0, $end->rehomed);
@@ -258,7 +358,11 @@ final class LookTest extends TestCase
             $hex = \sprintf('#%02x%02x%02x', $this->int(0, 60), $this->int(0, 60), $this->int(0, 60));
             foreach ([Sheen::Matt, Sheen::Satin, Sheen::Gloss] as $sheen) {
                 $look = self::lay(self::step('p', 'brushed', self::paint($hex), 2), self::step('w', 'waxed', self::clear($sheen)));
-                self::assertLessThanOrEqual(self::lab($look->after(0, Zone::Field))->l + 1e-9, self::lab($look->after(1, Zone::Field))->l, $hex);
+                self::assertLessThanOrEqual(
+                    self::lab($look->after(0, Zone::Field))->l + 1e-9,
+                    self::lab($look->after(1, Zone::Field))->l,
+                    $hex,
+                );
             }
         });
         foreach (['#1f2a4d', '#24365f', '#182038', '#2a3b6b'] as $blue) {
@@ -272,7 +376,11 @@ final class LookTest extends TestCase
     /** Oil deepens bare wood; a second coat on what is soaked changes little; sanded again it stays soaked. */
     public function testBareWoodIsWettedOnce(): void
     {
-        $look = self::lay(self::step('o1', 'oiled-wiped', self::clear()), self::step('o2', 'oiled-wiped', self::clear()), self::step('s', 'scuff-sanded', null, 1, 20.0));
+        $look = self::lay(
+            self::step('o1', 'oiled-wiped', self::clear()),
+            self::step('o2', 'oiled-wiped', self::clear()),
+            self::step('s', 'scuff-sanded', null, 1, 20.0),
+        );
         $l = array_map(static fn (ZoneState $s): float => self::lab($s)->l, $look->course[Zone::Field->value]);
         self::assertGreaterThan(4.0, $l[0] - $l[1]);
         self::assertEqualsWithDelta($l[1], $l[2], 0.2);
@@ -284,7 +392,12 @@ final class LookTest extends TestCase
      */
     public function testAReleaseShowsWhatLayUnderTheResist(): void
     {
-        $look = self::lay(self::step('red', 'brushed', self::paint('#8f3b28'), 2), self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)), self::step('top', 'brushed', self::paint('#c08a34'), 2), self::step('off', 'resist-released'));
+        $look = self::lay(
+            self::step('red', 'brushed', self::paint('#8f3b28'), 2),
+            self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)),
+            self::step('top', 'brushed', self::paint('#c08a34'), 2),
+            self::step('off', 'resist-released'),
+        );
         $red = self::lab($look->after(0, Zone::Edge));
         $covered = self::lab($look->after(2, Zone::Edge));
         [$worn, $kept] = $look->end(Zone::Edge)->patches;
@@ -295,7 +408,8 @@ final class LookTest extends TestCase
     }
 
     /**
-     * Distress where the resist was lies along the same wear, so it divides nothing more than its own depths; through the top film it shows the next, deeper the wood, as the depths say.
+     * Distress where the resist was lies along the same wear, so it divides nothing more than its own depths; through the top film it shows
+     * the next, deeper the wood, as the depths say.
      */
     public function testDistressShowsWhatLiesAtItsDepth(): void
     {
@@ -306,14 +420,20 @@ final class LookTest extends TestCase
             $expected = $shows < 0 ? $look->before(Zone::Edge) : $look->after($shows, Zone::Edge);
             self::assertLessThan(1.0, DeltaE2000::between(Lab::ofLight($worst->light()), self::lab($expected)), "at $depth µm");
         }
-        $both = self::lay(self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)), ...[...$films, self::step('d', 'distressed-dry', null, 1, 20.0)]);
+        $both = self::lay(
+            self::step('r', 'resist-laid', self::clear(kind: ColourantKind::Resist)),
+            ...[...$films, self::step('d', 'distressed-dry', null, 1, 20.0)],
+        );
         self::assertCount(3, $both->end(Zone::Edge)->patches);
     }
 
     /** Two colours that run out opposite ways meet: together they cover, and share their steps. */
     public function testOppositeBlendsMeet(): void
     {
-        $look = self::lay(self::step('a', 'blended', self::paint('#c9c79d'), 1, 0.0, Hand::Middle, Placement::TopDown), self::step('b', 'blended', self::paint('#3d5a50'), 1, 0.0, Hand::Middle, Placement::BottomUp));
+        $look = self::lay(
+            self::step('a', 'blended', self::paint('#c9c79d'), 1, 0.0, Hand::Middle, Placement::TopDown),
+            self::step('b', 'blended', self::paint('#3d5a50'), 1, 0.0, Hand::Middle, Placement::BottomUp),
+        );
         $patches = $look->end(Zone::Field)->patches;
         self::assertCount(6, $patches);
         $l = array_map(static fn (Patch $p): float => Lab::ofLight($p->light())->l, $patches);
@@ -323,7 +443,10 @@ final class LookTest extends TestCase
         self::assertGreaterThan(25.0, $l[0] - $l[5]);
         $blend = (new JudgeLook())->blend($look, 1);
         self::assertSame([0.34, 0.66, 'down'], [$blend?->from, $blend?->to, $blend?->way]);
-        $mud = static fn (string $one, string $other): float => (new JudgeLook())->blend(self::lay(self::step('a', 'brushed', self::paint($one), 2), self::step('b', 'blended', self::paint($other))), 1)->mud ?? 0.0;
+        $mud = static fn (string $one, string $other): float => (new JudgeLook())->blend(
+            self::lay(self::step('a', 'brushed', self::paint($one), 2), self::step('b', 'blended', self::paint($other))),
+            1,
+        )->mud ?? 0.0;
         self::assertGreaterThan(10.0, $mud('#b5402c', '#24365f'), 'red into blue is mud');
         self::assertLessThan(3.0, $mud('#c08a34', '#c98f30'), 'two near ones stay clear');
         self::assertNull((new JudgeLook())->blend($look, 0), 'over bare wood nothing is blended');
@@ -332,7 +455,10 @@ final class LookTest extends TestCase
     /** A wash under an opaque coat is lost, and it is said by which; laid after it, it is not. */
     public function testALateCoatBuriesAnEarlierWash(): void
     {
-        [$wash, $coat] = [self::step('wash', 'washed-wiped', self::paint('#5d6a72')), self::step('coat', 'brushed', self::paint('#efe3c4'), 3)];
+        [$wash, $coat] = [
+            self::step('wash', 'washed-wiped', self::paint('#5d6a72')),
+            self::step('coat', 'brushed', self::paint('#efe3c4'), 3),
+        ];
         $buried = (new JudgeLook())->effect(self::lay($wash, $coat), 0);
         self::assertTrue($buried->lost);
         self::assertSame('coat', $buried->buriedBy);
@@ -349,10 +475,16 @@ final class LookTest extends TestCase
     {
         $judge = new JudgeLook();
         $cream = self::paint('#efe3c4');
-        $needed = $judge->hides(self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream)), 1)->coats ?? 0;
+        $needed = $judge->hides(
+            self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream)),
+            1,
+        )->coats ?? 0;
         self::assertGreaterThan(1, $needed);
         foreach ([$needed - 1 => false, $needed => true] as $coats => $hides) {
-            $told = $judge->hides(self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream, $coats)), 1);
+            $told = $judge->hides(
+                self::lay(self::step('dark', 'brushed', self::paint('#2b2c2e'), 2), self::step('c', 'brushed', $cream, $coats)),
+                1,
+            );
             self::assertSame($hides, ($told->off ?? 99.0) <= JudgeLook::HIDES);
             self::assertSame($needed, $told?->coats);
         }
@@ -370,7 +502,10 @@ final class LookTest extends TestCase
         $glazed = self::lay($stippled, self::step('g', 'limed', self::paint('#2b2c2e')));
         $hollows = array_filter($glazed->end(Zone::Field)->patches, static fn (Patch $p): bool => $p->height < 0);
         $points = array_filter($glazed->end(Zone::Field)->patches, static fn (Patch $p): bool => $p->height > 0);
-        $mean = static fn (array $patches): float => array_sum(array_map(static fn (Patch $p): float => Lab::ofLight($p->light())->l, $patches)) / \count($patches);
+        $mean = static fn (array $patches): float => array_sum(array_map(
+            static fn (Patch $p): float => Lab::ofLight($p->light())->l,
+            $patches,
+        )) / \count($patches);
         self::assertLessThan($mean($points) - 1, $mean($hollows));
     }
 
@@ -380,25 +515,39 @@ final class LookTest extends TestCase
         $material = self::material(LookKind::Stain, null, '#8a6f45');
         $derive = new DeriveOptics();
         self::assertLessThan(1.0, $derive->residual($material));
-        self::assertGreaterThan(3.0, $derive->residual(self::material(LookKind::Stain, null, '#f4f4ff')), 'no dye is lighter than the wood');
+        self::assertGreaterThan(
+            3.0,
+            $derive->residual(self::material(LookKind::Stain, null, '#f4f4ff')),
+            'no dye is lighter than the wood',
+        );
         $dye = new Colourant(ColourantKind::Dye, $derive->dye($material) ?? Optics::clear(), null, null, 0.0, self::WET);
         $this->manyTimes(20, function () use ($dye): void {
             $wood = self::wood(\sprintf('#%02x%02x%02x', $this->int(60, 240), $this->int(40, 200), $this->int(20, 160)));
             $look = (new LayLook())->lay($wood, new OldFinish(), [self::step('d', 'stained-wiped', $dye)]);
-            foreach (array_map(null, $look->before(Zone::Field)->mean()->channels(), $look->end(Zone::Field)->mean()->channels()) as [$before, $after]) {
+            foreach (array_map(
+                null,
+                $look->before(Zone::Field)->mean()->channels(),
+                $look->end(Zone::Field)->mean()->channels(),
+            ) as [$before, $after]) {
                 self::assertLessThanOrEqual($before + 1e-9, $after);
             }
         });
         $sealed = self::lay(self::step('f', 'brushed', self::clear(), 2), self::step('d', 'stained-wiped', $dye));
         $bare = self::lay(self::step('d', 'stained-wiped', $dye));
-        $turn = static fn (StackLook $l): float => DeltaE2000::between(self::lab($l->end(Zone::Field)), self::lab($l->course[Zone::Field->value][\count($l->doings) - 1]));
+        $turn = static fn (StackLook $l): float => DeltaE2000::between(
+            self::lab($l->end(Zone::Field)),
+            self::lab($l->course[Zone::Field->value][\count($l->doings) - 1]),
+        );
         self::assertLessThan(0.4 * $turn($bare), $turn($sealed));
     }
 
     /** Oil varnish over a pale colour yellows, quickly at first: it loses blue above all; what does not amber stays as it is. */
     public function testAmbering(): void
     {
-        $look = self::lay(self::step('p', 'brushed', self::paint('#eeeae0'), 2), self::step('v', 'brushed', self::clear(Sheen::Gloss, Ambering::Strong), 2));
+        $look = self::lay(
+            self::step('p', 'brushed', self::paint('#eeeae0'), 2),
+            self::step('v', 'brushed', self::clear(Sheen::Gloss, Ambering::Strong), 2),
+        );
         $at = static fn (float $years): Light => $look->end(Zone::Field)->mean($years);
         $turned = static fn (float $years): float => DeltaE2000::between(Lab::ofLight($at($years)), Lab::ofLight($at(0.0)));
         self::assertGreaterThan(2.0, $turned(1.0));
@@ -409,7 +558,9 @@ final class LookTest extends TestCase
         self::assertEquals($water->end(Zone::Field)->mean(), $water->end(Zone::Field)->mean(5.0));
     }
 
-    /** Every technique there is leaves whole zones, and a film of about what its figures say on the flat where it is not placed or caught. */
+    /**
+     * Every technique there is leaves whole zones, and a film of about what its figures say on the flat where it is not placed or caught.
+     */
     public function testPatternsAreWhole(): void
     {
         foreach (Given::techniques()->all() as $technique) {
@@ -418,14 +569,26 @@ final class LookTest extends TestCase
                     $pattern = $technique->pattern(new Workmanship($hand, null, $where));
                     foreach (Zone::cases() as $zone) {
                         $levels = $pattern->at($zone);
-                        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($l): float => $l->share, $levels)), 1e-9, $technique->key());
-                        self::assertGreaterThanOrEqual(0.0, min(array_map(static fn ($l): float => min($l->share, $l->amount), $levels)), $technique->key());
+                        self::assertEqualsWithDelta(
+                            1.0,
+                            array_sum(array_map(static fn ($l): float => $l->share, $levels)),
+                            1e-9,
+                            $technique->key(),
+                        );
+                        self::assertGreaterThanOrEqual(
+                            0.0,
+                            min(array_map(static fn ($l): float => min($l->share, $l->amount), $levels)),
+                            $technique->key(),
+                        );
                     }
                 }
             }
             $figures = $technique->figures();
             if (Effect::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
-                $mean = array_sum(array_map(static fn ($l): float => $l->share * $l->amount, $technique->pattern(new Workmanship())->at(Zone::Field)));
+                $mean = array_sum(array_map(
+                    static fn ($l): float => $l->share * $l->amount,
+                    $technique->pattern(new Workmanship())->at(Zone::Field),
+                ));
                 self::assertEqualsWithDelta(1.0, $mean, 0.4, $technique->key());
             }
         }
@@ -433,7 +596,20 @@ final class LookTest extends TestCase
 
     public function testColoursAreCalledWhatAPainterWould(): void
     {
-        foreach (['#fbfaf7' => 'white', '#efe3c4' => 'pale cream', '#d6b48c' => 'light sand', '#5a3a22' => 'dark brown', '#23473a' => 'dark green', '#24365f' => 'dark blue', '#a2452b' => 'mid brown', '#b5402c' => 'mid red', '#c08a34' => 'mid ochre', '#5d6a72' => 'mid greyish blue', '#1b1b1b' => 'black', '#8d8b84' => 'mid grey'] as $hex => $called) {
+        foreach ([
+            '#fbfaf7' => 'white',
+            '#efe3c4' => 'pale cream',
+            '#d6b48c' => 'light sand',
+            '#5a3a22' => 'dark brown',
+            '#23473a' => 'dark green',
+            '#24365f' => 'dark blue',
+            '#a2452b' => 'mid brown',
+            '#b5402c' => 'mid red',
+            '#c08a34' => 'mid ochre',
+            '#5d6a72' => 'mid greyish blue',
+            '#1b1b1b' => 'black',
+            '#8d8b84' => 'mid grey',
+        ] as $hex => $called) {
             self::assertSame($called, NameColour::of(Lab::of(Colour::of($hex))), $hex);
         }
     }

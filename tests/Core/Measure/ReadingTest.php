@@ -93,8 +93,14 @@ final class ReadingTest extends TestCase
 
     public function testEveryReadingIsSaidInMillilitresOrGrams(): void
     {
-        $said = static fn (string $text, string $unit): array => array_map(static fn (Reading $r): string => $r->sentence, (new ReadRatio())->read($text, ['paint', 'water'], $unit));
-        self::assertSame(['1 paint : 3 water (in 100 ml: 25 ml paint and 75 ml water)', '3 paint : 1 water (in 100 ml: 75 ml paint and 25 ml water)'], $said('1:3', 'ml'));
+        $said = static fn (string $text, string $unit): array => array_map(
+            static fn (Reading $r): string => $r->sentence,
+            (new ReadRatio())->read($text, ['paint', 'water'], $unit),
+        );
+        self::assertSame(
+            ['1 paint : 3 water (in 100 ml: 25 ml paint and 75 ml water)', '3 paint : 1 water (in 100 ml: 75 ml paint and 25 ml water)'],
+            $said('1:3', 'ml'),
+        );
         self::assertSame(['75 g paint + 25 g water (25 % of the total)', '100 g paint + 25 g water'], $said('25 %', 'g'));
     }
 

@@ -52,7 +52,10 @@ final class UnitsTest extends TestCase
     public function testMeasuresDivideIntoOneAnother(UnitSystem $system, Unit $large, int $times, Unit $small): void
     {
         $drop = BigRational::of('0.05');
-        self::assertTrue($large->inBase($system, $drop)->isEqualTo($small->inBase($system, $drop)->multipliedBy($times)), "$times $small->value to the $large->value");
+        self::assertTrue(
+            $large->inBase($system, $drop)->isEqualTo($small->inBase($system, $drop)->multipliedBy($times)),
+            "$times $small->value to the $large->value",
+        );
         self::assertSame($large->dimension(), $small->dimension());
     }
 
@@ -83,7 +86,10 @@ final class UnitsTest extends TestCase
             $value = $this->rational(0, 5000, 9999);
             self::assertTrue(ExactNumber::parse(ExactNumber::exact($value))->isEqualTo($value), (string) $value);
             $shown = ExactNumber::decimal($value, 3);
-            self::assertTrue(ExactNumber::parse($shown)->minus($value)->abs()->isLessThanOrEqualTo(BigRational::nd(1, 2000)), "$value shown as $shown");
+            self::assertTrue(
+                ExactNumber::parse($shown)->minus($value)->abs()->isLessThanOrEqualTo(BigRational::nd(1, 2000)),
+                "$value shown as $shown",
+            );
             self::assertStringEndsNotWith('.', $shown);
             $up = ExactNumber::ceil($value->toFloat());
             self::assertTrue($up->plus(BigRational::nd(1, 100_000_000))->isGreaterThanOrEqualTo($value), 'a need is never cut short');
@@ -112,7 +118,10 @@ final class UnitsTest extends TestCase
     public function testWholePartsKeepTheRatio(): void
     {
         $this->manyTimes(200, function (): void {
-            $ratio = Ratio::of(array_map(fn (int $i): NamedPart => NamedPart::of("p$i", $this->rational(1, 30, 12)), range(1, $this->int(2, 5))));
+            $ratio = Ratio::of(array_map(
+                fn (int $i): NamedPart => NamedPart::of("p$i", $this->rational(1, 30, 12)),
+                range(1, $this->int(2, 5)),
+            ));
             $whole = $ratio->inWholeParts();
             $common = null;
             foreach ($whole->parts as $i => $part) {
@@ -131,8 +140,14 @@ final class UnitsTest extends TestCase
     {
         $this->manyTimes(200, function (): void {
             $percent = $this->int(1, 250);
-            $readings = array_column(array_map(static fn (Reading $r): array => [$r->key, $r->ratio], (new ReadRatio())->read("$percent %", ['paint', 'water'])), 1, 0);
-            $share = static fn (Ratio $r, int $of): BigRational => $r->parts[1]->share->dividedBy(0 === $of ? $r->total() : $r->parts[0]->share);
+            $readings = array_column(
+                array_map(static fn (Reading $r): array => [$r->key, $r->ratio], (new ReadRatio())->read("$percent %", ['paint', 'water'])),
+                1,
+                0,
+            );
+            $share = static fn (Ratio $r, int $of): BigRational => $r->parts[1]->share->dividedBy(
+                0 === $of ? $r->total() : $r->parts[0]->share,
+            );
             self::assertTrue($share($readings['added'], 1)->isEqualTo(BigRational::nd($percent, 100)));
             self::assertSame($percent < 100, isset($readings['of-the-mix']));
             if (isset($readings['of-the-mix'])) {
@@ -187,8 +202,14 @@ final class UnitsTest extends TestCase
         $spoon = MeasureAtHand::of('tablespoon', BigRational::of(15), BigRational::of(15));
         self::assertSame(['3 × tablespoon', 3], [$spoon->inWords(BigRational::of(45)), $spoon->fills(BigRational::of(45))]);
         $syringe = MeasureAtHand::of('20 ml syringe', BigRational::one(), BigRational::of(20));
-        self::assertSame(['20 ml in the 20 ml syringe', '21 ml in the 20 ml syringe (2 fills)'], [$syringe->inWords(BigRational::of(20)), $syringe->inWords(BigRational::of(21))]);
-        self::assertSame('12.5 g on the scale', MeasureAtHand::of('scale', BigRational::of('0.5'), BigRational::of(500), Dimension::Mass)->inWords(BigRational::of('12.5')));
+        self::assertSame(
+            ['20 ml in the 20 ml syringe', '21 ml in the 20 ml syringe (2 fills)'],
+            [$syringe->inWords(BigRational::of(20)), $syringe->inWords(BigRational::of(21))],
+        );
+        self::assertSame(
+            '12.5 g on the scale',
+            MeasureAtHand::of('scale', BigRational::of('0.5'), BigRational::of(500), Dimension::Mass)->inWords(BigRational::of('12.5')),
+        );
         $this->expectException(InvalidMeasure::class);
         MeasureAtHand::of('broken spoon', BigRational::of(15), BigRational::of(5));
     }

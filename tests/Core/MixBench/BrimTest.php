@@ -37,14 +37,37 @@ final class BrimTest extends TestCase
         $full = $measured = $nearest = 0;
         $this->manyTimes(400, function () use (&$full, &$measured, &$nearest): void {
             $units = UnitSystem::cases()[$this->int(0, \count(UnitSystem::cases()) - 1)];
-            $materials = [Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()), Given::water(), 0 === $this->int(0, 1) ? Given::powder() : Given::paint('second')];
-            $wanted = (new FlattenMix())->flatten(Mixture::of('target', Basis::ByVolume, array_map(fn ($m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
+            $materials = [
+                Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()),
+                Given::water(),
+                0 === $this->int(0, 1) ? Given::powder() : Given::paint('second'),
+            ];
+            $wanted = (new FlattenMix())->flatten(Mixture::of(
+                'target',
+                Basis::ByVolume,
+                array_map(fn ($m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials),
+            ));
             $pot = Contents::of(array_map(fn ($m): Portion => Portion::of($m, $this->rational(1, 600, 7)), $materials));
             $least = $pot->volume();
             $holds = $least->plus($this->rational(0, 300, 9));
             $have = 0 === $this->int(0, 2) ? ['water' => $this->rational(0, 60, 7)] : [];
-            $measures = 0 === $this->int(0, 2) ? [] : [MeasureAtHand::of('spoon', BigRational::of('4.93'), BigRational::of('4.93')), MeasureAtHand::of('cup', BigRational::of(60), BigRational::of(240)), MeasureAtHand::of('scale', BigRational::of(5), BigRational::of(2000), Dimension::Mass)];
-            $context = new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::reference(), $units, $measures, [], BigRational::of('0.05'), BigRational::of('0.02'));
+            $measures = 0 === $this->int(0, 2)
+                ? []
+                : [
+                    MeasureAtHand::of('spoon', BigRational::of('4.93'), BigRational::of('4.93')),
+                    MeasureAtHand::of('cup', BigRational::of(60), BigRational::of(240)),
+                    MeasureAtHand::of('scale', BigRational::of(5), BigRational::of(2000), Dimension::Mass),
+                ];
+            $context = new Context(
+                1_764_054_000,
+                WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])),
+                Climate::reference(),
+                $units,
+                $measures,
+                [],
+                BigRational::of('0.05'),
+                BigRational::of('0.02'),
+            );
             $found = (new PreviewCorrection())->preview($pot, $wanted, $holds, $have, $context);
             $bodies = array_column(array_map(static fn ($m): array => [$m->id, $m->body], $materials), 1, 0);
             $level = $least->toFloat() - (null === $found->pourOff ? 0.0 : $this->said($found->pourOff->text, $units));

@@ -31,7 +31,11 @@ final class CharacterTest extends TestCase
     {
         foreach ([Given::paint(), Given::powder()] as $material) {
             $alone = $this->derive($material);
-            $double = $this->derive(Mixture::of('twice', Basis::ByVolume, [Part::of(BigRational::of(2), $material), Part::of(BigRational::nd(3, 7), $material)]));
+            $double = $this->derive(Mixture::of(
+                'twice',
+                Basis::ByVolume,
+                [Part::of(BigRational::of(2), $material), Part::of(BigRational::nd(3, 7), $material)],
+            ));
             self::assertEqualsWithDelta($alone->normalWet, $double->normalWet, 1e-9);
             self::assertEqualsWithDelta($alone->solids, $double->solids, 1e-9);
             self::assertEquals($alone->handling, $double->handling);
@@ -57,10 +61,23 @@ final class CharacterTest extends TestCase
     /** Three parts of satin to one of matt, of equal solids: (3 × 3 + 1) ÷ 4 = 2.5, and rather the flatter: eggshell. Water has no say. */
     public function testWhatIsRoughStaysRough(): void
     {
-        $of = static fn (string $id, ?Sheen $sheen): Material => Material::of($id, 1, $id, MaterialKind::Topcoat, true, Given::paint()->body, Given::paint()->handling, Given::paint()->look, $sheen);
+        $of = static fn (string $id, ?Sheen $sheen): Material => Material::of(
+            $id,
+            1,
+            $id,
+            MaterialKind::Topcoat,
+            true,
+            Given::paint()->body,
+            Given::paint()->handling,
+            Given::paint()->look,
+            $sheen,
+        );
         [$satin, $matt] = [$of('satin', Sheen::Satin), $of('matt', Sheen::Matt)];
         self::assertSame(Sheen::Eggshell, $this->derive($this->mix([3, $satin], [1, $matt], [9, Given::water()]))->sheen);
-        self::assertSame([Sheen::Satin, Sheen::Matt, null], [$this->derive($satin)->sheen, $this->derive($matt)->sheen, $this->derive(Given::paint())->sheen]);
+        self::assertSame(
+            [Sheen::Satin, Sheen::Matt, null],
+            [$this->derive($satin)->sheen, $this->derive($matt)->sheen, $this->derive(Given::paint())->sheen],
+        );
     }
 
     public function testItDriesLikeTheSlowestAndKeepsLikeTheShortest(): void
@@ -112,8 +129,16 @@ final class CharacterTest extends TestCase
     {
         $this->manyTimes(80, function (): void {
             $water = $this->rational(1, 12, 8);
-            $less = $this->derive(Mixture::of('less', Basis::ByVolume, [Part::of(BigRational::of(2), Given::powder()), Part::of($water, Given::water())]));
-            $more = $this->derive(Mixture::of('more', Basis::ByVolume, [Part::of(BigRational::of(2), Given::powder()), Part::of($water->plus('1/9'), Given::water())]));
+            $less = $this->derive(Mixture::of(
+                'less',
+                Basis::ByVolume,
+                [Part::of(BigRational::of(2), Given::powder()), Part::of($water, Given::water())],
+            ));
+            $more = $this->derive(Mixture::of(
+                'more',
+                Basis::ByVolume,
+                [Part::of(BigRational::of(2), Given::powder()), Part::of($water->plus('1/9'), Given::water())],
+            ));
             self::assertGreaterThan($more->solids, $less->solids);
             self::assertGreaterThan($less->thinning, $more->thinning);
         });
@@ -121,7 +146,10 @@ final class CharacterTest extends TestCase
 
     public function testCarriersAreNamedOnce(): void
     {
-        self::assertSame([Carrier::Water, Carrier::Dry], $this->derive($this->mix([1, Given::paint()], [1, Given::water()], [1, Given::powder()]))->carriers);
+        self::assertSame(
+            [Carrier::Water, Carrier::Dry],
+            $this->derive($this->mix([1, Given::paint()], [1, Given::water()], [1, Given::powder()]))->carriers,
+        );
     }
 
     /**
@@ -129,7 +157,11 @@ final class CharacterTest extends TestCase
      */
     private function mix(array ...$parts): Mixture
     {
-        return Mixture::of('mix', Basis::ByVolume, array_values(array_map(static fn (array $p): Part => Part::of(BigRational::of($p[0]), $p[1]), $parts)));
+        return Mixture::of(
+            'mix',
+            Basis::ByVolume,
+            array_values(array_map(static fn (array $p): Part => Part::of(BigRational::of($p[0]), $p[1]), $parts)),
+        );
     }
 
     private function derive(Material|Mixture $of): MixCharacter

@@ -40,7 +40,9 @@ final class MixingPropertiesTest extends TestCase
                 $sum = $sum->plus($line->volume);
                 self::assertTrue($line->mass->isEqualTo($line->volume->multipliedBy($line->material->body->density)));
                 self::assertTrue($line->measured->multipliedBy($line->material->body->asMeasured())->isEqualTo($line->mass));
-                self::assertTrue($line->mass->multipliedBy($flat->leaves[0]->mass)->isEqualTo($batch->lines[0]->mass->multipliedBy($flat->leaves[$i]->mass)));
+                self::assertTrue($line->mass->multipliedBy($flat->leaves[0]->mass)->isEqualTo(
+                    $batch->lines[0]->mass->multipliedBy($flat->leaves[$i]->mass),
+                ));
             }
             self::assertTrue($sum->isEqualTo($batch->yield), "$sum is not $batch->yield");
         });
@@ -62,14 +64,20 @@ final class MixingPropertiesTest extends TestCase
                         $part->of instanceof Material => $leaf->material->body->asMeasured(),
                         default => $leaf->mass,
                     };
-                    $grams[$leaf->material->id] = ($grams[$leaf->material->id] ?? BigRational::zero())->plus($perUnit->multipliedBy($part->share));
+                    $grams[$leaf->material->id] = (
+                        $grams[$leaf->material->id] ?? BigRational::zero()
+                    )->plus($perUnit->multipliedBy($part->share));
                 }
             }
             $flat = (new FlattenMix())->flatten($tree);
             self::assertCount(\count($grams), $flat->leaves);
             foreach ($flat->leaves as $leaf) {
                 $first = $flat->leaves[0];
-                self::assertTrue($leaf->mass->multipliedBy($grams[$first->material->id])->isEqualTo($first->mass->multipliedBy($grams[$leaf->material->id])));
+                self::assertTrue(
+                    $leaf->mass->multipliedBy(
+                        $grams[$first->material->id],
+                    )->isEqualTo($first->mass->multipliedBy($grams[$leaf->material->id])),
+                );
             }
         });
     }
@@ -79,7 +87,11 @@ final class MixingPropertiesTest extends TestCase
      */
     public function testPowderAndWaterDoNotAdd(): void
     {
-        $milk = Mixture::of('Milk paint', Basis::ByVolume, [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())]);
+        $milk = Mixture::of(
+            'Milk paint',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::powder()), Part::of(BigRational::one(), Given::water())],
+        );
         $batch = (new MakeBatch())->fromAllOf((new FlattenMix())->flatten($milk), 'powder', Quantity::grams(80));
         self::assertSame('400/3', (string) $batch->yield);
         self::assertSame(['100', '100'], array_map(static fn ($l): string => (string) $l->measured, $batch->lines));
@@ -125,7 +137,11 @@ final class MixingPropertiesTest extends TestCase
             $tolerance = BigRational::nd($this->int(1, 15), 100);
             $found = (new FindMeasurableBatch())->find($flat, $need, $measures, $tolerance);
             $least = $this->exhaustive($flat, $need, $measures, $tolerance);
-            self::assertSame(null === $least ? 'none' : (string) $least, null === $found ? 'none' : (string) $found->yield, "need $need, tolerance $tolerance");
+            self::assertSame(
+                null === $least ? 'none' : (string) $least,
+                null === $found ? 'none' : (string) $found->yield,
+                "need $need, tolerance $tolerance",
+            );
         });
     }
 
@@ -139,14 +155,19 @@ final class MixingPropertiesTest extends TestCase
             $high = $this->float(20, 150);
             [$vessel, $area] = $this->int(0, 1)
                 ? [Vessel::cup('cup', $a, $b, $high), static fn (float $t): float => \M_PI / 4 * ($a + ($b - $a) * $t) ** 2]
-                : [Vessel::tray('tray', [$a, $b], [$c, $d], $high), static fn (float $t): float => ($a + ($c - $a) * $t) * ($b + ($d - $b) * $t)];
+                : [
+                    Vessel::tray('tray', [$a, $b], [$c, $d], $high),
+                    static fn (float $t): float => ($a + ($c - $a) * $t) * ($b + ($d - $b) * $t),
+                ];
             $pours = array_map(fn (int $i): array => ["p$i", "P$i", $vessel->capacity() * $this->float(0.01, 0.3)], range(1, 3));
             $last = 0.0;
             foreach ((new MarkCup())->mark($vessel, $pours) as $i => $mark) {
                 self::assertNotNull($mark->height);
                 $between = 0.0;
                 for ($slice = 0; $slice < 500; ++$slice) {
-                    $between += $area(($last + ($mark->height - $last) * ($slice + 0.5) / 500) / $high) * ($mark->height - $last) / 500 / 1000;
+                    $between += $area(
+                        ($last + ($mark->height - $last) * ($slice + 0.5) / 500) / $high,
+                    ) * ($mark->height - $last) / 500 / 1000;
                 }
                 self::assertEqualsWithDelta($pours[$i][2], $between, 1e-5 * $vessel->capacity());
                 $last = $mark->height;
@@ -169,7 +190,9 @@ final class MixingPropertiesTest extends TestCase
     {
         $parts = [];
         foreach (range(1, $this->int(2, 3)) as $i) {
-            $of = $depth > 1 && $this->int(0, 2) > 0 ? $this->tree($depth - 1) : [Given::water(), Given::powder(), Given::paint('paint', '1.37'), Given::paint('other', '1.1')][$this->int(0, 3)];
+            $of = $depth > 1 && $this->int(0, 2) > 0
+                ? $this->tree($depth - 1)
+                : [Given::water(), Given::powder(), Given::paint('paint', '1.37'), Given::paint('other', '1.1')][$this->int(0, 3)];
             $parts[] = Part::of($this->rational(1, 9, 4), $of);
         }
 
@@ -196,7 +219,13 @@ final class MixingPropertiesTest extends TestCase
         $wanted = array_map(static fn ($l): float => $l->measured()->toFloat() / $total, $flat->leaves);
         $combos = [[]];
         foreach ($flat->leaves as $leaf) {
-            $combos = array_merge(...array_map(static fn (array $c): array => array_map(static fn (string $a): array => [...$c, $a], array_map(strval(...), array_keys($amounts))), $combos));
+            $combos = array_merge(...array_map(
+                static fn (array $c): array => array_map(
+                    static fn (string $a): array => [...$c, $a],
+                    array_map(strval(...), array_keys($amounts)),
+                ),
+                $combos,
+            ));
         }
         $best = null;
         foreach ($combos as $combo) {
@@ -208,14 +237,26 @@ final class MixingPropertiesTest extends TestCase
             }
             $yield = $exactSum = BigRational::zero();
             foreach ($combo as $i => $a) {
-                $yield = $yield->plus(BigRational::of($a)->multipliedBy($flat->leaves[$i]->volume)->dividedBy($flat->leaves[$i]->measured()));
+                $yield = $yield->plus(
+                    BigRational::of($a)->multipliedBy($flat->leaves[$i]->volume)->dividedBy($flat->leaves[$i]->measured()),
+                );
                 $exactSum = $exactSum->plus($a);
             }
             if ($yield->isLessThan($need) || (null !== $best && $yield->isGreaterThanOrEqualTo($best))) {
                 continue;
             }
-            $measured = array_reduce($flat->leaves, static fn (BigRational $s, $l): BigRational => $s->plus($l->measured()), BigRational::zero());
-            $off = array_map(static fn (string $a, $l): BigRational => BigRational::of($a)->dividedBy($exactSum)->dividedBy($l->measured()->dividedBy($measured))->minus(1)->abs(), $combo, $flat->leaves);
+            $measured = array_reduce(
+                $flat->leaves,
+                static fn (BigRational $s, $l): BigRational => $s->plus($l->measured()),
+                BigRational::zero(),
+            );
+            $off = array_map(
+                static fn (string $a, $l): BigRational => BigRational::of($a)->dividedBy($exactSum)->dividedBy(
+                    $l->measured()->dividedBy($measured),
+                )->minus(1)->abs(),
+                $combo,
+                $flat->leaves,
+            );
             if ([] === array_filter($off, static fn (BigRational $o): bool => $o->isGreaterThan($tolerance))) {
                 $best = $yield->simplified();
             }

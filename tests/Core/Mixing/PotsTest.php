@@ -49,12 +49,17 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * The same in a jar of 510 ml: 533 1/3 ml do not go in, so 510 ÷ 533 1/3 = 153/160 of the pot are kept, 478.125 ml, and 31.875 of paint added.
+     * The same in a jar of 510 ml: 533 1/3 ml do not go in, so 510 ÷ 533 1/3 = 153/160 of the pot are kept, 478.125 ml, and 31.875 of paint
+     * added.
      * What was poured off, 21.875 ml, needs 1.458 1/3 ml for the same.
      */
     public function testWhatDoesNotGoInIsPouredOffFirst(): void
     {
-        $found = (new CorrectPot())->correct($this->pot([Given::paint(), '130'], [Given::water(), '400']), $this->wash(), BigRational::of(510));
+        $found = (new CorrectPot())->correct(
+            $this->pot([Given::paint(), '130'], [Given::water(), '400']),
+            $this->wash(),
+            BigRational::of(510),
+        );
         self::assertSame('510', (string) $found->yield);
         self::assertSame('175/8', (string) $found->pouredOff->volume());
         self::assertSame('255/8', (string) $found->add->volume());
@@ -63,12 +68,18 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * With only 13 g of paint left three tenths of it can be put right; or all of it comes to 110 : 400, which is a paint share of 11/51 where
+     * With only 13 g of paint left three tenths of it can be put right; or all of it comes to 110 : 400, which is a paint share of 11/51
+     * where
      * a quarter is wanted: 7/51 too little.
      */
     public function testWhatRunsOutMakesItSmallerOrLessExact(): void
     {
-        $found = (new CorrectPot())->correct($this->pot([Given::paint(), '130'], [Given::water(), '400']), $this->wash(), null, ['paint' => BigRational::of(13)]);
+        $found = (new CorrectPot())->correct(
+            $this->pot([Given::paint(), '130'], [Given::water(), '400']),
+            $this->wash(),
+            null,
+            ['paint' => BigRational::of(13)],
+        );
         self::assertSame('160', (string) $found->yield);
         self::assertSame('350', (string) $found->pouredOff->volume());
         self::assertSame('13', (string) $found->add->grams('paint'));
@@ -76,7 +87,12 @@ final class PotsTest extends TestCase
         self::assertSame('13', (string) $found->nearest->add->grams('paint'));
         self::assertSame('7/51', (string) $found->nearest->error);
         self::assertSame('510', (string) $found->nearest->pot->volume());
-        $none = (new CorrectPot())->correct($this->pot([Given::paint(), '130'], [Given::water(), '400']), $this->wash(), null, ['paint' => BigRational::zero()]);
+        $none = (new CorrectPot())->correct(
+            $this->pot([Given::paint(), '130'], [Given::water(), '400']),
+            $this->wash(),
+            null,
+            ['paint' => BigRational::zero()],
+        );
         self::assertFalse($none->isReached());
         self::assertSame('1/5', (string) $none->nearest?->error, 'it stays as it is: a fifth too little paint');
     }
@@ -87,12 +103,40 @@ final class PotsTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'an empty pot' => [static fn (self $t): mixed => (new CorrectPot())->correct(Contents::of([]), $t->wash()), 'pot is empty'];
-        yield 'a stranger' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::powder(), '5']), $t->wash()), 'Powder is in the pot and not in “wash”'];
-        yield 'fuller than full' => [static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::water(), '50']), $t->wash(), BigRational::of(49)), 'more than the pot capacity'];
-        yield 'one rung' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 1, BigRational::of(5)), '2 to 12 strengths'];
-        yield 'a rung of nothing' => [static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 3, BigRational::zero()), 'above 0'];
-        yield 'heavier than it was' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(100), BigRational::of(101), Given::water()), 'heavier than when sealed'];
-        yield 'lost more than is wet' => [static fn (self $t): mixed => (new FindEvaporated())->find($t->pot([Given::paint(), '130']), BigRational::of(200), BigRational::of(120), Given::water()), 'more than all the Water'];
+        yield 'a stranger' => [
+            static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::powder(), '5']), $t->wash()),
+            'Powder is in the pot and not in “wash”',
+        ];
+        yield 'fuller than full' => [
+            static fn (self $t): mixed => (new CorrectPot())->correct($t->pot([Given::water(), '50']), $t->wash(), BigRational::of(49)),
+            'more than the pot capacity',
+        ];
+        yield 'one rung' => [
+            static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 1, BigRational::of(5)),
+            '2 to 12 strengths',
+        ];
+        yield 'a rung of nothing' => [
+            static fn (self $t): mixed => (new MakeLadder())->make($t->wash(), $t->wash(), 3, BigRational::zero()),
+            'above 0',
+        ];
+        yield 'heavier than it was' => [
+            static fn (self $t): mixed => (new FindEvaporated())->find(
+                $t->pot([Given::paint(), '130']),
+                BigRational::of(100),
+                BigRational::of(101),
+                Given::water(),
+            ),
+            'heavier than when sealed',
+        ];
+        yield 'lost more than is wet' => [
+            static fn (self $t): mixed => (new FindEvaporated())->find(
+                $t->pot([Given::paint(), '130']),
+                BigRational::of(200),
+                BigRational::of(120),
+                Given::water(),
+            ),
+            'more than all the Water',
+        ];
         yield 'less than nothing' => [static fn (self $t): mixed => Portion::of(Given::water(), BigRational::of(-1)), 'can\'t be negative'];
     }
 
@@ -108,7 +152,8 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * For any pot and any wanted mix, powders too: the answer gives the ratio exactly, and on a grid of every smaller addition none does. In any vessel
+     * For any pot and any wanted mix, powders too: the answer gives the ratio exactly, and on a grid of every smaller addition none does.
+     * In any vessel
      * it goes in, and a hair less poured off would not.
      */
     public function testACorrectionIsExactAndTheLeast(): void
@@ -122,7 +167,12 @@ final class PotsTest extends TestCase
             self::assertTrue($pot->plus($found->add)->volume()->isEqualTo($found->yield));
             $adds = array_map(static fn (Material $m): BigRational => $found->add->grams($m->id), $materials);
             foreach ($this->grid(\count($materials), 5) as $steps) {
-                $less = Contents::of(array_map(static fn (Material $m, BigRational $a, int $k): Portion => Portion::of($m, $a->multipliedBy(BigRational::nd($k, 5))), $materials, $adds, $steps));
+                $less = Contents::of(array_map(
+                    static fn (Material $m, BigRational $a, int $k): Portion => Portion::of($m, $a->multipliedBy(BigRational::nd($k, 5))),
+                    $materials,
+                    $adds,
+                    $steps,
+                ));
                 if (!$less->mass()->isEqualTo($found->add->mass())) {
                     self::assertFalse($this->isInRatio($pot->plus($less), $wanted), 'a smaller addition does as well');
                 }
@@ -135,7 +185,10 @@ final class PotsTest extends TestCase
             self::assertTrue($in->yield->isLessThanOrEqualTo($holds), 'it goes in');
             self::assertTrue($in->pouredOff->isEmpty() || $in->yield->isEqualTo($holds), 'and no less need be poured off');
             if (!$in->pouredOff->isEmpty()) {
-                self::assertTrue($this->isInRatio($in->pouredOff->plus($in->addToPouredOff), $wanted), 'what is poured off can become the same');
+                self::assertTrue(
+                    $this->isInRatio($in->pouredOff->plus($in->addToPouredOff), $wanted),
+                    'what is poured off can become the same',
+                );
             }
         });
     }
@@ -149,7 +202,10 @@ final class PotsTest extends TestCase
             $materials = $this->materials(3);
             $wanted = $this->mixOf($materials);
             $pot = Contents::of(array_map(fn (Material $m): Portion => Portion::of($m, BigRational::of($this->int(1, 30))), $materials));
-            $have = array_combine(array_map(static fn (Material $m): string => $m->id, $materials), array_map(fn (): BigRational => BigRational::of($this->int(0, 6)), $materials));
+            $have = array_combine(
+                array_map(static fn (Material $m): string => $m->id, $materials),
+                array_map(fn (): BigRational => BigRational::of($this->int(0, 6)), $materials),
+            );
             $found = (new CorrectPot())->correct($pot, $wanted, null, $have);
             foreach ($have as $id => $grams) {
                 self::assertTrue($found->add->grams($id)->isLessThanOrEqualTo($grams), 'no more than there is');
@@ -157,23 +213,40 @@ final class PotsTest extends TestCase
             if (null === $found->nearest) {
                 return;
             }
-            self::assertTrue($this->error($pot->plus($found->nearest->add), $wanted)->isEqualTo($found->nearest->error), 'the error is the true one');
+            self::assertTrue(
+                $this->error($pot->plus($found->nearest->add), $wanted)->isEqualTo($found->nearest->error),
+                'the error is the true one',
+            );
             foreach ($this->grid(3, 6) as $steps) {
-                $try = Contents::of(array_map(static fn (Material $m, int $k): Portion => Portion::of($m, $have[$m->id]->multipliedBy(BigRational::nd($k, 6))), $materials, $steps));
-                self::assertTrue($this->error($pot->plus($try), $wanted)->isGreaterThanOrEqualTo($found->nearest->error), 'a grid point is nearer');
+                $try = Contents::of(array_map(
+                    static fn (Material $m, int $k): Portion => Portion::of($m, $have[$m->id]->multipliedBy(BigRational::nd($k, 6))),
+                    $materials,
+                    $steps,
+                ));
+                self::assertTrue(
+                    $this->error($pot->plus($try), $wanted)->isGreaterThanOrEqualTo($found->nearest->error),
+                    'a grid point is nearer',
+                );
             }
         });
     }
 
     /**
-     * The most that can be made of leftovers equals an exhaustive search over every vertex of what is possible; nothing is used that is not there.
+     * The most that can be made of leftovers equals an exhaustive search over every vertex of what is possible; nothing is used that is not
+     * there.
      */
     public function testAPoolIsTheMostThereCanBe(): void
     {
         $this->manyTimes(60, function (): void {
             $materials = $this->materials(2);
             $wanted = $this->mixOf($materials);
-            $pots = array_map(fn (): Contents => Contents::of(array_map(fn (Material $m): Portion => Portion::of($m, BigRational::of($this->int(0, 9))), $materials)), range(1, $this->int(1, 3)));
+            $pots = array_map(
+                fn (): Contents => Contents::of(array_map(
+                    fn (Material $m): Portion => Portion::of($m, BigRational::of($this->int(0, 9))),
+                    $materials,
+                )),
+                range(1, $this->int(1, 3)),
+            );
             $have = 1 === $this->int(0, 1) ? [] : [$materials[0]->id => BigRational::of($this->int(0, 8))];
             $found = (new PoolLeftovers())->most($pots, $wanted, $have);
             self::assertSame((string) $this->exhaustive($pots, $wanted, $have), (string) $found->yield->simplified());
@@ -187,7 +260,8 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * Poured on a scale one after the other, each a little too much or just right: what is in the pot in the end is exactly the ratio, and no less than was wanted; who
+     * Poured on a scale one after the other, each a little too much or just right: what is in the pot in the end is exactly the ratio, and
+     * no less than was wanted; who
      * pours just right gets just what was wanted.
      */
     public function testTheRestFollowsWhatWasPouredTooMuch(): void
@@ -207,9 +281,16 @@ final class PotsTest extends TestCase
             }
             $end = (new FollowPour())->follow($wanted, $yield, $poured);
             // who poured too much of a later one has to pour the earlier ones up to it
-            $pot = Contents::of(array_map(static fn (Portion $t, BigRational $g): Portion => Portion::of($t->material, $t->grams->isGreaterThan($g) ? $t->grams : $g), array_values($end->targets->portions), $poured));
+            $pot = Contents::of(array_map(
+                static fn (Portion $t, BigRational $g): Portion => Portion::of($t->material, $t->grams->isGreaterThan($g) ? $t->grams : $g),
+                array_values($end->targets->portions),
+                $poured,
+            ));
             self::assertTrue($this->isInRatio($pot, $wanted), 'the ratio, exactly');
-            self::assertTrue($pot->volume()->isEqualTo($end->yield) && $end->yield->isGreaterThanOrEqualTo($yield), 'no less than was wanted');
+            self::assertTrue(
+                $pot->volume()->isEqualTo($end->yield) && $end->yield->isGreaterThanOrEqualTo($yield),
+                'no less than was wanted',
+            );
             self::assertTrue($over || $end->yield->isEqualTo($yield), 'and just that where nothing was too much');
         });
         $this->expectExceptionMessage('are poured');
@@ -232,9 +313,16 @@ final class PotsTest extends TestCase
      */
     public function testALadderIsEven(): void
     {
-        $end = static fn (int $water): FlatMix => (new FlattenMix())->flatten(Mixture::of('end', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())]));
+        $end = static fn (int $water): FlatMix => (new FlattenMix())->flatten(Mixture::of(
+            'end',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())],
+        ));
         $ladder = (new MakeLadder())->make($end(1), $end(4), 4, BigRational::of(30));
-        self::assertSame(['15', '12', '9', '6'], array_map(static fn ($r): string => (string) $r->contents->portions['paint']->volume(), $ladder));
+        self::assertSame(
+            ['15', '12', '9', '6'],
+            array_map(static fn ($r): string => (string) $r->contents->portions['paint']->volume(), $ladder),
+        );
         self::assertSame(['0', '10', '20', '30'], array_map(static fn ($r): string => (string) $r->ofSecond, $ladder));
         foreach ($ladder as $rung) {
             self::assertSame('30', (string) $rung->contents->volume());
@@ -242,21 +330,37 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * A pot of 130 g of paint and 300 of water that is 40 g lighter has 260 g of water left; 40 g restore it. Of paint alone that lost 10 g it is said how
+     * A pot of 130 g of paint and 300 of water that is 40 g lighter has 260 g of water left; 40 g restore it. Of paint alone that lost 10 g
+     * it is said how
      * much it thickened.
      */
     public function testWhatEvaporatedIsRestored(): void
     {
         $find = new FindEvaporated();
-        $found = $find->find($this->pot([Given::paint(), '130'], [Given::water(), '300']), BigRational::of('612.5'), BigRational::of('572.5'), Given::water());
-        self::assertSame(['260', '40', '0'], [(string) $found->left->grams('water'), (string) $found->restore->grams, (string) $found->thickened]);
+        $found = $find->find(
+            $this->pot([Given::paint(), '130'], [Given::water(), '300']),
+            BigRational::of('612.5'),
+            BigRational::of('572.5'),
+            Given::water(),
+        );
+        self::assertSame(
+            ['260', '40', '0'],
+            [(string) $found->left->grams('water'), (string) $found->restore->grams, (string) $found->thickened],
+        );
         $paste = $find->find($this->pot([Given::paint(), '130']), BigRational::of(200), BigRational::of(190), Given::water());
-        self::assertSame(['130', '10', '10'], [(string) $paste->left->grams('paint'), (string) $paste->restore->grams, (string) $paste->thickened]);
+        self::assertSame(
+            ['130', '10', '10'],
+            [(string) $paste->left->grams('paint'), (string) $paste->restore->grams, (string) $paste->thickened],
+        );
     }
 
     private function wash(): FlatMix
     {
-        return (new FlattenMix())->flatten(Mixture::of('wash', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of(3), Given::water())]));
+        return (new FlattenMix())->flatten(Mixture::of(
+            'wash',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of(3), Given::water())],
+        ));
     }
 
     /**
@@ -272,7 +376,11 @@ final class PotsTest extends TestCase
      */
     private function materials(int $count): array
     {
-        $all = [Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()), Given::water(), 1 === $this->int(0, 1) ? Given::powder() : Given::paint('second')];
+        $all = [
+            Given::paint(density: (string) BigRational::nd($this->int(8, 16), 10)->toBigDecimal()),
+            Given::water(),
+            1 === $this->int(0, 1) ? Given::powder() : Given::paint('second'),
+        ];
 
         return \array_slice($all, 0, $count);
     }
@@ -282,14 +390,21 @@ final class PotsTest extends TestCase
      */
     private function mixOf(array $materials): FlatMix
     {
-        return (new FlattenMix())->flatten(Mixture::of('target', Basis::ByVolume, array_map(fn (Material $m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials)));
+        return (new FlattenMix())->flatten(Mixture::of(
+            'target',
+            Basis::ByVolume,
+            array_map(fn (Material $m): Part => Part::of(BigRational::of($this->int(1, 6)), $m), $materials),
+        ));
     }
 
     private function isInRatio(Contents $pot, FlatMix $wanted): bool
     {
         $volume = $pot->volume();
 
-        return [] === array_filter($wanted->leaves, static fn (Component $l): bool => !$pot->grams($l->material->id)->isEqualTo($l->mass->multipliedBy($volume)));
+        return [] === array_filter(
+            $wanted->leaves,
+            static fn (Component $l): bool => !$pot->grams($l->material->id)->isEqualTo($l->mass->multipliedBy($volume)),
+        );
     }
 
     /** Largest |share ÷ wanted − 1|. */
@@ -324,7 +439,10 @@ final class PotsTest extends TestCase
     {
         $sum = $add;
         foreach ($pots as $i => $pot) {
-            self::assertTrue($taken[$i]->isLessThanOrEqualTo($pot->volume()) && !$taken[$i]->isNegative(), 'no more of a pot than is in it');
+            self::assertTrue(
+                $taken[$i]->isLessThanOrEqualTo($pot->volume()) && !$taken[$i]->isNegative(),
+                'no more of a pot than is in it',
+            );
             $sum = $pot->isEmpty() ? $sum : $sum->plus($pot->times($taken[$i]->dividedBy($pot->volume())));
         }
         foreach ($add->portions as $id => $portion) {
@@ -335,7 +453,8 @@ final class PotsTest extends TestCase
     }
 
     /**
-     * The largest yield, reckoned apart: at an optimum all but two variables lie at a bound (there are two materials), so every such choice is
+     * The largest yield, reckoned apart: at an optimum all but two variables lie at a bound (there are two materials), so every such choice
+     * is
      * solved by Cramer's rule, and the best that is possible kept.
      *
      * @param list<Contents>             $pots
@@ -376,7 +495,13 @@ final class PotsTest extends TestCase
                     }, [0, 1]);
                     $at[$p] = $ra->multipliedBy($columns[$q][1])->minus($rb->multipliedBy($columns[$q][0]))->dividedBy($determinant);
                     $at[$q] = $rb->multipliedBy($columns[$p][0])->minus($ra->multipliedBy($columns[$p][1]))->dividedBy($determinant);
-                    $possible = array_filter($at, static fn (BigRational $v, int $i): bool => $v->isNegative() || null !== $columns[$i][2] && $v->isGreaterThan($columns[$i][2]), \ARRAY_FILTER_USE_BOTH);
+                    $possible = array_filter(
+                        $at,
+                        static fn (BigRational $v, int $i): bool => $v->isNegative()
+                            || null !== $columns[$i][2]
+                            && $v->isGreaterThan($columns[$i][2]),
+                        \ARRAY_FILTER_USE_BOTH,
+                    );
                     if ([] === $possible && $at[$n - 1]->isGreaterThan($best)) {
                         $best = $at[$n - 1];
                     }

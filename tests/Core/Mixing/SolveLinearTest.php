@@ -27,7 +27,9 @@ final class SolveLinearTest extends TestCase
             $rows = [Row::atMost(array_fill(0, $n, BigRational::one()), BigRational::of(50))]; // so that nothing grows without end
             for ($i = $this->int(1, 4); $i > 0; --$i) {
                 $factors = array_map(fn (): BigRational => BigRational::of($this->int(-4, 4)), range(1, $n));
-                $rows[] = 0 === $this->int(0, 3) ? Row::exactly($factors, BigRational::of($this->int(-9, 9))) : Row::atMost($factors, BigRational::of($this->int(-6, 12)));
+                $rows[] = 0 === $this->int(0, 3)
+                    ? Row::exactly($factors, BigRational::of($this->int(-9, 9)))
+                    : Row::atMost($factors, BigRational::of($this->int(-6, 12)));
             }
             $found = (new SolveLinear())->maximise($n, $objective, $rows);
             if (null === $found) {
@@ -83,7 +85,10 @@ final class SolveLinearTest extends TestCase
             foreach ($row->factors as $j => $factor) {
                 $takes = $takes->plus($factor->multipliedBy($found->at[$j]));
             }
-            self::assertTrue($row->isExact ? $takes->isEqualTo($row->limit) : $takes->isLessThanOrEqualTo($row->limit), 'every condition is kept');
+            self::assertTrue(
+                $row->isExact ? $takes->isEqualTo($row->limit) : $takes->isLessThanOrEqualTo($row->limit),
+                'every condition is kept',
+            );
             self::assertTrue($row->isExact || !$found->prices[$i]->isNegative(), 'no price is negative');
             $bound = $bound->plus($found->prices[$i]->multipliedBy($row->limit));
         }

@@ -32,7 +32,16 @@ final class TellHowToMixTest extends TestCase
 
     private static function powder(string $name, ?int $slake): Material
     {
-        return Material::of(strtolower($name), 1, $name, MaterialKind::Paint, true, Body::of(Carrier::Dry, BigRational::of('2.4'), BigRational::of('0.8'), 1.0, 1.0, 9.0, 2.0, $slake), Handling::of(Dries::LosingWater, null, null, null, true, 8.0), Look::of(LookKind::None));
+        return Material::of(
+            strtolower($name),
+            1,
+            $name,
+            MaterialKind::Paint,
+            true,
+            Body::of(Carrier::Dry, BigRational::of('2.4'), BigRational::of('0.8'), 1.0, 1.0, 9.0, 2.0, $slake),
+            Handling::of(Dries::LosingWater, null, null, null, true, 8.0),
+            Look::of(LookKind::None),
+        );
     }
 
     /**
@@ -40,17 +49,40 @@ final class TellHowToMixTest extends TestCase
      */
     private static function told(Material ...$of): array
     {
-        $mix = Mixture::of('Mix', Basis::ByVolume, array_map(static fn (Material $m): Part => Part::of(BigRational::one(), $m), array_values($of)));
+        $mix = Mixture::of(
+            'Mix',
+            Basis::ByVolume,
+            array_map(static fn (Material $m): Part => Part::of(BigRational::one(), $m), array_values($of)),
+        );
 
         return (new DescribeMixing())->steps((new FlattenMix())->flatten($mix));
     }
 
     public function testPowdersComeFirst(): void
     {
-        self::assertSame(['Stir Milk into Water gradually until there are no lumps.', 'Let it slake for 15 min, stir again and strain.'], self::told(self::powder('Milk', 15), Given::water()));
-        self::assertSame(['Stir Plaster into Water gradually until there are no lumps.', 'Then stir in Paint.'], self::told(Given::paint(), self::powder('Plaster', null), Given::water()), 'never into the paint');
-        self::assertSame(['Stir Milk and Red into Water gradually until there are no lumps.', 'Let it slake for 30 min, stir again and strain.', 'Then stir in Paint and Other.'], self::told(Given::paint(), self::powder('Milk', 15), Given::water(), self::powder('Red', 30), Given::paint('other')), 'as long as the slowest');
-        self::assertSame(['Stir Milk into Paint gradually until there are no lumps.'], self::told(self::powder('Milk', 0), Given::paint()), 'there is nothing thinner');
+        self::assertSame(
+            ['Stir Milk into Water gradually until there are no lumps.', 'Let it slake for 15 min, stir again and strain.'],
+            self::told(self::powder('Milk', 15), Given::water()),
+        );
+        self::assertSame(
+            ['Stir Plaster into Water gradually until there are no lumps.', 'Then stir in Paint.'],
+            self::told(Given::paint(), self::powder('Plaster', null), Given::water()),
+            'never into the paint',
+        );
+        self::assertSame(
+            [
+                'Stir Milk and Red into Water gradually until there are no lumps.',
+                'Let it slake for 30 min, stir again and strain.',
+                'Then stir in Paint and Other.',
+            ],
+            self::told(Given::paint(), self::powder('Milk', 15), Given::water(), self::powder('Red', 30), Given::paint('other')),
+            'as long as the slowest',
+        );
+        self::assertSame(
+            ['Stir Milk into Paint gradually until there are no lumps.'],
+            self::told(self::powder('Milk', 0), Given::paint()),
+            'there is nothing thinner',
+        );
         self::assertSame(['Mix Milk and Red dry. Wear a mask.'], self::told(self::powder('Milk', 15), self::powder('Red', 15)));
         self::assertSame([[], []], [self::told(Given::paint(), Given::water()), self::told(self::powder('Milk', 15))], 'nothing to say');
         $this->expectException(InvalidMaterial::class);
@@ -63,7 +95,14 @@ final class TellHowToMixTest extends TestCase
     public function testEverythingIsNamedOnce(): void
     {
         $this->manyTimes(100, function (): void {
-            $all = [Given::paint('emulsion'), Given::water(), Given::paint('glaze'), self::powder('Chalk', null), self::powder('Milk', 15), self::powder('Umber', 5)];
+            $all = [
+                Given::paint('emulsion'),
+                Given::water(),
+                Given::paint('glaze'),
+                self::powder('Chalk', null),
+                self::powder('Milk', 15),
+                self::powder('Umber', 5),
+            ];
             /** @var list<Material> $some */
             $some = \array_slice($this->random->shuffleArray($all), 0, $this->int(2, 6));
             $told = implode(' ', self::told(...$some));

@@ -46,7 +46,14 @@ final class OutOfTimeTest extends TestCase
     /** Every thinning that is told is as it is with all the time there is; of those told the best is taken. */
     public function testThinnings(): void
     {
-        $solve = static fn (int $looks) => (new SolveThinning(Given::schools()))->solve(self::recipe(), self::recipe()->steps[1], Zone::Field, Colour::of('#93a09f'), Given::context(), self::over($looks));
+        $solve = static fn (int $looks) => (new SolveThinning(Given::schools()))->solve(
+            self::recipe(),
+            self::recipe()->steps[1],
+            Zone::Field,
+            Colour::of('#93a09f'),
+            Given::context(),
+            self::over($looks),
+        );
         $all = $solve(\PHP_INT_MAX);
         self::assertTrue($all->complete);
         $this->manyTimes(8, function () use ($solve, $all): void {
@@ -54,16 +61,32 @@ final class OutOfTimeTest extends TestCase
             $some = $solve($looks);
             self::assertFalse($some->complete);
             self::assertEquals(\array_slice($all->rungs, 0, $looks + 1), $some->rungs);
-            self::assertLessThanOrEqual(min([99.0, ...array_map(static fn ($r): float => $r->deltaE, $some->rungs)]) + 0.5, $some->best->deltaE);
+            self::assertLessThanOrEqual(
+                min([99.0, ...array_map(static fn ($r): float => $r->deltaE, $some->rungs)]) + 0.5,
+                $some->best->deltaE,
+            );
         });
         self::assertTrue($solve(59)->complete);
     }
 
-    /** Every next move that is told ends where it ends when there is time, the nearest first; however late it is, something is looked over. */
+    /**
+     * Every next move that is told ends where it ends when there is time, the nearest first; however late it is, something is looked over.
+     */
     public function testNextMoves(): void
     {
-        $shelf = [Given::water(), Given::paint(), ...array_map(static fn (string $hex): Material => self::paint($hex), ['#efe6cc', '#b5402f', '#2f5a45'])];
-        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::schools()))->find(self::recipe(), 's1', $shelf, Given::context(), self::over($looks), self::over($told));
+        $shelf = [
+            Given::water(),
+            Given::paint(),
+            ...array_map(static fn (string $hex): Material => self::paint($hex), ['#efe6cc', '#b5402f', '#2f5a45']),
+        ];
+        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::schools()))->find(
+            self::recipe(),
+            's1',
+            $shelf,
+            Given::context(),
+            self::over($looks),
+            self::over($told),
+        );
         $all = $find(\PHP_INT_MAX, \PHP_INT_MAX);
         self::assertTrue($all->complete);
         for ($asked = 1; !$find($asked, \PHP_INT_MAX)->complete; ++$asked) {
@@ -88,17 +111,51 @@ final class OutOfTimeTest extends TestCase
 
     private static function recipe(): Recipe
     {
-        $wash = Mixture::of('Wash', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of(2), Given::water())]);
-        $step = static fn (string $id, string $technique, mixed $uses): Step => Step::of($id, $id, Given::techniques()->named($technique), Intent::of(Purpose::BrokenCover), [], $uses, 1, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
-        $part = PiecePart::of('p', 'Part', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
+        $wash = Mixture::of(
+            'Wash',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of(2), Given::water())],
+        );
+        $step = static fn (string $id, string $technique, mixed $uses): Step => Step::of(
+            $id,
+            $id,
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::BrokenCover),
+            [],
+            $uses,
+            1,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
+        $part = PiecePart::of(
+            'p',
+            'Part',
+            Surface::free(1.0),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+        );
 
-        return Recipe::of('Test', Piece::of('Case', 1, [$part]), [$step('s1', 'brushed', Given::paint()), $step('s2', 'washed-wiped', $wash)], target: Target::of('Grey', ['field' => Colour::of('#93a09f')]));
+        return Recipe::of(
+            'Test',
+            Piece::of('Case', 1, [$part]),
+            [$step('s1', 'brushed', Given::paint()), $step('s2', 'washed-wiped', $wash)],
+            target: Target::of('Grey', ['field' => Colour::of('#93a09f')]),
+        );
     }
 
     private static function paint(string $hex): Material
     {
         $like = Given::paint();
 
-        return Material::of(substr($hex, 1), 1, $hex, $like->kind, true, $like->body, $like->handling, Look::of(LookKind::Opaque, Colour::of($hex), 0.97));
+        return Material::of(
+            substr($hex, 1),
+            1,
+            $hex,
+            $like->kind,
+            true,
+            $like->body,
+            $like->handling,
+            Look::of(LookKind::Opaque, Colour::of($hex), 0.97),
+        );
     }
 }

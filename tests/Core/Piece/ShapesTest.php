@@ -31,14 +31,34 @@ final class ShapesTest extends TestCase
         foreach (['top', 'side', 'front', 'drawer', 'door', 'apron', 'shelf', 'back'] as $kind) {
             yield $kind => [$kind, $board, $areas];
         }
-        yield 'round top' => ['round-top', ['diameter' => 350.0, 'thickness' => 28.0], ['face' => 0.0962113, 'reverse' => 0.0962113, 'edge' => 0.0307876]];
+        yield 'round top' => [
+            'round-top',
+            ['diameter' => 350.0, 'thickness' => 28.0],
+            ['face' => 0.0962113, 'reverse' => 0.0962113, 'edge' => 0.0307876],
+        ];
         yield 'round leg' => ['leg-round', ['length' => 420.0, 'diameter' => 32.0], ['round' => 0.0422230, 'foot' => 0.000804248]];
         yield 'square leg' => ['leg-square', ['length' => 700.0, 'width' => 45.0, 'depth' => 40.0], ['sides' => 0.119, 'foot' => 0.0018]];
-        yield 'tapered leg' => ['leg-tapered', ['length' => 700.0, 'above' => 50.0, 'below' => 28.0], ['sides' => 0.1092135, 'foot' => 0.000784]];
-        yield 'turned leg that is straight' => ['leg-turned', ['length' => 420.0, 'first' => 32.0, 'second' => 32.0, 'third' => 32.0, 'fourth' => 32.0], ['round' => 0.0464453, 'foot' => 0.000804248]];
-        yield 'turned leg' => ['leg-turned', ['length' => 420.0, 'first' => 36.0, 'second' => 48.0, 'third' => 30.0, 'fourth' => 34.0], ['round' => 0.0547292, 'foot' => 0.000907920]];
+        yield 'tapered leg' => [
+            'leg-tapered',
+            ['length' => 700.0, 'above' => 50.0, 'below' => 28.0],
+            ['sides' => 0.1092135, 'foot' => 0.000784],
+        ];
+        yield 'turned leg that is straight' => [
+            'leg-turned',
+            ['length' => 420.0, 'first' => 32.0, 'second' => 32.0, 'third' => 32.0, 'fourth' => 32.0],
+            ['round' => 0.0464453, 'foot' => 0.000804248],
+        ];
+        yield 'turned leg' => [
+            'leg-turned',
+            ['length' => 420.0, 'first' => 36.0, 'second' => 48.0, 'third' => 30.0, 'fourth' => 34.0],
+            ['round' => 0.0547292, 'foot' => 0.000907920],
+        ];
         yield 'moulding' => ['moulding', ['run' => 2400.0, 'girth' => 55.0], ['profile' => 0.132]];
-        yield 'cage' => ['cage', ['rails' => 2, 'length' => 600.0, 'width' => 45.0, 'depth' => 25.0, 'spindles' => 9, 'diameter' => 16.0, 'height' => 300.0], ['round' => 0.3000979]];
+        yield 'cage' => [
+            'cage',
+            ['rails' => 2, 'length' => 600.0, 'width' => 45.0, 'depth' => 25.0, 'spindles' => 9, 'diameter' => 16.0, 'height' => 300.0],
+            ['round' => 0.3000979],
+        ];
     }
 
     /**
@@ -71,7 +91,11 @@ final class ShapesTest extends TestCase
             for ($i = 0; $i < 1000; ++$i) {
                 $sum += 4 * ($a + ($b - $a) * ($i + 0.5) / 1000) * $l / 1000 * $slant;
             }
-            self::assertEqualsWithDelta($sum / 1e6, Surface::of(Given::shapes()->named('leg-tapered'), ['length' => $l, 'above' => $a, 'below' => $b], ['sides'])->area(), 1e-9);
+            self::assertEqualsWithDelta(
+                $sum / 1e6,
+                Surface::of(Given::shapes()->named('leg-tapered'), ['length' => $l, 'above' => $a, 'below' => $b], ['sides'])->area(),
+                1e-9,
+            );
 
             $d = array_map(fn (): float => $this->float(12, 70), range(1, 4));
             $sum = 0.0;
@@ -81,7 +105,15 @@ final class ShapesTest extends TestCase
                     $sum += \M_PI * ($d[$i] + ($d[$i + 1] - $d[$i]) * ($k + 0.5) / 500) * $l / 3 / 500 * $slant;
                 }
             }
-            self::assertEqualsWithDelta(1.1 * $sum / 1e6, Surface::of(Given::shapes()->named('leg-turned'), ['length' => $l, 'first' => $d[0], 'second' => $d[1], 'third' => $d[2], 'fourth' => $d[3]], ['round'])->area(), 1e-9);
+            self::assertEqualsWithDelta(
+                1.1 * $sum / 1e6,
+                Surface::of(
+                    Given::shapes()->named('leg-turned'),
+                    ['length' => $l, 'first' => $d[0], 'second' => $d[1], 'third' => $d[2], 'fourth' => $d[3]],
+                    ['round'],
+                )->area(),
+                1e-9,
+            );
         });
     }
 
@@ -92,11 +124,22 @@ final class ShapesTest extends TestCase
     {
         foreach (Given::shapes()->all() as $shape) {
             $sizes = self::usual($shape);
-            $double = array_combine(array_keys($sizes), array_map(static fn (Size $s): float => $s->isCount ? $s->usual : 2 * $s->usual, $shape->sizes()));
+            $double = array_combine(
+                array_keys($sizes),
+                array_map(static fn (Size $s): float => $s->isCount ? $s->usual : 2 * $s->usual, $shape->sizes()),
+            );
             foreach ($shape->faces() as $face) {
-                self::assertEqualsWithDelta(4 * $shape->measure($face->key, $sizes)->area, $shape->measure($face->key, $double)->area, 1e-9, $shape->key());
+                self::assertEqualsWithDelta(
+                    4 * $shape->measure($face->key, $sizes)->area,
+                    $shape->measure($face->key, $double)->area,
+                    1e-9,
+                    $shape->key(),
+                );
             }
-            self::assertNotEmpty(array_filter($shape->faces(), static fn (Face $f): bool => $f->usual), $shape->key().' mostly has some face finished');
+            self::assertNotEmpty(
+                array_filter($shape->faces(), static fn (Face $f): bool => $f->usual),
+                $shape->key().' mostly has some face finished',
+            );
             self::assertGreaterThan(0, $shape->outline($sizes)->width);
             self::assertGreaterThan(0, $shape->outline($sizes)->height);
         }
@@ -104,10 +147,16 @@ final class ShapesTest extends TestCase
 
     public function testOnlyBoardsWithBothBroadFacesHaveTwoSides(): void
     {
-        $door = Surface::of(Given::shapes()->named('door'), ['length' => 600.0, 'width' => 400.0, 'thickness' => 19.0], ['face', 'reverse', 'long-edges']);
+        $door = Surface::of(
+            Given::shapes()->named('door'),
+            ['length' => 600.0, 'width' => 400.0, 'thickness' => 19.0],
+            ['face', 'reverse', 'long-edges'],
+        );
         self::assertTrue($door->hasTwoSides(null));
         self::assertFalse($door->hasTwoSides(['face', 'long-edges']));
-        self::assertFalse(Surface::of(Given::shapes()->named('leg-round'), ['length' => 420.0, 'diameter' => 32.0], ['round', 'foot'])->hasTwoSides(null));
+        self::assertFalse(
+            Surface::of(Given::shapes()->named('leg-round'), ['length' => 420.0, 'diameter' => 32.0], ['round', 'foot'])->hasTwoSides(null),
+        );
         self::assertFalse(Surface::free(2.0)->hasTwoSides(null));
     }
 
@@ -124,7 +173,11 @@ final class ShapesTest extends TestCase
             static fn () => Surface::of($top, ['length' => 30_000.0] + $sizes, ['face']),
             static fn () => Surface::of($top, $sizes, []),
             static fn () => Surface::of($top, $sizes, ['inside']),
-            static fn () => Surface::of(Given::shapes()->named('cage'), ['spindles' => 2.5] + self::usual(Given::shapes()->named('cage')), ['round']),
+            static fn () => Surface::of(
+                Given::shapes()->named('cage'),
+                ['spindles' => 2.5] + self::usual(Given::shapes()->named('cage')),
+                ['round'],
+            ),
             static fn () => Given::shapes()->named('blob'),
         ] as $nonsense) {
             try {

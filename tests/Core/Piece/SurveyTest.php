@@ -55,7 +55,10 @@ final class SurveyTest extends TestCase
     public function testOldPaintMayHoldLeadUntilItIsTested(FinishKind $finish, array $tests, bool $may): void
     {
         $wood = Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3'));
-        self::assertSame($may, PiecePart::of('p', 'Part', Surface::free(1.0), 1, $wood, new OldFinish($finish), tests: $tests)->mayHoldLead());
+        self::assertSame(
+            $may,
+            PiecePart::of('p', 'Part', Surface::free(1.0), 1, $wood, new OldFinish($finish), tests: $tests)->mayHoldLead(),
+        );
     }
 
     /**
@@ -79,7 +82,11 @@ final class SurveyTest extends TestCase
      */
     public function testOneDropOfAlcoholReckonedByHand(): void
     {
-        self::assertEqualsWithDelta(0.7378, (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability, 5e-4);
+        self::assertEqualsWithDelta(
+            0.7378,
+            (new DecideFinish())->decide(FinishKind::Unknown, ['alcohol' => 'softens'])[0]->probability,
+            5e-4,
+        );
     }
 
     public function testProbabilitiesSumToOneAndTheOrderOfTestsDoesNotMatter(): void
@@ -106,7 +113,10 @@ final class SurveyTest extends TestCase
             $gains = [];
             foreach (array_diff(['water', 'spirit', 'alcohol', 'thinner'], array_keys($tests)) as $key) {
                 $now = $this->byKind($tests);
-                [$one, $other] = array_map(fn (string $answer): array => $this->byKind([$key => $answer] + $tests), array_keys(FieldTest::from($key)->answers()));
+                [$one, $other] = array_map(
+                    fn (string $answer): array => $this->byKind([$key => $answer] + $tests),
+                    array_keys(FieldTest::from($key)->answers()),
+                );
                 // p = c·p₁ + (1 − c)·p₂ for every kind; the kind that differs most gives the chance c most sharply.
                 $kinds = array_keys($now);
                 usort($kinds, static fn (string $a, string $b): int => abs($one[$b] - $other[$b]) <=> abs($one[$a] - $other[$a]));
@@ -127,7 +137,14 @@ final class SurveyTest extends TestCase
 
     public function testEveryAnswerChangesWhatFollows(): void
     {
-        $survey = static fn (array $tests, OldFinish $finish = new OldFinish(FinishKind::Unknown)): array => array_column(array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey(self::part($finish, $tests))->conclusions), 1, 0);
+        $survey = static fn (array $tests, OldFinish $finish = new OldFinish(FinishKind::Unknown)): array => array_column(
+            array_map(
+                static fn (Conclusion $c): array => [$c->about, $c->text],
+                (new SurveyPart())->survey(self::part($finish, $tests))->conclusions,
+            ),
+            1,
+            0,
+        );
         $untested = $survey([]);
         self::assertStringContainsString('Not tested', $untested['Bleeding']);
         self::assertStringContainsString('Not tested', $untested['Adhesion']);
@@ -141,13 +158,22 @@ final class SurveyTest extends TestCase
         self::assertArrayNotHasKey('Lead', $survey(['lead' => 'none']));
         self::assertArrayNotHasKey('Lead', $survey(['age' => 'after']));
         self::assertArrayHasKey('Lead', $survey(['age' => 'before']));
-        self::assertStringContainsString('You entered varnish. The tests suggest shellac', $survey(['alcohol' => 'softens', 'thinner' => 'nothing', 'spirit' => 'nothing', 'water' => 'beads'], new OldFinish(FinishKind::Varnish))['Old finish']);
+        self::assertStringContainsString(
+            'You entered varnish. The tests suggest shellac',
+            $survey(
+                ['alcohol' => 'softens', 'thinner' => 'nothing', 'spirit' => 'nothing', 'water' => 'beads'],
+                new OldFinish(FinishKind::Varnish),
+            )['Old finish'],
+        );
         self::assertSame([], $survey([], new OldFinish()), 'bare new wood asks for nothing');
     }
 
     public function testHowSureIsSaid(): void
     {
-        $sure = static fn (FinishKind $kind, array $tests): string => (new SurveyPart())->survey(self::part(new OldFinish($kind), $tests))->sure;
+        $sure = static fn (FinishKind $kind, array $tests): string => (new SurveyPart())->survey(self::part(
+            new OldFinish($kind),
+            $tests,
+        ))->sure;
         self::assertSame('not tested', $sure(FinishKind::Unknown, []));
         self::assertSame('your entry, untested', $sure(FinishKind::Shellac, ['rag' => 'clean']));
         self::assertSame('nearly certain', $sure(FinishKind::Shellac, ['alcohol' => 'softens']));
@@ -161,8 +187,25 @@ final class SurveyTest extends TestCase
             $found = (new SurveyPart())->survey(self::part(new OldFinish(), [], [$bleed]))->conclusions;
             self::assertSame([$bleed->inWords(), $bleed->heldBackBy()], [$found[0]->about, $found[0]->text]);
         }
-        $part = PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::wood(), faults: Fault::cases(), patches: [Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4), Patch::of('Closed', Colour::of('#ccaa88'), 0.6), Patch::of('Alike', self::wood()->colour, 1.2), Patch::of('Filling', Colour::of('#c9a877'), 1.2)]);
-        $found = array_column(array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey($part)->conclusions), 1, 0);
+        $part = PiecePart::of(
+            'p',
+            'Part',
+            Surface::free(1.0),
+            1,
+            self::wood(),
+            faults: Fault::cases(),
+            patches: [
+                Patch::of('Thirsty', Colour::of('#ccaa88'), 2.4),
+                Patch::of('Closed', Colour::of('#ccaa88'), 0.6),
+                Patch::of('Alike', self::wood()->colour, 1.2),
+                Patch::of('Filling', Colour::of('#c9a877'), 1.2),
+            ],
+        );
+        $found = array_column(
+            array_map(static fn (Conclusion $c): array => [$c->about, $c->text], (new SurveyPart())->survey($part)->conclusions),
+            1,
+            0,
+        );
         self::assertCount(\count(Fault::cases()) + 4, $found);
         self::assertStringContainsString('100 % more', $found['Thirsty']);
         self::assertStringContainsString('50 % less', $found['Closed']);
@@ -189,7 +232,14 @@ final class SurveyTest extends TestCase
      */
     private function byKind(array $tests): array
     {
-        $by = array_column(array_map(static fn ($f): array => [$f->kind->value, $f->probability], (new DecideFinish())->decide(FinishKind::Unknown, $tests)), 1, 0);
+        $by = array_column(
+            array_map(
+                static fn ($f): array => [$f->kind->value, $f->probability],
+                (new DecideFinish())->decide(FinishKind::Unknown, $tests),
+            ),
+            1,
+            0,
+        );
         ksort($by);
 
         return $by;

@@ -55,7 +55,10 @@ final class PlanChainTest extends TestCase
         $time = WorkingTime::of('Europe/Zurich', [6 => [[1020, 1080]], 7 => [[0, 1440]]]);
         $plan = self::chain([[60, 9 * 60], [10, 0]], $time, $this->at('2026-10-24 17:00'));
         self::assertSame('2026-10-25 01:00', gmdate('Y-m-d H:i', $plan->placed[1]->start()), 'nine hours after 16:00 UTC');
-        self::assertSame('02:00 +01:00', (new \DateTimeImmutable('@'.$plan->placed[1]->start()))->setTimezone($time->zone)->format('H:i P'));
+        self::assertSame(
+            '02:00 +01:00',
+            (new \DateTimeImmutable('@'.$plan->placed[1]->start()))->setTimezone($time->zone)->format('H:i P'),
+        );
     }
 
     public function testExceptionsOfTheCalendar(): void
@@ -68,7 +71,10 @@ final class PlanChainTest extends TestCase
     public function testEveryPlanKeepsOrderWaitsAndHoursAndIsTheEarliest(): void
     {
         $this->manyTimes(150, function (): void {
-            $operations = array_map(fn (): array => [$this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)], range(1, $this->int(1, 8)));
+            $operations = array_map(
+                fn (): array => [$this->int(5, 300), $this->int(0, 600), 0 === $this->int(0, 4)],
+                range(1, $this->int(1, 8)),
+            );
             $start = $this->at('2026-11-23 06:00') + 60 * $this->int(0, 10000);
             $plan = $this->plan($operations, '@'.$start);
             $free = $start;
@@ -116,7 +122,8 @@ final class PlanChainTest extends TestCase
     }
 
     /**
-     * A minute a week: a quarter of an hour is done after 15 Mondays, two days of work are never done, and what comes before them is still planned.
+     * A minute a week: a quarter of an hour is done after 15 Mondays, two days of work are never done, and what comes before them is still
+     * planned.
      */
     public function testWhatLiesTooFarAheadIsNotPlanned(): void
     {
@@ -124,14 +131,28 @@ final class PlanChainTest extends TestCase
         $start = $this->at('Mon 2026-11-23 08:00');
         self::assertCount(15, self::chain([[15, 60]], $mondays, $start)->placed[0]->stretches);
         foreach ([[['piece/0'], [[15, 60], [2880, 0], [5, 0]]], [[], [[2880, 0]]]] as [$fits, $tooLong]) {
-            $plan = (new PlanWorks())->plan(self::works($tooLong), [new Calendar($mondays, $start)], $start, [], static fn (): bool => false);
-            self::assertSame([$fits, [], false], [array_map(static fn (PlacedWork $p): string => $p->work->id, $plan->placed ?? []), $plan?->ready, $plan?->complete]);
+            $plan = (new PlanWorks())->plan(
+                self::works($tooLong),
+                [new Calendar($mondays, $start)],
+                $start,
+                [],
+                static fn (): bool => false,
+            );
+            self::assertSame(
+                [$fits, [], false],
+                [array_map(static fn (PlacedWork $p): string => $p->work->id, $plan->placed ?? []), $plan?->ready, $plan?->complete],
+            );
         }
     }
 
     public function testRefusesHoursNobodyCanWork(): void
     {
-        foreach ([['Moon/Base', [1 => [[0, 60]]]], ['UTC', []], ['UTC', [1 => [[60, 30]]]], ['UTC', [1 => [[0, 60], [30, 90]]]]] as [$zone, $week]) {
+        foreach ([
+            ['Moon/Base', [1 => [[0, 60]]]],
+            ['UTC', []],
+            ['UTC', [1 => [[60, 30]]]],
+            ['UTC', [1 => [[0, 60], [30, 90]]]],
+        ] as [$zone, $week]) {
             try {
                 WorkingTime::of($zone, $week);
                 self::fail('Nonsense was accepted.');
@@ -157,7 +178,9 @@ final class PlanChainTest extends TestCase
             if (!$this->isWorking($at, $end) || (null !== $best && $end >= $best)) {
                 continue;
             }
-            $then = [] === $operations ? $end : $this->earliestEnd($operations, $end + 60 * $least, $start, null === $most ? null : $end + 60 * $most);
+            $then = [] === $operations
+                ? $end
+                : $this->earliestEnd($operations, $end + 60 * $least, $start, null === $most ? null : $end + 60 * $most);
             $best = null === $then ? $best : min($best ?? \PHP_INT_MAX, $then);
         }
 
@@ -213,7 +236,10 @@ final class PlanChainTest extends TestCase
 
     private function isWorking(int $start, int $end): bool
     {
-        [$from, $to] = array_map(static fn (int $t): \DateTimeImmutable => (new \DateTimeImmutable('@'.$t))->setTimezone(new \DateTimeZone('Europe/Zurich')), [$start, $end]);
+        [$from, $to] = array_map(
+            static fn (int $t): \DateTimeImmutable => (new \DateTimeImmutable('@'.$t))->setTimezone(new \DateTimeZone('Europe/Zurich')),
+            [$start, $end],
+        );
         $minutes = static fn (\DateTimeImmutable $t): int => 60 * (int) $t->format('G') + (int) $t->format('i');
 
         return $from->format('N') < 6 && $from->format('z') === $to->format('z')
@@ -228,6 +254,12 @@ final class PlanChainTest extends TestCase
         $zone = new \DateTimeZone('Europe/Zurich');
         $at = static fn (int $t, string $format): string => (new \DateTimeImmutable('@'.$t))->setTimezone($zone)->format($format);
 
-        return array_map(static fn (PlacedWork $p): string => implode(' ', array_map(static fn ($s): string => $at($s->start, 'D H:i').'-'.$at($s->end, 'H:i'), $p->stretches)), $plan->placed);
+        return array_map(
+            static fn (PlacedWork $p): string => implode(
+                ' ',
+                array_map(static fn ($s): string => $at($s->start, 'D H:i').'-'.$at($s->end, 'H:i'), $p->stretches),
+            ),
+            $plan->placed,
+        );
     }
 }

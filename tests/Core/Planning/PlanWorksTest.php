@@ -30,7 +30,8 @@ final class PlanWorksTest extends TestCase
     private const ZONE = 'Europe/Zurich';
 
     /**
-     * Never a hands-on stretch outside the hours, two at once for one pair of hands, a wait cut short or a largest wait broken in silence; the bound is never above the end. The same where there is no time to search, or not even to lay them by a rule.
+     * Never a hands-on stretch outside the hours, two at once for one pair of hands, a wait cut short or a largest wait broken in silence;
+     * the bound is never above the end. The same where there is no time to search, or not even to lay them by a rule.
      */
     public function testEveryPlanCanBeWorked(): void
     {
@@ -58,9 +59,13 @@ final class PlanWorksTest extends TestCase
             $plan = $this->plan($works, $hands, $from, $due, 100_000);
             self::assertTrue($plan->complete);
             $best = null;
-            $this->everyOrder(new PartialSchedule($hands, $from, PlaceCapacity::none()), $works, static function (PartialSchedule $laying) use (&$best, $due): void {
-                $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
-            });
+            $this->everyOrder(
+                new PartialSchedule($hands, $from, PlaceCapacity::none()),
+                $works,
+                static function (PartialSchedule $laying) use (&$best, $due): void {
+                    $best = null === $best ? self::cost($laying, $due) : min($best, self::cost($laying, $due));
+                },
+            );
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
         });
     }
@@ -71,7 +76,17 @@ final class PlanWorksTest extends TestCase
         $this->manyTimes(40, function (): void {
             $time = $this->time();
             $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
-            $works = array_map(fn (Work $w): Work => new Work($w->id, $w->job, $w->minutes, $w->links, $w->last, room: 'j2' === $w->job || str_ends_with($w->id, '-0') && 1 === $this->int(0, 1) ? null : 'hall'), $this->works(3, 2));
+            $works = array_map(
+                fn (Work $w): Work => new Work(
+                    $w->id,
+                    $w->job,
+                    $w->minutes,
+                    $w->links,
+                    $w->last,
+                    room: 'j2' === $w->job || str_ends_with($w->id, '-0') && 1 === $this->int(0, 1) ? null : 'hall',
+                ),
+                $this->works(3, 2),
+            );
             $rooms = PlaceCapacity::of(['hall' => $this->int(1, 2)], 1 === $this->int(0, 1) ? ['j0' => 'hall'] : []);
             $hands = [new Calendar($time, $from)];
             $plan = (new PlanWorks())->plan($works, $hands, $from, [], static fn (): bool => false, $rooms);
@@ -82,16 +97,26 @@ final class PlanWorksTest extends TestCase
             foreach ($plan->placed as $placed) {
                 $job = $placed->work->job;
                 if (null !== $placed->work->room || isset($rooms->standing[$job])) {
-                    $stands[$job] = [min($stands[$job][0] ?? \PHP_INT_MAX, isset($rooms->standing[$job]) ? $from : $placed->start()), $plan->ready[$job]];
+                    $stands[$job] = [
+                        min($stands[$job][0] ?? \PHP_INT_MAX, isset($rooms->standing[$job]) ? $from : $placed->start()),
+                        $plan->ready[$job],
+                    ];
                 }
             }
             foreach ($stands as [$in]) {
-                self::assertLessThanOrEqual($rooms->most['hall'], \count(array_filter($stands, static fn (array $s): bool => $s[0] <= $in && $in < $s[1])));
+                self::assertLessThanOrEqual(
+                    $rooms->most['hall'],
+                    \count(array_filter($stands, static fn (array $s): bool => $s[0] <= $in && $in < $s[1])),
+                );
             }
             $best = null;
-            $this->everyOrder(new PartialSchedule($hands, $from, $rooms->for($works)), $works, static function (PartialSchedule $laying) use (&$best): void {
-                $best = null === $best ? self::cost($laying, []) : min($best, self::cost($laying, []));
-            });
+            $this->everyOrder(
+                new PartialSchedule($hands, $from, $rooms->for($works)),
+                $works,
+                static function (PartialSchedule $laying) use (&$best): void {
+                    $best = null === $best ? self::cost($laying, []) : min($best, self::cost($laying, []));
+                },
+            );
             self::assertSame($best, \array_slice($plan->cost(), 0, 3));
         });
     }
@@ -104,9 +129,17 @@ final class PlanWorksTest extends TestCase
             $from = $this->at('2026-11-23 07:00') + 60 * $this->int(0, 3000);
             $works = $this->works($this->int(1, 6), 4);
             $left = $this->int(0, 12);
-            $plan = (new PlanWorks())->plan($works, [new Calendar($time, $from)], $from, [], static fn (): bool => true, null, static function () use (&$left): bool {
-                return --$left < 0;
-            });
+            $plan = (new PlanWorks())->plan(
+                $works,
+                [new Calendar($time, $from)],
+                $from,
+                [],
+                static fn (): bool => true,
+                null,
+                static function () use (&$left): bool {
+                    return --$left < 0;
+                },
+            );
             self::assertNotNull($plan);
             self::assertCount(\count($works), $plan->placed);
             $this->assertWorkable($plan, $works, $time, $from);
@@ -115,7 +148,9 @@ final class PlanWorksTest extends TestCase
         });
     }
 
-    /** Six alike, 30 min, two hours to dry, 20 min: first all the first ones, then all the second ones, on the same day; and it is proved. */
+    /**
+     * Six alike, 30 min, two hours to dry, 20 min: first all the first ones, then all the second ones, on the same day; and it is proved.
+     */
     public function testSixAlikeAreDoneTogether(): void
     {
         $works = [];
@@ -146,7 +181,13 @@ final class PlanWorksTest extends TestCase
     {
         $from = $this->at('2026-11-23 08:00');
         $pot = static fn (string $id, int $minutes): Work => new Work($id, $id, $minutes, pot: 'glaze', setUp: 10, potLife: 60);
-        $plan = $this->plan([$pot('a', 40), $pot('b', 30), $pot('c', 20)], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 1000);
+        $plan = $this->plan(
+            [$pot('a', 40), $pot('b', 30), $pot('c', 20)],
+            [new Calendar($this->week([[480, 1020]]), $from)],
+            $from,
+            [],
+            1000,
+        );
         self::assertSame(20, array_sum(array_map(static fn (PlacedWork $p): int => $p->setUp, $plan->placed)), 'two pots');
         self::assertSame('2026-11-23 09:50', $this->local($plan->end));
     }
@@ -159,7 +200,13 @@ final class PlanWorksTest extends TestCase
         $works = array_map(static fn (int $i): Work => new Work("w$i", "j$i", 60), range(1, 4));
         $two = $this->plan($works, [new Calendar($time, $from), new Calendar($time, $from)], $from, [], 5000);
         self::assertSame('2026-11-23 10:00', $this->local($two->end));
-        $alone = $this->plan(array_map(static fn (Work $w): Work => new Work($w->id, $w->job, 60, alone: true), $works), [new Calendar($time, $from), new Calendar($time, $from)], $from, [], 5000);
+        $alone = $this->plan(
+            array_map(static fn (Work $w): Work => new Work($w->id, $w->job, 60, alone: true), $works),
+            [new Calendar($time, $from), new Calendar($time, $from)],
+            $from,
+            [],
+            5000,
+        );
         self::assertSame('2026-11-23 12:00', $this->local($alone->end));
     }
 
@@ -167,7 +214,13 @@ final class PlanWorksTest extends TestCase
     public function testAWaitThatCannotBeKeptIsTold(): void
     {
         $from = $this->at('2026-11-23 08:00');
-        $plan = $this->plan([new Work('a', 'j', 60), new Work('b', 'j', 60, [new Precedence('a', new Minutes(0, true), 120)])], [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 100);
+        $plan = $this->plan(
+            [new Work('a', 'j', 60), new Work('b', 'j', 60, [new Precedence('a', new Minutes(0, true), 120)])],
+            [new Calendar($this->week([[480, 1020]]), $from)],
+            $from,
+            [],
+            100,
+        );
         self::assertSame(['b'], array_keys($plan->tooLong));
         self::assertSame(23 * 60 - 120, $plan->tooLong['b'], 'from nine till eight the next day: as early as it goes');
     }
@@ -195,7 +248,10 @@ final class PlanWorksTest extends TestCase
         self::assertCount(\count($works), $at);
         $taken = [];
         foreach ($at as $id => $placed) {
-            self::assertSame($placed->work->minutes + $placed->setUp, array_sum(array_map(static fn (Interval $i): int => $i->minutes(), $placed->stretches)));
+            self::assertSame(
+                $placed->work->minutes + $placed->setUp,
+                array_sum(array_map(static fn (Interval $i): int => $i->minutes(), $placed->stretches)),
+            );
             foreach ($placed->stretches as $stretch) {
                 self::assertTrue(0 === $placed->work->minutes || $this->isWorking($stretch, $time), "$id outside the hours");
                 0 === $placed->work->minutes || $taken[$placed->hands][] = [$stretch->start, $stretch->end];
@@ -204,7 +260,10 @@ final class PlanWorksTest extends TestCase
             foreach ($placed->work->links as $link) {
                 $before = $at[$link->after]->end();
                 self::assertGreaterThanOrEqual($link->wait->over($before, new Calendar($time, $from)), $placed->start(), "$id too soon");
-                self::assertTrue(null === $link->most || $placed->start() <= $before + 60 * $link->most || isset($plan->tooLong[$id]), "$id too late, and it is not said");
+                self::assertTrue(
+                    null === $link->most || $placed->start() <= $before + 60 * $link->most || isset($plan->tooLong[$id]),
+                    "$id too late, and it is not said",
+                );
             }
         }
         foreach ($taken as $own) {
@@ -254,7 +313,10 @@ final class PlanWorksTest extends TestCase
         foreach ($laying->placed() as $p) {
             $ready[$p->work->job] = max($ready[$p->work->job] ?? 0, $p->over);
         }
-        $late = max([0, ...array_map(static fn (string $job, int $by): int => (int) ceil(($ready[$job] - $by) / 60), array_keys($due), $due)]);
+        $late = max([
+            0,
+            ...array_map(static fn (string $job, int $by): int => (int) ceil(($ready[$job] - $by) / 60), array_keys($due), $due),
+        ]);
 
         return [array_sum($laying->tooLong()), $late, max(0, ...array_values($ready))];
     }
@@ -271,10 +333,23 @@ final class PlanWorksTest extends TestCase
                 $links = [];
                 if ($i > 0) {
                     $wait = $this->int(0, 500);
-                    $links[] = new Precedence("w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)), new Minutes($wait, 0 === $this->int(0, 4)), 0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null);
+                    $links[] = new Precedence(
+                        "w$j-".($this->int(0, 3) > 0 ? $i - 1 : $this->int(0, $i - 1)),
+                        new Minutes($wait, 0 === $this->int(0, 4)),
+                        0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null,
+                    );
                 }
                 $pot = 0 === $this->int(0, 2) ? 'pot '.$this->int(1, 3) : null;
-                $works[] = new Work("w$j-$i", "j$j", $this->int(5, 260), $links, new Minutes($this->int(0, 300)), $pot, null === $pot ? 0 : $this->int(3, 20), 0 === $this->int(0, 1) ? 90 : null);
+                $works[] = new Work(
+                    "w$j-$i",
+                    "j$j",
+                    $this->int(5, 260),
+                    $links,
+                    new Minutes($this->int(0, 300)),
+                    $pot,
+                    null === $pot ? 0 : $this->int(3, 20),
+                    0 === $this->int(0, 1) ? 90 : null,
+                );
             }
         }
 

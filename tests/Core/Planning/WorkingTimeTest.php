@@ -32,7 +32,10 @@ final class WorkingTimeTest extends TestCase
                 $week[$day] = 0 === $this->int(0, 3) ? [] : $this->stretches();
             }
             $start = new \DateTimeImmutable($from, new \DateTimeZone($zone));
-            $exceptions = [$start->modify('+2 days')->format('Y-m-d') => $this->stretches(), $start->modify('+3 days')->format('Y-m-d') => []];
+            $exceptions = [
+                $start->modify('+2 days')->format('Y-m-d') => $this->stretches(),
+                $start->modify('+3 days')->format('Y-m-d') => [],
+            ];
             $week[1] = [] === $week[1] ? [[480, 540]] : $week[1];
             $time = WorkingTime::of($zone, $week, $exceptions);
             $at = $start->getTimestamp() + 60 * $this->int(0, 1440);
@@ -60,7 +63,10 @@ final class WorkingTimeTest extends TestCase
 
     public function testTheLongestStretchIsThatOfAnOrdinaryWeek(): void
     {
-        self::assertSame(240, WorkingTime::of('UTC', [1 => [[480, 720], [780, 1020]], 3 => [[0, 30]]], ['2026-11-25' => [[0, 1440]]])->longestStretch);
+        self::assertSame(
+            240,
+            WorkingTime::of('UTC', [1 => [[480, 720], [780, 1020]], 3 => [[0, 30]]], ['2026-11-25' => [[0, 1440]]])->longestStretch,
+        );
     }
 
     /**

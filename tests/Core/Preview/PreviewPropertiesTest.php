@@ -63,7 +63,12 @@ final class PreviewPropertiesTest extends TestCase
             foreach ($one->steps as $i => $step) {
                 $held = $steps[$i]->technique->figures()->holdUp;
                 foreach ($step->pour->taken ?? [] as $coat => $amount) {
-                    self::assertEqualsWithDelta(2 * ($amount->ml - $held), ($two->steps[$i]->pour->taken[$coat]->ml ?? 0) - $held, 0.31, 'each rounded up to a tenth');
+                    self::assertEqualsWithDelta(
+                        2 * ($amount->ml - $held),
+                        ($two->steps[$i]->pour->taken[$coat]->ml ?? 0) - $held,
+                        0.31,
+                        'each rounded up to a tenth',
+                    );
                 }
                 self::assertSame($step->film?->dry, $two->steps[$i]->film?->dry, 'a film is a film');
             }
@@ -79,7 +84,10 @@ final class PreviewPropertiesTest extends TestCase
         $this->manyTimes(40, function (): void {
             $parts = $this->parts();
             $step = fn (string $id, int $coats): Step => $this->step($id, 'brushed', Given::paint(), $coats);
-            $together = array_map(static fn (Amount $a): float => $a->ml, $this->preview($parts, [$step('a', 2)])->steps[0]->pour->taken ?? []);
+            $together = array_map(
+                static fn (Amount $a): float => $a->ml,
+                $this->preview($parts, [$step('a', 2)])->steps[0]->pour->taken ?? [],
+            );
             $apart = $this->preview($parts, [$step('a', 1), $step('b', 1)])->steps;
             self::assertSame($together, [$apart[0]->pour?->taken[0]->ml, $apart[1]->pour?->taken[0]->ml]);
             self::assertGreaterThanOrEqual($together[1], $together[0]);
@@ -94,7 +102,10 @@ final class PreviewPropertiesTest extends TestCase
         $this->manyTimes(40, function (): void {
             $parts = $this->parts();
             $water = $this->rational(1, 6, 4);
-            [$strong, $weak] = array_map(fn (BigRational $w): Preview => $this->preview($parts, [$this->step('w', 'washed-wiped', $this->wash($w), 1)]), [$water, $water->plus('1/3')]);
+            [$strong, $weak] = array_map(
+                fn (BigRational $w): Preview => $this->preview($parts, [$this->step('w', 'washed-wiped', $this->wash($w), 1)]),
+                [$water, $water->plus('1/3')],
+            );
             self::assertLessThan($strong->steps[0]->film?->dry, $weak->steps[0]->film?->dry);
             self::assertSame($strong->steps[0]->film?->wet, $weak->steps[0]->film?->wet, 'hand and brush set the wet film');
             self::assertLessThan($strong->materials[0]->amount->ml, $weak->materials[0]->amount->ml);
@@ -152,9 +163,33 @@ final class PreviewPropertiesTest extends TestCase
             $steps = $this->steps(array_map(static fn (PiecePart $p): string => $p->id, \array_slice($parts, 0, -1)));
             $alone = $this->preview($parts, $steps);
             self::assertEquals($alone, $this->preview($parts, $steps));
-            $with = $this->preview($parts, [Step::of('other', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), ['apart'], Given::paint(), 1, StepDetail::of(), WaitRule::of(WaitUntil::Nothing)), ...$steps]);
+            $with = $this->preview(
+                $parts,
+                [
+                    Step::of(
+                        'other',
+                        '',
+                        Given::techniques()->named('brushed'),
+                        Intent::of(Purpose::Hide),
+                        ['apart'],
+                        Given::paint(),
+                        1,
+                        StepDetail::of(),
+                        WaitRule::of(WaitUntil::Nothing),
+                    ),
+                    ...$steps,
+                ],
+            );
             foreach ($alone->steps as $i => $step) {
-                self::assertEquals([$step->film, $step->pour?->need, $step->handsOn, $step->drying], [$with->steps[$i + 1]->film, $with->steps[$i + 1]->pour?->need, $with->steps[$i + 1]->handsOn, $with->steps[$i + 1]->drying]);
+                self::assertEquals(
+                    [$step->film, $step->pour?->need, $step->handsOn, $step->drying],
+                    [
+                        $with->steps[$i + 1]->film,
+                        $with->steps[$i + 1]->pour?->need,
+                        $with->steps[$i + 1]->handsOn,
+                        $with->steps[$i + 1]->drying,
+                    ],
+                );
             }
         });
     }
@@ -168,15 +203,39 @@ final class PreviewPropertiesTest extends TestCase
         $this->manyTimes(30, function (): void {
             $parts = $this->parts();
             $rounds = [$this->int(1, 3), $this->int(3, 5), $this->int(5, 8)];
-            $again = static fn (int $coats, ?Repeat $until): Step => Step::of('again', '', Given::techniques()->named('stripped'), Intent::of(Purpose::Functional), [], Given::paint(), $coats, StepDetail::of(dwell: 20), WaitRule::of(WaitUntil::Recoat), '', $until);
+            $again = static fn (int $coats, ?Repeat $until): Step => Step::of(
+                'again',
+                '',
+                Given::techniques()->named('stripped'),
+                Intent::of(Purpose::Functional),
+                [],
+                Given::paint(),
+                $coats,
+                StepDetail::of(dwell: 20),
+                WaitRule::of(WaitUntil::Recoat),
+                '',
+                $until,
+            );
             $resort = $this->step('resort', 'sanded', null, 2);
             $paint = $this->step('paint', 'brushed', Given::paint(), $this->int(1, 2));
-            $open = $this->preview($parts, [$again($rounds[1], Repeat::of(Criterion::Bare, $rounds[0], $rounds[2], 'resort')), $resort, $paint]);
-            [$least, $expected] = [$this->preview($parts, [$again($rounds[0], null), $paint]), $this->preview($parts, [$again($rounds[1], null), $paint])];
+            $open = $this->preview(
+                $parts,
+                [$again($rounds[1], Repeat::of(Criterion::Bare, $rounds[0], $rounds[2], 'resort')), $resort, $paint],
+            );
+            [$least, $expected] = [
+                $this->preview($parts, [$again($rounds[0], null), $paint]),
+                $this->preview($parts, [$again($rounds[1], null), $paint]),
+            ];
             $most = $this->preview($parts, [$again($rounds[2], null), $resort, $paint]);
-            self::assertSame([$least->plan->readyOn, $expected->plan->readyOn, $most->plan->readyOn], [$open->plan->soonest, $open->plan->readyOn, $open->plan->latest]);
+            self::assertSame(
+                [$least->plan->readyOn, $expected->plan->readyOn, $most->plan->readyOn],
+                [$open->plan->soonest, $open->plan->readyOn, $open->plan->latest],
+            );
             self::assertSame($expected->plan->handsOn, $open->plan->handsOn);
-            self::assertSame([$least->materials[0]->amount->ml, $expected->materials[0]->amount->ml, $most->materials[0]->amount->ml], [$open->materials[0]->least?->ml, $open->materials[0]->amount->ml, $open->materials[0]->most?->ml]);
+            self::assertSame(
+                [$least->materials[0]->amount->ml, $expected->materials[0]->amount->ml, $most->materials[0]->amount->ml],
+                [$open->materials[0]->least?->ml, $open->materials[0]->amount->ml, $open->materials[0]->most?->ml],
+            );
             self::assertEquals($most->consumables, $open->consumables, 'enough is at hand for the last round');
             self::assertSame($expected->cost->minutes, $open->cost->minutes);
             self::assertSame($most->cost->minutes, $open->mostCost?->minutes);
@@ -200,7 +259,17 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function parts(): array
     {
-        return array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free(round($this->float(0.1, 2), 3)), $this->int(1, 3), $this->ground(), $this->finish()), range(1, $this->int(1, 3)));
+        return array_map(
+            fn (int $i): PiecePart => PiecePart::of(
+                "p$i",
+                "Part $i",
+                Surface::free(round($this->float(0.1, 2), 3)),
+                $this->int(1, 3),
+                $this->ground(),
+                $this->finish(),
+            ),
+            range(1, $this->int(1, 3)),
+        );
     }
 
     private function ground(): Substrate
@@ -227,7 +296,15 @@ final class PreviewPropertiesTest extends TestCase
         return array_map(function (int $i) use ($all, $on): Step {
             $technique = $all[$this->int(0, \count($all) - 1)];
 
-            return $this->step("s$i", $technique->key(), $technique->figures()->takesMaterial ? [Given::paint(), Given::powder(), $this->wash($this->rational(1, 3, 2))][$this->int(0, 2)] : null, $this->int(1, 3), $on);
+            return $this->step(
+                "s$i",
+                $technique->key(),
+                $technique->figures()->takesMaterial
+                    ? [Given::paint(), Given::powder(), $this->wash($this->rational(1, 3, 2))][$this->int(0, 2)]
+                    : null,
+                $this->int(1, 3),
+                $on,
+            );
         }, range(1, $this->int(1, 6)));
     }
 
@@ -241,7 +318,17 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function step(string $id, string $technique, Material|Mixture|null $uses, int $coats, array $on = []): Step
     {
-        return Step::of($id, '', Given::techniques()->named($technique), Intent::of(Purpose::Hide), $on, $uses, $coats, StepDetail::of(FilmWeight::Normal), WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            $id,
+            '',
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Hide),
+            $on,
+            $uses,
+            $coats,
+            StepDetail::of(FilmWeight::Normal),
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 
     /**
@@ -250,8 +337,20 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function preview(array $parts, array $steps, int $pieces = 1, ?Climate $climate = null): Preview
     {
-        $measures = [MeasureAtHand::of('syringe', BigRational::one(), BigRational::of(60)), MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(2000))];
-        $context = new Context(1_764_054_000, WorkingTime::of('Europe/Zurich', array_fill(1, 6, [[420, 1140]])), $climate ?? Climate::of(21, 50, Air::Still), UnitSystem::Metric, $measures, [Vessel::cup('Pail', 200, 240, 300), Vessel::cup('Cup', 60, 80, 110)], BigRational::of('0.05'), BigRational::of('0.02'));
+        $measures = [
+            MeasureAtHand::of('syringe', BigRational::one(), BigRational::of(60)),
+            MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(2000)),
+        ];
+        $context = new Context(
+            1_764_054_000,
+            WorkingTime::of('Europe/Zurich', array_fill(1, 6, [[420, 1140]])),
+            $climate ?? Climate::of(21, 50, Air::Still),
+            UnitSystem::Metric,
+            $measures,
+            [Vessel::cup('Pail', 200, 240, 300), Vessel::cup('Cup', 60, 80, 110)],
+            BigRational::of('0.05'),
+            BigRational::of('0.02'),
+        );
 
         return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', $pieces, $parts), $steps), $context);
     }

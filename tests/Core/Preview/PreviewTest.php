@@ -71,7 +71,11 @@ final class PreviewTest extends TestCase
      */
     public function testThinningAndWipingTakeFromTheFilm(): void
     {
-        $film = fn (string $water): ?float => $this->preview([$this->step('wash', 'washed-wiped', $this->wash($water))])->steps[0]->film?->dry;
+        $film = fn (string $water): ?float => $this->preview([$this->step(
+            'wash',
+            'washed-wiped',
+            $this->wash($water),
+        )])->steps[0]->film?->dry;
         self::assertSame(3.5, $film('3'));
         self::assertSame(4.667, $film('2'));
         self::assertSame([], $this->preview([$this->step('wash', 'washed-wiped', $this->wash('3'))])->steps[0]->remarks);
@@ -117,19 +121,39 @@ final class PreviewTest extends TestCase
 
     public function testPartsThatDifferInGroundOrStepsHaveTheirOwnCut(): void
     {
-        $preview = $this->preview([$this->step('all', 'brushed', Given::paint()), Step::of('front', '', Given::techniques()->named('waxed'), Intent::of(Purpose::Functional), ['door'], Given::paint('wax'), 1, StepDetail::of(), WaitRule::of(WaitUntil::Recoat))], ['door']);
+        $preview = $this->preview(
+            [
+                $this->step('all', 'brushed', Given::paint()),
+                Step::of(
+                    'front',
+                    '',
+                    Given::techniques()->named('waxed'),
+                    Intent::of(Purpose::Functional),
+                    ['door'],
+                    Given::paint('wax'),
+                    1,
+                    StepDetail::of(),
+                    WaitRule::of(WaitUntil::Recoat),
+                ),
+            ],
+            ['door'],
+        );
         self::assertSame([['Carcass'], ['Door']], array_map(static fn ($s) => $s->parts, $preview->stacks));
         self::assertSame([1, 2], array_map(static fn ($s) => \count($s->layers), $preview->stacks));
         self::assertSame(1.0, $preview->steps[1]->area);
     }
 
     /**
-     * Coats of 17 minutes at 08:00, 5 to begin with the pot, recoat after 120: 08:00, 10:22; through-dry 8 h after 10:39; cured 21 days later.
+     * Coats of 17 minutes at 08:00, 5 to begin with the pot, recoat after 120: 08:00, 10:22; through-dry 8 h after 10:39; cured 21 days
+     * later.
      */
     public function testThePlanFollowsTheDrying(): void
     {
         $plan = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)])->plan;
-        self::assertSame(['2026-11-23T08:00:00+01:00', '2026-11-23T10:22:00+01:00'], array_map(static fn ($c) => $c->stretches[0]->start, $plan->coats));
+        self::assertSame(
+            ['2026-11-23T08:00:00+01:00', '2026-11-23T10:22:00+01:00'],
+            array_map(static fn ($c) => $c->stretches[0]->start, $plan->coats),
+        );
         self::assertSame(['2026-11-23T18:39:00+01:00', '2026-12-14T10:39:00+01:00'], [$plan->readyOn, $plan->curedOn]);
         $cold = $this->preview([$this->step('base', 'brushed', Given::paint(), coats: 2)], climate: Climate::of(4, 50))->plan;
         self::assertNull($cold->readyOn);
@@ -172,12 +196,26 @@ final class PreviewTest extends TestCase
 
     private function wash(string $water): Mixture
     {
-        return Mixture::of('Wash', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())]);
+        return Mixture::of(
+            'Wash',
+            Basis::ByVolume,
+            [Part::of(BigRational::one(), Given::paint()), Part::of(BigRational::of($water), Given::water())],
+        );
     }
 
     private function step(string $id, string $technique, Material|Mixture|null $uses, int $coats = 1, ?StepDetail $detail = null): Step
     {
-        return Step::of($id, '', Given::techniques()->named($technique), Intent::of(Purpose::Hide), [], $uses, $coats, $detail ?? StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            $id,
+            '',
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Hide),
+            [],
+            $uses,
+            $coats,
+            $detail ?? StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 
     /**
@@ -187,7 +225,14 @@ final class PreviewTest extends TestCase
     {
         $wood = Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3'));
 
-        return Piece::of('Case', 1, [PiecePart::of('carcass', 'Carcass', Surface::free(1.0), 2, $wood), ...array_map(static fn (string $id): PiecePart => PiecePart::of($id, ucfirst($id), Surface::free(1.0), 1, $wood), $more)]);
+        return Piece::of(
+            'Case',
+            1,
+            [
+                PiecePart::of('carcass', 'Carcass', Surface::free(1.0), 2, $wood),
+                ...array_map(static fn (string $id): PiecePart => PiecePart::of($id, ucfirst($id), Surface::free(1.0), 1, $wood), $more),
+            ],
+        );
     }
 
     /**
@@ -203,7 +248,10 @@ final class PreviewTest extends TestCase
             WorkingTime::of('Europe/Zurich', $week),
             $climate ?? Climate::reference(),
             UnitSystem::Metric,
-            [MeasureAtHand::of('tablespoon', BigRational::of(15), BigRational::of(15)), MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(500))],
+            [
+                MeasureAtHand::of('tablespoon', BigRational::of(15), BigRational::of(15)),
+                MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(500)),
+            ],
             [Vessel::cup('Small cup', 60, 80, 90), Vessel::cup('Litre jug', 90, 110, 140)],
             BigRational::of('0.05'),
             BigRational::of('1/50'),

@@ -54,11 +54,18 @@ final class CompareRecipesTest extends TestCase
             }
             $after = array_values($after);
             $said = $this->compare($before, $after);
-            $about = static fn (string $word): array => array_values(array_map(static fn (Change $c): string => $c->stepId, array_filter($said, static fn (Change $c): bool => str_contains($c->text, $word))));
+            $about = static fn (string $word): array => array_values(array_map(
+                static fn (Change $c): string => $c->stepId,
+                array_filter($said, static fn (Change $c): bool => str_contains($c->text, $word)),
+            ));
             self::assertEqualsCanonicalizing(array_values(array_diff($before, $after)), $about('was removed'));
             self::assertEqualsCanonicalizing(array_values(array_diff($after, $before)), $about('was added'));
             $common = array_values(array_intersect($before, $after));
-            self::assertCount(\count($common) - $this->longest($common, array_values(array_intersect($after, $before))), $about('was moved'), implode('', $before).' to '.implode('', $after));
+            self::assertCount(
+                \count($common) - $this->longest($common, array_values(array_intersect($after, $before))),
+                $about('was moved'),
+                implode('', $before).' to '.implode('', $after),
+            );
         });
     }
 
@@ -77,8 +84,19 @@ final class CompareRecipesTest extends TestCase
     public function testPartsAreComparedByWhatTheyAreNotByTheirNames(): void
     {
         $oak = Substrate::of(SubstrateKind::Solid, 'oak', Grain::Open, Colour::of('#b58f5f'));
-        $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of($id, $name, Surface::free($area), 1, $oak, absorption: $drinks);
-        $recipe = fn (PiecePart ...$parts): Recipe => Recipe::of('Test', Piece::of('Case', 1, array_values($parts)), [$this->step('a', parts: [$parts[0]->id])]);
+        $part = static fn (string $id, string $name, float $area, ?float $drinks = null): PiecePart => PiecePart::of(
+            $id,
+            $name,
+            Surface::free($area),
+            1,
+            $oak,
+            absorption: $drinks,
+        );
+        $recipe = fn (PiecePart ...$parts): Recipe => Recipe::of(
+            'Test',
+            Piece::of('Case', 1, array_values($parts)),
+            [$this->step('a', parts: [$parts[0]->id])],
+        );
         self::assertSame([
             'Part “Top”: the name was “Top”, now “Lid”.',
             'Part “Top”: the area was 0.5 m², now 0.625 m².',
@@ -86,7 +104,10 @@ final class CompareRecipesTest extends TestCase
             'The part “Side” was removed.',
             'The part “Back” was added.',
             'Step 1, “Step a”: where it applies was Top, now Lid.',
-        ], $this->words($recipe($part('p1', 'Top', 0.5), $part('p2', 'Side', 0.8)), $recipe($part('p1', 'Lid', 0.625, 1.6), $part('p3', 'Back', 0.3))));
+        ], $this->words(
+            $recipe($part('p1', 'Top', 0.5), $part('p2', 'Side', 0.8)),
+            $recipe($part('p1', 'Lid', 0.625, 1.6), $part('p3', 'Back', 0.3)),
+        ));
     }
 
     public function testSchoolsAndSummaryAreSaidInTheirOwnWords(): void
@@ -96,7 +117,10 @@ final class CompareRecipesTest extends TestCase
             'The practice for “Final grit on bare wood” was “120”, now “220”.',
             'The description was not set, now “Pale and dry”.',
             'The practice for “Brushing direction” was not set, now “all directions, then laid off”.',
-        ], $this->words($recipe('', ['last-grit' => '120']), $recipe('Pale and dry', ['brush-direction' => 'every-way', 'last-grit' => '220'])));
+        ], $this->words(
+            $recipe('', ['last-grit' => '120']),
+            $recipe('Pale and dry', ['brush-direction' => 'every-way', 'last-grit' => '220']),
+        ));
     }
 
     /**
@@ -105,10 +129,23 @@ final class CompareRecipesTest extends TestCase
      */
     public function testNewerFiguresOfAMaterialAreADifference(): void
     {
-        $laid = static fn (string $density, int $open): Step => Step::of('a', 'Glaze', Given::techniques()->named('glazed-wiped'), Intent::of(Purpose::Pores), [], Mixture::of('glaze', Basis::ByVolume, [
-            Part::of(BigRational::of(2), Given::paint('medium')),
-            Part::of(BigRational::one(), Mixture::of('colour', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint('blue', $density, open: $open))])),
-        ]), 1, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        $laid = static fn (string $density, int $open): Step => Step::of(
+            'a',
+            'Glaze',
+            Given::techniques()->named('glazed-wiped'),
+            Intent::of(Purpose::Pores),
+            [],
+            Mixture::of('glaze', Basis::ByVolume, [
+                Part::of(BigRational::of(2), Given::paint('medium')),
+                Part::of(
+                    BigRational::one(),
+                    Mixture::of('colour', Basis::ByVolume, [Part::of(BigRational::one(), Given::paint('blue', $density, open: $open))]),
+                ),
+            ]),
+            1,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
         self::assertSame([
             'Blue: the density was 1.3 g/ml, now 1.42 g/ml.',
             'Blue: the open time was 15 min, now 9 min.',
@@ -120,7 +157,10 @@ final class CompareRecipesTest extends TestCase
      */
     private function words(Recipe $before, Recipe $after): array
     {
-        return array_map(static fn (Change $c): string => $c->text, (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($before, $after));
+        return array_map(
+            static fn (Change $c): string => $c->text,
+            (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($before, $after),
+        );
     }
 
     /**
@@ -131,7 +171,10 @@ final class CompareRecipesTest extends TestCase
      */
     private function compare(array $before, array $after): array
     {
-        return (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($this->recipe(array_map(fn (string $id): Step => $this->step($id), $before)), $this->recipe(array_map(fn (string $id): Step => $this->step($id), $after)));
+        return (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare(
+            $this->recipe(array_map(fn (string $id): Step => $this->step($id), $before)),
+            $this->recipe(array_map(fn (string $id): Step => $this->step($id), $after)),
+        );
     }
 
     /**
@@ -158,7 +201,17 @@ final class CompareRecipesTest extends TestCase
      */
     private function step(string $id, ?StepDetail $detail = null, ?string $title = null, array $parts = []): Step
     {
-        return Step::of($id, $title ?? "Step $id", Given::techniques()->named('sanded'), Intent::of(Purpose::Functional), $parts, null, 1, $detail ?? StepDetail::of(), WaitRule::of(WaitUntil::Nothing));
+        return Step::of(
+            $id,
+            $title ?? "Step $id",
+            Given::techniques()->named('sanded'),
+            Intent::of(Purpose::Functional),
+            $parts,
+            null,
+            1,
+            $detail ?? StepDetail::of(),
+            WaitRule::of(WaitUntil::Nothing),
+        );
     }
 
     /**
@@ -166,7 +219,13 @@ final class CompareRecipesTest extends TestCase
      */
     private function recipe(array $steps, int $count = 1): Recipe
     {
-        $part = PiecePart::of('whole', 'Whole', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
+        $part = PiecePart::of(
+            'whole',
+            'Whole',
+            Surface::free(1.0),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+        );
 
         return Recipe::of('Test', Piece::of('Case', $count, [$part]), $steps);
     }

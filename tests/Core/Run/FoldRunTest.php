@@ -27,7 +27,11 @@ final class FoldRunTest extends TestCase
         $this->manyTimes(200, function (): void {
             $events = $this->events($this->int(1, 25));
             $state = (new FoldRun())->fold($events);
-            $again = $this->random->shuffleArray([...$events, ...\array_slice($events, 0, $this->int(0, \count($events))), ...\array_slice($events, $this->int(0, \count($events)))]);
+            $again = $this->random->shuffleArray([
+                ...$events,
+                ...\array_slice($events, 0, $this->int(0, \count($events))),
+                ...\array_slice($events, $this->int(0, \count($events))),
+            ]);
             self::assertEquals($state, (new FoldRun())->fold($again));
         });
     }
@@ -36,7 +40,10 @@ final class FoldRunTest extends TestCase
     public function testARetractionUndoes(): void
     {
         $this->manyTimes(200, function (): void {
-            $events = array_values(array_filter($this->events($this->int(2, 15)), static fn (Event $e): bool => EventKind::Retract !== $e->kind));
+            $events = array_values(array_filter(
+                $this->events($this->int(2, 15)),
+                static fn (Event $e): bool => EventKind::Retract !== $e->kind,
+            ));
             if ([] === $events) {
                 return;
             }
@@ -44,7 +51,10 @@ final class FoldRunTest extends TestCase
             $retract = Event::of('r1', 2_000_000, EventKind::Retract, retracts: $undone->id);
             $without = array_values(array_filter($events, static fn (Event $e): bool => $e->id !== $undone->id));
             self::assertEquals((new FoldRun())->fold($without), (new FoldRun())->fold([...$events, $retract]));
-            self::assertEquals((new FoldRun())->fold($events), (new FoldRun())->fold([...$events, $retract, Event::of('r2', 2_000_001, EventKind::Retract, retracts: 'r1')]));
+            self::assertEquals(
+                (new FoldRun())->fold($events),
+                (new FoldRun())->fold([...$events, $retract, Event::of('r2', 2_000_001, EventKind::Retract, retracts: 'r1')]),
+            );
         });
         $ring = [Event::of('x', 1, EventKind::Retract, retracts: 'y'), Event::of('y', 2, EventKind::Retract, retracts: 'x')];
         self::assertSame([], (new FoldRun())->fold($ring)->works, 'two that retract one another end');
@@ -61,13 +71,40 @@ final class FoldRunTest extends TestCase
             Event::of('g', 700, EventKind::Started, 's2', 2),
             Event::of('h', 800, EventKind::Skipped, 's3'),
         ]);
-        self::assertEquals(['s1/1/1' => new WorkDone('s1', 1, 1, 100, 300), 's2/2/1' => new WorkDone('s2', 2, 1, 700, null)], $state->works);
-        self::assertSame([['s1/1/1' => 300], ['s2' => 65.5], ['s2' => 1], ['s3' => 800]], [$state->done(), $state->poured, $state->again, $state->skipped]);
-        self::assertSame([3, 2, 5], [$state->rounds('s1', 3), $state->rounds('s2', 1), $state->rounds('s2', 5)], 'one more than was not enough, and no fewer than expected');
-        $enough = (new FoldRun())->fold([Event::of('f', 600, EventKind::Again, 's2'), Event::of('g', 700, EventKind::Finished, 's2', 2), Event::of('i', 800, EventKind::Passed, 's2', 2)]);
+        self::assertEquals(
+            ['s1/1/1' => new WorkDone('s1', 1, 1, 100, 300), 's2/2/1' => new WorkDone('s2', 2, 1, 700, null)],
+            $state->works,
+        );
+        self::assertSame(
+            [['s1/1/1' => 300], ['s2' => 65.5], ['s2' => 1], ['s3' => 800]],
+            [$state->done(), $state->poured, $state->again, $state->skipped],
+        );
+        self::assertSame(
+            [3, 2, 5],
+            [$state->rounds('s1', 3), $state->rounds('s2', 1), $state->rounds('s2', 5)],
+            'one more than was not enough, and no fewer than expected',
+        );
+        $enough = (new FoldRun())->fold([
+            Event::of('f', 600, EventKind::Again, 's2'),
+            Event::of('g', 700, EventKind::Finished, 's2', 2),
+            Event::of('i', 800, EventKind::Passed, 's2', 2),
+        ]);
         self::assertSame([2, [], 2], [$enough->rounds('s2', 5), $enough->again, $enough->passed['s2']], 'what was said last');
-        self::assertSame(4, (new FoldRun())->fold([Event::of('f', 1, EventKind::Finished, 's2', 4), Event::of('g', 2, EventKind::Passed, 's2', 2)])->rounds('s2', 5), 'never fewer than are done');
-        foreach ([static fn () => Event::of('a', 1, EventKind::Started), static fn () => Event::of('a', 1, EventKind::Poured, 's', ml: 0.0), static fn () => Event::of('a', 1, EventKind::Note, 's', text: ' '), static fn () => Event::of('a', 1, EventKind::Retract, retracts: 'a'), static fn () => Event::of('a', 1, EventKind::Finished, 's', 0)] as $nonsense) {
+        self::assertSame(
+            4,
+            (new FoldRun())->fold([
+                Event::of('f', 1, EventKind::Finished, 's2', 4),
+                Event::of('g', 2, EventKind::Passed, 's2', 2),
+            ])->rounds('s2', 5),
+            'never fewer than are done',
+        );
+        foreach ([
+            static fn () => Event::of('a', 1, EventKind::Started),
+            static fn () => Event::of('a', 1, EventKind::Poured, 's', ml: 0.0),
+            static fn () => Event::of('a', 1, EventKind::Note, 's', text: ' '),
+            static fn () => Event::of('a', 1, EventKind::Retract, retracts: 'a'),
+            static fn () => Event::of('a', 1, EventKind::Finished, 's', 0),
+        ] as $nonsense) {
             try {
                 $nonsense();
                 self::fail('It says too little.');

@@ -15,12 +15,19 @@ final class LearnFactorTest extends TestCase
 {
     use Randomly;
 
-    /** By hand: one work that took twice as long. ln 2 × 1 ÷ (1 + 0.0625 ÷ 0.16) = 0.4985, so 1.646 times; within √(1 ÷ (16 + 6.25)) = 0.212. */
+    /**
+     * By hand: one work that took twice as long. ln 2 × 1 ÷ (1 + 0.0625 ÷ 0.16) = 0.4985, so 1.646 times; within √(1 ÷ (16 + 6.25)) =
+     * 0.212.
+     */
     public function testByHand(): void
     {
         $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
         self::assertEqualsWithDelta(1.646, $pace->factor, 1e-3);
-        self::assertEqualsWithDelta([exp(0.4985 - 1.645 * 0.212), exp(0.4985 + 1.645 * 0.212), 1], [$pace->low, $pace->high, $pace->count], 2e-3);
+        self::assertEqualsWithDelta(
+            [exp(0.4985 - 1.645 * 0.212), exp(0.4985 + 1.645 * 0.212), 1],
+            [$pace->low, $pace->high, $pace->count],
+            2e-3,
+        );
         self::assertSame([], (new LearnFactor())->learn([['brushed', 40.0]]), 'dinner lay between');
     }
 

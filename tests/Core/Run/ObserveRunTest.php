@@ -62,10 +62,22 @@ final class ObserveRunTest extends TestCase
     /** A night slept through, and the next coat begun in the morning, says nothing of when the first was dry. */
     public function testAWaitSleptThroughIsNoObservation(): void
     {
-        $coats = [Event::of('b', 3600, EventKind::Finished, 's'), Event::of('c', 60_000, EventKind::Started, 's', 2), Event::of('d', 63_000, EventKind::Finished, 's', 2)];
+        $coats = [
+            Event::of('b', 3600, EventKind::Finished, 's'),
+            Event::of('c', 60_000, EventKind::Started, 's', 2),
+            Event::of('d', 63_000, EventKind::Finished, 's', 2),
+        ];
         self::assertSame([], $this->observe($coats, 2)[1]);
-        self::assertSame([], $this->observe([Event::of('x', 3000, EventKind::Dried, 's'), ...$coats], 2)[1], 'what is not laid yet does not dry');
-        self::assertSame([], $this->observe([Event::of('p', 10, EventKind::Poured, 's', ml: 50.0), $coats[0]], 2)[2], 'one of two coats is not all of it');
+        self::assertSame(
+            [],
+            $this->observe([Event::of('x', 3000, EventKind::Dried, 's'), ...$coats], 2)[1],
+            'what is not laid yet does not dry',
+        );
+        self::assertSame(
+            [],
+            $this->observe([Event::of('p', 10, EventKind::Poured, 's', ml: 50.0), $coats[0]], 2)[2],
+            'one of two coats is not all of it',
+        );
     }
 
     /** What is reckoned with the factor that was observed is what was observed. */
@@ -75,11 +87,19 @@ final class ObserveRunTest extends TestCase
             [$times, $more] = [$this->int(20, 300) / 100, $this->int(20, 300) / 100];
             $own = new PersonalFactors([], ['paint' => $times], ['paint/brushed' => $more]);
             [$typical, $with] = [$this->works()[0], $this->works($own)[0]];
-            self::assertEqualsWithDelta($more * $typical->needs(Scenario::Expected)[0]->laid, $with->needs(Scenario::Expected)[0]->laid, 1e-6);
+            self::assertEqualsWithDelta(
+                $more * $typical->needs(Scenario::Expected)[0]->laid,
+                $with->needs(Scenario::Expected)[0]->laid,
+                1e-6,
+            );
             self::assertSame($typical->film?->wet, $with->film?->wet, 'the film is what it is');
             self::assertEqualsWithDelta($times * 120, $with->character->handling->times->recoat ?? 0, 0.5);
             self::assertSame($typical->character?->handling->times?->cure, $with->character?->handling->times?->cure);
-            $dry = StepWaits::of($with, $this->piece()->air, new \DateTimeZone('UTC'))->until(WaitUntil::Recoat)->over(0, $this->calendar());
+            $dry = StepWaits::of(
+                $with,
+                $this->piece()->air,
+                new \DateTimeZone('UTC'),
+            )->until(WaitUntil::Recoat)->over(0, $this->calendar());
             $drying = $this->observe([Event::of('b', 0, EventKind::Finished, 's'), Event::of('c', $dry, EventKind::Dried, 's')], 1)[1];
             self::assertEqualsWithDelta($times, $drying[0][1], 0.006);
         });
@@ -95,7 +115,14 @@ final class ObserveRunTest extends TestCase
         $works = $this->works(new PersonalFactors(), $coats);
         $acts = (new WorksOfPiece())->works(CalculatedPiece::of($this->piece($coats), $works, new \DateTimeZone('UTC')), $this->calendar());
 
-        return (new ObserveRun())->observe($this->piece($coats), $works, $acts, (new FoldRun())->fold($events), $this->calendar(), new \DateTimeZone('UTC'));
+        return (new ObserveRun())->observe(
+            $this->piece($coats),
+            $works,
+            $acts,
+            (new FoldRun())->fold($events),
+            $this->calendar(),
+            new \DateTimeZone('UTC'),
+        );
     }
 
     /**
@@ -103,13 +130,33 @@ final class ObserveRunTest extends TestCase
      */
     private function works(PersonalFactors $own = new PersonalFactors(), int $coats = 1): array
     {
-        return (new WorkOutSteps())->workOut($this->piece($coats)->recipe, Climate::reference(), Given::schools()->habits([], [])->withOwn($own));
+        return (new WorkOutSteps())->workOut(
+            $this->piece($coats)->recipe,
+            Climate::reference(),
+            Given::schools()->habits([], [])->withOwn($own),
+        );
     }
 
     private function piece(int $coats = 1): PieceToDo
     {
-        $part = PiecePart::of('p', 'P', Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')));
-        $step = Step::of('s', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), [], Given::paint(), $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        $part = PiecePart::of(
+            'p',
+            'P',
+            Surface::free(1.0),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'beech', Grain::Close, Colour::of('#e0c9a0')),
+        );
+        $step = Step::of(
+            's',
+            '',
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            [],
+            Given::paint(),
+            $coats,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
 
         return new PieceToDo('piece', Recipe::of('T', Piece::of('Table', 1, [$part]), [$step]), DayCurve::steady(Climate::reference()), 0);
     }

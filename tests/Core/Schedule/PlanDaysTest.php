@@ -45,7 +45,8 @@ final class PlanDaysTest extends TestCase
     private const ZONE = 'Europe/Zurich';
 
     /**
-     * What is told as free is every working minute of the painter from now to the last work in which nothing is done, but for gaps of under a quarter of an hour; and nothing else is.
+     * What is told as free is every working minute of the painter from now to the last work in which nothing is done, but for gaps of under
+     * a quarter of an hour; and nothing else is.
      */
     public function testFreeTimeIsWhatIsLeftOfTheHours(): void
     {
@@ -80,12 +81,16 @@ final class PlanDaysTest extends TestCase
                     }
                 }
             }
-            self::assertSame($free, array_merge([], ...array_map(static fn (TimeSlot $s): array => range($minutes($s)[0], $minutes($s)[1] - 1), $plan->gaps)));
+            self::assertSame(
+                $free,
+                array_merge([], ...array_map(static fn (TimeSlot $s): array => range($minutes($s)[0], $minutes($s)[1] - 1), $plan->gaps)),
+            );
         });
     }
 
     /**
-     * However little time there is to plan, all works are there, each after those it waits for; only what is a refinement is left out, and it is said.
+     * However little time there is to plan, all works are there, each after those it waits for; only what is a refinement is left out, and
+     * it is said.
      */
     public function testAPlanInAHurryIsStillAPlan(): void
     {
@@ -117,25 +122,61 @@ final class PlanDaysTest extends TestCase
         self::assertGreaterThan(5, $left);
     }
 
-    /** Whatever part comes next: nothing is sanded while an earlier coat on another part is wet, and no coat comes before a sanding that is earlier in the recipe. */
+    /**
+     * Whatever part comes next: nothing is sanded while an earlier coat on another part is wet, and no coat comes before a sanding that is
+     * earlier in the recipe.
+     */
     public function testNothingIsSandedBesideWetPaint(): void
     {
         $beside = 0;
         $this->manyTimes(40, function () use (&$beside): void {
-            $part = static fn (string $id): PiecePart => PiecePart::of($id, $id, Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
-            $steps = array_map(fn (int $i): Step => $this->step("s$i", 0 === $this->int(0, 1) ? 'sanded' : 'brushed', 1, null, [['door', 'case'][$this->int(0, 1)]]), range(0, 5));
+            $part = static fn (string $id): PiecePart => PiecePart::of(
+                $id,
+                $id,
+                Surface::free(1.0),
+                1,
+                Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+            );
+            $steps = array_map(
+                fn (int $i): Step => $this->step(
+                    "s$i",
+                    0 === $this->int(0, 1) ? 'sanded' : 'brushed',
+                    1,
+                    null,
+                    [['door', 'case'][$this->int(0, 1)]],
+                ),
+                range(0, 5),
+            );
             $now = $this->now();
             $recipe = Recipe::of('Two parts', Piece::of('Case', 1, [$part('door'), $part('case')]), $steps);
-            $works = array_column(array_map(static fn (DayWork $w): array => [$w->step, $w], $this->plan([new PieceToDo('p', $recipe, DayCurve::steady(Climate::reference()), $now)], $this->week(), $now, 30)->works), 1, 0);
+            $works = array_column(
+                array_map(
+                    static fn (DayWork $w): array => [$w->step, $w],
+                    $this->plan(
+                        [new PieceToDo('p', $recipe, DayCurve::steady(Climate::reference()), $now)],
+                        $this->week(),
+                        $now,
+                        30,
+                    )->works,
+                ),
+                1,
+                0,
+            );
             foreach ($steps as $i => $step) {
                 foreach (\array_slice($steps, 0, $i) as $before) {
                     [$one, $other] = [$works[$before->id], $works[$step->id]];
                     if ('sanded' === $step->technique->key() && 'brushed' === $before->technique->key()) {
-                        self::assertGreaterThanOrEqual((int) strtotime($one->stretches[0]->end) + 3600, strtotime($other->stretches[0]->start));
+                        self::assertGreaterThanOrEqual(
+                            (int) strtotime($one->stretches[0]->end) + 3600,
+                            strtotime($other->stretches[0]->start),
+                        );
                         ++$beside;
                     }
                     if ('brushed' === $step->technique->key() && 'sanded' === $before->technique->key()) {
-                        self::assertGreaterThanOrEqual(strtotime($one->stretches[\count($one->stretches) - 1]->end), strtotime($other->stretches[0]->start));
+                        self::assertGreaterThanOrEqual(
+                            strtotime($one->stretches[\count($one->stretches) - 1]->end),
+                            strtotime($other->stretches[0]->start),
+                        );
                     }
                 }
             }
@@ -158,7 +199,9 @@ final class PlanDaysTest extends TestCase
             }
             ++$told;
             $begin = WorkingTime::of(self::ZONE, $week)->nextMidnight((int) strtotime($by)) - 86400;
-            $readyFrom = fn (int $from): int => (int) strtotime((string) $this->plan([$piece->notBefore($from)], $week, $now, 0)->pieces[0]->ready);
+            $readyFrom = fn (int $from): int => (int) strtotime(
+                (string) $this->plan([$piece->notBefore($from)], $week, $now, 0)->pieces[0]->ready,
+            );
             self::assertLessThanOrEqual($due, $readyFrom(max($now, $begin)));
             self::assertGreaterThan($due, $readyFrom($begin + 86400));
         });
@@ -197,10 +240,32 @@ final class PlanDaysTest extends TestCase
     private function pieces(int $now, int $most = 3, ?int $due = null): array
     {
         return array_map(function (int $p) use ($now, $due): PieceToDo {
-            $part = PiecePart::of('p', 'Part', Surface::free($this->float(0.2, 4)), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')));
-            $steps = array_map(fn (int $i): Step => 0 === $this->int(0, 3) ? $this->step("s$i", 'sanded', 1, null) : $this->step("s$i", 'brushed', $coats = $this->int(1, 2), 0 === $i || 1 === $this->int(0, 1) ? Repeat::of(Criterion::Hides, 1, $coats + 1) : null), range(0, $this->int(1, 4)));
+            $part = PiecePart::of(
+                'p',
+                'Part',
+                Surface::free($this->float(0.2, 4)),
+                1,
+                Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+            );
+            $steps = array_map(
+                fn (int $i): Step => 0 === $this->int(0, 3)
+                    ? $this->step("s$i", 'sanded', 1, null)
+                    : $this->step(
+                        "s$i",
+                        'brushed',
+                        $coats = $this->int(1, 2),
+                        0 === $i || 1 === $this->int(0, 1) ? Repeat::of(Criterion::Hides, 1, $coats + 1) : null,
+                    ),
+                range(0, $this->int(1, 4)),
+            );
 
-            return new PieceToDo("piece$p", Recipe::of("Piece $p", Piece::of('Case', 1, [$part]), $steps), DayCurve::steady(Climate::reference()), $now + 3600 * $this->int(0, 30), $due);
+            return new PieceToDo(
+                "piece$p",
+                Recipe::of("Piece $p", Piece::of('Case', 1, [$part]), $steps),
+                DayCurve::steady(Climate::reference()),
+                $now + 3600 * $this->int(0, 30),
+                $due,
+            );
         }, range(1, $this->int(1, $most)));
     }
 
@@ -211,6 +276,18 @@ final class PlanDaysTest extends TestCase
     {
         $technique = Given::techniques()->named($technique);
 
-        return Step::of($id, $id, $technique, Intent::of(Purpose::Hide), $parts, $technique->figures()->takesMaterial ? Given::paint() : null, $coats, StepDetail::of(), WaitRule::of(WaitUntil::Recoat), '', $repeat);
+        return Step::of(
+            $id,
+            $id,
+            $technique,
+            Intent::of(Purpose::Hide),
+            $parts,
+            $technique->figures()->takesMaterial ? Given::paint() : null,
+            $coats,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+            '',
+            $repeat,
+        );
     }
 }

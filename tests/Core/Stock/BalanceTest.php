@@ -23,7 +23,8 @@ final class BalanceTest extends TestCase
     private const POTS = ['one', 'two', 'three'];
 
     /**
-     * After any sequence of buying, counting, mixing, topping up, using, pouring together, evaporating and throwing away: what was bought is what is left,
+     * After any sequence of buying, counting, mixing, topping up, using, pouring together, evaporating and throwing away: what was bought
+     * is what is left,
      * used and thrown away, to the last digit, and nothing is less than nothing.
      */
     public function testWhatWasBoughtIsWhatIsLeftUsedAndThrownAway(): void
@@ -53,10 +54,22 @@ final class BalanceTest extends TestCase
         $balance = $balance->after(...$balance->fill($pot, ['paint' => BigRational::of(100), 'water' => BigRational::of(300)]));
         $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/2'), Account::used()));
         $balance = $balance->after(...$balance->draw($pot, BigRational::of('1/4'), Account::thrown()));
-        self::assertSame(['200', '75/2', '50', '25/2'], array_map(static fn (Account $a): string => (string) $balance->grams($a, 'paint'), [$shelf, $pot, Account::used(), Account::thrown()]));
+        self::assertSame(
+            ['200', '75/2', '50', '25/2'],
+            array_map(
+                static fn (Account $a): string => (string) $balance->grams($a, 'paint'),
+                [$shelf, $pot, Account::used(), Account::thrown()],
+            ),
+        );
         self::assertSame(['300', '225/2'], [(string) $balance->grams(Account::bought(), 'water'), (string) $balance->grams($pot, 'water')]);
         $counted = $balance->after(...$balance->count('paint', BigRational::of(150)));
-        self::assertSame(['150', '100', '300'], array_map(static fn (Account $a): string => (string) $counted->grams($a, 'paint'), [$shelf, Account::used(), Account::bought()]));
+        self::assertSame(
+            ['150', '100', '300'],
+            array_map(
+                static fn (Account $a): string => (string) $counted->grams($a, 'paint'),
+                [$shelf, Account::used(), Account::bought()],
+            ),
+        );
     }
 
     /**
@@ -66,7 +79,11 @@ final class BalanceTest extends TestCase
      */
     private function something(Balance $balance): array
     {
-        [$material, $pot, $other] = [self::MATERIALS[$this->int(0, 2)], Account::pot(self::POTS[$this->int(0, 2)]), Account::pot(self::POTS[$this->int(0, 2)])];
+        [$material, $pot, $other] = [
+            self::MATERIALS[$this->int(0, 2)],
+            Account::pot(self::POTS[$this->int(0, 2)]),
+            Account::pot(self::POTS[$this->int(0, 2)]),
+        ];
         $amount = $this->rational(0, 50, 7);
 
         return match ($this->int(0, 7)) {
@@ -76,7 +93,11 @@ final class BalanceTest extends TestCase
             4 => $balance->draw($pot, $this->rational(0, 2, 5), Account::used()),
             5 => $balance->draw($pot, $this->rational(0, 1, 6), $other),
             6 => $balance->draw($pot, $this->rational(0, 1, 4), Account::thrown()),
-            default => [Move::of('water', $amount, $pot, Account::thrown()), Move::of('water', $amount, $pot, $other), Move::of('water', $amount, Account::bought(), $pot)],
+            default => [
+                Move::of('water', $amount, $pot, Account::thrown()),
+                Move::of('water', $amount, $pot, $other),
+                Move::of('water', $amount, Account::bought(), $pot),
+            ],
         };
     }
 
@@ -88,7 +109,10 @@ final class BalanceTest extends TestCase
                 self::assertFalse($balance->grams($account, $material)->isNegative());
                 $sum = $sum->plus($balance->grams($account, $material));
             }
-            self::assertTrue($sum->isEqualTo($balance->grams(Account::bought(), $material)), "$material is bought, left, used or thrown away");
+            self::assertTrue(
+                $sum->isEqualTo($balance->grams(Account::bought(), $material)),
+                "$material is bought, left, used or thrown away",
+            );
         }
     }
 }

@@ -82,8 +82,21 @@ final class FitTest extends TestCase
         self::assertSame(0.44, $this->fit($this->joint(1.6, coated: false), 4)->left);
         $steps = [$this->coat('c1'), $this->coat('c2'), $this->step('sand', 'sanded', StepDetail::of(depth: 10))];
         self::assertSame(0.46, $this->preview($steps, [$this->joint(1.6)])->joints[0]->left);
-        self::assertSame(0.6, $this->preview([$this->step('wear', 'distressed-dry', StepDetail::of(depth: 10))], [$this->joint(1.6)])->joints[0]->left);
-        $elsewhere = Step::of('c', '', Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), ['drawer:face'], Given::paint(), 3, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        self::assertSame(
+            0.6,
+            $this->preview([$this->step('wear', 'distressed-dry', StepDetail::of(depth: 10))], [$this->joint(1.6)])->joints[0]->left,
+        );
+        $elsewhere = Step::of(
+            'c',
+            '',
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            ['drawer:face'],
+            Given::paint(),
+            3,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
         self::assertSame(0.6, $this->preview([$elsewhere], [$this->joint(1.6)])->joints[0]->left, 'the face does not run in the frame');
     }
 
@@ -104,7 +117,16 @@ final class FitTest extends TestCase
     {
         $this->manyTimes(60, function (): void {
             [$clearance, $across, $coats] = [$this->float(0, 4), $this->float(0, 600), $this->int(1, 5)];
-            $joint = static fn (float $c, float $a): Joint => Joint::of('j', 'Joint', JointKind::cases()[0], new JointSide('drawer', 'long-edges', true), new JointSide('frame', 'long-edges', true), $c, 0.3, $a);
+            $joint = static fn (float $c, float $a): Joint => Joint::of(
+                'j',
+                'Joint',
+                JointKind::cases()[0],
+                new JointSide('drawer', 'long-edges', true),
+                new JointSide('frame', 'long-edges', true),
+                $c,
+                0.3,
+                $a,
+            );
             $left = $this->fit($joint($clearance, $across), $coats)->left;
             self::assertGreaterThan($this->fit($joint($clearance, $across), $coats + 1)->left, $left);
             self::assertGreaterThanOrEqual($left, $this->fit($joint($clearance + 0.5, $across), $coats)->left);
@@ -126,7 +148,11 @@ final class FitTest extends TestCase
         self::assertSame($hung->plan->handsOn, $laid->plan->handsOn);
         self::assertSame(30 * 60, strtotime($laid->plan->coats[1]->stretches[0]->start) - strtotime($laid->plan->coats[0]->end));
         self::assertSame(120, $laid->plan->coats[1]->leastWait, 'recoat counts from the second side');
-        self::assertSame(1, $this->preview([$this->coat('c1', ['door:face', 'door:long-edges'])], [], turned: true)->steps[0]->lays, 'one side needs no turning');
+        self::assertSame(
+            1,
+            $this->preview([$this->coat('c1', ['door:face', 'door:long-edges'])], [], turned: true)->steps[0]->lays,
+            'one side needs no turning',
+        );
         self::assertSame($hung->steps[0]->pour?->need->ml, $laid->steps[0]->pour?->need->ml);
     }
 
@@ -143,9 +169,36 @@ final class FitTest extends TestCase
     {
         foreach ([
             fn () => $this->joint(-1),
-            static fn () => Joint::of('j', 'Joint', JointKind::Drawer, new JointSide('drawer', 'face', true), new JointSide('drawer', 'face', true), 1.0),
-            fn () => $this->preview([], [Joint::of('j', 'Joint', JointKind::Drawer, new JointSide('drawer', 'reverse', true), new JointSide('frame', 'face', true), 1.0)]),
-            fn () => $this->preview([], [Joint::of('j', 'Joint', JointKind::Drawer, new JointSide('nobody', 'face', true), new JointSide('frame', 'face', true), 1.0)]),
+            static fn () => Joint::of(
+                'j',
+                'Joint',
+                JointKind::Drawer,
+                new JointSide('drawer', 'face', true),
+                new JointSide('drawer', 'face', true),
+                1.0,
+            ),
+            fn () => $this->preview(
+                [],
+                [Joint::of(
+                    'j',
+                    'Joint',
+                    JointKind::Drawer,
+                    new JointSide('drawer', 'reverse', true),
+                    new JointSide('frame', 'face', true),
+                    1.0,
+                )],
+            ),
+            fn () => $this->preview(
+                [],
+                [Joint::of(
+                    'j',
+                    'Joint',
+                    JointKind::Drawer,
+                    new JointSide('nobody', 'face', true),
+                    new JointSide('frame', 'face', true),
+                    1.0,
+                )],
+            ),
         ] as $nonsense) {
             try {
                 $nonsense();
@@ -158,7 +211,16 @@ final class FitTest extends TestCase
 
     private function joint(float $clearance, bool $coated = true): Joint
     {
-        return Joint::of($coated ? 'both' : 'one', 'Drawer in its frame', JointKind::Drawer, new JointSide('drawer', 'long-edges', true), new JointSide('frame', 'long-edges', $coated), $clearance, 0.3, 200.0);
+        return Joint::of(
+            $coated ? 'both' : 'one',
+            'Drawer in its frame',
+            JointKind::Drawer,
+            new JointSide('drawer', 'long-edges', true),
+            new JointSide('frame', 'long-edges', $coated),
+            $clearance,
+            0.3,
+            200.0,
+        );
     }
 
     private function fit(Joint $joint, int $coats, Place $place = Place::Dry): JointPreview
@@ -171,12 +233,32 @@ final class FitTest extends TestCase
      */
     private function coat(string $id, array $on = []): Step
     {
-        return Step::of($id, $id, Given::techniques()->named('brushed'), Intent::of(Purpose::Hide), $on, Given::paint(), 1, StepDetail::of(), WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            $id,
+            $id,
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            $on,
+            Given::paint(),
+            1,
+            StepDetail::of(),
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 
     private function step(string $id, string $technique, StepDetail $detail): Step
     {
-        return Step::of($id, $id, Given::techniques()->named($technique), Intent::of(Purpose::Functional), [], null, 1, $detail, WaitRule::of(WaitUntil::Nothing));
+        return Step::of(
+            $id,
+            $id,
+            Given::techniques()->named($technique),
+            Intent::of(Purpose::Functional),
+            [],
+            null,
+            1,
+            $detail,
+            WaitRule::of(WaitUntil::Nothing),
+        );
     }
 
     /**
@@ -185,10 +267,26 @@ final class FitTest extends TestCase
      */
     private function preview(array $steps, array $joints, Place $place = Place::Dry, bool $turned = false): Preview
     {
-        $parts = [self::board('drawer', 'drawer', ['face', 'long-edges']), self::board('frame', 'front', ['face', 'long-edges']), self::board('door', 'door', ['face', 'reverse', 'long-edges'], $turned)];
-        $context = new Context(1_764_054_000, WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])), Climate::reference(), UnitSystem::Metric, [], [], BigRational::of('0.05'), BigRational::of('0.02'));
+        $parts = [
+            self::board('drawer', 'drawer', ['face', 'long-edges']),
+            self::board('frame', 'front', ['face', 'long-edges']),
+            self::board('door', 'door', ['face', 'reverse', 'long-edges'], $turned),
+        ];
+        $context = new Context(
+            1_764_054_000,
+            WorkingTime::of('UTC', array_fill(1, 7, [[0, 1440]])),
+            Climate::reference(),
+            UnitSystem::Metric,
+            [],
+            [],
+            BigRational::of('0.05'),
+            BigRational::of('0.02'),
+        );
 
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Chest', 1, $parts, $joints, new PieceUse($place)), $steps), $context);
+        return (new PreviewRecipe(Given::schools()))->preview(
+            Recipe::of('Test', Piece::of('Chest', 1, $parts, $joints, new PieceUse($place)), $steps),
+            $context,
+        );
     }
 
     /**
@@ -198,6 +296,13 @@ final class FitTest extends TestCase
     {
         $wood = Substrate::of(SubstrateKind::Solid, 'oak', Grain::Open, Colour::of('#bd9660'));
 
-        return PiecePart::of($id, ucfirst($id), Surface::of(Given::shapes()->named($kind), ['length' => 600.0, 'width' => 400.0, 'thickness' => 19.0], $faces), 1, $wood, turned: $turned);
+        return PiecePart::of(
+            $id,
+            ucfirst($id),
+            Surface::of(Given::shapes()->named($kind), ['length' => 600.0, 'width' => 400.0, 'thickness' => 19.0], $faces),
+            1,
+            $wood,
+            turned: $turned,
+        );
     }
 }

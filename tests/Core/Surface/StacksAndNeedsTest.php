@@ -62,7 +62,12 @@ final class StacksAndNeedsTest extends TestCase
                 $steps[] = match ($this->int(0, 3)) {
                     0 => $this->step("s$i", 'sanded', StepDetail::of(depth: 0.1 * $this->int(0, 700))),
                     1 => $this->step("s$i", 'distressed-dry', StepDetail::of(depth: 0.1 * $this->int(1, 1500))),
-                    default => $this->step("s$i", 'brushed', StepDetail::of(weight: FilmWeight::cases()[$this->int(0, 2)]), $this->int(1, 2)),
+                    default => $this->step(
+                        "s$i",
+                        'brushed',
+                        StepDetail::of(weight: FilmWeight::cases()[$this->int(0, 2)]),
+                        $this->int(1, 2),
+                    ),
                 };
             }
             $layers = $this->preview($steps)->stacks[0]->layers;
@@ -91,8 +96,29 @@ final class StacksAndNeedsTest extends TestCase
     public function testEveryPartHasOneCut(): void
     {
         $this->manyTimes(60, function (): void {
-            $parts = array_map(fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free($this->float(0.1, 2)), $this->int(1, 4), self::ground(Grain::cases()[$this->int(0, 1)])), range(1, $this->int(1, 5)));
-            $steps = array_map(fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), 1, array_values(array_map(static fn (PiecePart $p): string => $p->id, array_filter($parts, fn (): bool => 1 === $this->int(0, 1))))), range(1, $this->int(1, 4)));
+            $parts = array_map(
+                fn (int $i): PiecePart => PiecePart::of(
+                    "p$i",
+                    "Part $i",
+                    Surface::free($this->float(0.1, 2)),
+                    $this->int(1, 4),
+                    self::ground(Grain::cases()[$this->int(0, 1)]),
+                ),
+                range(1, $this->int(1, 5)),
+            );
+            $steps = array_map(
+                fn (int $i): Step => $this->step(
+                    "s$i",
+                    'brushed',
+                    StepDetail::of(),
+                    1,
+                    array_values(array_map(
+                        static fn (PiecePart $p): string => $p->id,
+                        array_filter($parts, fn (): bool => 1 === $this->int(0, 1)),
+                    )),
+                ),
+                range(1, $this->int(1, 4)),
+            );
             $preview = $this->preview($steps, $parts);
             $where = [];
             foreach ($preview->stacks as $stack) {
@@ -102,7 +128,10 @@ final class StacksAndNeedsTest extends TestCase
                 }
             }
             foreach ($parts as $part) {
-                $own = array_values(array_map(static fn (Step $s): string => $s->id, array_filter($steps, static fn (Step $s): bool => $s->touches($part))));
+                $own = array_values(array_map(
+                    static fn (Step $s): string => $s->id,
+                    array_filter($steps, static fn (Step $s): bool => $s->touches($part)),
+                ));
                 self::assertSame([$part->substrate->grain, $own], $where[$part->name]);
             }
             self::assertSameSize(array_unique(array_map(serialize(...), $where)), $preview->stacks);
@@ -111,14 +140,24 @@ final class StacksAndNeedsTest extends TestCase
     }
 
     /**
-     * More faces than any piece has, each with its own wood and 36 steps: the looks share their room, and of the last only the ground and the end are told. None ends in another colour than it does by itself.
+     * More faces than any piece has, each with its own wood and 36 steps: the looks share their room, and of the last only the ground and
+     * the end are told. None ends in another colour than it does by itself.
      */
     public function testVeryManyFacesAreToldMoreRoughly(): void
     {
         $steps = array_map(fn (int $i): Step => $this->step("s$i", match ($i % 9) {
             7 => 'ragged', 8 => 'distressed-dry', default => 'brushed',
         }, 8 === $i % 9 ? StepDetail::of(depth: 5.0 + $i) : StepDetail::of()), range(0, 35));
-        $parts = array_map(static fn (int $i): PiecePart => PiecePart::of("p$i", "Part $i", Surface::free(1.0), 1, Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of(\sprintf('#%02xd3b3', 0x60 + 5 * $i)))), range(0, 29));
+        $parts = array_map(
+            static fn (int $i): PiecePart => PiecePart::of(
+                "p$i",
+                "Part $i",
+                Surface::free(1.0),
+                1,
+                Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of(\sprintf('#%02xd3b3', 0x60 + 5 * $i))),
+            ),
+            range(0, 29),
+        );
         $stacks = $this->preview($steps, $parts)->stacks;
         self::assertSame([...array_fill(0, 27, true), false, false, false], array_map(static fn ($s): bool => $s->look->isWhole, $stacks));
         self::assertCount(37, $stacks[26]->look->after);
@@ -129,7 +168,11 @@ final class StacksAndNeedsTest extends TestCase
             foreach ([0, -1] as $when) {
                 foreach (array_map(null, \array_slice($alone, $when, 1)[0]->zones, \array_slice($among, $when, 1)[0]->zones) as [$a, $b]) {
                     self::assertNotNull($a);
-                    self::assertLessThan(3.0, ColourDifference::between(Colour::of($a->colour), Colour::of($b->colour ?? ''))->deltaE, "$i $when ".$a->zone->value);
+                    self::assertLessThan(
+                        3.0,
+                        ColourDifference::between(Colour::of($a->colour), Colour::of($b->colour ?? ''))->deltaE,
+                        "$i $when ".$a->zone->value,
+                    );
                 }
             }
         }
@@ -145,14 +188,31 @@ final class StacksAndNeedsTest extends TestCase
             $paint = self::paint(array_map(static fn (array $s): Pack => Pack::of(Quantity::millilitres($s[0]), $s[1]), $sizes));
             $part = PiecePart::of('p', 'Part', Surface::free($this->float(0.2, 9)), 1, self::ground(Grain::Close));
             $need = $this->preview([$this->step('s', 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint)], [$part])->materials[0];
-            $price = array_column(array_map(static fn (array $s): array => [(string) $s[0], min(array_map(static fn (array $t): float => $t[0] === $s[0] ? $t[1] : \INF, $sizes))], $sizes), 1, 0);
+            $price = array_column(
+                array_map(
+                    static fn (array $s): array => [
+                        (string) $s[0],
+                        min(array_map(static fn (array $t): float => $t[0] === $s[0] ? $t[1] : \INF, $sizes)),
+                    ],
+                    $sizes,
+                ),
+                1,
+                0,
+            );
             $bought = $paid = 0.0;
             foreach ($need->packs as $pack) {
                 $bought += $pack->count * (float) $pack->size;
                 $paid += $pack->count * $pack->price;
             }
             self::assertGreaterThanOrEqual($need->amount->ml - 1e-6, $bought);
-            self::assertEqualsWithDelta($this->cheapest(array_map(static fn (int|string $ml): array => [(float) $ml, $price[$ml]], array_keys($price)), $need->amount->ml), $paid, 1e-9);
+            self::assertEqualsWithDelta(
+                $this->cheapest(
+                    array_map(static fn (int|string $ml): array => [(float) $ml, $price[$ml]], array_keys($price)),
+                    $need->amount->ml,
+                ),
+                $paid,
+                1e-9,
+            );
         });
     }
 
@@ -164,8 +224,14 @@ final class StacksAndNeedsTest extends TestCase
     {
         $this->manyTimes(60, function (): void {
             $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), 5.0), Pack::of(Quantity::millilitres(2000), 9.0)]);
-            $steps = array_map(fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint), range(1, $this->int(1, 4)));
-            $preview = $this->preview($steps, [PiecePart::of('p', 'Part', Surface::free($this->float(0.3, 2)), 1, self::ground(Grain::Open))]);
+            $steps = array_map(
+                fn (int $i): Step => $this->step("s$i", 'brushed', StepDetail::of(), $this->int(1, 3), [], $paint),
+                range(1, $this->int(1, 4)),
+            );
+            $preview = $this->preview(
+                $steps,
+                [PiecePart::of('p', 'Part', Surface::free($this->float(0.3, 2)), 1, self::ground(Grain::Open))],
+            );
             $need = $preview->materials[0];
             $taken = [];
             foreach ($preview->steps as $step) {
@@ -197,14 +263,30 @@ final class StacksAndNeedsTest extends TestCase
             $coats = $this->int(2, 4);
             $paint = self::paint([Pack::of(Quantity::millilitres($this->int(40, 600)), (float) $this->int(1, 60))]);
             $parts = [PiecePart::of('p', 'Part', Surface::free($this->float(0.3, 2)), 1, self::ground(Grain::Open))];
-            $work = fn (int $coats): Preview => $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint), $this->step('b', 'sanded', StepDetail::of(grit: 240))], $parts, $rate);
+            $work = fn (int $coats): Preview => $this->preview(
+                [$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint), $this->step('b', 'sanded', StepDetail::of(grit: 240))],
+                $parts,
+                $rate,
+            );
             $one = $work($coats);
-            self::assertEqualsWithDelta($one->steps[0]->another->whole, ($work($coats + 1)->cost->whole ?? \NAN) - ($one->cost->whole ?? \NAN), 0.03);
+            self::assertEqualsWithDelta(
+                $one->steps[0]->another->whole,
+                ($work($coats + 1)->cost->whole ?? \NAN) - ($one->cost->whole ?? \NAN),
+                0.03,
+            );
             self::assertSame($coats * $one->steps[0]->handsOn + $one->steps[1]->handsOn, $one->cost->minutes);
             self::assertEqualsWithDelta($one->cost->minutes / 60 * $rate, $one->cost->labour, 0.006);
-            self::assertEqualsWithDelta($one->cost->whole, array_sum(array_map(static fn (StepPreview $s): float => $s->cost->whole ?? \NAN, $one->steps)), 0.02);
+            self::assertEqualsWithDelta(
+                $one->cost->whole,
+                array_sum(array_map(static fn (StepPreview $s): float => $s->cost->whole ?? \NAN, $one->steps)),
+                0.02,
+            );
             self::assertGreaterThanOrEqual($one->cost->material, $one->bought);
-            self::assertSame($one->cost->material, $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint)], $parts)->cost->whole, 'no rate, no work counted');
+            self::assertSame(
+                $one->cost->material,
+                $this->preview([$this->step('a', 'brushed', StepDetail::of(), $coats, [], $paint)], $parts)->cost->whole,
+                'no rate, no work counted',
+            );
         });
     }
 
@@ -214,7 +296,14 @@ final class StacksAndNeedsTest extends TestCase
     public function testWhatIsUsedUpBesidesIsCounted(): void
     {
         $parts = [PiecePart::of('p', 'Part', Surface::free(2.2), 1, self::ground(Grain::Close))];
-        $steps = [$this->step('a', 'sanded', StepDetail::of(grit: 120), 2), $this->step('b', 'sanded', StepDetail::of(grit: 180)), $this->step('c', 'rinsed', StepDetail::of()), $this->step('d', 'brushed', StepDetail::of(), 3), $this->step('e', 'dusted', StepDetail::of()), $this->step('f', 'rinsed', StepDetail::of())];
+        $steps = [
+            $this->step('a', 'sanded', StepDetail::of(grit: 120), 2),
+            $this->step('b', 'sanded', StepDetail::of(grit: 180)),
+            $this->step('c', 'rinsed', StepDetail::of()),
+            $this->step('d', 'brushed', StepDetail::of(), 3),
+            $this->step('e', 'dusted', StepDetail::of()),
+            $this->step('f', 'rinsed', StepDetail::of()),
+        ];
         $counted = array_map(static fn (Consumable $c): string => "$c->count × $c->name", $this->preview($steps, $parts)->consumables);
         self::assertSame(['9 × abrasive sheet, grit 120', '5 × abrasive sheet, grit 180', '3 × rag', '1 × tack cloth'], $counted);
     }
@@ -240,11 +329,27 @@ final class StacksAndNeedsTest extends TestCase
     /**
      * @param list<string> $parts
      */
-    private function step(string $id, string $technique, StepDetail $detail, int $coats = 1, array $parts = [], ?Material $uses = null): Step
-    {
+    private function step(
+        string $id,
+        string $technique,
+        StepDetail $detail,
+        int $coats = 1,
+        array $parts = [],
+        ?Material $uses = null,
+    ): Step {
         $technique = Given::techniques()->named($technique);
 
-        return Step::of($id, $id, $technique, Intent::of(Purpose::Hide), $parts, $technique->figures()->takesMaterial ? $uses ?? Given::paint() : null, $coats, $detail, WaitRule::of(WaitUntil::Recoat));
+        return Step::of(
+            $id,
+            $id,
+            $technique,
+            Intent::of(Purpose::Hide),
+            $parts,
+            $technique->figures()->takesMaterial ? $uses ?? Given::paint() : null,
+            $coats,
+            $detail,
+            WaitRule::of(WaitUntil::Recoat),
+        );
     }
 
     /**
@@ -253,7 +358,14 @@ final class StacksAndNeedsTest extends TestCase
      */
     private function preview(array $steps, ?array $parts = null, ?float $rate = null): Preview
     {
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]), $steps), Given::context(rate: $rate));
+        return (new PreviewRecipe(Given::schools()))->preview(
+            Recipe::of(
+                'Test',
+                Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]),
+                $steps,
+            ),
+            Given::context(rate: $rate),
+        );
     }
 
     private static function ground(Grain $grain): Substrate
@@ -266,6 +378,16 @@ final class StacksAndNeedsTest extends TestCase
      */
     private static function paint(array $packs): Material
     {
-        return Material::of('paint', 1, 'Paint', MaterialKind::Paint, true, Body::of(Carrier::Water, BigRational::one(), null, 0.4, 1.0, 10.0, 3.0), Handling::of(Dries::LosingWater, StatedTimes::of(30, 120, null, 480, 30240), 15, null, true, 8.0), Look::of(LookKind::Opaque), packs: $packs);
+        return Material::of(
+            'paint',
+            1,
+            'Paint',
+            MaterialKind::Paint,
+            true,
+            Body::of(Carrier::Water, BigRational::one(), null, 0.4, 1.0, 10.0, 3.0),
+            Handling::of(Dries::LosingWater, StatedTimes::of(30, 120, null, 480, 30240), 15, null, true, 8.0),
+            Look::of(LookKind::Opaque),
+            packs: $packs,
+        );
     }
 }

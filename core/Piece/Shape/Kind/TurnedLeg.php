@@ -31,7 +31,13 @@ final class TurnedLeg implements Shape
 
     public function sizes(): array
     {
-        return [new Size('length', 'Length', 420.0), new Size('first', 'Across, above', 36.0), new Size('second', 'Across, a third down', 48.0), new Size('third', 'Across, two thirds down', 30.0), new Size('fourth', 'Across, at the foot', 34.0)];
+        return [
+            new Size('length', 'Length', 420.0),
+            new Size('first', 'Across, above', 36.0),
+            new Size('second', 'Across, a third down', 48.0),
+            new Size('third', 'Across, two thirds down', 30.0),
+            new Size('fourth', 'Across, at the foot', 34.0),
+        ];
     }
 
     public function faces(): array
@@ -51,7 +57,10 @@ final class TurnedLeg implements Shape
             $area += \M_PI / 2 * ($d[$i] + $d[$i + 1]) * sqrt($height ** 2 + (($d[$i] - $d[$i + 1]) / 2) ** 2);
         }
 
-        return Measured::squareMillimetres(self::BEADS * $area, \sprintf('three cones %g, %g, %g, %g mm across, each %.0f mm high, and a tenth for beads', ...$d, ...[$height]));
+        return Measured::squareMillimetres(
+            self::BEADS * $area,
+            \sprintf('three cones %g, %g, %g, %g mm across, each %.0f mm high, and a tenth for beads', ...$d, ...[$height]),
+        );
     }
 
     public function outline(array $sizes): Outline

@@ -31,20 +31,34 @@ final readonly class DescribeApi
         foreach ([Card::class, BoardCard::class] as $derived) {
             $classes->ref($derived); // kept as JSON, so no property has its type
         }
-        $problem = ['description' => 'The error, and where it is', 'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]]];
+        $problem = [
+            'description' => 'The error, and where it is',
+            'content' => ['application/problem+json' => ['schema' => $classes->ref(ProblemDetails::class)]],
+        ];
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {
             $controller = explode('::', \is_string($c = $route->getDefault('_controller')) ? $c : '')[0];
             $describe = class_exists($controller) ? (new \ReflectionClass($controller))->getAttributes(Describe::class)[0] ?? null : null;
             if (null !== $describe && class_exists($controller)) {
-                $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation($route, (new \ReflectionClass($controller))->getShortName(), $describe->newInstance(), $classes, $problem);
+                $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation(
+                    $route,
+                    (new \ReflectionClass($controller))->getShortName(),
+                    $describe->newInstance(),
+                    $classes,
+                    $problem,
+                );
             }
         }
         ksort($paths);
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Inlaid Recipe', 'version' => '1', 'description' => 'Layered furniture finishes, calculated.', 'license' => ['name' => 'MIT', 'identifier' => 'MIT']],
+            'info' => [
+                'title' => 'Inlaid Recipe',
+                'version' => '1',
+                'description' => 'Layered furniture finishes, calculated.',
+                'license' => ['name' => 'MIT', 'identifier' => 'MIT'],
+            ],
             'paths' => $paths,
             'components' => ['schemas' => $classes->schemas() + $this->formats()],
         ];
@@ -59,12 +73,26 @@ final readonly class DescribeApi
     {
         /** @var list<string> $inPath */
         $inPath = $route->compile()->getPathVariables();
-        $parameters = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'number' === $name ? 'integer' : 'string']], $inPath);
+        $parameters = array_map(
+            static fn (string $name): array => [
+                'name' => $name,
+                'in' => 'path',
+                'required' => true,
+                'schema' => ['type' => 'number' === $name ? 'integer' : 'string'],
+            ],
+            $inPath,
+        );
         foreach ($describe->query as $name => $type) {
             $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => ['type' => $type]];
         }
         if ($describe->books) {
-            $parameters[] = ['name' => BookingResolver::HEADER, 'in' => 'header', 'required' => false, 'schema' => ['type' => 'string'], 'description' => 'A repeated request with the same key is recorded once.'];
+            $parameters[] = [
+                'name' => BookingResolver::HEADER,
+                'in' => 'header',
+                'required' => false,
+                'schema' => ['type' => 'string'],
+                'description' => 'A repeated request with the same key is recorded once.',
+            ];
         }
         $content = static fn (string $type, array $schema): array => ['content' => [$type => ['schema' => $schema]]];
         $binary = ['type' => 'string', 'format' => 'binary'];
@@ -75,7 +103,9 @@ final readonly class DescribeApi
             class_exists($class) => $content('application/json', $classes->ref($class)),
             default => $content('application/json', ['$ref' => '#/components/schemas/'.ucfirst($class)]),
         };
-        $takes = null === $describe->takes ? ('GET' === $route->getMethods()[0] ? [] : ['requestBody' => ['required' => true, ...$json(null)]]) : ['requestBody' => ['required' => true, ...$json($describe->takes)]];
+        $takes = null === $describe->takes
+            ? ('GET' === $route->getMethods()[0] ? [] : ['requestBody' => ['required' => true, ...$json(null)]])
+            : ['requestBody' => ['required' => true, ...$json($describe->takes)]];
 
         return [
             'operationId' => lcfirst($id),
@@ -83,7 +113,10 @@ final readonly class DescribeApi
             'tags' => [explode('/', $route->getPath())[2]],
             'parameters' => $parameters,
             ...$takes,
-            'responses' => [(string) $describe->status => ['description' => $describe->summary, ...$json($describe->gives)], 'default' => $problem],
+            'responses' => [
+                (string) $describe->status => ['description' => $describe->summary, ...$json($describe->gives)],
+                'default' => $problem,
+            ],
         ];
     }
 
@@ -94,7 +127,11 @@ final readonly class DescribeApi
     {
         $schemas = [];
         foreach (glob($this->projectDir.'/docs/formats/*.schema.json') ?: [] as $file) {
-            $text = preg_replace_callback('/"\$ref": "(\w+)\.schema\.json"/', static fn (array $m): string => \sprintf('"$ref": "#/components/schemas/%s"', ucfirst($m[1])), (string) file_get_contents($file));
+            $text = preg_replace_callback(
+                '/"\$ref": "(\w+)\.schema\.json"/',
+                static fn (array $m): string => \sprintf('"$ref": "#/components/schemas/%s"', ucfirst($m[1])),
+                (string) file_get_contents($file),
+            );
             $schema = Json::object((string) $text);
             unset($schema->{'$schema'}, $schema->{'$id'});
             $schemas[ucfirst(basename($file, '.schema.json'))] = $schema;

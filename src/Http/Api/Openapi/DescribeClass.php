@@ -90,7 +90,13 @@ final class DescribeClass
         }
         $comment = trim(preg_replace('/^\s*\/?\*+\/?[ ]?/m', '', (string) $class->getDocComment()) ?? '');
 
-        return ['type' => 'object', 'description' => preg_replace('/\s+/', ' ', $comment), 'additionalProperties' => false, 'required' => $required, 'properties' => $properties];
+        return [
+            'type' => 'object',
+            'description' => preg_replace('/\s+/', ' ', $comment),
+            'additionalProperties' => false,
+            'required' => $required,
+            'properties' => $properties,
+        ];
     }
 
     /**
@@ -101,7 +107,9 @@ final class DescribeClass
         if ($type instanceof NullableType) {
             $schema = $this->type($type->getWrappedType(), $named);
 
-            return isset($schema['type']) ? ['type' => [$schema['type'], 'null']] + $schema : ['anyOf' => [...(\is_array($schema['anyOf'] ?? null) ? $schema['anyOf'] : [$schema]), ['type' => 'null']]];
+            return isset($schema['type'])
+                ? ['type' => [$schema['type'], 'null']] + $schema
+                : ['anyOf' => [...(\is_array($schema['anyOf'] ?? null) ? $schema['anyOf'] : [$schema]), ['type' => 'null']]];
         }
 
         return match (true) {

@@ -26,7 +26,7 @@ export function PrepPanel({ document, preview, vocabulary, onChange }: Props) {
         <Typography variant="h2">Preparation</Typography>
         {preview.prep.length > 1 && (
           <Button variant="contained" onClick={() => take(preview.prep)} disabled={taking.isPending}>
-            Take all {preview.prep.length}
+            Add all {preview.prep.length}
           </Button>
         )}
       </Box>
