@@ -22,15 +22,15 @@ final class RecoverSpectrum
     private const MOST_KEPT = 2000;
 
     /** @var array<string, Spectrum> by colour */
-    private static array $found = [];
+    private array $found = [];
 
     public function recover(Colour $colour): Spectrum
     {
-        if (\count(self::$found) > self::MOST_KEPT) {
-            self::$found = [];
+        if (\count($this->found) > self::MOST_KEPT) {
+            $this->found = [];
         }
 
-        return self::$found[$colour->hex] ??= $this->solve(array_map(
+        return $this->found[$colour->hex] ??= $this->solve(array_map(
             static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)),
             Light::of($colour)->channels(),
         ));

@@ -49,7 +49,7 @@ final class DeriveOptics
     private const MOST_KEPT = 500;
 
     /** @var array<string, Optics> by all that it depends on */
-    private static array $found = [];
+    private array $found = [];
     private ?Optics $white = null;
 
     public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
@@ -75,11 +75,11 @@ final class DeriveOptics
     {
         $wet = self::wet($material);
         $key = implode(' ', [$colour->hex, $look->hiding, $look->tint?->hex, $material->sheen?->value, $wet]);
-        if (\count(self::$found) > self::MOST_KEPT) {
-            self::$found = [];
+        if (\count($this->found) > self::MOST_KEPT) {
+            $this->found = [];
         }
 
-        return (self::$found[$key] ??= $this->ofColour(
+        return ($this->found[$key] ??= $this->ofColour(
             $look,
             $colour,
             FirstSurface::of($material->sheen ?? Sheen::Matt),

@@ -6,6 +6,7 @@ namespace Inlaid\Core\NextMove;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Context\Context;
+use Inlaid\Core\Findings\AnalyseRecipe;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Look\Doing;
@@ -15,7 +16,6 @@ use Inlaid\Core\Look\StackLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\Practices;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -45,6 +45,7 @@ final readonly class WhereFromHere
 
     public function __construct(
         private Practices $schools,
+        private AnalyseRecipe $analyse,
         private CheckRecipe $check = new CheckRecipe([]),
         private WorkOutSteps $steps = new WorkOutSteps(),
         private WorkOutLook $look = new WorkOutLook(),
@@ -250,11 +251,11 @@ final readonly class WhereFromHere
      */
     private function isStopped(Recipe $made, array $steps, Context $context): bool
     {
-        $preview = (new PreviewRecipe($this->schools, $this->check))->preview($made->withSteps([...$made->steps, ...$steps]), $context);
+        $findings = $this->check->check($this->analyse->analyse($made->withSteps([...$made->steps, ...$steps]), $context));
         $ids = array_map(static fn (Step $s): string => $s->id, $steps);
 
         return [] !== array_filter(
-            $preview->findings,
+            $findings,
             static fn (Finding $f): bool => Severity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids),
         );
     }

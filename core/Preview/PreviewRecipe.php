@@ -9,11 +9,11 @@ use Inlaid\Core\Batch\PotAllocator;
 use Inlaid\Core\Batch\PotTaken;
 use Inlaid\Core\Batch\RemarkOnMix;
 use Inlaid\Core\Context\Context;
+use Inlaid\Core\Findings\AnalyseRecipe;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Practice\PersonalFactors;
-use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Prep\ProposePrep;
 use Inlaid\Core\Purchase\CountConsumables;
 use Inlaid\Core\Purchase\DescribeCleanUp;
@@ -22,16 +22,12 @@ use Inlaid\Core\Purchase\PackCount;
 use Inlaid\Core\Purchase\SumMaterials;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Scenario;
-use Inlaid\Core\Schedule\PlanAlone;
 use Inlaid\Core\Schedule\PlannedAlone;
-use Inlaid\Core\Surface\BuildStacks;
-use Inlaid\Core\Surface\WorkOutFit;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\Cost;
 use Inlaid\Core\Work\OrderParts;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutReach;
-use Inlaid\Core\Work\WorkOutSteps;
 
 /**
  * Works a whole recipe out: mixes and amounts, films, drying, the plan, cost. One document, one computation.
@@ -39,16 +35,12 @@ use Inlaid\Core\Work\WorkOutSteps;
 final readonly class PreviewRecipe
 {
     public function __construct(
-        private Practices $schools,
+        private AnalyseRecipe $analyse,
         private CheckRecipe $check = new CheckRecipe([]),
-        private WorkOutSteps $steps = new WorkOutSteps(),
         private DescribePour $pour = new DescribePour(),
-        private BuildStacks $stacks = new BuildStacks(),
         private SumMaterials $materials = new SumMaterials(),
-        private PlanAlone $plan = new PlanAlone(),
         private RemarkOnMix $remark = new RemarkOnMix(),
         private DescribeParts $parts = new DescribeParts(),
-        private WorkOutFit $fit = new WorkOutFit(),
         private CountConsumables $consumables = new CountConsumables(),
         private ProposePrep $prep = new ProposePrep(),
         private OrderParts $order = new OrderParts(),
@@ -59,33 +51,27 @@ final readonly class PreviewRecipe
 
     public function preview(Recipe $recipe, Context $context): Preview
     {
-        $habits = $context->habits($this->schools, $recipe);
-        $works = $this->steps->workOut($recipe, $context->climate, $habits);
+        $whole = $this->analyse->analyse($recipe, $context);
+        $works = $whole->works;
         $pots = $this->pots($works, $context);
         $materials = $this->materials->sum($works, $pots, $context);
         $area = 0.0;
         foreach ($recipe->piece->parts as $part) {
             $area += $part->totalArea() * $recipe->piece->count;
         }
-
-        $planned = $this->plan->plan($recipe, $works, $context);
-        $stacks = $this->stacks->build($recipe, $works);
-        $joints = $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone);
-
-        $whole = new RecipeAnalysis($recipe, $works, $stacks, $joints, $planned, $habits, $context);
         $findings = $this->check->check($whole);
 
         return new Preview(
             $recipe->title,
             round($area, 4),
             $this->parts->describe($recipe->piece, $works),
-            $joints,
+            $whole->joints,
             array_map(fn (StepCalculation $w): StepPreview => $this->step($w, $whole, $pots[$w->step->id] ?? [], $context), $works),
-            $stacks,
+            $whole->stacks,
             $materials,
             $this->consumables->count($works),
             $this->cleanUp->describe($works),
-            $planned->plan,
+            $whole->planned->plan,
             $this->cost($works, $materials, $context),
             [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen())
                 ? null

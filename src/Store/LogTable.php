@@ -10,6 +10,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Store\Entity\StoredEvent;
 use Inlaid\Core\Run\Event;
+use Inlaid\Core\Run\FoldRun;
 
 /**
  * The log of a run as a table, and back: on another machine, or after it was completed by hand. Events that are here already change
@@ -36,8 +37,12 @@ final readonly class LogTable
         'Before',
     ];
 
-    public function __construct(private EntityManagerInterface $em, private RunBook $runs, private StudioContext $context)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private RunBook $runs,
+        private StudioContext $context,
+        private FoldRun $fold = new FoldRun(),
+    ) {
     }
 
     /**
@@ -47,7 +52,8 @@ final readonly class LogTable
     {
         $run = $this->runs->get($id);
         $iso = $this->context->own()->working->iso(...);
-        $steps = $this->runs->recipe($run)->stepsById();
+        $events = $this->runs->events($run);
+        $steps = $this->runs->recipe($run, $this->fold->fold($events))->stepsById();
 
         return Csv::write(self::HEAD, array_map(static fn (Event $e): array => [
             $iso($e->at),
@@ -66,7 +72,7 @@ final readonly class LogTable
             $e->step,
             $e->of,
             $e->before,
-        ], $this->runs->events($run)));
+        ], $events));
     }
 
     /**

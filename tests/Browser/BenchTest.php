@@ -19,7 +19,7 @@ final class BenchTest extends Rooms
         $run = $this->put();
         $this->bench($run);
         self::assertStringContainsString('Sand it', $this->text('[data-testid=act]'));
-        $this->space('Done (begun');
+        $this->space('Done (started');
         $this->press('u');
         $this->until(fn (): bool => [] !== $this->buttons('Start'), 'not begun after all');
         $this->press('n');
@@ -27,7 +27,7 @@ final class BenchTest extends Rooms
         $this->button('Drags')->click();
         foreach (['Sand it', 'Cream, 1 of 2', 'Cream, 2 of 2'] as $act) {
             $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), $act), $act);
-            $this->space('Done (begun');
+            $this->space('Done (started');
             $this->space('');
         }
         $this->until(fn (): bool => str_contains($this->text('[data-testid=act]'), 'Job complete'), 'it is done');
@@ -81,14 +81,14 @@ final class BenchTest extends Rooms
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=act]'), 'Sand it, 3'), 'one round more');
         $this->tap('Start');
         $this->tap('Done');
-        $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'it is asked again');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'pass 3'), 'it is asked again');
         $this->tap('Yes, continue');
         $this->until(
             fn (): bool => [] === $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=judged]')),
             'it is answered',
         );
         $this->tap('Undo');
-        $this->until(fn (): bool => str_contains($this->main(), 'After 3 rounds'), 'and can be taken back');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=judged]'), 'pass 3'), 'and can be taken back');
         $this->press('y');
         $this->untilKept();
         $this->until(fn (): bool => 3 === ($this->studio->json('GET', "/api/runs/$run")->passed->s0 ?? 0), 'saved');

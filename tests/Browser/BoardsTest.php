@@ -104,13 +104,13 @@ final class BoardsTest extends Rooms
             'two things at once are told',
         );
         $this->button('Undo')->click();
-        $this->until(fn (): bool => !str_contains($this->main(), 'differ in 2 things'), 'and undone');
+        $this->until(fn (): bool => !str_contains($this->main(), 'differ in 2 variables'), 'and undone');
 
         $this->button('Apply')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Pot 2: Slate wash'), 'the pots all patches share');
         self::assertStringContainsString('grit 120: A1, B1, C1', $this->main(), 'one paper after the other');
         $this->button('Start timer of round 4')->click();
-        $this->until(fn (): bool => str_contains($this->text('[role=timer]'), 'lay '), 'the clock says what to do');
+        $this->until(fn (): bool => str_contains($this->text('[role=timer]'), 'apply '), 'the clock says what to do');
         $this->button('Mark applied')->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Undo applied'), 'it has been laid');
 
@@ -222,9 +222,9 @@ final class BoardsTest extends Rooms
         $this->see('[data-patch=A1]');
         $jpeg = Pictures::board([[0.5, 0.5, 0.5]]);
         foreach ([
-            '<?php system($_GET["c"]); ?>' => 'This is no picture',
-            Pictures::huge() => '30000 × 30000 points',
-            substr($jpeg, 0, (int) (0.6 * \strlen($jpeg))) => 'breaks off in the middle',
+            '<?php system($_GET["c"]); ?>' => 'Can\'t read this picture',
+            Pictures::huge() => '30000 × 30000 pixels',
+            substr($jpeg, 0, (int) (0.6 * \strlen($jpeg))) => 'This picture is incomplete',
             str_repeat('x', 13 * 1024 * 1024) => 'larger than 12 MB',
         ] as $bytes => $says) {
             $this->addPhoto((string) $bytes, false);

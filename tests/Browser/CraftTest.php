@@ -79,7 +79,7 @@ final class CraftTest extends Rooms
         $this->go('/mix');
         $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type : 3 Water'), 'the first mix is worked out');
         $this->field('Ingredient 1')->click();
-        $this->pick('Mix this one itself');
+        $this->pick('Mix this ingredient …');
         $this->until(fn (): bool => str_contains($this->main(), '1 Platform Slate, chalk-type, mixed : 3 Water'), 'it is a mix now');
         $adds = $this->browser->findElements(WebDriverBy::xpath("//button[.='Add an ingredient']"));
         self::assertCount(2, $adds);
@@ -145,7 +145,7 @@ final class CraftTest extends Rooms
             static fn ($l): string => $l->getText(),
             $this->browser->findElements(WebDriverBy::cssSelector('#step-panel label')),
         );
-        $this->choose('Technique', 'Sanding direction');
+        $this->choose('Technique', 'Sanded');
         $this->until(static fn (): bool => \in_array('Grit', $labels(), true), 'sanding asks for a grit');
         self::assertNotContains('Material or mix', $labels());
         self::assertNotContains('Coat thickness', $labels());

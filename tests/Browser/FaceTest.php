@@ -91,7 +91,7 @@ final class FaceTest extends Rooms
         $this->see('[data-testid=film]');
         $this->until(fn (): bool => str_contains($this->main(), '1. Slate veil'), 'the recipe is open');
         $this->browser->findElement(WebDriverBy::xpath('//*[@data-step][contains(., "Slate veil")]'))->click();
-        $this->until(fn (): bool => str_contains($this->main(), '"Cream" buried by'), 'the step says that it is lost');
+        $this->until(fn (): bool => str_contains($this->main(), 'buried by “'), 'the step says that it is lost');
         $this->walkTo(3);
         $lost = $this->painted();
 
@@ -133,7 +133,7 @@ final class FaceTest extends Rooms
         $this->clickInView($this->button('Far blue'));
         $this->until(
             fn (): bool => str_contains($this->text('[data-target=field]'), 'different colour')
-                && str_contains($this->main(), 'off the target'),
+                && str_contains($this->main(), 'differs from the target'),
             'it is far off, and a finding says so',
         );
         $this->clickInView($this->button('Halt sand'));
@@ -204,7 +204,7 @@ final class FaceTest extends Rooms
         $this->go('/recipes/'.$this->studio->recipe('rack')->id);
         $this->see('[data-testid=film]');
         $this->walkTo(4);
-        $this->clickInView($this->button('Find the thinning'));
+        $this->clickInView($this->button('Find thinning'));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=rung]'), 'ΔE'), 'the ladder is worked out');
         $this->browser->findElement(WebDriverBy::cssSelector('[role=dialog] button[aria-label^="1 : 6, 3 coats"]'))->click();
         $this->until(fn (): bool => str_starts_with($this->text('[data-testid=rung]'), '1 : 6, 3 coats'), 'another rung is looked at');

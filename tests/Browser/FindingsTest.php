@@ -75,7 +75,7 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'It will peel'), 'the finding stands at its step');
         $this->button('Bench sheet')->click();
         $this->until(
-            fn (): bool => str_contains($this->main(), 'Stop: "Matt clear on the frame"'),
+            fn (): bool => str_contains($this->main(), 'Stop: “Matt clear on the frame”'),
             'and on the paper that lies on the bench',
         );
     }
@@ -117,7 +117,7 @@ final class FindingsTest extends Rooms
         $frame = $this->studio->recipe('frame');
         $this->go("/recipes/$frame->id");
         $this->findings('8 findings')->click();
-        $this->click("//button[.='A stain-blocking primer first']");
+        $this->click("//button[.='Add a stain-blocking primer']");
         $this->until(fn (): bool => str_contains($this->dialog(), 'Nothing on the shelf fits: a primer'), 'what is missing is said');
         self::assertStringNotContainsString('This will change:', $this->dialog());
         $this->click("//button[.='Close']");

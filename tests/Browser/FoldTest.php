@@ -73,7 +73,7 @@ final class FoldTest extends TestCase
             return { done: plain(f.done), skipped: plain(f.skipped), passed: plain(f.passed), again: plain(f.again), last, rounds };
             JS;
         $differ = 0;
-        foreach (PageCode::run('areas/bench/fold.ts', $script, $cases) as $i => $came) {
+        foreach (PageCode::run('rooms/bench/fold.ts', $script, $cases) as $i => $came) {
             $differ += json_encode($wanted[$i]) === json_encode($came) ? 0 : 1;
             if (1 === $differ) {
                 self::assertSame(json_encode($wanted[$i]), json_encode($came), 'of '.json_encode($cases[$i]));
@@ -131,7 +131,7 @@ final class FoldTest extends TestCase
         });
         $studio->close();
         $came = PageCode::run(
-            'areas/bench/progress.ts',
+            'rooms/bench/progress.ts',
             'return page.progress(given.run, given.pending).acts.map((a) => a.step + "/" + a.coat + "/" + a.lay);',
             $cases,
         );

@@ -39,7 +39,7 @@ final class OpenWorkTest extends Rooms
         );
         $this->choose('If still not done', 'do “Penetrating oil”');
         $this->step('Penetrating oil');
-        $this->until(fn (): bool => str_contains($this->text('[data-testid=rounds]'), 'or not at all'), 'a last resort');
+        $this->until(fn (): bool => str_contains($this->text('[data-testid=rounds]'), 'or none'), 'a last resort');
         $this->untilSaved();
         $kept = $this->studio->recipe('stools')->document->steps[4];
         self::assertEquals(
@@ -72,7 +72,7 @@ final class OpenWorkTest extends Rooms
         $this->button('Apply')->click();
         $this->until(
             fn (): bool => 1 === preg_match(
-                '/m of tape, .* m² of sheet.*\n*pull the tape from .*, before it is touch-dry/s',
+                '/m of tape, .* m² of sheet.*\n*remove tape between .* \(before touch-dry\)/s',
                 $this->text('[data-testid=masking]'),
             ),
             'how much, and when it is pulled',

@@ -12,7 +12,7 @@ use Symfony\Component\Process\Process;
 final class PageCode
 {
     /**
-     * @param string $module below web/src, such as "areas/bench/fold.ts"
+     * @param string $module below web/src, such as "rooms/bench/fold.ts"
      * @param string $script what is done with each case: the body of a function of `page` (the module) and `given`, which returns what can
      *                       be written as JSON
      * @param mixed  $cases  a list

@@ -150,8 +150,8 @@ final class PainterTest extends Rooms
         foreach ([
             '1:0' => '1:0 leaves only one ingredient.',
             '1:-3' => 'A part can\'t be negative',
-            'a lot' => 'is not a ratio',
-            '2:1:1' => '3 parts but there are 2 ingredients',
+            'a lot' => 'isn\'t a ratio',
+            '2:1:1' => 'has 3 parts but there are 2 ingredients',
         ] as $nonsense => $says) {
             $this->write('Ratio, for example 1:3', $nonsense);
             $this->until(fn (): bool => str_contains($this->text('#step-panel'), $says), "\"$nonsense\" is answered");

@@ -33,7 +33,7 @@ final class PotsTest extends Rooms
         $this->write('Pot capacity', '400 ml');
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'Pour off 40 ml first'), 'and mended');
         $this->clickInView($this->browser->findElement(WebDriverBy::xpath(
-            "//button[starts-with(normalize-space(), 'Poured off and added')]",
+            "//button[starts-with(normalize-space(), 'Record in “')]",
         )));
         $this->until(fn (): bool => str_contains($this->text('[data-testid=correction]'), 'The mix is right'), 'the pot is right');
         $this->go('/shelf/pots');
@@ -108,7 +108,7 @@ final class PotsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pool]'), '160 ml of A wash'), 'so much can be made');
         self::assertStringContainsString('All 80 ml of Slate wash, strong rest', $this->text('[data-testid=pool]'));
         self::assertStringContainsString('80 ml of Slate wash, too thin (280 ml left over)', $this->text('[data-testid=pool]'));
-        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Poured together')]")));
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Save as pot “')]")));
         $this->go('/shelf/pots');
         $this->until(fn (): bool => str_contains($this->main(), 'A wash') && str_contains($this->main(), '280 ml'), 'they are one pot');
         self::assertStringContainsString('Empty', $this->main());

@@ -16,8 +16,8 @@ final class StatesTest extends Rooms
     public function testWhatIsMissingOrEmptyIsSaid(): void
     {
         foreach ([
-            '/recipes/01UNKNOWN' => 'There is no recipe "01UNKNOWN"',
-            '/recipes/01UNKNOWN/sheet' => 'There is no recipe "01UNKNOWN"',
+            '/recipes/01UNKNOWN' => 'No recipe “01UNKNOWN”',
+            '/recipes/01UNKNOWN/sheet' => 'No recipe “01UNKNOWN”',
             '/nowhere' => 'Page not found',
         ] as $path => $says) {
             $this->go($path);
@@ -35,6 +35,24 @@ final class StatesTest extends Rooms
         $this->see('main section h2');
         $this->see('input[type=search]')->sendKeys('velvet');
         $this->until(fn (): bool => str_contains($this->main(), 'No matches'), 'no such material');
+    }
+
+    /**
+     * A fault of the program in one room: it is named as one, the work is said to be safe, and the other rooms open.
+     */
+    public function testAFaultInARoomIsToldFromAMissingConnection(): void
+    {
+        $this->go('/');
+        $this->see('main li h2');
+        $this->browser->executeScript(
+            'const was = window.fetch; window.fetch = (asked, ...more) => new URL(asked.url ?? asked, location.href).pathname === '
+            .'"/api/settings" ? Promise.resolve(Response.json({ version: 1 })) : was(asked, ...more);',
+        );
+        $this->browser->findElement(WebDriverBy::linkText('Settings'))->click();
+        $this->until(fn (): bool => str_contains($this->everything(), 'This is a fault in Inlaid Recipe, not in your work.'), 'it is said');
+        self::assertStringNotContainsString('isn’t responding', $this->everything());
+        $this->browser->findElement(WebDriverBy::linkText('Logbook'))->click();
+        $this->until(fn (): bool => str_contains($this->main(), 'Logbook'), 'the next room opens');
     }
 
     /**

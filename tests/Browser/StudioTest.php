@@ -149,7 +149,7 @@ final class StudioTest extends Rooms
         $this->go('/settings');
         $this->write('Temperature', '99');
         $this->button('Save')->click();
-        $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'between -30 and 60'), 'such air is refused');
+        $this->until(fn (): bool => str_contains($this->text('[role=alert]'), 'from −30 to 60 °C'), 'such air is refused');
         $this->write('Temperature', '12');
         $this->write('Monday', '9-12');
         $this->button('Save')->click();

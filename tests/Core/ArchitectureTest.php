@@ -6,6 +6,7 @@ namespace Inlaid\Tests\Core;
 
 use Inlaid\Tests\Architecture\Rooms;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Path;
 use Symfony\Component\Process\Process;
 
 /**
@@ -14,6 +15,7 @@ use Symfony\Component\Process\Process;
 final class ArchitectureTest extends TestCase
 {
     private const ALLOWED_NAMESPACES = '/^(Inlaid\\\\Core\\\\|Inlaid\\\\Core$|Brick\\\\Math\\\\)/';
+    private const LAYERS = ['theme' => 0, 'api' => 0, 'ui' => 1, 'recipe' => 2, 'mix' => 3, 'log' => 3, 'rooms' => 4, 'app' => 5];
     private const FORBIDDEN_CALLS = [
         'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'getdate', 'localtime', 'usleep', 'sleep',
         'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'array_rand', 'uniqid', 'lcg_value', 'str_shuffle',
@@ -44,8 +46,11 @@ final class ArchitectureTest extends TestCase
 
     public function testNoLineIsLongerThanAScreenIsWide(): void
     {
-        foreach (['core', 'src', 'tests'] as $folder) {
-            foreach ($this->files($folder) as $file) {
+        foreach (['core', 'src', 'tests', 'web/src'] as $folder) {
+            foreach ($this->files($folder, 'web/src' === $folder ? ['ts', 'tsx'] : ['php']) as $file) {
+                if (str_ends_with($file, '.gen.ts')) {
+                    continue;
+                }
                 foreach (explode("\n", (string) file_get_contents($file)) as $number => $line) {
                     self::assertLessThanOrEqual(140, mb_strlen($line), "$file, line ".($number + 1));
                 }
@@ -117,6 +122,37 @@ final class ArchitectureTest extends TestCase
         );
     }
 
+    /** api and theme ← ui ← recipe, mix, log ← a room ← app; no room uses another. Circles within a layer are the linter's. */
+    public function testThePagesUseOnlyTheLayersBelow(): void
+    {
+        self::assertSame([], $this->wrongArrows($this->imports()));
+        self::assertSame(
+            ['ui/Field uses recipe/edits', 'rooms/mix/Mixing uses rooms/shelf/Pots', 'api/api uses rooms/mix/Mixing'],
+            $this->wrongArrows([
+                ['ui/Field', 'recipe/edits'],
+                ['mix/usePots', 'api/api'],
+                ['rooms/mix/Mixing', 'rooms/shelf/Pots'],
+                ['rooms/mix/Mixing', 'rooms/mix/PutRight'],
+                ['app/App', 'rooms/mix/Mixing'],
+                ['api/api', 'rooms/mix/Mixing'],
+            ]),
+            'planted ones are found',
+        );
+    }
+
+    public function testThePagesTakeTheirColoursFromTheTheme(): void
+    {
+        $pages = \dirname(__DIR__, 2).'/web/src';
+        $own = [];
+        foreach ($this->files('web/src', ['ts', 'tsx']) as $file) {
+            if (1 === preg_match('/#[0-9a-f]{3,8}\b/i', (string) file_get_contents($file))) {
+                $own[] = substr($file, \strlen($pages) + 1);
+            }
+        }
+        sort($own);
+        self::assertSame(['theme/theme.ts', 'ui/startColours.ts'], $own);
+    }
+
     public function testEveryFileIsStrict(): void
     {
         foreach ([...$this->files('core'), ...$this->files('src'), ...$this->files('tests')] as $file) {
@@ -125,9 +161,49 @@ final class ArchitectureTest extends TestCase
     }
 
     /**
+     * @return list<array{string, string}> which module of the pages uses which, both without their endings
+     */
+    private function imports(): array
+    {
+        $pages = \dirname(__DIR__, 2).'/web/src';
+        $imports = [];
+        foreach ($this->files('web/src', ['ts', 'tsx']) as $file) {
+            $module = substr((string) preg_replace('/\.tsx?$/', '', $file), \strlen($pages) + 1);
+            preg_match_all("/(?:from|import)\s*\(?'(\.[^']+)'/", (string) file_get_contents($file), $found);
+            foreach ($found[1] as $path) {
+                $imports[] = [$module, Path::makeRelative(Path::join($pages, \dirname($module), $path), $pages)];
+            }
+        }
+        self::assertGreaterThan(500, \count($imports));
+
+        return $imports;
+    }
+
+    /**
+     * @param list<array{string, string}> $imports
+     *
+     * @return list<string> those that point upward, or from one room to another
+     */
+    private function wrongArrows(array $imports): array
+    {
+        $wrong = [];
+        foreach ($imports as [$from, $to]) {
+            [$upper, $lower] = [explode('/', $from), explode('/', $to)];
+            $sameRoom = 'rooms' === $upper[0] && 'rooms' === $lower[0] && $upper[1] === $lower[1];
+            if ($upper[0] !== $lower[0] ? self::LAYERS[$upper[0]] <= self::LAYERS[$lower[0]] : 'rooms' === $upper[0] && !$sameRoom) {
+                $wrong[] = "$from uses $to";
+            }
+        }
+
+        return $wrong;
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
      * @return list<string>
      */
-    private function files(string $folder): array
+    private function files(string $folder, array $kinds = ['php']): array
     {
         $found = [];
         /** @var \SplFileInfo $file */
@@ -135,7 +211,7 @@ final class ArchitectureTest extends TestCase
             \dirname(__DIR__, 2)."/$folder",
             \FilesystemIterator::SKIP_DOTS,
         )) as $file) {
-            if ('php' === $file->getExtension()) {
+            if (\in_array($file->getExtension(), $kinds, true)) {
                 $found[] = $file->getPathname();
             }
         }

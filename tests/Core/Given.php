@@ -10,6 +10,7 @@ use Inlaid\Core\Board\Variables;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Findings\AnalyseRecipe;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
@@ -25,6 +26,7 @@ use Inlaid\Core\Piece\Shape\Shapes;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Practice\Practice;
 use Inlaid\Core\Practice\Practices;
+use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 
@@ -102,12 +104,22 @@ final class Given
         return new Techniques(self::all(Technique::class, 'Technique'));
     }
 
-    public static function schools(): Practices
+    public static function practices(): Practices
     {
         return new Practices(self::all(Practice::class, 'Practice'));
     }
 
-    public static function things(): Variables
+    public static function analyser(): AnalyseRecipe
+    {
+        return new AnalyseRecipe(self::practices());
+    }
+
+    public static function previewer(): PreviewRecipe
+    {
+        return new PreviewRecipe(self::analyser());
+    }
+
+    public static function variables(): Variables
     {
         return new Variables(self::all(Variable::class, 'Board'));
     }

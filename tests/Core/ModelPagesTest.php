@@ -305,7 +305,7 @@ final class ModelPagesTest extends TestCase
         $works = (new WorkOutSteps())->workOut(
             Recipe::of('T', $piece, [$step(120), $step(180)]),
             Climate::reference(),
-            Given::schools()->habits([], []),
+            Given::practices()->habits([], []),
         );
 
         return array_sum(array_map(static fn (StepCalculation $w): float => $w->removes(), $works));
@@ -336,7 +336,7 @@ final class ModelPagesTest extends TestCase
             StepDetail::of(),
             WaitRule::of(WaitUntil::Recoat),
         );
-        $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step]), Climate::reference(), Given::schools()->habits([], []));
+        $works = (new WorkOutSteps())->workOut(Recipe::of('T', $piece, [$step]), Climate::reference(), Given::practices()->habits([], []));
         $stated = Lab::ofLight((new WorkOutLook())->look($piece->parts[0], $works)->end(Zone::Field)->mean());
         $learned = (new LearnLook())->learn(
             Given::paint(),

@@ -20,7 +20,6 @@ use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Pulls;
 use Inlaid\Core\Planning\WorkingTime;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Rags;
 use Inlaid\Core\Recipe\SandingAim;
@@ -140,7 +139,7 @@ final class FormatTest extends TestCase
         );
         $worked = new WorkedOut(
             new RawJson('{"now": "soon", "rate": 1.0, "schools": {}}'),
-            (new PreviewRecipe(Given::schools()))->preview($this->reader()->read($this->golden()), $context),
+            Given::previewer()->preview($this->reader()->read($this->golden()), $context),
         );
         self::assertSame(Json::encode(Json::plain($worked)), Json::encode($worked));
         self::assertStringStartsWith('{"context":{"now":"soon","rate":1.0,"schools":{}},"preview":{"title":"Golden', Json::encode($worked));
@@ -160,12 +159,12 @@ final class FormatTest extends TestCase
 
     private function reader(): ReadRecipe
     {
-        return new ReadRecipe(Given::techniques(), Given::schools(), new ReadPiece(Given::shapes()));
+        return new ReadRecipe(Given::techniques(), Given::practices(), new ReadPiece(Given::shapes()));
     }
 
     private function boards(): ReadBoard
     {
-        return new ReadBoard($this->reader(), Given::things(), new LoadSpecies(\dirname(__DIR__, 2)), Given::techniques());
+        return new ReadBoard($this->reader(), Given::variables(), new LoadSpecies(\dirname(__DIR__, 2)), Given::techniques());
     }
 
     private function golden(int $version = UpcastRecipe::VERSION, string $format = 'recipe'): \stdClass

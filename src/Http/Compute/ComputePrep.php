@@ -11,8 +11,10 @@ use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Findings\AnalyseRecipe;
+use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Prep\PrepLine;
-use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Prep\ProposePrep;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
@@ -25,7 +27,9 @@ final readonly class ComputePrep
     public function __construct(
         private ReadRecipe $read,
         private StudioContext $context,
-        private PreviewRecipe $preview,
+        private AnalyseRecipe $analyse,
+        private CheckRecipe $check,
+        private ProposePrep $prep,
         private TryEdits $try,
     ) {
     }
@@ -39,7 +43,8 @@ final readonly class ComputePrep
         ]);
         $before = $this->read->document($json, '/document');
         [$context] = $this->context->with($stated);
-        $taken = $this->lines($this->preview->preview($before->recipe, $context)->prep, $keys);
+        $whole = $this->analyse->analyse($before->recipe, $context);
+        $taken = $this->lines($this->prep->propose($whole, $this->check->check($whole)), $keys);
 
         return $this->try->on($before, array_map(static fn (PrepLine $l): Edit => Edit::insert($l->step, $l->before), $taken), $context);
     }

@@ -11,10 +11,10 @@ use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\StudioContext;
+use Inlaid\Core\Findings\AnalyseRecipe;
+use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\Remedy;
-use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/remedy', methods: 'POST')]
@@ -28,7 +28,8 @@ final readonly class ComputeRemedy
     public function __construct(
         private ReadRecipe $read,
         private StudioContext $context,
-        private PreviewRecipe $preview,
+        private AnalyseRecipe $analyse,
+        private CheckRecipe $check,
         private TryEdits $try,
     ) {
     }
@@ -43,20 +44,22 @@ final readonly class ComputeRemedy
         ]);
         $before = $this->read->document($json, '/document');
         [$context] = $this->context->with($stated);
-        $was = $this->preview->preview($before->recipe, $context);
+        $was = $this->check->check($this->analyse->analyse($before->recipe, $context));
         $remedy = $this->remedy($was, $key, $which);
         $remedied = $this->try->on($before, $remedy->edits, $context);
-        $this->verify($was, $remedied->preview, $key);
+        $this->verify($was, $remedied->preview->findings, $key);
 
         return $remedied;
     }
 
     /**
+     * @param list<Finding> $findings
+     *
      * @throws InvalidInput if there is no such finding or remedy
      */
-    private function remedy(Preview $preview, string $finding, string $remedy): Remedy
+    private function remedy(array $findings, string $finding, string $remedy): Remedy
     {
-        foreach ($preview->findings as $found) {
+        foreach ($findings as $found) {
             foreach ($found->key === $finding ? $found->remedies : [] as $offered) {
                 if ($offered->key === $remedy) {
                     return $offered;
@@ -65,18 +68,21 @@ final readonly class ComputeRemedy
         }
 
         throw InvalidInput::at(
-            [] === array_filter($preview->findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy',
+            [] === array_filter($findings, static fn (Finding $f): bool => $f->key === $finding) ? '/finding' : '/remedy',
             'The recipe has changed. Open the findings again.',
         );
     }
 
     /**
+     * @param list<Finding> $was
+     * @param list<Finding> $is
+     *
      * @throws Problem if the remedy would not help, or make matters worse
      */
-    private function verify(Preview $was, Preview $is, string $key): void
+    private function verify(array $was, array $is, string $key): void
     {
-        $old = array_column(array_map(static fn (Finding $f): array => [$f->key, $f], $was->findings), 1, 0);
-        foreach ($is->findings as $finding) {
+        $old = array_column(array_map(static fn (Finding $f): array => [$f->key, $f], $was), 1, 0);
+        foreach ($is as $finding) {
             if ($finding->key === $key) {
                 throw new Problem(422, 'remedy-does-not-help', 'This fix doesn\'t clear the finding: '.$finding->why);
             }

@@ -131,7 +131,7 @@ final class BoardPreviewTest extends TestCase
             BigRational::of('1/50'),
         );
 
-        return (new PreviewBoard(Given::schools()))->preview($board, $context);
+        return (new PreviewBoard(Given::practices()))->preview($board, $context);
     }
 
     /**

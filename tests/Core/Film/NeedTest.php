@@ -106,11 +106,11 @@ final class NeedTest extends TestCase
             self::assertNotSame('', $t->does());
             self::assertTrue(Effect::Waits === $t->figures()->act || $t->figures()->rate > 0, $t->key());
         }
-        $base = Given::schools()->habits([], []);
-        foreach (Given::schools()->all() as $school) {
+        $base = Given::practices()->habits([], []);
+        foreach (Given::practices()->all() as $school) {
             $changes = array_filter(
                 $school->choices(),
-                static fn ($c): bool => Given::schools()->habits([$school->key() => $c->key], []) !== $base,
+                static fn ($c): bool => Given::practices()->habits([$school->key() => $c->key], []) !== $base,
             );
             self::assertNotEmpty($changes, $school->key().' changes nothing');
             foreach ($school->choices() as $choice) {

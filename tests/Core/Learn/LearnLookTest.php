@@ -203,7 +203,7 @@ final class LearnLookTest extends TestCase
                     ),
                     null === $more ? [$wash] : $more($wash),
                 );
-                $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::schools()->habits([], []));
+                $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::practices()->habits([], []));
                 $look = new WorkOutLook((new FindColourant())->with(Given::paint()->learning($true)));
                 $patches[] = new SeenPatch(
                     'A board',

@@ -46,7 +46,7 @@ final class OutOfTimeTest extends TestCase
     /** Every thinning that is told is as it is with all the time there is; of those told the best is taken. */
     public function testThinnings(): void
     {
-        $solve = static fn (int $looks) => (new SolveThinning(Given::schools()))->solve(
+        $solve = static fn (int $looks) => (new SolveThinning(Given::practices()))->solve(
             self::recipe(),
             self::recipe()->steps[1],
             Zone::Field,
@@ -79,7 +79,7 @@ final class OutOfTimeTest extends TestCase
             Given::paint(),
             ...array_map(static fn (string $hex): Material => self::paint($hex), ['#efe6cc', '#b5402f', '#2f5a45']),
         ];
-        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::schools()))->find(
+        $find = static fn (int $looks, int $told): mixed => (new WhereFromHere(Given::practices(), Given::analyser()))->find(
             self::recipe(),
             's1',
             $shelf,

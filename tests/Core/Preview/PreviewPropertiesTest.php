@@ -28,7 +28,6 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
@@ -352,6 +351,6 @@ final class PreviewPropertiesTest extends TestCase
             BigRational::of('0.02'),
         );
 
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Case', $pieces, $parts), $steps), $context);
+        return Given::previewer()->preview(Recipe::of('Test', Piece::of('Case', $pieces, $parts), $steps), $context);
     }
 }

@@ -26,7 +26,6 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\InvalidRecipe;
 use Inlaid\Core\Recipe\Purpose;
@@ -257,6 +256,6 @@ final class PreviewTest extends TestCase
             BigRational::of('1/50'),
         );
 
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', $this->piece($moreParts), $steps, $schools), $context);
+        return Given::previewer()->preview(Recipe::of('Test', $this->piece($moreParts), $steps, $schools), $context);
     }
 }

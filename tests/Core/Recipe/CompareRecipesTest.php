@@ -39,7 +39,7 @@ final class CompareRecipesTest extends TestCase
     public function testNothingIsDifferentFromItself(): void
     {
         $recipe = $this->recipe([$this->step('a'), $this->step('b')]);
-        self::assertSame([], (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($recipe, $recipe));
+        self::assertSame([], (new CompareRecipes(new DescribeRecipe(Given::practices())))->compare($recipe, $recipe));
     }
 
     public function testEveryStepTakenOutPutInOrMovedIsNamedOnceAndNoOther(): void
@@ -159,7 +159,7 @@ final class CompareRecipesTest extends TestCase
     {
         return array_map(
             static fn (Change $c): string => $c->text,
-            (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare($before, $after),
+            (new CompareRecipes(new DescribeRecipe(Given::practices())))->compare($before, $after),
         );
     }
 
@@ -171,7 +171,7 @@ final class CompareRecipesTest extends TestCase
      */
     private function compare(array $before, array $after): array
     {
-        return (new CompareRecipes(new DescribeRecipe(Given::schools())))->compare(
+        return (new CompareRecipes(new DescribeRecipe(Given::practices())))->compare(
             $this->recipe(array_map(fn (string $id): Step => $this->step($id), $before)),
             $this->recipe(array_map(fn (string $id): Step => $this->step($id), $after)),
         );

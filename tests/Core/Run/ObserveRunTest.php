@@ -133,7 +133,7 @@ final class ObserveRunTest extends TestCase
         return (new WorkOutSteps())->workOut(
             $this->piece($coats)->recipe,
             Climate::reference(),
-            Given::schools()->habits([], [])->withOwn($own),
+            Given::practices()->habits([], [])->withOwn($own),
         );
     }
 

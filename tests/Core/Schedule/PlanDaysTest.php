@@ -216,7 +216,7 @@ final class PlanDaysTest extends TestCase
     {
         $time = WorkingTime::of(self::ZONE, $week);
 
-        return (new PlanDays(Given::schools()))->plan($pieces, Given::context($time, $now), self::over($looks), self::over($late));
+        return (new PlanDays(Given::practices()))->plan($pieces, Given::context($time, $now), self::over($looks), self::over($late));
     }
 
     private function now(): int

@@ -23,7 +23,6 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
@@ -283,7 +282,7 @@ final class FitTest extends TestCase
             BigRational::of('0.02'),
         );
 
-        return (new PreviewRecipe(Given::schools()))->preview(
+        return Given::previewer()->preview(
             Recipe::of('Test', Piece::of('Chest', 1, $parts, $joints, new PieceUse($place)), $steps),
             $context,
         );

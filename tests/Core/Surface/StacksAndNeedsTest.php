@@ -26,7 +26,6 @@ use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Preview\StepPreview;
 use Inlaid\Core\Purchase\Consumable;
 use Inlaid\Core\Recipe\Intent;
@@ -358,7 +357,7 @@ final class StacksAndNeedsTest extends TestCase
      */
     private function preview(array $steps, ?array $parts = null, ?float $rate = null): Preview
     {
-        return (new PreviewRecipe(Given::schools()))->preview(
+        return Given::previewer()->preview(
             Recipe::of(
                 'Test',
                 Piece::of('Case', 1, $parts ?? [PiecePart::of('p', 'Part', Surface::free(1.0), 1, self::ground(Grain::Close))]),

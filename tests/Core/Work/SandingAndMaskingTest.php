@@ -19,7 +19,6 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Preview\Preview;
-use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Intent;
 use Inlaid\Core\Recipe\InvalidRecipe;
@@ -327,6 +326,6 @@ final class SandingAndMaskingTest extends TestCase
             $schools,
         );
 
-        return (new PreviewRecipe(Given::schools()))->preview(Recipe::of('Test', Piece::of('Table', 1, $parts), $steps), $context);
+        return Given::previewer()->preview(Recipe::of('Test', Piece::of('Table', 1, $parts), $steps), $context);
     }
 }

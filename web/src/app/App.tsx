@@ -1,37 +1,37 @@
 import { lazy, Suspense, useSyncExternalStore } from 'react';
 import { Route, Routes } from 'react-router';
-import { Loading } from '../shared/Notice';
+import { isLocked, onLock } from '../api/lock';
+import { Loading } from '../ui/Notice';
 import { Boundary } from './Boundary';
-import { isLocked, onLock } from './lock';
 import { Shell } from './Shell';
 
-const Book = lazy(() => import('../areas/book/Book'));
-const Section = lazy(() => import('../areas/section/Section'));
-const Mixing = lazy(() => import('../areas/mixing/Mixing'));
-const Boards = lazy(() => import('../areas/boards/Boards'));
-const BoardRoom = lazy(() => import('../areas/boards/BoardRoom'));
-const BoardBacks = lazy(() => import('../areas/boards/BoardBacks'));
-const GuestLook = lazy(() => import('../areas/look/GuestLook'));
-const Pots = lazy(() => import('../areas/pots/Pots'));
-const PotLabel = lazy(() => import('../areas/pots/PotLabel'));
-const BuyList = lazy(() => import('../areas/shelf/BuyList'));
-const Days = lazy(() => import('../areas/days/Days'));
-const BenchRoom = lazy(() => import('../areas/bench/BenchRoom'));
-const Logbook = lazy(() => import('../areas/logbook/Logbook'));
-const Beside = lazy(() => import('../areas/logbook/Beside'));
-const RunMade = lazy(() => import('../areas/logbook/RunMade'));
-const Care = lazy(() => import('../areas/logbook/Care'));
-const Shelf = lazy(() => import('../areas/shelf/Shelf'));
-const StudioSettings = lazy(() => import('../areas/settings/StudioSettings'));
-const Sheet = lazy(() => import('../areas/sheet/Sheet'));
-const LockedDoor = lazy(() => import('../areas/lock/LockedDoor'));
+const Book = lazy(() => import('../rooms/book/Book'));
+const Section = lazy(() => import('../rooms/section/Section'));
+const Mixing = lazy(() => import('../rooms/mix/Mixing'));
+const Boards = lazy(() => import('../rooms/boards/Boards'));
+const BoardRoom = lazy(() => import('../rooms/boards/BoardRoom'));
+const BoardBacks = lazy(() => import('../rooms/boards/BoardBacks'));
+const GuestLook = lazy(() => import('../rooms/boards/GuestLook'));
+const Pots = lazy(() => import('../rooms/shelf/Pots'));
+const PotLabel = lazy(() => import('../rooms/shelf/PotLabel'));
+const BuyList = lazy(() => import('../rooms/shelf/BuyList'));
+const Days = lazy(() => import('../rooms/days/Days'));
+const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
+const Logbook = lazy(() => import('../rooms/logbook/Logbook'));
+const Beside = lazy(() => import('../rooms/logbook/CompareJobs'));
+const RunMade = lazy(() => import('../rooms/logbook/JobReport'));
+const Care = lazy(() => import('../rooms/logbook/Care'));
+const Shelf = lazy(() => import('../rooms/shelf/Shelf'));
+const StudioSettings = lazy(() => import('../rooms/settings/StudioSettings'));
+const Sheet = lazy(() => import('../rooms/sheet/Sheet'));
+const LockedDoor = lazy(() => import('./LockedDoor'));
 const Lost = lazy(() => import('./Lost'));
 
 export function App() {
   const locked = useSyncExternalStore(onLock, isLocked);
   return (
     <Boundary>
-      <Suspense fallback={<Loading what="the room" />}>
+      <Suspense fallback={<Loading what="the page" />}>
         <Routes>
           <Route path="/recipes/:id/sheet" element={<Sheet />} />
           <Route path="/logbook/:id/care" element={<Care />} />

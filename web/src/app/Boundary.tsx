@@ -1,27 +1,48 @@
 import Button from '@mui/material/Button';
 import { Component, type ReactNode } from 'react';
-import { Notice } from '../shared/Notice';
+import { Failed, Loading, Notice } from '../ui/Notice';
+
+type State = { error: Error | null; reachable: boolean | null };
 
 /**
- * Catches what a room throws, most often that a part of the pages could not be fetched because the program is not running,
- * so that the painter is told instead of left with an empty window. What was typed is kept by the room itself.
+ * Catches what a room throws and tells a missing connection (part of the page couldn't be fetched) from a fault of the program. What was
+ * typed is kept by the room itself. Where the address changes (`at`) it tries anew.
  */
-export class Boundary extends Component<{ children: ReactNode }, { failed: boolean }> {
-  override state = { failed: false };
+export class Boundary extends Component<{ at?: string; children: ReactNode }, State> {
+  override state: State = { error: null, reachable: null };
 
-  static getDerivedStateFromError() {
-    return { failed: true };
+  static getDerivedStateFromError(error: unknown): State {
+    return { error: error instanceof Error ? error : new Error(String(error)), reachable: null };
+  }
+
+  override componentDidCatch() {
+    fetch('/api/lock', { cache: 'no-store' }).then(
+      () => this.setState({ reachable: true }),
+      () => this.setState({ reachable: false }),
+    );
+  }
+
+  override componentDidUpdate(before: { at?: string }) {
+    if (before.at !== this.props.at && this.state.error !== null) this.setState({ error: null, reachable: null });
   }
 
   override render() {
-    if (!this.state.failed) return this.props.children;
+    const { error, reachable } = this.state;
+    if (error === null) return this.props.children;
+    if (reachable === null) return <Loading what="the page" />;
+    if (!reachable) return <Failed error={error} retry={reload} />;
     return (
-      <Notice title="This page couldn't be loaded">
-        <p>Inlaid Recipe is probably not running. Start it with ./bin/start and reload.</p>
-        <Button variant="outlined" onClick={() => window.location.reload()}>
-          Try again
+      <Notice title="Something went wrong on this page">
+        <p>This is a fault in Inlaid Recipe, not in your work. Your work is saved in this browser.</p>
+        <Button variant="outlined" onClick={reload}>
+          Reload
         </Button>
+        <p style={{ overflowWrap: 'anywhere' }}>If it happens again, report it: {error.message}</p>
       </Notice>
     );
   }
+}
+
+function reload() {
+  window.location.reload();
 }

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
-import { Notice } from '../shared/Notice';
+import { Notice } from '../ui/Notice';
 
 export default function Lost() {
   return (

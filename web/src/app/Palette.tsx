@@ -6,11 +6,12 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useLater } from '../shared/useLater';
-import { answer, api } from './api';
-import { useOffered } from './commands';
+import { answer, api } from '../api/api';
+import { keys } from '../api/keys';
+import { bench } from '../theme/theme';
+import { useOffered } from '../ui/commands';
+import { useLater } from '../ui/useLater';
 import { rooms } from './rooms';
-import { bench } from './theme';
 
 type Option = { id: string; group: string; name: string; keys?: string | undefined; run: () => void };
 
@@ -23,7 +24,7 @@ export default function Palette({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
   const query = useLater(text);
   const found = useQuery({
-    queryKey: ['recipes', query, false, 1],
+    queryKey: keys.recipeSearch(query),
     queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query } } })),
   });
   const options: Option[] = [

@@ -1,21 +1,24 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from 'react';
-import { Link, NavLink, Outlet, useNavigate } from 'react-router';
-import { onTour, stopNow } from '../areas/tour/tourState';
-import { isTyping } from '../shared/keys';
-import { Mark } from './Mark';
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { bench } from '../theme/theme';
+import { Mark } from '../ui/Mark';
+import { Loading } from '../ui/Notice';
+import { onTour, stopNow } from '../ui/tourState';
+import { isTyping } from '../ui/typing';
+import { Boundary } from './Boundary';
 import { rooms } from './rooms';
 import { Shortcuts } from './Shortcuts';
-import { bench } from './theme';
 
 const Palette = lazy(() => import('./Palette'));
-const HelpDialog = lazy(() => import('../areas/help/HelpDialog'));
-const Tour = lazy(() => import('../areas/tour/Tour'));
+const HelpDialog = lazy(() => import('./help/HelpDialog'));
+const Tour = lazy(() => import('./tour/Tour'));
 
 /** The frame around every room: the way between them, and the keys that lead there. */
 export function Shell() {
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const [help, setHelp] = useState(false);
   const [about, setAbout] = useState(false);
   const tour = useSyncExternalStore(onTour, stopNow);
@@ -84,15 +87,15 @@ export function Shell() {
               to={room.to}
               end={room.to === '/'}
               sx={{
-                color: '#E8E1D3',
+                color: bench.sand,
                 textDecoration: 'none',
                 px: { xs: 1, sm: 1.5, lg: 2 },
                 display: 'flex',
                 alignItems: 'center',
                 borderBottom: '4px solid transparent',
                 borderTop: '4px solid transparent',
-                '&.active': { borderBottomColor: bench.ochre, color: '#fff', fontWeight: 650 },
-                '&:hover': { color: '#fff' },
+                '&.active': { borderBottomColor: bench.ochre, color: bench.white, fontWeight: 650 },
+                '&:hover': { color: bench.white },
               }}
             >
               {room.name}
@@ -116,7 +119,11 @@ export function Shell() {
         </Button>
       </Box>
       <Box component="main" sx={{ flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' }}>
-        <Outlet />
+        <Boundary at={pathname}>
+          <Suspense fallback={<Loading what="the page" />}>
+            <Outlet />
+          </Suspense>
+        </Boundary>
       </Box>
       {reaching && (
         <Suspense>

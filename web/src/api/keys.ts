@@ -1,0 +1,44 @@
+/**
+ * The names under which answers are remembered. A shorter name stands for all that begin with it: what changes a job forgets `keys.job(id)`
+ * and with it its report.
+ */
+export const keys = {
+  calculation: (name: string, question: string) => ['calculation', name, question],
+  vocabulary: ['vocabulary'],
+  settings: ['settings'],
+  lock: ['lock'],
+  feed: ['feed'],
+  stock: ['stock'],
+  ownFigures: ['own-figures'],
+  tour: ['tour'],
+  climate: (place: string | null) => ['hygrometer', place],
+  clientBoard: (secret: string | undefined) => ['look', secret],
+
+  recipes: ['recipes'],
+  recipeList: (query: string, near: string | null, archived: boolean, page: number) => ['recipes', 'list', query, near, archived, page],
+  recipeSearch: (query: string) => ['recipes', 'search', query],
+  recipe: ['recipe'],
+  recipeOf: (id: string | null | undefined, what = 'draft', ...more: readonly unknown[]) => ['recipe', id, what, ...more],
+
+  materials: ['materials'],
+  materialList: (archived: boolean) => ['materials', 'list', archived],
+  learned: (material: string, version: number) => ['materials', 'learned', material, version],
+
+  pots: ['pots'],
+  potHistory: (pot: string, holds: string | undefined) => ['pots', pot, 'history', holds],
+  potLabel: (pot: string) => ['pots', pot, 'label'],
+  shopping: ['shopping'],
+  shoppingList: (recipes: readonly string[]) => ['shopping', recipes],
+
+  boards: ['boards'],
+  boardList: (archived: boolean) => ['boards', 'list', archived],
+  boardLists: ['boards', 'list'],
+  board: (id: string | undefined, ...what: readonly unknown[]) => ['boards', id, ...what],
+  variables: (recipe: unknown) => ['variables', recipe],
+
+  days: ['days'],
+  schedule: (asked: unknown) => ['days', asked],
+  jobs: ['runs'],
+  jobList: (...what: readonly unknown[]) => ['runs', ...what],
+  job: (id: string | null | undefined, ...what: readonly unknown[]) => ['run', id, ...what],
+};

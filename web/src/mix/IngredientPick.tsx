@@ -1,0 +1,54 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import type { Material, Named } from '../api/api';
+import { type MixBook, usableIn } from '../recipe/edits';
+import { kinds } from '../ui/words';
+
+type Option = { of: Named; name: string; group: string; material?: Material };
+
+/** Chooses a material of the book, one of its mixes, or something from the shelf. */
+export function IngredientPick({
+  label,
+  book,
+  inside,
+  shelf,
+  value,
+  onChange,
+  onMixItself,
+  error,
+}: {
+  label: string;
+  book: MixBook;
+  /** The mix it goes into, so that it cannot contain itself. */
+  inside: string | null;
+  shelf: readonly Material[];
+  value: Named | null;
+  onChange: (of: Named, material?: Material) => void;
+  /** Makes what is chosen a mix of its own. */
+  onMixItself?: (() => void) | undefined;
+  error?: string | undefined;
+}) {
+  const mixes = inside === null ? book.mixes : usableIn(book, inside).filter((m) => m.id !== inside);
+  const options: Option[] = [
+    ...(onMixItself ? [{ of: {}, name: 'Mix this ingredient …', group: 'New' }] : []),
+    ...mixes.map((m) => ({ of: { mix: m.id }, name: m.name, group: 'Mixes here' })),
+    ...book.materials.map((m) => ({ of: { material: m.id }, name: m.name, group: 'In use here' })),
+    ...shelf
+      .filter((m) => !book.materials.some((b) => b.id === m.id))
+      .map((m) => ({ of: { material: m.id }, name: m.name, group: kinds[m.kind] ?? m.kind, material: m })),
+  ];
+  const chosen = options.find((o) => (value?.mix ? o.of.mix === value.mix : o.of.material === value?.material)) ?? null;
+  return (
+    <Autocomplete<Option, false, boolean>
+      options={options}
+      value={chosen}
+      disableClearable={chosen !== null}
+      groupBy={(o) => o.group}
+      getOptionLabel={(o) => o.name}
+      getOptionKey={(o) => o.of.mix ?? o.of.material ?? 'new'}
+      isOptionEqualToValue={(a, b) => a.of.mix === b.of.mix && a.of.material === b.of.material}
+      onChange={(_, option) => option && (option.group === 'New' ? onMixItself?.() : onChange(option.of, option.material))}
+      renderInput={(params) => <TextField {...params} label={label} error={error !== undefined} helperText={error} />}
+    />
+  );
+}

@@ -1,0 +1,104 @@
+import type { StackPreview, ZoneLook } from '../../api/api';
+import { size, type Zone, zonesOfPanel } from './panel';
+import { inOrder, type WornPlace } from './spread';
+
+type After = StackPreview['look']['after'][number];
+
+/** Which patch every pixel belongs to, after each step; a step that divides nothing shares the map before it. */
+type Maps = { pixels: Uint32Array; after: Uint16Array[] };
+
+/** A face made ready: after it, any step of it is painted by looking colours up. */
+export type Ready = { after: readonly After[]; zones: ReadonlyMap<Zone, Maps> };
+
+/** Of one patch: up to which of its pixels, and to which patch they go. */
+type Cut = { until: number; to: number };
+
+function cutsOf(look: ZoneLook, sizes: ReadonlyMap<number, number>): Map<number, Cut[]> {
+  const divided = look.divided ?? [];
+  const whole = new Map<number, number>();
+  for (const d of divided) whole.set(d.from, (whole.get(d.from) ?? 0) + d.share);
+  const cuts = new Map<number, Cut[]>();
+  const sums = new Map<number, number>();
+  for (const { from, share, to } of divided) {
+    const sum = (sums.get(from) ?? 0) + share;
+    sums.set(from, sum);
+    const until = Math.round(((sizes.get(from) ?? 0) * sum) / (whole.get(from) ?? 1));
+    cuts.set(from, [...(cuts.get(from) ?? []), { until, to }]);
+  }
+  return cuts;
+}
+
+/**
+ * Hands every pixel on from patch to patch as the shares were handed on, so that the painted shares are the reckoned ones to a pixel: of
+ * every patch so many of its pixels go to each of those it was divided into, in the order in which they lie along the step's spread.
+ */
+function divide(before: Uint16Array, look: ZoneLook, order: Uint32Array): Uint16Array {
+  const sizes = new Map<number, number>();
+  for (const pixel of order) sizes.set(before[pixel] ?? 0, (sizes.get(before[pixel] ?? 0) ?? 0) + 1);
+  const cuts = cutsOf(look, sizes);
+  const now = new Uint16Array(before.length);
+  const taken = new Map<number, { count: number; cut: number }>();
+  for (const pixel of order) {
+    const from = before[pixel] ?? 0;
+    const list = cuts.get(from) ?? [];
+    const at = taken.get(from) ?? { count: 0, cut: 0 };
+    while (at.cut < list.length - 1 && at.count >= (list[at.cut]?.until ?? 0)) at.cut++;
+    at.count++;
+    taken.set(from, at);
+    now[pixel] = list[at.cut]?.to ?? 0;
+  }
+  return now;
+}
+
+/** Makes a face ready from the zones that were worked out. */
+export function makeReady(stack: StackPreview, wornPlaces: readonly WornPlace[]): Ready {
+  const { after } = stack.look;
+  const panel = zonesOfPanel(stack.substrate.grain);
+  const zones = new Map<Zone, Maps>();
+  for (const { zone } of after[0]?.zones ?? []) {
+    const pixels = panel[zone];
+    const orders = new Map<string, Uint32Array>();
+    let labels: Uint16Array = new Uint16Array(size.width * size.height);
+    const maps = [labels];
+    for (const step of after.slice(1)) {
+      const look = step.zones.find((z) => z.zone === zone);
+      if (look?.divided && look.spread && look.way) {
+        const order = orders.get(look.way) ?? inOrder(pixels, look.spread, look.way, wornPlaces);
+        orders.set(look.way, order);
+        labels = divide(labels, look, order);
+      }
+      maps.push(labels);
+    }
+    zones.set(zone, { pixels, after: maps });
+  }
+  return { after, zones };
+}
+
+/** A colour as a canvas holds it. */
+function packed(hex: string): number {
+  const n = Number.parseInt(hex.slice(1), 16);
+  return (0xff000000 | ((n & 0xff) << 16) | (n & 0xff00) | (n >> 16)) >>> 0;
+}
+
+/**
+ * Paints the face as it is after one of its steps; 0 is the ground. With a target its right half is as wanted, zones without a colour of
+ * their own like the flat.
+ */
+export function paint(image: ImageData, ready: Ready, at: number, target?: Partial<Record<Zone, string | null>> | null): void {
+  const out = new Uint32Array(image.data.buffer);
+  for (const look of ready.after[at]?.zones ?? []) {
+    const maps = ready.zones.get(look.zone);
+    const labels = maps?.after[at];
+    if (!maps || !labels) continue;
+    const colours = Uint32Array.from(look.colours, packed);
+    const { pixels } = maps;
+    for (const pixel of pixels) out[pixel] = colours[labels[pixel] as number] as number;
+    // Split with the target: its right half is as wanted.
+    const wanted = target?.[look.zone] ?? target?.field;
+    if (!wanted) continue;
+    const half = packed(wanted);
+    for (const pixel of pixels) if (pixel % size.width >= size.width / 2) out[pixel] = half;
+  }
+}
+
+export const blank = () => new ImageData(size.width, size.height);

@@ -1,0 +1,92 @@
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import Box from '@mui/material/Box';
+import { useMemo } from 'react';
+import type { Preview, Recipe, StackPreview, StepPreview } from '../../api/api';
+import { bench } from '../../theme/theme';
+import { CutDrawing } from './CutDrawing';
+import { CutRow } from './CutRow';
+import type { CoatPlans } from './coatPlans';
+import { cutLayout, woodHeight } from './cutLayout';
+import { useRowMiddles } from './useRowMiddles';
+
+type Props = {
+  document: Recipe;
+  stack: StackPreview | undefined;
+  steps: readonly StepPreview[];
+  findings: Preview['findings'];
+  coats: CoatPlans;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onMove: (from: number, to: number) => void;
+};
+
+/** The cut through the finish: wood at the bottom, every step above it in order, each film joined to its name. */
+export function Cut({ document, stack, steps, findings, coats, selected, onSelect, onMove }: Props) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const layers = new Map(stack?.layers.map((l) => [l.stepId, l]));
+  const order = [...document.steps].reverse();
+  const numberOf = (id: string) => document.steps.findIndex((s) => s.id === id) + 1;
+  const [list, rows] = useRowMiddles();
+  const layout = useMemo(() => stack && cutLayout(stack, coats.minutesAfter, rows.height), [stack, coats, rows.height]);
+  const shift = layout ? layout.height - woodHeight - rows.height : 0;
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (over && active.id !== over.id) onMove(numberOf(String(active.id)) - 1, numberOf(String(over.id)) - 1);
+  };
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', alignItems: 'end' }}>
+      <Box>
+        {stack && layout && (
+          <CutDrawing
+            stack={stack}
+            drawn={layout.drawn}
+            height={layout.height}
+            names={new Map([...rows.middles].map(([id, y]) => [id, y + shift]))}
+            coatsOf={(id) => document.steps.find((s) => s.id === id)?.coats ?? 1}
+            selected={selected}
+            onSelect={onSelect}
+          />
+        )}
+      </Box>
+      <Box>
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+          <SortableContext items={order.map((s) => s.id)} strategy={verticalListSortingStrategy}>
+            <div
+              ref={list}
+              role="listbox"
+              aria-label="Steps, last coat on top"
+              aria-activedescendant={selected ? `cut-${selected}` : undefined}
+              tabIndex={0}
+              id="cut"
+            >
+              {order.map((step) => (
+                <CutRow
+                  key={step.id}
+                  step={step}
+                  number={numberOf(step.id)}
+                  layer={layers.get(step.id)}
+                  elsewhere={stack !== undefined && !layers.has(step.id)}
+                  worked={steps.find((s) => s.id === step.id)}
+                  grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.gravity}
+                  wait={coats.waitAfter(step.id)}
+                  critical={coats.longest === step.id}
+                  reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(id)}`)}
+                  selected={selected === step.id}
+                  onSelect={() => onSelect(step.id)}
+                />
+              ))}
+            </div>
+          </SortableContext>
+        </DndContext>
+        {stack && (
+          <Box sx={{ height: woodHeight, fontSize: 14, color: bench.slate, lineHeight: 1.3, pt: 0.5, pl: 0.5 }}>
+            <b style={{ color: bench.ink }}>{stack.ground}</b>
+            <br />
+            {stack.finish}, {stack.substrate.grain === 'none' ? 'no grain' : `${stack.substrate.grain}-grained`}
+            {` · ${stack.area.toFixed(2)} m²`}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,85 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import type { Layer, Remark, Step, StepPreview } from '../../api/api';
+import { bench } from '../../theme/theme';
+import { microns } from '../../ui/words';
+
+type Props = {
+  step: Step;
+  number: number;
+  layer: Layer | undefined;
+  elsewhere: boolean;
+  worked: StepPreview | undefined;
+  /** Of the gravest finding at this step. */
+  grave: Remark['gravity'] | undefined;
+  wait: string | null;
+  critical: boolean;
+  reaches: (id: string) => string;
+  selected: boolean;
+  onSelect: () => void;
+};
+
+/** The name of a step beside the cut: to be selected, dragged, and read for its true thickness and wait. */
+export function CutRow({ step, number, layer, elsewhere, worked, grave: found, wait, critical, reaches, selected, onSelect }: Props) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
+  const { role: _role, tabIndex: _tab, ...handle } = attributes;
+  const gravities = [found, worked?.remarks[0]?.gravity];
+  const grave = gravities.includes('stop') ? 'stop' : gravities.includes('warn') ? 'warn' : undefined;
+  const facts = [film(step, layer), taken(layer, reaches), elsewhere ? 'other parts only' : null].filter((f) => f !== null);
+  return (
+    // biome-ignore lint/a11y/useFocusableInteractive: the listbox has the focus and names the active option
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the keys are the listbox's
+    <div
+      ref={setNodeRef}
+      {...handle}
+      {...listeners}
+      id={`cut-${step.id}`}
+      data-step={step.id}
+      role="option"
+      aria-selected={selected}
+      aria-roledescription="step"
+      onClick={onSelect}
+      style={{
+        cursor: 'grab',
+        touchAction: 'pan-y',
+        minHeight: 44,
+        padding: '4px 6px 5px 8px',
+        background: selected ? bench.chosen : isDragging ? bench.white : 'transparent',
+        boxShadow: selected ? `inset 4px 0 0 ${bench.verdigris}` : undefined,
+        transform: CSS.Translate.toString(transform),
+        transition,
+        zIndex: isDragging ? 2 : undefined,
+        position: 'relative',
+      }}
+    >
+      <div style={{ fontWeight: selected ? 700 : 600, fontStyle: elsewhere ? 'italic' : undefined, lineHeight: 1.2 }}>
+        {number}. {worked?.name ?? step.title ?? ''}
+        {(grave === 'stop' || grave === 'warn') && (
+          <span style={{ color: grave === 'stop' ? bench.oxide : bench.umber }}>{grave === 'stop' ? '\u00a0⊠' : '\u00a0△'}</span>
+        )}
+      </div>
+      <div style={{ fontSize: 14, color: bench.slate, lineHeight: 1.25 }}>
+        {facts.join(' · ')}
+        {wait && (
+          <span style={critical ? { color: bench.oxide, fontWeight: 650 } : undefined}>
+            {facts.length > 0 ? ' · ' : ''}
+            {critical ? 'critical wait ' : 'wait '}
+            <span style={{ whiteSpace: 'nowrap' }}>{wait}</span>
+          </span>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function film(step: Step, layer: Layer | undefined): string | null {
+  if (!layer || layer.laid <= 0) return null;
+  const coats = step.coats ?? 1;
+  const each = `${coats > 1 ? `${coats} × ` : ''}${microns(layer.laid / coats)}`;
+  return layer.thickness < layer.laid ? `${each}, sanded to ${microns(layer.thickness)}` : each;
+}
+
+function taken(layer: Layer | undefined, reaches: (id: string) => string): string | null {
+  if (!layer || layer.depth === null) return null;
+  return `${microns(layer.depth)} off, down to ${reaches(layer.reaches ?? 'wood')}`;
+}

@@ -1,0 +1,202 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Material, Mix, Recipe, Step, StepPreview, Violation, Vocabulary } from '../../api/api';
+import { IngredientPick } from '../../mix/IngredientPick';
+import { MixEditor } from '../../mix/MixEditor';
+import { newId, putMaterial, putMix, withoutUnused, withStep } from '../../recipe/edits';
+import { Choice, NumberEntry, TextEntry } from '../../ui/Field';
+import { purposes, waits } from '../../ui/words';
+import { type Finding, FindingCard } from './findings/FindingCard';
+import { MaskPick } from './MaskPick';
+import { NewerOnShelf } from './NewerOnShelf';
+import { PartsPick } from './PartsPick';
+import { StepFigures } from './StepFigures';
+import { WorkedStep } from './WorkedStep';
+
+type Props = {
+  document: Recipe;
+  step: Step;
+  worked: StepPreview | undefined;
+  findings: readonly Finding[];
+  vocabulary: Vocabulary;
+  shelf: readonly Material[];
+  currency: string;
+  violations: readonly Violation[];
+  onChange: (document: Recipe) => void;
+};
+
+/** One step: what is worked out from it, and next to that what is typed. */
+export function StepPanel({ document, step, worked, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
+  const index = document.steps.indexOf(step);
+  const technique = vocabulary.techniques.find((t) => t.key === step.technique);
+  const figures = technique?.figures;
+  const set = (patch: Partial<Step>) => onChange(withoutUnused(withStep(document, step.id, patch)));
+  const wrong = (field: string) => violations.find((v) => v.pointer.startsWith(`/document/steps/${index}/${field}`))?.message;
+  const mix = document.mixes.find((m) => m.id === step.uses?.mix);
+  const others = document.steps.filter((s) => s.id !== step.id && s.uses?.mix === mix?.id).length;
+
+  const nameOf = (id: string) => {
+    const other = document.steps.find((s) => s.id === id);
+    return other?.title || (vocabulary.techniques.find((t) => t.key === other?.technique)?.name ?? 'a step');
+  };
+  const later = document.steps.slice(index + 1).map((s) => [s.id, nameOf(s.id)] as const);
+
+  const setTechnique = (key: string) => {
+    const next = vocabulary.techniques.find((t) => t.key === key);
+    if (!next) return;
+    const fits = vocabulary.criteria.some((c) => c.key === step.repeat?.until && c.acts.includes(next.figures.act));
+    const kept = {
+      technique: key,
+      ...(fits ? {} : { repeat: null }),
+      ...(next.figures.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
+      ...(next.figures.laidOut.some((kind) => kind === step.layout?.kind) ? {} : { layout: null }),
+      ...(next.figures.act === 'adds' ? {} : { weight: null, left: null }),
+    };
+    if (!next.figures.takesMaterial) return set({ ...kept, uses: null });
+    if (step.uses) return set(kept);
+    const first = shelf.find((m) => m.kind === 'paint');
+    const own = document.materials[0] ?? first;
+    if (own) onChange(withStep(putMaterial(document, own), step.id, { ...kept, uses: { material: own.id } }));
+  };
+  const thin = () => {
+    const material = document.materials.find((m) => m.id === step.uses?.material);
+    if (!material) return;
+    const carrier = material.body.carrier === 'dry' ? 'water' : material.body.carrier;
+    const thinner =
+      shelf.find((m) => m.kind === 'thinner' && m.body.carrier === carrier && m.id === 'water') ??
+      shelf.find((m) => m.kind === 'thinner' && m.body.carrier === carrier);
+    if (!thinner) return;
+    const id = newId('x');
+    const thinned: Mix = {
+      id,
+      name: `${material.name}, thinned`,
+      basis: 'volume',
+      parts: [
+        { share: '1', of: { material: material.id } },
+        { share: '1', of: { material: thinner.id } },
+      ],
+    };
+    onChange(withStep(putMix(putMaterial(document, thinner), thinned), step.id, { uses: { mix: id } }));
+  };
+
+  return (
+    <Box
+      component="section"
+      aria-label={`Step ${index + 1}`}
+      id="step-panel"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
+        columnGap: 2,
+        rowGap: 1.5,
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <Typography variant="h2" sx={{ color: 'primary.main' }}>
+          {index + 1}. {worked?.name ?? step.title}
+        </Typography>
+        <Choice
+          label="Technique"
+          value={step.technique}
+          options={vocabulary.techniques.map((t) => [t.key, t.name] as const)}
+          onChange={setTechnique}
+          help={technique?.does ?? ''}
+          error={wrong('technique')}
+        />
+        {figures?.takesMaterial && (
+          <IngredientPick
+            label="Material or mix"
+            book={document}
+            inside={null}
+            shelf={shelf}
+            value={step.uses ?? null}
+            error={wrong('uses')}
+            onChange={(uses, material) =>
+              onChange(withoutUnused(withStep(material ? putMaterial(document, material) : document, step.id, { uses })))
+            }
+          />
+        )}
+        <NewerOnShelf
+          document={document}
+          shelf={shelf}
+          using={worked?.pour?.ingredients.map((i) => i.materialId) ?? []}
+          onChange={onChange}
+        />
+        {figures?.takesMaterial && step.uses?.material && (
+          <Button variant="outlined" onClick={thin} sx={{ justifySelf: 'start' }}>
+            Thin or mix
+          </Button>
+        )}
+        {mix && (
+          <Box sx={{ borderLeft: 3, borderColor: 'divider', pl: 1.5 }}>
+            <MixEditor book={document} mix={mix} shelf={shelf} onChange={(book) => onChange(withoutUnused(book))} />
+            {others > 0 && (
+              <Typography variant="caption" color="text.secondary">
+                Also used by {others === 1 ? '1 other step' : `${others} other steps`} (changes {others === 1 ? 'both' : 'all'})
+              </Typography>
+            )}
+          </Box>
+        )}
+        <StepFigures step={step} later={later} worked={worked} vocabulary={vocabulary} set={set} wrong={wrong} />
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+          <Choice
+            label="Wait before next step"
+            value={step.wait.until}
+            options={Object.entries(waits) as [Step['wait']['until'], string][]}
+            onChange={(until) => set({ wait: until === 'minutes' ? { until, minutes: step.wait.minutes ?? 60 } : { until } })}
+            error={wrong('wait')}
+          />
+          {step.wait.until === 'minutes' && (
+            <NumberEntry
+              label="Wait"
+              unit="min"
+              whole
+              value={step.wait.minutes ?? 60}
+              onChange={(m) => set({ wait: { until: 'minutes', minutes: m ?? 60 } })}
+            />
+          )}
+          <Choice
+            label="Purpose"
+            value={step.intent.purpose}
+            options={Object.entries(purposes) as [Step['intent']['purpose'], string][]}
+            onChange={(purpose) => set({ intent: purpose === 'broken-cover' ? { purpose, shows: step.intent.shows ?? 0.5 } : { purpose } })}
+          />
+          {step.intent.purpose === 'broken-cover' && (
+            <NumberEntry
+              label="Surface left showing"
+              unit="%"
+              value={Math.round((step.intent.shows ?? 0.5) * 100)}
+              onChange={(shows) => set({ intent: { purpose: 'broken-cover', shows: (shows ?? 50) / 100 } })}
+              error={wrong('intent')}
+            />
+          )}
+        </Box>
+        <PartsPick
+          document={document}
+          vocabulary={vocabulary}
+          value={step.parts ?? []}
+          onChange={(parts) => set({ parts: parts.length === 0 ? null : parts, masks: null } as Partial<Step>)}
+        />
+        <MaskPick document={document} step={step} onChange={(masks) => set({ masks: masks.length === 0 ? null : masks })} />
+        <TextEntry
+          label="Title"
+          value={step.title ?? ''}
+          placeholder={technique?.name ?? ''}
+          onChange={(title) => set({ title })}
+          error={wrong('title')}
+        />
+        <TextEntry label="Note" multiline value={step.note ?? ''} onChange={(note) => set({ note })} error={wrong('note')} />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        {findings.map((f) => (
+          <FindingCard key={f.key} document={document} finding={f} onChange={onChange} />
+        ))}
+        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && (
+          <WorkedStep step={step} worked={worked} currency={currency} nameOf={nameOf} />
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,105 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useEffect, useState } from 'react';
+import { sendBytes } from '../../../api/api';
+import type { components } from '../../../api/api.gen';
+import { useBoards } from '../../../recipe/useBoards';
+import { PickColour } from '../../../ui/PickColour';
+import { Swatch } from '../../../ui/Swatch';
+
+type Taken = { colour: string; name: string };
+type Props = { onTake: (taken: Taken) => void; onClose: () => void };
+
+/** A target of what was read off a board: every patch with a colour. */
+export function FromBoard({ onTake, onClose }: Props) {
+  const { data, error } = useBoards(false);
+  const read = data?.filter((b) => Object.keys(b.observed).length > 0) ?? [];
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="from-board">
+      <DialogTitle id="from-board">A patch of a board</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        {error && <Alert severity="error">{error.message}</Alert>}
+        {data && read.length === 0 && <p style={{ margin: 0 }}>No colour measured on a board yet.</p>}
+        {read.map((board) => (
+          <Box key={board.id}>
+            <b>{board.title}</b>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.75 }}>
+              {Object.entries(board.observed).map(([patch, colour]) => (
+                <Button
+                  key={patch}
+                  variant="outlined"
+                  color="inherit"
+                  onClick={() => onTake({ colour, name: `${patch} of ${board.title}`.slice(0, 80) })}
+                  startIcon={<Swatch colour={colour} size={34} />}
+                >
+                  {patch}
+                </Button>
+              ))}
+            </Box>
+          </Box>
+        ))}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** Enough to read a colour from, and quick to send at every turn of the ring. */
+const longest = 1200;
+
+/** A target read from a photo; the photo is looked at and not kept. */
+export function FromPhoto({ file, onTake, onClose }: Props & { file: File }) {
+  const [photo, setPhoto] = useState<{ src: string; width: number; height: number; blob: Blob }>();
+  const [said, setSaid] = useState<string>();
+  useEffect(() => {
+    let src: string | undefined;
+    smaller(file)
+      .then((taken) => {
+        src = URL.createObjectURL(taken.blob);
+        setPhoto({ ...taken, src });
+      })
+      .catch(() => setSaid('Can’t read this picture. Use JPEG, PNG or WebP.'));
+    return () => void (src && URL.revokeObjectURL(src));
+  }, [file]);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="from-photo">
+      <DialogTitle id="from-photo">Colour from a photo</DialogTitle>
+      <DialogContent>
+        {said && <Alert severity="error">{said}</Alert>}
+        {photo && (
+          <PickColour
+            photo={photo}
+            cards={['none', 'grey', 'white']}
+            ask={(asked) => read(photo.blob, asked)}
+            onTake={(colour) => onTake({ colour, name: file.name.replace(/\.\w+$/, '').slice(0, 80) })}
+          />
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+async function smaller(file: File) {
+  const bitmap = await createImageBitmap(file);
+  const by = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
+  const canvas = document.createElement('canvas');
+  [canvas.width, canvas.height] = [Math.max(1, Math.round(bitmap.width * by)), Math.max(1, Math.round(bitmap.height * by))];
+  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'));
+  if (!blob) throw new Error('no picture');
+  return { blob, width: canvas.width, height: canvas.height };
+}
+
+function read(blob: Blob, asked: components['schemas']['ColourToPick']): Promise<components['schemas']['CorrectedColour']> {
+  return sendBytes(`/api/compute/photo-colour?asked=${encodeURIComponent(JSON.stringify(asked))}`, 'image/png', blob);
+}

@@ -1,0 +1,108 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Preview, Recipe } from '../../../api/api';
+import { ChangeList } from '../../../recipe/ChangeList';
+import { bench } from '../../../theme/theme';
+import { RemarkLine } from '../../../ui/RemarkLine';
+import { useRemedy } from './useRemedy';
+
+export type Finding = Preview['findings'][number];
+type Props = { document: Recipe; finding: Finding; onChange: (document: Recipe) => void; onStep?: (stepId: string) => void };
+
+/** One finding: why, what would mend it (shown before it is done), and the way to keep it with a reason. */
+export function FindingCard({ document, finding, onChange, onStep }: Props) {
+  const remedy = useRemedy(document);
+  const [reason, setReason] = useState<string | null>(null);
+  const first = finding.steps[0];
+  const accept = (why: string | null) => {
+    const others = (document.accepted ?? []).filter((a) => a.finding !== finding.key);
+    const { accepted: _, ...rest } = document;
+    const all = why === null ? others : [...others, { finding: finding.key, reason: why }];
+    onChange(all.length === 0 ? rest : { ...rest, accepted: all });
+    setReason(null);
+  };
+  return (
+    <Box data-finding={finding.rule} sx={{ display: 'grid', gap: 0.75, opacity: finding.accepted === null ? 1 : 0.75 }}>
+      <RemarkLine remark={{ gravity: finding.gravity, text: finding.why }} />
+      {finding.accepted !== null && (
+        <Box sx={{ pl: 4 }}>
+          Accepted: {finding.accepted}{' '}
+          <Button size="small" onClick={() => accept(null)}>
+            Reopen
+          </Button>
+        </Box>
+      )}
+      {finding.accepted === null && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, pl: 3.5 }}>
+          {finding.remedies.map((r) => (
+            <Button
+              key={r.key}
+              variant="outlined"
+              size="small"
+              aria-pressed={remedy.asked === r.key && remedy.would !== undefined}
+              onClick={() => remedy.ask(finding.key, r.key)}
+            >
+              {r.text}
+            </Button>
+          ))}
+          {onStep && first && (
+            <Button size="small" onClick={() => onStep(first)}>
+              Go to step
+            </Button>
+          )}
+          <Button size="small" color="inherit" onClick={() => setReason('')}>
+            Accept …
+          </Button>
+        </Box>
+      )}
+      <Box component="details" sx={{ pl: 4, fontSize: 14, '& summary': { cursor: 'pointer', color: bench.slate, minHeight: 26 } }}>
+        <summary>Why</summary>
+        {finding.reason} Source: {finding.source}
+        {finding.school !== null && ' Practice varies. Set yours in Piece › Whole piece.'}
+      </Box>
+      {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
+      {remedy.would && (
+        <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: bench.chosen, py: 0.5 }} aria-live="polite">
+          <b>This will change:</b>
+          <ChangeList changes={remedy.would.changes} />
+          <Button
+            variant="contained"
+            size="small"
+            onClick={() => {
+              if (remedy.would) onChange(remedy.would.document);
+              remedy.reset();
+            }}
+          >
+            Apply
+          </Button>{' '}
+          <Button size="small" onClick={() => remedy.reset()}>
+            Cancel
+          </Button>
+        </Box>
+      )}
+      {reason !== null && (
+        <Box
+          component="form"
+          sx={{ ml: 3.5, display: 'flex', gap: 1, alignItems: 'end' }}
+          onSubmit={(e) => {
+            e.preventDefault();
+            accept(reason.trim());
+          }}
+        >
+          <TextField
+            autoFocus
+            label="Reason for accepting"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }}
+          />
+          <Button type="submit" variant="contained" disabled={reason.trim() === ''}>
+            Accept
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}

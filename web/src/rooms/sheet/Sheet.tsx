@@ -1,0 +1,94 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { answer, api } from '../../api/api';
+import { keys } from '../../api/keys';
+import { bench } from '../../theme/theme';
+import { CleanUpLines } from '../../ui/CleanUpLines';
+import { Failed, Loading } from '../../ui/Notice';
+import { consumed, moment } from '../../ui/words';
+import { SheetStep } from './SheetStep';
+
+/** The bench sheet: big steps, amounts, marks, waits, and boxes to tick; made to be printed. */
+export default function Sheet() {
+  const { id = '' } = useParams();
+  const sheet = useQuery({
+    queryKey: keys.recipeOf(id, 'sheet'),
+    queryFn: async () => {
+      const recipe = await answer(api.GET('/api/recipes/{id}', { params: { path: { id } } }));
+      const { preview } = await answer(api.POST('/api/preview', { body: { document: recipe.document } }));
+      const { rags } = await answer(api.GET('/api/vocabulary'));
+      return { recipe, preview, rags };
+    },
+    staleTime: 0,
+    gcTime: 0,
+  });
+  if (sheet.error) return <Failed error={sheet.error} retry={() => void sheet.refetch()} />;
+  if (!sheet.data) return <Loading what="the bench sheet" />;
+  const { recipe, preview } = sheet.data;
+  const revision = recipe.revisions[0];
+  return (
+    <Box
+      component="main"
+      sx={{ maxWidth: 860, mx: 'auto', p: 3, bgcolor: bench.white, color: bench.black, '@media print': { p: 0, maxWidth: 'none' } }}
+    >
+      <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>
+        <Button component={Link} to={`/recipes/${id}`} variant="outlined">
+          Back to the recipe
+        </Button>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      <Box component="header" sx={{ borderBottom: `3px solid ${bench.black}`, pb: 1, mb: 1 }}>
+        <Box component="h1" sx={{ fontFamily: 'h1.fontFamily', fontSize: 30, m: 0, lineHeight: 1.15 }}>
+          {preview.title}
+        </Box>
+        <Box sx={{ fontSize: 17 }}>
+          {(recipe.document.piece.count ?? 1) > 1 ? `${recipe.document.piece.count} × ` : ''}
+          {recipe.document.piece.name}, {preview.area.toFixed(2)} m² · {revision ? `draft from revision ${revision.number}` : 'draft'} ·
+          planned from {moment(preview.plan.coats[0]?.stretches[0]?.start ?? null)} · ready{' '}
+          {preview.plan.stuck ? 'no date yet' : moment(preview.plan.readyOn)}
+        </Box>
+      </Box>
+      {preview.steps.map((step) => (
+        <SheetStep
+          key={step.id}
+          step={step}
+          note={recipe.document.steps.find((s) => s.id === step.id)?.note}
+          dwell={recipe.document.steps.find((s) => s.id === step.id)?.dwell ?? null}
+          grit={recipe.document.steps.find((s) => s.id === step.id)?.grit ?? null}
+          coats={preview.plan.coats.filter((c) => c.stepId === step.id)}
+          findings={preview.findings.filter((f) => f.steps[0] === step.id)}
+        />
+      ))}
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
+        Have ready
+      </Box>
+      <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', fontSize: 17, columns: 2 }}>
+        {preview.materials.map((m) => (
+          <li key={m.materialId} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ <b>{(m.most ?? m.amount).text}</b> {m.name}
+          </li>
+        ))}
+        {preview.consumables.map((c) => (
+          <li key={c.name} style={{ breakInside: 'avoid', marginBottom: 4 }}>
+            ☐ {consumed(c)}
+          </li>
+        ))}
+      </Box>
+      <Box component="h2" sx={{ fontFamily: 'h1.fontFamily', mt: 3, mb: 1, breakAfter: 'avoid' }}>
+        Clean-up
+      </Box>
+      <Box sx={{ fontSize: 17 }}>
+        <CleanUpLines cleanUp={preview.cleanUp} />
+        {recipe.document.cleanUp?.rags && (
+          <div>
+            Rags: <b>{sheet.data.rags.find((r) => r.key === recipe.document.cleanUp?.rags)?.name}</b>
+          </div>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import type { Preview, StepPreview } from '../../api/api';
+import { Making } from '../../mix/Making';
+import { LaidOut } from '../../recipe/LaidOut';
+import { bench } from '../../theme/theme';
+import { Cup } from '../../ui/Cup';
+import { minutes, moment, withDeferring } from '../../ui/words';
+
+type Props = {
+  step: StepPreview;
+  note: string | undefined;
+  dwell: number | null;
+  grit: number | null;
+  coats: Preview['plan']['coats'];
+  findings: Preview['findings'];
+};
+
+/** One step on the bench sheet. It is never torn over two pages. */
+export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
+  const last = coats.at(-1);
+  return (
+    <Box
+      component="section"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '52px 1fr auto',
+        gap: 2,
+        py: 1.5,
+        borderBottom: `1px solid ${bench.black}`,
+        breakInside: 'avoid',
+      }}
+    >
+      <Box sx={{ fontFamily: 'h1.fontFamily', fontSize: 34, fontWeight: 650, lineHeight: 1 }}>{step.number}</Box>
+      <Box sx={{ fontSize: 17 }}>
+        <Box component="h2" sx={{ fontSize: 23, m: 0, lineHeight: 1.15 }}>
+          {step.name}
+        </Box>
+        <Box>
+          {step.technique}
+          {grit ? `, grit ${grit}` : ''} on {step.area.toFixed(2)} m², {minutes(step.handsOn)}
+          {dwell ? `, of which ${minutes(dwell)} dwell` : ''}
+        </Box>
+        {step.rounds?.until && (
+          <Box sx={{ fontWeight: 650 }}>
+            Repeat until {step.rounds.until}: {step.rounds.least} to {step.rounds.most} passes, {step.rounds.expected} expected
+          </Box>
+        )}
+        {step.rounds?.onlyIfNot && <Box sx={{ fontWeight: 650 }}>Only if the passes before were not enough</Box>}
+        {step.order.length > 0 && <Box>In this order: {step.order.join(', ')}</Box>}
+        {step.layout && <LaidOut layout={step.layout} printed />}
+        {step.masking && (
+          <Box>
+            {step.masking.stays ? 'Leave masking on' : `Mask first: ${step.masking.tape} m of tape, ${step.masking.sheet} m² of sheet`}
+            {step.masking.pullBy && `; remove tape by ${moment(step.masking.pullBy)}`}
+          </Box>
+        )}
+        {step.pour && (
+          <Box sx={{ my: 0.75 }}>
+            {step.pour.batch.lines.map((l) => (
+              <Box key={l.materialId} sx={{ fontSize: 20 }}>
+                <b>{l.how ?? l.amount.text}</b> {l.name}
+              </Box>
+            ))}
+            <Making steps={step.pour.making} />
+          </Box>
+        )}
+        {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
+        {findings.map((f) => (
+          <Box key={f.key} sx={{ fontWeight: f.gravity === 'advise' ? 400 : 650 }}>
+            {f.gravity === 'stop' ? 'Stop: ' : '! '}
+            {f.why}
+            {f.accepted !== null && ` Accepted: ${f.accepted}`}
+          </Box>
+        ))}
+        {step.remarks.map((r) => (
+          <Box key={r.text} sx={{ fontWeight: 650 }}>
+            ! {r.text}
+          </Box>
+        ))}
+        {withDeferring(step.cautions).map((c) => (
+          <Box key={c} sx={{ fontSize: 15 }}>
+            Caution: {c}
+          </Box>
+        ))}
+        {coats.map((c) => (
+          <Box key={`${c.coat}-${c.lay}`} sx={{ mt: 0.5 }}>
+            <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span>{' '}
+            {coats.length > 1 ? `coat ${c.coat}${step.lays > 1 ? (c.lay > 1 ? ', second side' : ', first side') : ''}, ` : ''}
+            planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
+          </Box>
+        ))}
+        {last && (last.leastWait > 0 || last.overnight) && (
+          <Box sx={{ mt: 0.5, fontWeight: 700 }}>
+            Wait {last.overnight ? `overnight, at least ${minutes(last.leastWait)}` : minutes(last.leastWait)}: not before{' '}
+            {moment(last.nextFrom)}
+          </Box>
+        )}
+      </Box>
+      <Box>
+        {step.pour?.cup && step.pour.batch.lines.length > 1 && (
+          <Cup cup={step.pour.cup} colours={step.pour.batch.lines.map((l) => l.colour)} height={170} />
+        )}
+      </Box>
+    </Box>
+  );
+}

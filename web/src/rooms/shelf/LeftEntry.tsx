@@ -1,0 +1,53 @@
+import Box from '@mui/material/Box';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, wrongIn } from '../../api/api';
+import { keys } from '../../api/keys';
+import { Choice, DayEntry, TextEntry } from '../../ui/Field';
+
+/** What is left of a material on the shelf; kept at once, it is no figure of the material. */
+export function LeftEntry({ id }: { id: string }) {
+  const queries = useQueryClient();
+  const stock = useQuery({ queryKey: keys.stock, queryFn: () => answer(api.GET('/api/stock')) });
+  const left = stock.data?.left.find((l) => l.material === id);
+  const counted = left && { amount: left.amount, unit: left.unit, openedOn: left.openedOn, useBy: left.useBy };
+  const keep = useMutation({
+    mutationFn: (body: { amount?: string | null; unit?: string; openedOn?: string | null; useBy?: string | null }) =>
+      answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body: { amount: null, unit: 'ml', ...counted, ...body } })),
+    onSuccess: (now) => {
+      queries.setQueryData(keys.stock, now);
+      setOther(null);
+    },
+  });
+  // Another unit is for the next count: nothing is booked until an amount is written in it.
+  const [other, setOther] = useState<string | null>(null);
+  const unit = other ?? left?.unit ?? 'ml';
+  return (
+    <Box
+      sx={{ gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: { xs: '1fr 84px', md: '1fr 84px 1fr 1fr' }, gap: 1, maxWidth: 640 }}
+    >
+      <TextEntry
+        label="In stock"
+        value={other === null || other === left?.unit ? (left?.amount ?? '') : ''}
+        placeholder={left && other ? 'new count' : 'not counted'}
+        onChange={(amount) => keep.mutate({ amount: amount.trim() === '' ? null : amount.trim(), unit })}
+        error={wrongIn(keep.error)}
+      />
+      <Choice
+        label="Unit"
+        value={unit}
+        options={[
+          ['ml', 'ml'],
+          ['g', 'g'],
+        ]}
+        onChange={setOther}
+      />
+      {left && (
+        <>
+          <DayEntry label="Opened" value={left.openedOn} onChange={(openedOn) => keep.mutate({ openedOn })} />
+          <DayEntry label="Use by" value={left.useBy} onChange={(useBy) => keep.mutate({ useBy })} />
+        </>
+      )}
+    </Box>
+  );
+}

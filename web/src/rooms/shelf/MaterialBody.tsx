@@ -1,0 +1,79 @@
+import type { Material } from '../../api/api';
+import { Choice, NumberEntry, TextEntry, TimeEntry } from '../../ui/Field';
+import { kinds } from '../../ui/words';
+import { type FiguresProps, Grid, round } from './figures';
+
+/** What a material is made of, as far as measuring and laying it goes. */
+export function MaterialBody({ edited, set, wrong }: FiguresProps) {
+  const body = (patch: Partial<Material['body']>) => set({ body: { ...edited.body, ...patch } });
+  return (
+    <Grid title="Material">
+      <TextEntry label="Name" value={edited.name} onChange={(name) => set({ name })} error={wrong('name')} />
+      <Choice
+        label="Kind"
+        value={edited.kind}
+        options={Object.entries(kinds) as [Material['kind'], string][]}
+        onChange={(kind) => set({ kind })}
+      />
+      <Choice
+        label="Carrier"
+        value={edited.body.carrier}
+        options={(['water', 'oil', 'alcohol', 'solvent', 'dry'] as const).map((c) => [c, c === 'dry' ? 'dry powder' : c] as const)}
+        onChange={(carrier) => body({ carrier })}
+      />
+      <TextEntry
+        label="Density (g/ml)"
+        value={edited.body.density}
+        onChange={(density) => body({ density })}
+        error={wrong('body/density')}
+      />
+      {edited.body.carrier === 'dry' && (
+        <TextEntry
+          label="Bulk density, scooped (g/ml)"
+          value={edited.body.scooped ?? ''}
+          onChange={(scooped) => body({ scooped: scooped === '' ? null : scooped })}
+          error={wrong('body/scooped')}
+        />
+      )}
+      {edited.body.carrier === 'dry' && (
+        <TimeEntry
+          label="Slaking time"
+          emptyAllowed
+          value={edited.body.slake}
+          onChange={(slake) => body({ slake })}
+          error={wrong('body/slake')}
+        />
+      )}
+      <NumberEntry
+        label="Solids by volume"
+        unit="%"
+        value={round(edited.body.solids * 100)}
+        onChange={(v) => body({ solids: (v ?? 0) / 100 })}
+        error={wrong('body/solids')}
+      />
+      <NumberEntry
+        label="Film build (of solids)"
+        unit="%"
+        value={round(edited.body.build * 100)}
+        onChange={(v) => body({ build: (v ?? 0) / 100 })}
+        error={wrong('body/build')}
+      />
+      <NumberEntry
+        label="Spread rate"
+        unit="m²/L"
+        emptyAllowed
+        value={edited.body.spread}
+        onChange={(spread) => body({ spread })}
+        error={wrong('body/spread')}
+      />
+      <NumberEntry
+        label="Maximum thinning"
+        unit="parts to 1"
+        emptyAllowed
+        value={edited.body.largestThinning}
+        onChange={(largestThinning) => body({ largestThinning })}
+        error={wrong('body/largestThinning')}
+      />
+    </Grid>
+  );
+}

@@ -1,0 +1,131 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, api, type Material, nothing } from '../../api/api';
+import { keys } from '../../api/keys';
+import { useMaterials } from '../../api/useMaterials';
+import { useSettings } from '../../api/useSettings';
+import { bench, twoColumns } from '../../theme/theme';
+import { askAgain, Failed, Loading } from '../../ui/Notice';
+import { SearchField } from '../../ui/SearchField';
+import { Swatch } from '../../ui/Swatch';
+import { shelfTable, TakeTable } from '../../ui/TakeTable';
+import { kinds } from '../../ui/words';
+import { MaterialPanel } from './MaterialPanel';
+import { ShelfTabs } from './ShelfTabs';
+
+/** The catalogue of materials: by kind on the left, one of them open on the right. */
+export default function Shelf() {
+  const queries = useQueryClient();
+  const [archived, setArchived] = useState(false);
+  const [query, setQuery] = useState('');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const materials = useMaterials(archived);
+  const settings = useSettings();
+  const refresh = () => queries.invalidateQueries({ queryKey: keys.materials });
+  const archive = useMutation({
+    mutationFn: (id: string) =>
+      answer(api.POST(archived ? '/api/materials/{id}/restore' : '/api/materials/{id}/archive', { params: { path: { id } }, ...nothing })),
+    onSuccess: refresh,
+  });
+  const copy = useMutation({
+    mutationFn: (material: Material) =>
+      answer(api.POST('/api/materials', { body: { material: { ...material, name: `${material.name}, own` } } })),
+    onSuccess: (made) => {
+      void refresh();
+      setChosen(made.material.id);
+      setQuery('');
+    },
+  });
+  const error = materials.error ?? settings.error;
+  if (error) return <Failed error={error} retry={askAgain(materials, settings)} />;
+  if (!materials.data || !settings.data) return <Loading what="the shelf" />;
+  const found = materials.data.filter((m) => `${m.name} ${kinds[m.kind]}`.toLowerCase().includes(query.trim().toLowerCase()));
+  const groups = Object.keys(kinds).filter((k) => found.some((m) => m.kind === k));
+  const open = materials.data.find((m) => m.id === chosen) ?? found.find((m) => m.kind === groups[0]);
+  const failed = archive.error ?? copy.error;
+
+  return (
+    <Box
+      sx={{
+        ...twoColumns('400px'),
+      }}
+    >
+      <Box sx={{ borderRight: { md: 1 }, borderColor: { md: 'divider' }, display: 'flex', flexDirection: 'column', minHeight: 0 }}>
+        <Box sx={{ p: 2, pb: 1 }}>
+          <ShelfTabs at="materials" />
+          <SearchField label="Search materials" value={query} onChange={setQuery} />
+          <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
+          <Box sx={{ color: 'text.secondary' }}>
+            Export palette:
+            <Button size="small" href="/api/palette.gpl">
+              GIMP
+            </Button>
+            <Button size="small" href="/api/palette.csv">
+              CSV
+            </Button>
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>
+            Export stock:
+            <Button size="small" href="/api/stock.csv">
+              CSV
+            </Button>
+            <TakeTable name="Import stock" table={shelfTable} onTaken={() => void queries.invalidateQueries()} />
+          </Box>
+        </Box>
+        <Box tabIndex={0} role="group" aria-label="Materials" sx={{ overflowY: 'auto', px: 2, pb: 2 }}>
+          {groups.length === 0 && <p>{archived ? 'Nothing archived' : 'No matches'}</p>}
+          {groups.map((kind) => (
+            <Box component="section" key={kind} sx={{ mb: 1.5 }}>
+              <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}`, mb: 0.5 }}>
+                {kinds[kind]}
+              </Typography>
+              {found
+                .filter((m) => m.kind === kind)
+                .map((m) => (
+                  <Button
+                    key={m.id}
+                    fullWidth
+                    color="inherit"
+                    aria-current={m.id === open?.id}
+                    onClick={() => setChosen(m.id)}
+                    sx={{
+                      justifyContent: 'flex-start',
+                      gap: 1.25,
+                      fontWeight: m.id === open?.id ? 700 : 500,
+                      bgcolor: m.id === open?.id ? bench.chosen : undefined,
+                      textAlign: 'left',
+                    }}
+                  >
+                    <Swatch colour={m.look.colour ?? m.look.onWood ?? null} />
+                    {m.name}
+                  </Button>
+                ))}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      <Box sx={{ overflowY: { md: 'auto' }, p: { xs: 2, md: 3 }, bgcolor: 'background.paper' }}>
+        {failed && <Alert severity="error">{failed.message}</Alert>}
+        {open ? (
+          <MaterialPanel
+            key={`${open.id}-${open.version}`}
+            material={open}
+            archived={archived}
+            currency={settings.data.settings.currency}
+            onSaved={() => void refresh()}
+            onCopy={() => copy.mutate(open)}
+            onArchive={() => archive.mutate(open.id)}
+          />
+        ) : (
+          <Box sx={{ color: 'text.secondary' }}>Select a material</Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
