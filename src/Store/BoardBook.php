@@ -57,11 +57,17 @@ final readonly class BoardBook
     /**
      * @return array{int, list<StoredBoard>} how many there are, and one page of them, the last changed first
      */
-    public function page(int $page, bool $archived = false): array
+    public function page(int $page, bool $archived = false, bool $measured = false): array
     {
         $find = $this->em->createQueryBuilder()->from(StoredBoard::class, 'b')->where(
             $archived ? 'b.archivedAt IS NOT NULL' : 'b.archivedAt IS NULL',
         );
+        if ($measured) {
+            $find->andWhere(\sprintf(
+                "EXISTS (SELECT r.patch FROM %s r WHERE r.board = b AND r.document LIKE '%%\"colour\":\"#%%')",
+                StoredReading::class,
+            ));
+        }
         /** @var list<StoredBoard> $found */
         $found = (clone $find)->select('b')->orderBy('b.updatedAt', 'DESC')->addOrderBy('b.id', 'DESC')->setFirstResult(
             self::PAGE * ($page - 1),

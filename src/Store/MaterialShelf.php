@@ -10,6 +10,7 @@ use Inlaid\App\Exchange\Document\ReadMaterial;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\Entity\StoredMaterial;
+use Inlaid\App\Store\Sqlite\Containing;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 
@@ -130,12 +131,7 @@ final readonly class MaterialShelf
         if (null !== $kind) {
             $find->andWhere('m.kind = :kind')->setParameter('kind', $kind->value);
         }
-        if ('' !== trim($query)) {
-            $find->andWhere("LOWER(m.name) LIKE :query ESCAPE '!'")->setParameter(
-                'query',
-                '%'.preg_replace('/[!%_]/', '!$0', mb_strtolower(trim($query))).'%',
-            );
-        }
+        Containing::text($find, 'm.name', $query);
         $count = (int) (clone $find)->select('COUNT(m.id)')->getQuery()->getSingleScalarResult();
         /** @var list<StoredMaterial> $found */
         $found = $find

@@ -10,7 +10,9 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadMaterial;
 use Inlaid\App\Exchange\Document\WriteMaterial;
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Store\Entity\StoredBalance;
 use Inlaid\App\Store\Entity\StoredPot;
+use Inlaid\App\Store\Sqlite\Containing;
 use Inlaid\Core\Context\PotAtHand;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Contents;
@@ -47,13 +49,30 @@ final readonly class PotBook
     }
 
     /**
-     * @return array{int, list<StoredPot>} how many there are, and one page of them, the last made first
+     * @param bool|null $inStock only those with something in them, or only the empty ones
+     *
+     * @return array{int, list<StoredPot>} how many match, and one page of them, the last made first
      */
-    public function page(int $page): array
+    public function search(string $query, ?bool $inStock, int $page): array
     {
-        $pots = $this->em->getRepository(StoredPot::class);
+        $find = $this->em->createQueryBuilder()->from(StoredPot::class, 'p');
+        Containing::text($find, 'p.name', $query);
+        if (null !== $inStock) {
+            $holds = \sprintf("SELECT b.account FROM %s b WHERE b.account = CONCAT(:pot, p.id) AND b.grams <> '0'", StoredBalance::class);
+            $find->andWhere(($inStock ? '' : 'NOT ')."EXISTS ($holds)")->setParameter('pot', Account::pot('')->key);
+        }
+        $total = (int) (clone $find)->select('COUNT(p.id)')->getQuery()->getSingleScalarResult();
+        /** @var list<StoredPot> $found */
+        $found = $find
+            ->select('p')
+            ->orderBy('p.madeAt', 'DESC')
+            ->addOrderBy('p.id', 'DESC')
+            ->setFirstResult(self::PAGE * ($page - 1))
+            ->setMaxResults(self::PAGE)
+            ->getQuery()
+            ->getResult();
 
-        return [$pots->count(), $pots->findBy([], ['madeAt' => 'DESC', 'id' => 'DESC'], self::PAGE, self::PAGE * ($page - 1))];
+        return [$total, $found];
     }
 
     /**

@@ -192,6 +192,20 @@ final readonly class RecipeBook
     }
 
     /**
+     * @param list<string> $ids
+     *
+     * @return array<string, string> their titles, by id
+     */
+    public function titles(array $ids): array
+    {
+        /** @var list<array{id: string, title: string}> $rows */
+        $rows = $this->em->createQuery('SELECT r.id, r.title FROM '.StoredRecipe::class.' r WHERE r.id IN (:ids)')
+            ->setParameter('ids', $ids)->getScalarResult();
+
+        return array_column($rows, 'title', 'id');
+    }
+
+    /**
      * @return list<string> of all that match
      */
     public function ids(string $query, bool $archived): array

@@ -259,6 +259,15 @@ final class BoardsTest extends TestCase
         self::$studio->json('PUT', "/api/boards/$board->id/archive", ['archived' => false]);
         $listed = array_column(self::$studio->json('GET', '/api/boards')->boards, null, 'id')[$board->id];
         self::assertSame([1, '#667075', 6], [$listed->read, $listed->observed->B1, \count($listed->card->patches)]);
+        self::assertSame(self::$studio->json('GET', "/api/recipes/$listed->recipe")->document->title, $listed->recipeTitle);
+
+        $unread = $this->board()->id;
+        $noted = $this->board()->id;
+        self::$studio->json('PUT', "/api/boards/$noted/patches/A1/reading", ['note' => 'no colour yet']);
+        $measured = self::$studio->json('GET', '/api/boards?measured=true');
+        self::assertSame($measured->total, \count($measured->boards));
+        self::assertContains($board->id, array_column($measured->boards, 'id'));
+        self::assertSame([], array_intersect([$unread, $noted], array_column($measured->boards, 'id')), 'of none of these is there a colour');
     }
 
     /**

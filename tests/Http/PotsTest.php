@@ -51,6 +51,28 @@ final class PotsTest extends TestCase
         self::assertSame('cupboard, first coat', $lines->entries[4]->note);
     }
 
+    /** A studio of years is searched on the server: by any part of a name, what is in stock apart from what is empty, page by page. */
+    public function testPotsAreFoundByNameAndByWhatIsInThem(): void
+    {
+        $ids = [];
+        for ($i = 1; $i <= 63; ++$i) {
+            $ids[] = $this->mix("Lintel_grey $i", ['water' => '10 ml'])->id;
+        }
+        foreach (\array_slice($ids, 0, 2) as $id) {
+            $this->pot($id, 'discard', []);
+        }
+        $find = static fn (string $query): \stdClass => self::$studio->json('GET', "/api/pots?$query");
+        self::assertSame([63, 60], [$find('query=lintel_GREY')->total, \count($find('query=lintel_GREY')->pots)]);
+        self::assertSame(
+            [61, [$ids[2]]],
+            [$find('query=lintel_&inStock=true&page=2')->total, array_column($find('query=lintel_&inStock=true&page=2')->pots, 'id')],
+            'the last made first',
+        );
+        self::assertSame([$ids[1], $ids[0]], array_column($find('query=lintel_&inStock=false')->pots, 'id'));
+        self::assertSame([0, 0, 0], [$find('query=lintel%25')->total, $find('query=tel%20gr')->total, $find('query=!')->total]);
+        self::assertSame($find('')->total, $find('inStock=true')->total + $find('inStock=false')->total);
+    }
+
     /**
      * The smoke glaze of the lamp cupboard stands in a pot: its step says so, and what is to be bought is the less. Used up, past its day
      * or off the ratio it does not.

@@ -21,6 +21,7 @@ final readonly class BoardSummary
         public string $id,
         public string $title,
         public ?string $recipe,
+        public ?string $recipeTitle,
         public RawJson $card,
         public int $read,
         public array $observed,

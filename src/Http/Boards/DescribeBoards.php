@@ -11,6 +11,7 @@ use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Inlaid\App\Store\Entity\StoredReading;
 use Inlaid\App\Store\PhotoLine;
+use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\ShareBook;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
@@ -20,7 +21,7 @@ use Inlaid\Core\Colour\ColourDifference;
  */
 final readonly class DescribeBoards
 {
-    public function __construct(private BoardBook $boards, private ShareBook $shares)
+    public function __construct(private BoardBook $boards, private ShareBook $shares, private RecipeBook $recipes)
     {
     }
 
@@ -39,7 +40,19 @@ final readonly class DescribeBoards
         );
     }
 
-    public function summary(StoredBoard $board): BoardSummary
+    /**
+     * @param list<StoredBoard> $boards
+     *
+     * @return list<BoardSummary>
+     */
+    public function summaries(array $boards): array
+    {
+        $titles = $this->recipes->titles(array_values(array_filter(array_map(static fn (StoredBoard $b): ?string => $b->recipeId, $boards))));
+
+        return array_map(fn (StoredBoard $b): BoardSummary => $this->summary($b, $titles[$b->recipeId] ?? null), $boards);
+    }
+
+    private function summary(StoredBoard $board, ?string $recipeTitle): BoardSummary
     {
         $readings = $this->readings($board);
         $observed = array_map(static fn (PatchReading $r): ?string => $r->colour, $readings);
@@ -48,6 +61,7 @@ final readonly class DescribeBoards
             $board->id,
             $board->title,
             $board->recipeId,
+            $recipeTitle,
             new RawJson($board->card),
             \count($readings),
             array_filter($observed),

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards', methods: 'GET')]
-#[Describe('List the sample boards', gives: BoardList::class, query: ['page' => 'integer', 'archived' => 'boolean'])]
+#[Describe('List the sample boards', gives: BoardList::class, query: ['page' => 'integer', 'archived' => 'boolean', 'measured' => 'boolean'])]
 final readonly class ListBoards
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe)
@@ -21,8 +21,12 @@ final readonly class ListBoards
     public function __invoke(Request $request): BoardList
     {
         $page = PageRequest::of($request);
-        [$total, $boards] = $this->boards->page($page, $request->query->getBoolean('archived'));
+        [$total, $boards] = $this->boards->page(
+            $page,
+            $request->query->getBoolean('archived'),
+            $request->query->getBoolean('measured'),
+        );
 
-        return new BoardList($total, $page, BoardBook::PAGE, array_map($this->describe->summary(...), $boards));
+        return new BoardList($total, $page, BoardBook::PAGE, $this->describe->summaries($boards));
     }
 }

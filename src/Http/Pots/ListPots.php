@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots', methods: 'GET')]
-#[Describe('List the pots', gives: PotList::class, query: ['page' => 'integer'])]
+#[Describe('List or search the pots', gives: PotList::class, query: ['query' => 'string', 'inStock' => 'boolean', 'page' => 'integer'])]
 final readonly class ListPots
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
@@ -22,7 +22,11 @@ final readonly class ListPots
     public function __invoke(Request $request): PotList
     {
         $page = PageRequest::of($request);
-        [$total, $pots] = $this->pots->page($page);
+        [$total, $pots] = $this->pots->search(
+            $request->query->getString('query'),
+            $request->query->has('inStock') ? $request->query->getBoolean('inStock') : null,
+            $page,
+        );
 
         return new PotList($total, $page, PotBook::PAGE, $this->describe->all($pots, $this->context->own()));
     }

@@ -1042,7 +1042,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** List the pots */
+        /** List or search the pots */
         get: operations["listPots"];
         put?: never;
         /** Save a mix as a pot */
@@ -2041,6 +2041,7 @@ export interface components {
             id: string;
             title: string;
             recipe: string | null;
+            recipeTitle: string | null;
             card: components["schemas"]["BoardCard"];
             read: number;
             observed: {
@@ -4836,6 +4837,7 @@ export interface operations {
             query?: {
                 page?: number;
                 archived?: boolean;
+                measured?: boolean;
             };
             header?: never;
             path?: never;
@@ -7178,6 +7180,8 @@ export interface operations {
     listPots: {
         parameters: {
             query?: {
+                query?: string;
+                inStock?: boolean;
                 page?: number;
             };
             header?: never;
@@ -7186,7 +7190,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description List the pots */
+            /** @description List or search the pots */
             200: {
                 headers: {
                     [name: string]: unknown;

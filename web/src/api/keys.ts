@@ -25,14 +25,18 @@ export const keys = {
   learned: (material: string, version: number) => ['materials', 'learned', material, version],
 
   pots: ['pots'],
+  potSearch: (query: string) => ['pots', 'search', query],
+  potList: (query: string, inStock: boolean, page: number) => ['pots', 'list', query, inStock, page],
+  pot: (pot: string | null | undefined) => ['pots', pot],
   potHistory: (pot: string, holds: string | undefined) => ['pots', pot, 'history', holds],
   potLabel: (pot: string) => ['pots', pot, 'label'],
   shopping: ['shopping'],
   shoppingList: (recipes: readonly string[]) => ['shopping', recipes],
 
   boards: ['boards'],
-  boardList: (archived: boolean) => ['boards', 'list', archived],
+  boardList: (archived: boolean, page: number) => ['boards', 'list', archived, page],
   boardLists: ['boards', 'list'],
+  measuredBoards: ['boards', 'list', 'measured'],
   board: (id: string | undefined, ...what: readonly unknown[]) => ['boards', id, ...what],
   variables: (recipe: unknown) => ['variables', recipe],
 

@@ -25,12 +25,12 @@ export default function Palette({ onClose }: { onClose: () => void }) {
   const query = useLater(text);
   const found = useQuery({
     queryKey: keys.recipeSearch(query),
-    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query } } })),
+    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query } } })).then((list) => list.recipes),
   });
   const options: Option[] = [
     ...offered.map((c) => ({ id: `do-${c.name}`, group: 'Here', ...c })),
     ...rooms.map((r) => ({ id: r.to, group: 'Rooms', name: r.name, keys: `g ${r.key}`, run: () => navigate(r.to) })),
-    ...(found.data?.recipes ?? []).map((r) => ({
+    ...(found.data ?? []).map((r) => ({
       id: r.id,
       group: 'Recipes',
       name: r.title,

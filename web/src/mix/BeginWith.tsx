@@ -4,10 +4,10 @@ import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answer, api, type Material, type Mix } from '../api/api';
 import { keys } from '../api/keys';
-import { useRecipes } from '../api/useRecipes';
 import { useVocabulary } from '../api/useVocabulary';
 import type { MixBook } from '../recipe/edits';
 import { Choice } from '../ui/Field';
+import { RecipePick } from '../ui/RecipePick';
 
 /** The step of the book a mix is for. */
 export type StepOf = { recipe: string; step: string };
@@ -25,7 +25,6 @@ export function BeginWith({ shelf, onBegin }: Props) {
   const [params] = useSearchParams();
   const named = params.get('recipe') ?? '';
   const [recipe, setRecipe] = useState(named);
-  const recipes = useRecipes();
   const opened = useQuery({
     queryKey: keys.recipeOf(recipe, 'to-mix'),
     enabled: recipe !== '',
@@ -72,12 +71,7 @@ export function BeginWith({ shelf, onBegin }: Props) {
           options={[['', 'a common mix …'] as const, ...starts.map((m) => [m.name, m.name] as const)]}
           onChange={usual}
         />
-        <Choice
-          label="From a recipe"
-          value={recipe}
-          options={[['', 'a recipe …'] as const, ...(recipes.data ?? []).map((r) => [r.id, r.title] as const)]}
-          onChange={setRecipe}
-        />
+        <RecipePick label="From a recipe" chosen={opened.data?.document.title} onPick={(r) => setRecipe(r.id)} />
       </Box>
       {recipe !== '' && opened.data && (
         <Choice

@@ -7,7 +7,7 @@ import type { Mix } from '../api/api';
 import type { MixBook } from '../recipe/edits';
 import { DayEntry, TextEntry } from '../ui/Field';
 import type { StepOf } from './BeginWith';
-import { usePotWork } from './usePots';
+import { usePotWork } from './usePotWork';
 
 /** What was mixed is kept as a pot: its name, where it stands, until when it is good. */
 export function KeepPot({

@@ -10,17 +10,18 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { answer, api, type Recipe, type RecipeSummary, type Step, wrongIn } from '../../api/api';
+import { answer, api, type Recipe, type Step, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { useVocabulary } from '../../api/useVocabulary';
 import { Choice, NumberEntry } from '../../ui/Field';
+import { RecipePick } from '../../ui/RecipePick';
 
-type Props = { recipes: readonly RecipeSummary[]; recipe: string | null; step: string | null; onClose: () => void };
+type Props = { recipe: string | null; step: string | null; onClose: () => void };
 
 /** Which recipe, on the wood of which part, which of its steps, how large: then the board is laid out. */
-export function BeginBoard({ recipes, recipe: named, step: vary, onClose }: Props) {
+export function BeginBoard({ recipe: named, step: vary, onClose }: Props) {
   const navigate = useNavigate();
-  const [id, setId] = useState(named ?? recipes[0]?.id ?? '');
+  const [id, setId] = useState(named ?? '');
   const [part, setPart] = useState('');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [width, setWidth] = useState(100);
@@ -55,7 +56,7 @@ export function BeginBoard({ recipes, recipe: named, step: vary, onClose }: Prop
       <DialogTitle id="begin">New board from a recipe</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {begin.error && <Alert severity="error">{wrongIn(begin.error)}</Alert>}
-        <Choice label="Recipe" value={id} options={recipes.map((r) => [r.id, r.title] as const)} onChange={setId} />
+        <RecipePick label="Recipe" chosen={document?.title} onPick={(r) => setId(r.id)} />
         <Choice
           label="Same wood as"
           value={part}

@@ -5,7 +5,6 @@ import Typography from '@mui/material/Typography';
 import { Link, NavLink, useParams } from 'react-router';
 import { answer, api, wrongIn } from '../../api/api';
 import { useCalculation } from '../../api/useCalculation';
-import { useBoard, useBoardWork } from '../../recipe/useBoards';
 import { bench } from '../../theme/theme';
 import { NewerAlert } from '../../ui/NewerAlert';
 import { Failed, Loading } from '../../ui/Notice';
@@ -17,6 +16,7 @@ import { LayView } from './LayView';
 import { PlanView } from './PlanView';
 import { ReadView } from './ReadView';
 import { useBoardDraft } from './useBoardDraft';
+import { useBoard, useBoardWork } from './useBoards';
 
 const views = [
   ['', 'Plan'],

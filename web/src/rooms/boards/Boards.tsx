@@ -3,15 +3,14 @@ import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { answer, api, type BoardSummary } from '../../api/api';
 import { keys } from '../../api/keys';
-import { useRecipes } from '../../api/useRecipes';
-import { useBoards } from '../../recipe/useBoards';
 import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
+import { Pages } from '../../ui/Pages';
 import { day } from '../../ui/words';
 import { BeginBoard } from './BeginBoard';
 
@@ -19,8 +18,14 @@ import { BeginBoard } from './BeginBoard';
 export default function Boards() {
   const [archived, setArchived] = useState(false);
   const [params, setParams] = useSearchParams();
-  const boards = useBoards(archived);
-  const recipes = useRecipes();
+  const [page, setPage] = useState(1);
+  const boards = useQuery({
+    queryKey: keys.boardList(archived, page),
+    queryFn: () => answer(api.GET('/api/boards', { params: { query: { archived, page } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
+  const list = boards.data;
   const queries = useQueryClient();
   const putAway = useMutation({
     mutationFn: (b: BoardSummary) =>
@@ -28,21 +33,23 @@ export default function Boards() {
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.boards }),
   });
   if (boards.error && !boards.data) return <Failed error={boards.error} retry={() => void boards.refetch()} />;
-  const titleOf = (id: string | null) => recipes.data?.find((r) => r.id === id)?.title;
   return (
     <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1320, width: '100%', mx: 'auto' }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 2.5 }}>
         <Typography variant="h1" sx={{ mr: 1 }}>
           Boards
         </Typography>
-        <FormControlLabel control={<Switch checked={archived} onChange={(e) => setArchived(e.target.checked)} />} label="Show archived" />
+        <FormControlLabel
+          control={<Switch checked={archived} onChange={(e) => [setArchived(e.target.checked), setPage(1)]} />}
+          label="Show archived"
+        />
         <Box sx={{ flex: 1 }} />
         <Button variant="contained" onClick={() => setParams({ begin: '' })}>
           New board
         </Button>
       </Box>
-      {!boards.data && <Loading what="the boards" />}
-      {boards.data?.length === 0 && (
+      {!list && <Loading what="the boards" />}
+      {list?.boards.length === 0 && (
         <Box sx={{ p: 5, textAlign: 'center', border: '2px dashed', borderColor: 'divider', borderRadius: 1 }}>
           {archived ? 'Nothing archived' : 'No boards yet. Create one from a recipe: its steps on small patches, one variable at a time.'}
         </Box>
@@ -51,7 +58,7 @@ export default function Boards() {
         component="ul"
         sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 2.5, gridTemplateColumns: 'repeat(auto-fill, minmax(290px, 1fr))' }}
       >
-        {boards.data?.map((b) => (
+        {list?.boards.map((b) => (
           <Box component="li" key={b.id} sx={{ border: 1, borderColor: 'divider', bgcolor: 'background.paper', borderRadius: 1, p: 2 }}>
             <Box component={Link} to={`/boards/${b.id}`} sx={{ color: 'inherit', textDecoration: 'none', display: 'grid', gap: 1 }}>
               <Small board={b} />
@@ -64,10 +71,10 @@ export default function Boards() {
               {b.card.rows && `, against ${b.card.rows.name}`}
               <br />
               {state(b)}
-              {titleOf(b.recipe) && (
+              {b.recipeTitle && (
                 <>
                   <br />
-                  from “{titleOf(b.recipe)}”
+                  from “{b.recipeTitle}”
                 </>
               )}
             </Box>
@@ -77,9 +84,8 @@ export default function Boards() {
           </Box>
         ))}
       </Box>
-      {params.get('begin') !== null && recipes.data && (
-        <BeginBoard recipes={recipes.data} recipe={params.get('recipe')} step={params.get('step')} onClose={() => setParams({})} />
-      )}
+      {list && <Pages page={page} list={list} onPage={setPage} />}
+      {params.get('begin') !== null && <BeginBoard recipe={params.get('recipe')} step={params.get('step')} onClose={() => setParams({})} />}
     </Box>
   );
 }

@@ -8,7 +8,6 @@ import { Link } from 'react-router';
 import { answer, api, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { ChangeList } from '../../recipe/ChangeList';
-import { useBoardWork } from '../../recipe/useBoards';
 import { bench } from '../../theme/theme';
 import { TextEntry } from '../../ui/Field';
 import { moment } from '../../ui/words';
@@ -17,6 +16,7 @@ import { type BoardProps, cellsOf, readingOf, woodOf } from './board';
 import { Panels } from './Panels';
 import { ReadColour } from './ReadColour';
 import { ShareLinks } from './ShareLinks';
+import { useBoardWork } from './useBoards';
 
 /** The choice: by a client over a link, or by the painter; then into the recipe. */
 export function ChooseView({ board, document, worked }: BoardProps) {

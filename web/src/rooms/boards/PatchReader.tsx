@@ -6,13 +6,13 @@ import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { answer, api, type BoardResponse, type PatchPreview, wrongIn } from '../../api/api';
 import type { components } from '../../api/api.gen';
-import { useBoardWork } from '../../recipe/useBoards';
 import { bench } from '../../theme/theme';
 import { ColourEntry } from '../../ui/ColourEntry';
 import { TextEntry } from '../../ui/Field';
 import { PickColour } from '../../ui/PickColour';
 import { readingOf } from './board';
 import { ReadColour } from './ReadColour';
+import { useBoardWork } from './useBoards';
 
 type Props = { board: BoardResponse; patch: PatchPreview; target: { colour: string; name?: string } | null };
 

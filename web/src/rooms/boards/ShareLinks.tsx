@@ -8,10 +8,10 @@ import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
 import { answer, api, type BoardResponse, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
-import { useBoardWork } from '../../recipe/useBoards';
 import { bench } from '../../theme/theme';
 import { NumberEntry } from '../../ui/Field';
 import { day } from '../../ui/words';
+import { useBoardWork } from './useBoards';
 
 /** Links for clients: made, shown once, closed; and what was chosen by them. */
 export function ShareLinks({ board, onFollow }: { board: BoardResponse; onFollow: (patch: string, share: string) => void }) {

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { BoardDocument, BoardResponse } from '../../api/api';
 import { useDraft } from '../../api/useDraft';
-import { useBoardWork } from '../../recipe/useBoards';
+import { useBoardWork } from './useBoards';
 
 /** The plan of a board while it is edited; what is done with the board besides (laid, read, photographed) moves its version on. */
 export function useBoardDraft(board: BoardResponse) {

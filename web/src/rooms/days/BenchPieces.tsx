@@ -21,7 +21,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
   const error = put.error ?? change.error;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <RecipePick label="Start a job from" onPick={(recipe) => put.mutate({ recipe })} />
+      <RecipePick label="Start a job from" onPick={(recipe) => put.mutate({ recipe: recipe.id })} />
       {error && <Alert severity="error">{error.message}</Alert>}
       {plan.pieces.map((piece) => {
         const run = runs.find((r) => r.id === piece.id);

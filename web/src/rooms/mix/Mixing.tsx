@@ -1,14 +1,15 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Ingredient, Material, Mix, Pot, Settings } from '../../api/api';
+import { answer, api, type Ingredient, type Material, type Mix, type Pot, type Settings } from '../../api/api';
+import { keys } from '../../api/keys';
 import { useMaterials } from '../../api/useMaterials';
 import { useSettings } from '../../api/useSettings';
 import { BeginWith, type StepOf } from '../../mix/BeginWith';
 import { KeepPot } from '../../mix/KeepPot';
 import { MixEditor } from '../../mix/MixEditor';
-import { usePots } from '../../mix/usePots';
 import type { MixBook } from '../../recipe/edits';
 import { twoColumns } from '../../theme/theme';
 import { Choice } from '../../ui/Field';
@@ -103,7 +104,6 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
   const [inPot, setInPot] = useState<Amounts>({});
   const [pot, setPot] = useState<Pot | null>(null);
   const [stepOf, setStepOf] = useState<StepOf | null>(null);
-  const pots = usePots();
   const choosePot = (chosen: Pot | null) => {
     setPot(chosen);
     if (chosen?.holds) {
@@ -112,7 +112,11 @@ function MixRoom({ shelf, settings }: { shelf: Material[]; settings: Settings })
     }
   };
   const asked = params.get('pot');
-  const named = pots.data?.find((p) => p.id === asked);
+  const { data: named } = useQuery({
+    queryKey: keys.pot(asked),
+    queryFn: () => answer(api.GET('/api/pots/{id}', { params: { path: { id: asked ?? '' } } })),
+    enabled: asked !== null,
+  });
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the pot the address names is known
   useEffect(() => {
     if (named) choosePot(named);

@@ -5,10 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { answer, api, type CorrectionPreview, type Pot } from '../../api/api';
 import { useCalculation } from '../../api/useCalculation';
+import { PotPick } from '../../mix/PotPick';
 import { PourLines, tint } from '../../mix/PourLines';
-import { usePots, usePotWork } from '../../mix/usePots';
+import { usePotWork } from '../../mix/usePotWork';
 import { Cup } from '../../ui/Cup';
-import { Choice, TextEntry } from '../../ui/Field';
+import { TextEntry } from '../../ui/Field';
 import { percent } from '../../ui/words';
 import { type Amounts, AmountsGrid, exactly, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
@@ -24,7 +25,6 @@ export function PutRight({
   pot: chosen,
   choosePot,
 }: BenchProps & { inPot: Amounts; setInPot: (a: Amounts) => void; pot: Pot | null; choosePot: (pot: Pot | null) => void }) {
-  const pots = usePots();
   const [have, setHave] = useState<Amounts>({});
   const [holds, setHolds] = useState('');
   const pot = written(ingredients, inPot);
@@ -44,15 +44,12 @@ export function PutRight({
       <Typography variant="h3" component="h2">
         Contents of the pot
       </Typography>
-      <Choice
-        label="Pot"
-        value={chosen?.id ?? ''}
-        options={[
-          ['', 'not on the shelf'] as const,
-          ...(pots.data ?? []).filter((p) => p.holds !== null).map((p) => [p.id, `${p.name}, ${p.holds?.holds.text}`] as const),
-        ]}
-        onChange={(id) => choosePot(pots.data?.find((p) => p.id === id) ?? null)}
-      />
+      <PotPick label="Pot" placeholder="not on the shelf" chosen={chosen?.name} onPick={choosePot} />
+      {chosen && (
+        <Button sx={{ justifySelf: 'start' }} onClick={() => choosePot(null)}>
+          Not a pot on the shelf
+        </Button>
+      )}
       <AmountsGrid
         ingredients={ingredients}
         columns={[

@@ -5,10 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { answer, api, type Pot } from '../../api/api';
 import { useCalculation } from '../../api/useCalculation';
+import { PotPick } from '../../mix/PotPick';
 import { PourLines, tint } from '../../mix/PourLines';
-import { usePots, usePotWork } from '../../mix/usePots';
+import { usePotWork } from '../../mix/usePotWork';
 import { Cup } from '../../ui/Cup';
-import { Choice, TextEntry } from '../../ui/Field';
+import { TextEntry } from '../../ui/Field';
 import { percent } from '../../ui/words';
 import { type Amounts, AmountsGrid, exactly, written } from './AmountsGrid';
 import type { BenchProps } from './Mixing';
@@ -24,7 +25,6 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
   const [have, setHave] = useState<Amounts>({});
   const [amount, setAmount] = useState('');
   const set = (index: number, pot: Leftover) => setPots(pots.map((p, i) => (i === index ? pot : p)));
-  const shelf = usePots();
   const { pool } = usePotWork();
   const known = pots.flatMap((p) => p.pot?.materials ?? []).filter((m) => !book.materials.some((b) => b.id === m.id));
   const materials = [...book.materials, ...known.filter((m, i) => known.findIndex((k) => k.id === m.id) === i)];
@@ -54,7 +54,6 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
     .map((p, i) => ({ name: p.name, pot: p.pot, taken: worked?.taken[i], left: worked?.left[i], lines: lines(p) }))
     .filter((p) => (p.taken?.ml ?? 0) > 0);
   const wrong = violations[0];
-  const onShelf = (shelf.data ?? []).filter((p) => p.holds !== null && !pots.some((q) => q.pot?.id === p.id)).slice(0, 40);
   const fromShelf = taken.flatMap((p) => (p.pot && p.taken ? [{ pot: p.pot.id, amount: `${p.taken.exact} ml` }] : []));
   return columns(
     <>
@@ -73,18 +72,14 @@ export function UseUp({ book, mix, ingredients, columns }: BenchProps) {
           )}
         </Box>
       ))}
-      {onShelf.length > 0 && (
-        <Choice
-          label="A pot from the shelf"
-          value=""
-          options={[['', 'choose one'] as const, ...onShelf.map((p) => [p.id, `${p.name}, ${p.holds?.holds.text}`] as const)]}
-          onChange={(id) => {
-            const pot = onShelf.find((p) => p.id === id);
-            if (pot)
-              setPots([...pots.filter((p) => p.pot || written(ingredients, p.holds).length > 0), { name: pot.name, holds: {}, pot }]);
-          }}
-        />
-      )}
+      <PotPick
+        label="A pot from the shelf"
+        placeholder="choose one …"
+        onPick={(pot) => {
+          const begun = pots.filter((p) => p.pot?.id !== pot.id && (p.pot || written(ingredients, p.holds).length > 0));
+          setPots([...begun, { name: pot.name, holds: {}, pot }]);
+        }}
+      />
       <Button
         variant="outlined"
         sx={{ justifySelf: 'start' }}

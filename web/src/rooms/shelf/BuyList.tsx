@@ -6,14 +6,15 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, api, type ShoppingLine } from '../../api/api';
+import { answer, api, type RecipeSummary, type ShoppingLine } from '../../api/api';
 import { bookOnce } from '../../api/bookOnce';
 import { keys } from '../../api/keys';
-import { useRecipes } from '../../api/useRecipes';
 import { useSettings } from '../../api/useSettings';
 import { bench, twoColumns } from '../../theme/theme';
 import { askAgain, Failed, Loading } from '../../ui/Notice';
+import { SearchField } from '../../ui/SearchField';
 import { Swatch } from '../../ui/Swatch';
+import { useLater } from '../../ui/useLater';
 import { money } from '../../ui/words';
 import { ShelfTabs } from './ShelfTabs';
 
@@ -21,8 +22,15 @@ import { ShelfTabs } from './ShelfTabs';
 export default function BuyList() {
   const queries = useQueryClient();
   const settings = useSettings();
-  const [chosen, setChosen] = useState<string[]>([]);
-  const recipes = useRecipes();
+  const [picked, setPicked] = useState<readonly RecipeSummary[]>([]);
+  const [query, setQuery] = useState('');
+  const later = useLater(query);
+  const recipes = useQuery({
+    queryKey: keys.recipeSearch(later),
+    queryFn: () => answer(api.GET('/api/recipes', { params: { query: { query: later } } })).then((found) => found.recipes),
+    placeholderData: keepPreviousData,
+  });
+  const chosen = picked.map((r) => r.id);
   const list = useQuery({
     queryKey: keys.shoppingList(chosen),
     queryFn: () => answer(api.GET('/api/shopping', { params: { query: { recipes: chosen.join(',') } } })),
@@ -69,14 +77,15 @@ export default function BuyList() {
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           Recipes, in order
         </Typography>
-        {recipes.data.map((r) => (
+        <SearchField label="Find a recipe" value={query} onChange={setQuery} />
+        {[...picked, ...recipes.data.filter((r) => !chosen.includes(r.id))].map((r) => (
           <FormControlLabel
             key={r.id}
             sx={{ display: 'flex', mr: 0 }}
             control={
               <Checkbox
                 checked={chosen.includes(r.id)}
-                onChange={(_, on) => setChosen(on ? [...chosen, r.id] : chosen.filter((id) => id !== r.id))}
+                onChange={(_, on) => setPicked(on ? [...picked, r] : picked.filter((p) => p.id !== r.id))}
               />
             }
             label={

@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import { answer, api, type Pot, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
 import { PourLines } from '../../mix/PourLines';
-import { usePotWork } from '../../mix/usePots';
+import { usePotWork } from '../../mix/usePotWork';
 import { bench } from '../../theme/theme';
 import { Choice, TextEntry } from '../../ui/Field';
 import { asNumber, date, day, moment, percent } from '../../ui/words';

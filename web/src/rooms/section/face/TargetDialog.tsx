@@ -5,10 +5,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { sendBytes } from '../../../api/api';
+import { answer, api, sendBytes } from '../../../api/api';
 import type { components } from '../../../api/api.gen';
-import { useBoards } from '../../../recipe/useBoards';
+import { keys } from '../../../api/keys';
 import { PickColour } from '../../../ui/PickColour';
 import { Swatch } from '../../../ui/Swatch';
 
@@ -17,8 +18,12 @@ type Props = { onTake: (taken: Taken) => void; onClose: () => void };
 
 /** A target of what was read off a board: every patch with a colour. */
 export function FromBoard({ onTake, onClose }: Props) {
-  const { data, error } = useBoards(false);
-  const read = data?.filter((b) => Object.keys(b.observed).length > 0) ?? [];
+  const { data, error } = useQuery({
+    queryKey: keys.measuredBoards,
+    queryFn: () => answer(api.GET('/api/boards', { params: { query: { measured: true } } })),
+    staleTime: 0,
+  });
+  const read = data?.boards ?? [];
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="from-board">
       <DialogTitle id="from-board">A patch of a board</DialogTitle>

@@ -1,21 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answer, api, type BoardDocument, type BoardResponse, nothing, sendBytes } from '../api/api';
-import type { components } from '../api/api.gen';
-import { everyPage } from '../api/everyPage';
-import { keys } from '../api/keys';
-
-/** All boards, the last changed first. */
-export function useBoards(archived: boolean) {
-  return useQuery({
-    queryKey: keys.boardList(archived),
-    queryFn: () =>
-      everyPage(
-        (page) => answer(api.GET('/api/boards', { params: { query: { page, archived } } })),
-        (list) => list.boards,
-      ),
-    staleTime: 0,
-  });
-}
+import { answer, api, type BoardDocument, type BoardResponse, nothing, sendBytes } from '../../api/api';
+import type { components } from '../../api/api.gen';
+import { keys } from '../../api/keys';
 
 export function useBoard(id: string) {
   return useQuery({

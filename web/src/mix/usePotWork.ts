@@ -1,23 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, api } from '../api/api';
 import type { paths } from '../api/api.gen';
 import { bookOnce } from '../api/bookOnce';
-import { everyPage } from '../api/everyPage';
 import { keys } from '../api/keys';
 
 type Body<P extends keyof paths> = paths[P] extends { post: { requestBody: { content: { 'application/json': infer B } } } } ? B : never;
-
-/** All pots, the last made first. */
-export function usePots() {
-  return useQuery({
-    queryKey: keys.pots,
-    queryFn: () =>
-      everyPage(
-        (page) => answer(api.GET('/api/pots', { params: { query: { page } } })),
-        (list) => list.pots,
-      ),
-  });
-}
 
 /** What can be done with pots, each booked once; the shelf and all that is worked out with it is asked for anew afterwards. */
 export function usePotWork() {
