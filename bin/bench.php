@@ -115,7 +115,7 @@ while (count($document->steps) < 40) {
     $document->steps[] = $again;
 }
 $recipe = $services->get(Inlaid\App\Exchange\Document\ReadRecipe::class)->read($document);
-[$context] = $services->get(Inlaid\App\Store\StudioContext::class)->with(null);
+[$context] = $services->get(Inlaid\App\Studio\StudioContext::class)->with(null);
 $schools = $services->get(Inlaid\Core\Practice\Practices::class);
 $with = new Inlaid\Core\Preview\PreviewRecipe($schools, $services->get(Inlaid\Core\Findings\CheckRecipe::class));
 $without = new Inlaid\Core\Preview\PreviewRecipe($schools);

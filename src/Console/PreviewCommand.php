@@ -7,7 +7,7 @@ namespace Inlaid\App\Console;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\WorkedOut;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

@@ -22,6 +22,7 @@ final class Rooms
         'answers' => ['Preview', 'NextMove'],
     ];
     private const CORE = 'Inlaid\\Core\\';
+    private const APP = 'Inlaid\\App\\';
 
     /**
      * @return iterable<string, Rule>
@@ -36,6 +37,39 @@ final class Rooms
                 ->canOnlyDependOn()
                 ->classes(...$may)
                 ->because("$room may use only the rooms before it (tests/Architecture/Rooms.php)");
+        }
+    }
+
+    /**
+     * Round the core, from the inside out: reading and writing, what is stored and measured, the use cases, the doors.
+     *
+     * @return iterable<string, Rule>
+     */
+    public function testAFloorOfTheProgramUsesOnlyThoseBelow(): iterable
+    {
+        foreach (['Exchange', 'Device', 'Store', 'Studio'] as $i => $floor) {
+            $above = \array_slice(['Exchange', 'Device', 'Store', 'Studio', 'Http', 'Console'], $i + 1);
+            yield $floor => PHPat::rule()
+                ->classes(Selector::inNamespace(self::APP.$floor))
+                ->shouldNotDependOn()
+                ->classes(...array_map(static fn (string $a) => Selector::inNamespace(self::APP.$a), $above))
+                ->because("$floor may use only what is below it (tests/Architecture/Rooms.php)");
+        }
+    }
+
+    /**
+     * @return iterable<string, Rule>
+     */
+    public function testNoAreaOfTheDoorsUsesAnother(): iterable
+    {
+        $areas = array_map(basename(...), glob(\dirname(__DIR__, 2).'/src/Http/*', \GLOB_ONLYDIR) ?: []);
+        foreach ($areas as $area) {
+            $others = array_diff($areas, [$area, 'Api']);
+            yield $area => PHPat::rule()
+                ->classes(Selector::inNamespace(self::APP."Http\\$area"))
+                ->shouldNotDependOn()
+                ->classes(...array_values(array_map(static fn (string $o) => Selector::inNamespace(self::APP."Http\\$o"), $others)))
+                ->because('what two areas share stands in Http\\Api or in Studio');
         }
     }
 

@@ -47,7 +47,7 @@ final class BenchTest extends Rooms
             ))),
             'what it has come to, after all of it',
         );
-        self::assertStringContainsString('dry in', $this->text('[aria-label=Timers]'));
+        self::assertStringContainsString('ready to recoat in', $this->text('[aria-label=Timers]'));
     }
 
     /**

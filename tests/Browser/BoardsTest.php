@@ -154,7 +154,7 @@ final class BoardsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'Step 1, “Sand to 180”: the grit was 180, now 240.'), 'what would change');
         self::assertSame('Chosen by the client: The pale one, please', $this->field('Reason')->getAttribute('value'));
         $this->button('Apply A3 to the recipe')->click();
-        $this->until(fn (): bool => str_contains($this->main(), 'A3 is in the recipe'), 'it is in the recipe');
+        $this->until(fn (): bool => str_contains($this->main(), 'A3 applied to the recipe'), 'it is in the recipe');
         $now = $this->studio->recipe();
         $expected = json_decode((string) json_encode($recipe->document));
         \assert($expected instanceof \stdClass);

@@ -146,7 +146,7 @@ final class FaceTest extends Rooms
         self::assertSame('Halt sand', $this->studio->recipe('stools')->document->target->name);
         file_put_contents($file, "no palette\nat all");
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file][accept^=".gpl"]'))->sendKeys($file);
-        $this->until(fn (): bool => str_contains($this->main(), 'is no colour'), 'what is no palette is refused in words');
+        $this->until(fn (): bool => str_contains($this->main(), 'isn\'t a colour'), 'what is no palette is refused in words');
     }
 
     /** Or it is what was read of a patch of a board, or a place in a photo. */

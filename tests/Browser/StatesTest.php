@@ -29,7 +29,7 @@ final class StatesTest extends Rooms
         $this->until(fn (): bool => str_contains($this->main(), 'No recipe matches “velvet”'), 'a search in vain');
         $this->see('input[type=search]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE);
         $this->see('main li h2');
-        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Archive'][self::span]"))->click();
+        $this->browser->findElement(WebDriverBy::xpath("//*[normalize-space()='Show archived'][self::span]"))->click();
         $this->until(fn (): bool => str_contains($this->main(), 'Nothing archived'), 'nothing is put away');
         $this->go('/shelf');
         $this->see('main section h2');
@@ -131,7 +131,7 @@ final class StatesTest extends Rooms
         self::assertGreaterThanOrEqual(2, preg_match_all('~/Type\s*/Page[^s]~', $file), 'seven steps do not fit one page');
         $sheet = $this->main();
         foreach ([
-            'Take care: ',
+            'Caution: ',
             'Follow the label, the safety data sheet and local rules.',
             '☐',
             'done at',

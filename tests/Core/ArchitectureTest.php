@@ -116,9 +116,15 @@ final class ArchitectureTest extends TestCase
             $root,
         );
         $phpstan->run();
+        self::assertSame(1, $phpstan->getExitCode());
         self::assertSame(
-            [1, "WrongArrow.php:14:Inlaid\\Core\\Measure\\WrongArrow should not depend on Inlaid\\Core\\Recipe\\Recipe\n"],
-            [$phpstan->getExitCode(), strstr($phpstan->getOutput(), 'WrongArrow.php')],
+            <<<'FOUND'
+                WrongArrow.php:14:Inlaid\Core\Measure\WrongArrow should not depend on Inlaid\Core\Recipe\Recipe
+                WrongDoor.php:14:Inlaid\App\Http\Boards\WrongDoor should not depend on Inlaid\App\Http\Runs\RunSummary
+                WrongFloor.php:14:Inlaid\App\Store\WrongFloor should not depend on Inlaid\App\Studio\PlanBench
+
+                FOUND,
+            preg_replace('~^.*/planted/~m', '', $phpstan->getOutput()),
         );
     }
 

@@ -8,7 +8,7 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\RunBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Yaml\Yaml;
 
 /**

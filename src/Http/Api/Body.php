@@ -5,38 +5,33 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Api;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 
 /**
  * The JSON body of a request, not yet read.
  */
 final readonly class Body
 {
-    public function __construct(public mixed $json)
+    public function __construct(private mixed $json, private ReadRequest $read)
     {
     }
 
+    /** The whole of it as a document of its own. */
+    public function document(): Document
+    {
+        return new Document($this->json, '');
+    }
+
     /**
-     * @template T
+     * @template T of object
      *
-     * @param \Closure(Node): T $read
+     * @param class-string<T> $class
      *
      * @return T
      *
      * @throws InvalidInput
      */
-    public function read(\Closure $read): mixed
+    public function as(string $class): object
     {
-        return Node::read($this->json, $read);
-    }
-
-    /**
-     * A part of the body that is a document of its own; missing ones are refused.
-     *
-     * @throws InvalidInput
-     */
-    public function part(string $name): mixed
-    {
-        return $this->read(static fn (Node $n): mixed => $n->child($name)->raw());
+        return $this->read->read($this->json, $class);
     }
 }

@@ -9,7 +9,6 @@ use Inlaid\App\Exchange\Document\Violation;
 use Inlaid\App\Exchange\NoRoom;
 use Inlaid\App\Exchange\Picture\NoPicture;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Http\Lock\LockNeeded;
 use Inlaid\App\Store\BookedOtherwise;
 use Inlaid\App\Store\Bundle\HoldsLess;
 use Inlaid\App\Store\NotFound;

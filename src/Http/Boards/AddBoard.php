@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,10 +17,8 @@ final readonly class AddBoard
     {
     }
 
-    public function __invoke(Body $body): BoardResponse
+    public function __invoke(AddBoardRequest $asked): BoardResponse
     {
-        $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
-
-        return $this->describe->one($this->boards->add($this->read->read($json, '/document')));
+        return $this->describe->one($this->boards->add($this->read->read($asked->document->json, '/document')));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A board to be kept.
@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class AddBoardRequest
 {
     /**
-     * @param RawJson $document schema board
+     * @param Document $document schema board
      */
-    public function __construct(public RawJson $document)
+    public function __construct(public Document $document)
     {
     }
 }

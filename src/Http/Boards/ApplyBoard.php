@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,10 +16,8 @@ final readonly class ApplyBoard
     {
     }
 
-    public function __invoke(string $id, Body $body): BoardResponse
+    public function __invoke(string $id, ApplyBoardRequest $asked): BoardResponse
     {
-        $laid = $body->read(static fn (Node $n): bool => $n->fields('applied')->bool('applied'));
-
-        return $this->describe->one($this->boards->lay($id, $laid));
+        return $this->describe->one($this->boards->lay($id, $asked->applied));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A board to be worked out; where the context does not say, the studio's settings and the clock hold.
@@ -12,10 +12,10 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class BoardRequest
 {
     /**
-     * @param RawJson      $document schema board
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema board
+     * @param Document|null $context  schema context
      */
-    public function __construct(public RawJson $document, public ?RawJson $context = null)
+    public function __construct(public Document $document, public ?Document $context = null)
     {
     }
 }

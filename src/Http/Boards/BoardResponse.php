@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Studio\PatchReading;
 
 /**
  * A board with all that was read of it.

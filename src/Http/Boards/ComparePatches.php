@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
+use Inlaid\App\Studio\ReadPatches;
 use Inlaid\Core\Board\DiffPatches;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
@@ -23,7 +24,7 @@ final readonly class ComparePatches
         private BoardBook $boards,
         private ReadBoard $read,
         private DiffPatches $diff,
-        private DescribeBoards $describe,
+        private ReadPatches $readings,
     ) {
     }
 
@@ -35,7 +36,7 @@ final readonly class ComparePatches
             '',
             static fn (): array => [$board->patch($request->query->getString('one')), $board->patch($request->query->getString('other'))],
         );
-        $readings = $this->describe->readings($stored);
+        $readings = $this->readings->of($stored);
         [$read, $readOther] = [$readings[$one->cell->label] ?? null, $readings[$other->cell->label] ?? null];
         [$colour, $otherColour] = [$read?->colour, $readOther?->colour];
         $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\BeginBoard;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,25 +20,19 @@ final readonly class ComputeBeginning
     {
     }
 
-    public function __invoke(Body $body): BoardBegun
+    public function __invoke(BoardToBegin $asked): BoardBegun
     {
-        [$id, $part, $steps, $width, $height, $vary] = $body->read(static fn (Node $n): array => [
-            $n->fields('recipe', 'part', 'steps', 'width', 'height', 'vary')->id('recipe'), $n->string('part', 120), $n->list(
-                'steps',
-                static fn (Node $s): string => $s->asString(64),
-            ), $n->int('width'), $n->int('height'), $n->has('vary') ? $n->id('vary') : null,
-        ]);
-        $recipe = $this->book->get($id);
+        $recipe = $this->book->get($asked->recipe);
         $document = $this->read->document(Json::decode($recipe->draft->document));
 
         return new BoardBegun(new RawJson(Json::encode($this->begin->begin(
             $document,
             [$recipe->id, $recipe->title],
-            $part,
-            $steps,
-            $width,
-            $height,
-            $vary,
+            $asked->part,
+            $asked->steps,
+            $asked->width,
+            $asked->height,
+            $asked->vary,
         ))));
     }
 }

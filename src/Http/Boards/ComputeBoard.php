@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
 use Inlaid\Core\BoardPlan\BoardPreview;
 use Inlaid\Core\BoardPlan\PreviewBoard;
 use Symfony\Component\Routing\Attribute\Route;
@@ -17,17 +15,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Calculate a sample board', takes: BoardRequest::class, gives: BoardPreview::class)]
 final readonly class ComputeBoard
 {
-    public function __construct(private ReadBoard $read, private StudioContext $context, private PreviewBoard $preview)
+    public function __construct(private ReadBoard $read, private ContextRequest $context, private PreviewBoard $preview)
     {
     }
 
-    public function __invoke(Body $body): BoardPreview
+    public function __invoke(BoardRequest $asked): BoardPreview
     {
-        [$document, $stated] = $body->read(static fn (Node $n): array => [
-            $n->fields('document', 'context')->child('document')->raw(),
-            $n->childOrNull('context')?->raw(),
-        ]);
+        $board = $this->read->read($asked->document->json, '/document')->board;
 
-        return $this->preview->preview($this->read->read($document, '/document')->board, $this->context->with($stated)[0]);
+        return $this->preview->preview($board, $this->context->stated($asked->context));
     }
 }

@@ -7,21 +7,18 @@ namespace Inlaid\App\Http\Boards;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredBoard;
-use Inlaid\App\Store\Entity\StoredReading;
-use Inlaid\App\Store\PhotoLine;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\ShareBook;
-use Inlaid\Core\Colour\Colour;
-use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\App\Studio\PatchReading;
+use Inlaid\App\Studio\ReadPatches;
 
 /**
  * Describes boards as they are now.
  */
 final readonly class DescribeBoards
 {
-    public function __construct(private BoardBook $boards, private ShareBook $shares, private RecipeBook $recipes)
+    public function __construct(private ReadPatches $readings, private ShareBook $shares, private RecipeBook $recipes)
     {
     }
 
@@ -34,7 +31,7 @@ final readonly class DescribeBoards
             $board->recipeId,
             $board->laidAt,
             null !== $board->archivedAt,
-            array_values($this->readings($board)),
+            array_values($this->readings->of($board)),
             array_map(ShareSummary::of(...), $this->shares->of($board)),
             $this->chosen($board),
         );
@@ -54,7 +51,7 @@ final readonly class DescribeBoards
 
     private function summary(StoredBoard $board, ?string $recipeTitle): BoardSummary
     {
-        $readings = $this->readings($board);
+        $readings = $this->readings->of($board);
         $observed = array_map(static fn (PatchReading $r): ?string => $r->colour, $readings);
 
         return new BoardSummary(
@@ -70,49 +67,6 @@ final readonly class DescribeBoards
             null !== $board->archivedAt,
             $board->updatedAt,
         );
-    }
-
-    /**
-     * @return array<string, PatchReading> of the patches of which something was read
-     */
-    public function readings(StoredBoard $board): array
-    {
-        $photos = [];
-        foreach ($this->boards->photos($board) as $photo) {
-            $photos[$photo->patch][] = $photo;
-        }
-        $readings = $this->boards->readings($board);
-        $target = $this->boards->card($board)->target ?? null;
-        $target = \is_string($target) ? Colour::of($target) : null;
-        $read = [];
-        foreach (array_keys($readings + $photos) as $patch) {
-            $read[$patch] = $this->reading($patch, $readings[$patch] ?? null, $photos[$patch] ?? [], $target);
-        }
-        ksort($read);
-
-        return $read;
-    }
-
-    /**
-     * @param list<PhotoLine> $photos
-     */
-    private function reading(string $patch, ?StoredReading $stored, array $photos, ?Colour $target): PatchReading
-    {
-        return Node::read(Json::decode($stored->document ?? '{}'), static function (Node $n) use ($patch, $photos, $target): PatchReading {
-            $colour = $n->has('colour') ? $n->string('colour') : null;
-            $text = static fn (string $name): ?string => $n->has($name) ? $n->string($name) : null;
-
-            return new PatchReading(
-                $patch,
-                $colour,
-                $text('how'),
-                $text('photo'),
-                $n->text('note'),
-                $n->intOrNull('rating'),
-                $photos,
-                null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target),
-            );
-        });
     }
 
     private function chosen(StoredBoard $board): ?Chosen

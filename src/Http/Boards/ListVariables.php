@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Board\Choices;
@@ -23,10 +21,9 @@ final readonly class ListVariables
     {
     }
 
-    public function __invoke(Body $body): BoardVariables
+    public function __invoke(RecipeOnBoard $asked): BoardVariables
     {
-        $document = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
-        $choices = $this->read->choices($document, ...$this->shelf->all());
+        $choices = $this->read->choices($asked->document->json, ...$this->shelf->all());
         $found = [];
         foreach ([null, ...$choices->recipe->steps] as $step) {
             foreach ($this->things->all() as $thing) {

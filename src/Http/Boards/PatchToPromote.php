@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
+use Inlaid\App\Http\Api\Field\Id;
+use Inlaid\App\Http\Api\Field\Length;
+
 /**
  * A patch to be taken into its recipe, and why; `version` of the draft that was looked at, `share` the link it was chosen by.
  */
 final readonly class PatchToPromote
 {
-    public function __construct(public string $reason, public int $version, public ?string $share = null)
+    public function __construct(#[Length(300)] public string $reason, public int $version, #[Id] public ?string $share = null)
     {
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Exchange\Picture\ReadColour;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\Core\Colour\CorrectedColour;
@@ -20,10 +17,8 @@ final readonly class PickColour
     {
     }
 
-    public function __invoke(string $id, Body $body): CorrectedColour
+    public function __invoke(string $id, ColourToPick $asked): CorrectedColour
     {
-        $jpeg = $this->boards->photo($id)->bytes();
-
-        return $body->read(fn (Node $n): \Closure => $this->read->read($n, $jpeg))();
+        return $this->read->read($asked, $this->boards->photo($id)->bytes());
     }
 }

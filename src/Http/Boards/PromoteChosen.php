@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
-use Inlaid\App\Store\PatchPromoted;
-use Inlaid\App\Store\PromotePatch;
+use Inlaid\App\Studio\PatchPromoted;
+use Inlaid\App\Studio\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'POST')]
@@ -25,14 +23,15 @@ final readonly class PromoteChosen
     {
     }
 
-    public function __invoke(string $id, string $patch, Body $body): BoardResponse
+    public function __invoke(string $id, string $patch, PatchToPromote $asked): BoardResponse
     {
-        [$reason, $version, $share] = $body->read(static fn (Node $n): array => [
-            trim($n->fields('reason', 'version', 'share')->string('reason', 300)),
-            $n->int('version'),
-            $n->has('share') ? $n->id('share') : null,
-        ]);
-        InvalidInput::around('/patch', fn (): PatchPromoted => $this->promote->promote($id, $patch, $reason, $version, $share));
+        InvalidInput::around('/patch', fn (): PatchPromoted => $this->promote->promote(
+            $id,
+            $patch,
+            trim($asked->reason),
+            $asked->version,
+            $asked->share,
+        ));
 
         return $this->describe->one($this->boards->get($id));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Store\PatchPromoted;
+use Inlaid\App\Studio\PatchPromoted;
 use Inlaid\Core\Recipe\Change;
 
 /**

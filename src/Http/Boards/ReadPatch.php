@@ -24,7 +24,7 @@ final readonly class ReadPatch
     public function __invoke(string $id, string $patch, Body $body): BoardResponse
     {
         $board = $this->boards->get($id);
-        $reading = $body->read(function (Node $n) use ($board): array {
+        $reading = $body->document()->read(function (Node $n) use ($board): array {
             $reading = $this->read->read($n);
             if (null !== ($reading['photo'] ?? null) && $this->boards->photo((string) $reading['photo'])->board->id !== $board->id) {
                 $n->refuse('photo', 'This photo belongs to another board.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * The recipe of a board.
@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class RecipeOnBoard
 {
     /**
-     * @param RawJson $document schema recipe
+     * @param Document $document schema recipe
      */
-    public function __construct(public RawJson $document)
+    public function __construct(public Document $document)
     {
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,13 +17,8 @@ final readonly class SaveBoard
     {
     }
 
-    public function __invoke(string $id, Body $body): BoardResponse
+    public function __invoke(string $id, SaveBoardRequest $asked): BoardResponse
     {
-        [$version, $json] = $body->read(static fn (Node $n): array => [
-            $n->fields('version', 'document')->int('version'),
-            $n->child('document')->raw(),
-        ]);
-
-        return $this->describe->one($this->boards->save($id, $version, $this->read->read($json, '/document')));
+        return $this->describe->one($this->boards->save($id, $asked->version, $this->read->read($asked->document->json, '/document')));
     }
 }

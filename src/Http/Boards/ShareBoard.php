@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\HttpFoundation\Request;
@@ -19,10 +17,9 @@ final readonly class ShareBoard
     {
     }
 
-    public function __invoke(string $id, Body $body, Request $request): SharedLink
+    public function __invoke(string $id, ShareToMake $asked, Request $request): SharedLink
     {
-        $days = $body->read(static fn (Node $n): int => $n->fields('days')->int('days', 14));
-        [$share, $secret] = $this->shares->share($id, $days);
+        [$share, $secret] = $this->shares->share($id, $asked->days);
 
         return new SharedLink(
             $share->id,

@@ -6,8 +6,8 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\PatchPromoted;
-use Inlaid\App\Store\PromotePatch;
+use Inlaid\App\Studio\PatchPromoted;
+use Inlaid\App\Studio\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'GET')]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 use Inlaid\Core\Context\MeasuredBy;
 
 /**
@@ -13,20 +13,20 @@ use Inlaid\Core\Context\MeasuredBy;
 final readonly class CalculateMixRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
-     * @param string|null   $amount    such as "200 ml"
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
+     * @param string|null    $amount    such as "200 ml"
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
         public ?string $amount = null,
         public ?AllOf $allOf = null,
         public MeasuredBy $by = MeasuredBy::Anything,
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Mixing\DeriveCharacter;
-use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/drying', methods: 'POST')]
@@ -18,28 +17,20 @@ final readonly class ComputeDrying
 {
     public function __construct(
         private ContextRequest $context,
-        private FlattenMix $flatten = new FlattenMix(),
         private DeriveCharacter $derive = new DeriveCharacter(),
         private PredictDrying $predict = new PredictDrying(),
     ) {
     }
 
-    public function __invoke(Body $body): DryingResponse
+    public function __invoke(DryingRequest $asked): DryingResponse
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $mix = BenchRequest::read($asked->materials, $asked->mixes, $context)->mix($asked->of);
 
-        return $body->read(function (Node $n) use ($context): DryingResponse {
-            $n->fields('materials', 'mixes', 'of', 'ofNormal', 'context');
-            $ofNormal = $n->floatOrNull('ofNormal') ?? 1.0;
-            if ($ofNormal < 0.0 || $ofNormal > 10.0) {
-                $n->refuse('ofNormal', 'Enter 0 to 10');
-            }
-
-            return new DryingResponse($this->predict->predict(
-                $this->derive->derive($this->flatten->flatten(MixRequest::read($n)))->handling,
-                $context->climate,
-                $ofNormal,
-            ));
-        });
+        return new DryingResponse($this->predict->predict(
+            $this->derive->derive($mix)->handling,
+            $context->climate,
+            $asked->ofNormal,
+        ));
     }
 }

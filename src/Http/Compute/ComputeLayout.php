@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadLayout;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Plane;
@@ -20,13 +19,11 @@ final readonly class ComputeLayout
     {
     }
 
-    public function __invoke(Body $body): LaidOut
+    public function __invoke(LayoutRequest $asked): LaidOut
     {
-        return $body->read(function (Node $n): LaidOut {
-            $layout = $this->read->read($n->fields('layout', 'length', 'width')->child('layout'));
-            $face = $n->make(static fn (): Plane => Plane::of($n->float('length'), $n->float('width')), 'length');
+        $layout = $asked->layout->read($this->read->read(...));
+        $face = InvalidInput::around('/length', static fn (): Plane => Plane::of($asked->length, $asked->width));
 
-            return $n->make(static fn (): LaidOut => $layout->on($face)->rounded(), 'layout');
-        });
+        return InvalidInput::around('/layout', static fn (): LaidOut => $layout->on($face)->rounded());
     }
 }

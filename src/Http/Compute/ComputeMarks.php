@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadSettings;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Batch\CupPreview;
 use Inlaid\Core\Mixing\MarkCup;
@@ -20,18 +18,13 @@ final readonly class ComputeMarks
     {
     }
 
-    public function __invoke(Body $body): CupPreview
+    public function __invoke(MarksRequest $asked): CupPreview
     {
-        return $body->read(function (Node $n): CupPreview {
-            $n->fields('cup', 'pours');
-            $vessel = ReadSettings::vessel($n->child('cup'));
-            $pours = $n->list('pours', static function (Node $p): array {
-                $volume = $p->fields('name', 'volume')->float('volume');
+        $vessel = $asked->cup->read(ReadSettings::vessel(...));
 
-                return $volume < 0 ? $p->refuse('volume', 'An amount can\'t be negative.') : ['', $p->string('name'), $volume];
-            }, 30);
-
-            return CupPreview::of($vessel, $this->mark->mark($vessel, $pours));
-        });
+        return CupPreview::of($vessel, $this->mark->mark(
+            $vessel,
+            array_map(static fn (Pour $p): array => ['', $p->name, $p->volume], $asked->pours),
+        ));
     }
 }

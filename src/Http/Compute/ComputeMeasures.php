@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Batch\PourBatch;
-use Inlaid\Core\Mixing\FlattenMix;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/measures', methods: 'POST')]
@@ -17,22 +17,17 @@ final readonly class ComputeMeasures
 {
     public function __construct(
         private ContextRequest $context,
-        private FlattenMix $flatten = new FlattenMix(),
         private PourBatch $pour = new PourBatch(),
     ) {
     }
 
-    public function __invoke(Body $body): MeasuresResponse
+    public function __invoke(MeasuresRequest $asked): MeasuresResponse
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $mix = $bench->mix($asked->of);
+        $need = $bench->quantity($asked->need, '/need')->amount;
 
-        return $body->read(fn (Node $n): MeasuresResponse => $n->fields('materials', 'mixes', 'of', 'need', 'context')->make(
-            fn (): MeasuresResponse => new MeasuresResponse($this->pour->measured(
-                $this->flatten->flatten(MixRequest::read($n)),
-                AmountRequest::read($n, 'need', $context)->amount,
-                $context,
-            )),
-            'need',
-        ));
+        return InvalidInput::around('/need', fn (): MeasuresResponse => new MeasuresResponse($this->pour->measured($mix, $need, $context)));
     }
 }

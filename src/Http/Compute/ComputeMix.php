@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\Core\Context\MeasuredBy;
-use Inlaid\Core\Measure\Dimension;
-use Inlaid\Core\Measure\InvalidMeasure;
 use Inlaid\Core\MixBench\MixPreview;
 use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,43 +20,25 @@ final readonly class ComputeMix
     {
     }
 
-    public function __invoke(Body $body): MixPreview
+    public function __invoke(CalculateMixRequest $asked): MixPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context)->measuring($asked->by);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $of = $bench->named($asked->of);
+        $all = $asked->allOf;
+        if (null !== $all) {
+            $have = $bench->quantity($all->have, '/allOf/have');
 
-        return $body->read(function (Node $n) use ($context): MixPreview {
-            $context = $context->measuring(
-                $n->fields(
-                    'materials',
-                    'mixes',
-                    'of',
-                    'amount',
-                    'allOf',
-                    'by',
-                    'context',
-                )->enumOrNull('by', MeasuredBy::class) ?? MeasuredBy::Anything,
+            return InvalidInput::around(
+                '/allOf/have',
+                fn (): MixPreview => $this->preview->fromAllOf($of, $all->material, $have, $context),
             );
-            $of = MixRequest::read($n);
-            $all = $n->childOrNull('allOf')?->fields('material', 'have');
-            if (null !== $all) {
-                return $all->make(
-                    fn (): MixPreview => $this->preview->fromAllOf(
-                        $of,
-                        $all->id('material'),
-                        AmountRequest::read($all, 'have', $context),
-                        $context,
-                    ),
-                    'have',
-                );
-            }
+        }
+        if (null === $asked->amount) {
+            throw InvalidInput::at('/amount', 'Missing');
+        }
+        $yield = $bench->volume($asked->amount, '/amount');
 
-            return $n->make(function () use ($n, $of, $context): MixPreview {
-                $amount = AmountRequest::read($n, 'amount', $context);
-
-                return Dimension::Volume === $amount->dimension
-                    ? $this->preview->toYield($of, $amount->amount, $context)
-                    : throw InvalidMeasure::wrongDimension(Dimension::Volume);
-            }, 'amount');
-        });
+        return InvalidInput::around('/amount', fn (): MixPreview => $this->preview->toYield($of, $yield, $context));
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Palette\ReadPalette;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -18,10 +16,8 @@ final readonly class ComputePalette
     {
     }
 
-    public function __invoke(Body $body): PaletteResponse
+    public function __invoke(PaletteRequest $asked): PaletteResponse
     {
-        $text = $body->read(static fn (Node $n): string => $n->fields('text')->string('text', 500_000));
-
-        return new PaletteResponse($this->read->read($text));
+        return new PaletteResponse($this->read->read($asked->text));
     }
 }

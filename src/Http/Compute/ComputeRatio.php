@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\Core\Measure\ReadRatio;
 use Inlaid\Core\Mixing\Basis;
@@ -19,16 +18,16 @@ final readonly class ComputeRatio
     {
     }
 
-    public function __invoke(Body $body): RatioResponse
+    public function __invoke(RatioRequest $asked): RatioResponse
     {
-        return $body->read(function (Node $n): RatioResponse {
-            $names = $n->fields('text', 'names', 'basis')->list('names', static fn (Node $name): string => $name->asString(120), 30);
+        if ([] === $asked->names) {
+            throw InvalidInput::at('/names', 'Name the ingredients.');
+        }
 
-            $unit = Basis::ByMass === $n->enumOrNull('basis', Basis::class) ? 'g' : 'ml';
-
-            return [] === $names
-                ? $n->refuse('names', 'Name the ingredients.')
-                : $n->make(fn (): RatioResponse => new RatioResponse($this->read->read($n->string('text', 60), $names, $unit)), 'text');
-        });
+        return InvalidInput::around('/text', fn (): RatioResponse => new RatioResponse($this->read->read(
+            $asked->text,
+            $asked->names,
+            Basis::ByMass === $asked->basis ? 'g' : 'ml',
+        )));
     }
 }

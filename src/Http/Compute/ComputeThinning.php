@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\Body;
-use Inlaid\App\Http\Api\Deadline;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Colour\Colour;
+use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\NextMove\SolvePreview;
 use Inlaid\Core\NextMove\SolveThinning;
 use Inlaid\Core\Recipe\InvalidRecipe;
-use Inlaid\Core\Technique\Zone;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/thinning', methods: 'POST')]
@@ -28,26 +24,27 @@ final readonly class ComputeThinning
 {
     private const SECONDS = 6;
 
-    public function __construct(private ReadRecipe $read, private StudioContext $context, private SolveThinning $solve)
+    public function __construct(private ReadRecipe $read, private ContextRequest $context, private SolveThinning $solve)
     {
     }
 
-    public function __invoke(Body $body): SolvePreview
+    public function __invoke(ThinningRequest $asked): SolvePreview
     {
-        [$json, $step, $zone, $target, $stated] = $body->read(static fn (Node $n): array => [
-            $n->fields('document', 'step', 'zone', 'target', 'context')->child('document')->raw(),
-            $n->string('step', 64),
-            $n->enumOrNull('zone', Zone::class) ?? Zone::Field,
-            $n->make(static fn (): Colour => Colour::of($n->string('target', 20)), 'target'),
-            $n->childOrNull('context')?->raw(),
-        ]);
-        $recipe = $this->read->document($json, '/document')->recipe;
-        [$context] = $this->context->with($stated);
-        $found = $recipe->stepsById()[$step] ?? throw InvalidInput::at('/step', InvalidRecipe::missing('step', $step)->getMessage());
+        $recipe = $this->read->document($asked->document->json, '/document')->recipe;
+        $context = $this->context->stated($asked->context);
+        $step = $recipe->stepsById()[$asked->step]
+            ?? throw InvalidInput::at('/step', InvalidRecipe::missing('step', $asked->step)->getMessage());
 
         return InvalidInput::around(
             '/step',
-            fn (): SolvePreview => $this->solve->solve($recipe, $found, $zone, $target, $context, Deadline::in(self::SECONDS)),
+            fn (): SolvePreview => $this->solve->solve(
+                $recipe,
+                $step,
+                $asked->zone,
+                $asked->target,
+                $context,
+                Deadline::in(self::SECONDS),
+            ),
         );
     }
 }

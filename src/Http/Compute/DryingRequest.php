@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Between;
 
 /**
  * A mix, and the wet film that stays against one normal coat; the air is the context's.
@@ -12,17 +13,18 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class DryingRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
-        public ?float $ofNormal = null,
-        public ?RawJson $context = null,
+        public Document $of,
+        #[Between(0, 10, 'Enter 0 to 10')]
+        public float $ofNormal = 1.0,
+        public ?Document $context = null,
     ) {
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Between;
 use Inlaid\Core\Film\FilmWeight;
 
 /**
@@ -13,20 +14,24 @@ use Inlaid\Core\Film\FilmWeight;
 final readonly class FilmRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
         public string $technique,
+        #[Between(0.0001, 1000, 'Enter 0.0001 to 1000')]
         public float $area,
+        #[Between(1, 50, 'Enter 1 to 50')]
         public int $coats,
-        public ?FilmWeight $weight = null,
+        public FilmWeight $weight = FilmWeight::Normal,
+        #[Between(0, 1, 'Enter 0 to 1')]
         public ?float $left = null,
-        public ?float $absorption = null,
+        #[Between(0.5, 5, 'Enter 0.5 to 5')]
+        public float $absorption = 1.0,
     ) {
     }
 }

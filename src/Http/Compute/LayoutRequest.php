@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A layout, and the length and width of a flat face in mm.
@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class LayoutRequest
 {
     /**
-     * @param RawJson $layout schema layout
+     * @param Document $layout schema layout
      */
-    public function __construct(public RawJson $layout, public float $length, public float $width)
+    public function __construct(public Document $layout, public float $length, public float $width)
     {
     }
 }

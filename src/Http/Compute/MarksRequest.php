@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Most;
 
 /**
  * A cup, and what is poured into it one after the other.
@@ -12,10 +13,10 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class MarksRequest
 {
     /**
-     * @param RawJson    $cup   schema vessel
+     * @param Document   $cup   schema vessel
      * @param list<Pour> $pours
      */
-    public function __construct(public RawJson $cup, public array $pours)
+    public function __construct(public Document $cup, #[Most(30)] public array $pours)
     {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's.
@@ -12,17 +12,17 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class MeasuresRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
         public string $need,
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

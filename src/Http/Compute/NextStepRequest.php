@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Length;
 
 /**
  * A recipe with a target, and the last of its steps that has been done: null where none has.
@@ -12,10 +13,10 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class NextStepRequest
 {
     /**
-     * @param RawJson      $document schema recipe
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema recipe
+     * @param Document|null $context  schema context
      */
-    public function __construct(public RawJson $document, public ?string $done = null, public ?RawJson $context = null)
+    public function __construct(public Document $document, #[Length(64)] public ?string $done = null, public ?Document $context = null)
     {
     }
 }

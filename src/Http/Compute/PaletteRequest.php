@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Http\Api\Field\Length;
+
 /**
  * A palette file as text.
  */
 final readonly class PaletteRequest
 {
-    public function __construct(public string $text)
+    public function __construct(#[Length(500_000)] public string $text)
     {
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Most;
 
 /**
  * Lines of the proposed preparation to be taken into a recipe, by their keys.
@@ -12,11 +13,11 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class PrepRequest
 {
     /**
-     * @param RawJson      $document schema recipe
-     * @param list<string> $take
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema recipe
+     * @param list<string>  $take
+     * @param Document|null $context  schema context
      */
-    public function __construct(public RawJson $document, public array $take, public ?RawJson $context = null)
+    public function __construct(public Document $document, #[Most(100)] public array $take, public ?Document $context = null)
     {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\App\Http\Api\Field\Most;
 use Inlaid\Core\Mixing\Basis;
 
 /**
@@ -14,7 +16,7 @@ final readonly class RatioRequest
     /**
      * @param list<string> $names
      */
-    public function __construct(public string $text, public array $names, public Basis $basis = Basis::ByVolume)
+    public function __construct(#[Length(60)] public string $text, #[Most(30)] public array $names, public Basis $basis = Basis::ByVolume)
     {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A remedy to be applied to a recipe: the keys of the finding and of one of its remedies.
@@ -12,10 +12,10 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class RemedyRequest
 {
     /**
-     * @param RawJson      $document schema recipe
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema recipe
+     * @param Document|null $context  schema context
      */
-    public function __construct(public RawJson $document, public string $finding, public string $remedy, public ?RawJson $context = null)
+    public function __construct(public Document $document, public string $finding, public string $remedy, public ?Document $context = null)
     {
     }
 }

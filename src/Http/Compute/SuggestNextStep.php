@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\Body;
-use Inlaid\App\Http\Api\Deadline;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\NextMove\WhereFromHere;
 use Inlaid\Core\NextMove\WherePreview;
 use Inlaid\Core\Recipe\InvalidRecipe;
@@ -30,30 +28,25 @@ final readonly class SuggestNextStep
 
     public function __construct(
         private ReadRecipe $read,
-        private StudioContext $context,
+        private ContextRequest $context,
         private MaterialShelf $shelf,
         private WhereFromHere $where,
     ) {
     }
 
-    public function __invoke(Body $body): WherePreview
+    public function __invoke(NextStepRequest $asked): WherePreview
     {
-        [$json, $done, $stated] = $body->read(static fn (Node $n): array => [
-            $n->fields('document', 'done', 'context')->child('document')->raw(),
-            $n->has('done') ? $n->string('done', 64) : null,
-            $n->childOrNull('context')?->raw(),
-        ]);
-        $recipe = $this->read->document($json, '/document')->recipe;
-        [$context] = $this->context->with($stated);
-        if (null !== $done && !isset($recipe->stepsById()[$done])) {
-            throw InvalidInput::at('/done', InvalidRecipe::missing('step', $done)->getMessage());
+        $recipe = $this->read->document($asked->document->json, '/document')->recipe;
+        $context = $this->context->stated($asked->context);
+        if (null !== $asked->done && !isset($recipe->stepsById()[$asked->done])) {
+            throw InvalidInput::at('/done', InvalidRecipe::missing('step', $asked->done)->getMessage());
         }
 
         return InvalidInput::around(
             '/document/target',
             fn (): WherePreview => $this->where->find(
                 $recipe,
-                $done,
+                $asked->done,
                 array_values($this->shelf->byId()),
                 $context,
                 Deadline::in(self::SECONDS),

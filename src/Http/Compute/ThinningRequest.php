@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -13,15 +15,16 @@ use Inlaid\Core\Technique\Zone;
 final readonly class ThinningRequest
 {
     /**
-     * @param RawJson      $document schema recipe
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema recipe
+     * @param Document|null $context  schema context
      */
     public function __construct(
-        public RawJson $document,
+        public Document $document,
+        #[Length(64)]
         public string $step,
-        public string $target,
-        public ?Zone $zone = null,
-        public ?RawJson $context = null,
+        public Colour $target,
+        public Zone $zone = Zone::Field,
+        public ?Document $context = null,
     ) {
     }
 }

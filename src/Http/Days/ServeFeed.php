@@ -6,7 +6,8 @@ namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Exchange\WriteCalendar;
 use Inlaid\App\Store\CalendarFeed;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\PlanBench;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 use Inlaid\App\Device\Hygrometer;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Drying\Climate;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -20,20 +19,15 @@ final readonly class MeasureAir
     {
     }
 
-    public function __invoke(Body $body): AirShown
+    public function __invoke(AirMeasured $air): AirShown
     {
         $context = $this->context->own();
-        [$climate, $place] = $body->read(static fn (Node $n): array => [
-            $n->fields('temperature', 'humidity', 'place')->make(
-                static fn (): Climate => Climate::of($n->float('temperature'), $n->float('humidity')),
-                'temperature',
-            ),
-            !$n->has('place') || isset($context->places[$n->id('place')])
-                ? ($n->has('place') ? $n->id('place') : null)
-                : $n->refuse('place', 'Unknown place. Add it in Settings.'),
-        ]);
-        $this->hygrometer->measured($place, $climate, $context->now, $context);
+        $climate = InvalidInput::around('/temperature', static fn (): Climate => Climate::of($air->temperature, $air->humidity));
+        if (null !== $air->place && !isset($context->places[$air->place])) {
+            throw InvalidInput::at('/place', 'Unknown place. Add it in Settings.');
+        }
+        $this->hygrometer->measured($air->place, $climate, $context->now, $context);
 
-        return $this->read->read($place, $context);
+        return $this->read->read($air->place, $context);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 use Inlaid\App\Http\Api\OneEvent;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

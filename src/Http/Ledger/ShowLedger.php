@@ -8,7 +8,7 @@ use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\App\Store\Ledger;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Lock;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Lock\KeyHolder;
@@ -25,13 +24,10 @@ final readonly class ChangePassphrase
     public function __invoke(Body $body, Request $request): Response
     {
         $this->tell->insist($request);
-        [$now, $next] = $body->read(static fn (Node $n): array => [
-            $n->fields('passphrase', 'next')->string('passphrase'),
-            $n->string('next'),
-        ]);
-        $this->tell->check($now, $request);
+        $change = $body->as(PassphraseChange::class);
+        $this->tell->check($change->passphrase, $request);
         try {
-            $this->lock->set($next);
+            $this->lock->set($change->next);
         } catch (\DomainException $error) {
             throw InvalidInput::at('/next', $error->getMessage());
         }

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Lock;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\LockNeeded;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;

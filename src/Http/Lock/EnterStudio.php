@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Lock;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;
@@ -21,9 +19,9 @@ final readonly class EnterStudio
     {
     }
 
-    public function __invoke(Body $body, Request $request): Response
+    public function __invoke(PassphraseRequest $asked, Request $request): Response
     {
-        $this->tell->check($body->read(static fn (Node $n): string => $n->fields('passphrase')->string('passphrase')), $request);
+        $this->tell->check($asked->passphrase, $request);
 
         return $this->tell->withCookie($this->lock->key(KeyHolder::Device), $request);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Lock;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Lock\KeyHolder;
@@ -24,8 +23,7 @@ final readonly class LeaveStudio
     public function __invoke(Body $body, Request $request): Response
     {
         $this->tell->insist($request);
-        $all = $body->read(static fn (Node $n): bool => $n->fields('all')->has('all') && $n->bool('all'));
-        $all ? $this->lock->closeAll(KeyHolder::Device) : $this->lock->close(LockCookie::of($request));
+        $body->as(Leaving::class)->all ? $this->lock->closeAll(KeyHolder::Device) : $this->lock->close(LockCookie::of($request));
 
         return $this->tell->withCookie('', $request);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Lock;
 
+use Inlaid\App\Http\Api\LockNeeded;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;

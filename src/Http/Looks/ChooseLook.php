@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Entity\StoredShare;
@@ -23,14 +22,11 @@ final readonly class ChooseLook
     public function __invoke(string $secret, Body $body): BoardLook
     {
         $this->shares->open($secret); // whoever has no link learns nothing of what one takes
-        [$patch, $comment] = $body->read(static fn (Node $n): array => [
-            $n->fields('patch', 'comment')->string('patch', 10),
-            trim($n->text('comment', 1000)),
-        ]);
+        $chosen = $body->as(LookChoice::class);
 
         return $this->describe->describe(InvalidInput::around(
             '/patch',
-            fn (): StoredShare => $this->shares->choose($secret, $patch, $comment),
+            fn (): StoredShare => $this->shares->choose($secret, $chosen->patch, $chosen->comment),
         ));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Boards\DescribeBoards;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredShare;
+use Inlaid\App\Studio\ReadPatches;
 use Inlaid\Core\BoardPlan\AxisPreview;
 
 /**
@@ -15,13 +15,13 @@ use Inlaid\Core\BoardPlan\AxisPreview;
  */
 final readonly class DescribeLook
 {
-    public function __construct(private BoardBook $boards, private DescribeBoards $describe)
+    public function __construct(private BoardBook $boards, private ReadPatches $readings)
     {
     }
 
     public function describe(StoredShare $share): BoardLook
     {
-        $readings = $this->describe->readings($share->board);
+        $readings = $this->readings->of($share->board);
         $axis = static fn (Node $n): AxisPreview => new AxisPreview(
             $n->string('name'),
             $n->string('tells'),

@@ -7,7 +7,6 @@ namespace Inlaid\App\Http\Materials;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadMaterial;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
@@ -21,9 +20,9 @@ final readonly class AddMaterial
     {
     }
 
-    public function __invoke(Body $body): MaterialOnShelf
+    public function __invoke(MaterialRequest $asked): MaterialOnShelf
     {
-        $json = $body->read(static fn (Node $n): mixed => $n->fields('material')->child('material')->raw());
+        $json = $asked->material->json;
         if (!$json instanceof \stdClass) {
             throw InvalidInput::at('/material', 'Must be an object');
         }

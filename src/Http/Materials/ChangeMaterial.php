@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadMaterial;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,9 +18,9 @@ final readonly class ChangeMaterial
     {
     }
 
-    public function __invoke(string $id, Body $body): MaterialOnShelf
+    public function __invoke(string $id, MaterialRequest $asked): MaterialOnShelf
     {
-        $material = $body->read(fn (Node $n) => $this->read->read($n->fields('material')->child('material')));
+        $material = $asked->material->read($this->read->read(...));
 
         return $material->id === $id
             ? MaterialOnShelf::of($this->shelf->change($material))

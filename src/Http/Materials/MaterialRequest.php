@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Materials;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A material to be added (its id and version are given by the shelf) or changed (its version must be the present one).
@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class MaterialRequest
 {
     /**
-     * @param RawJson $material schema material
+     * @param Document $material schema material
      */
-    public function __construct(public RawJson $material)
+    public function __construct(public Document $material)
     {
     }
 }

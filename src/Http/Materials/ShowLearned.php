@@ -6,7 +6,7 @@ namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\MaterialShelf;
-use Inlaid\App\Store\PatchesSeen;
+use Inlaid\App\Studio\PatchesSeen;
 use Inlaid\Core\Learn\LearnedLook;
 use Inlaid\Core\Learn\LearnLook;
 use Symfony\Component\Routing\Attribute\Route;

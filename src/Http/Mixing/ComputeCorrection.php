@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\CorrectionPreview;
 use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,16 +20,18 @@ final readonly class ComputeCorrection
     {
     }
 
-    public function __invoke(Body $body): CorrectionPreview
+    public function __invoke(CorrectionRequest $asked): CorrectionPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $wanted = $bench->mix($asked->of);
+        $pot = $bench->contents($asked->pot, '/pot');
+        $have = $bench->have($asked->have);
+        $holds = null === $asked->holds ? null : $bench->volume($asked->holds, '/holds');
 
-        return $body->read(function (Node $n) use ($context): CorrectionPreview {
-            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'pot', 'holds', 'have', 'context'), $context);
-            [$wanted, $pot, $have] = [$bench->mix($n, 'of'), $bench->contents($n, 'pot'), $bench->have($n)];
-            $holds = $n->has('holds') ? $bench->volume($n, 'holds') : null;
-
-            return $n->make(fn (): CorrectionPreview => $this->preview->preview($pot, $wanted, $holds, $have, $context), 'pot');
-        });
+        return InvalidInput::around(
+            '/pot',
+            fn (): CorrectionPreview => $this->preview->preview($pot, $wanted, $holds, $have, $context),
+        );
     }
 }

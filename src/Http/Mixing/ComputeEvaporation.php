@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\EvaporationPreview;
 use Inlaid\Core\MixBench\PreviewEvaporation;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,20 +20,17 @@ final readonly class ComputeEvaporation
     {
     }
 
-    public function __invoke(Body $body): EvaporationPreview
+    public function __invoke(EvaporationRequest $asked): EvaporationPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, [], $context);
+        $pot = $bench->contents($asked->pot, '/pot');
+        [$then, $now] = [$bench->grams($asked->then, '/then'), $bench->grams($asked->now, '/now')];
+        $thinner = $bench->material($asked->thinner, '/thinner');
 
-        return $body->read(function (Node $n) use ($context): EvaporationPreview {
-            $bench = BenchRequest::read($n->fields('materials', 'pot', 'then', 'now', 'thinner', 'context'), $context);
-            [$pot, $then, $now, $thinner] = [
-                $bench->contents($n, 'pot'),
-                $bench->grams($n, 'then'),
-                $bench->grams($n, 'now'),
-                $bench->material($n, 'thinner'),
-            ];
-
-            return $n->make(fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context), 'now');
-        });
+        return InvalidInput::around(
+            '/now',
+            fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context),
+        );
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\LadderPreview;
 use Inlaid\Core\MixBench\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,15 +20,16 @@ final readonly class ComputeLadder
     {
     }
 
-    public function __invoke(Body $body): LadderPreview
+    public function __invoke(LadderRequest $asked): LadderPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        [$from, $to] = [$bench->mix($asked->from), $bench->mix($asked->to)];
+        $each = $bench->volume($asked->each, '/each');
 
-        return $body->read(function (Node $n) use ($context): LadderPreview {
-            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'from', 'to', 'rungs', 'each', 'context'), $context);
-            [$from, $to, $each, $rungs] = [$bench->mix($n, 'from'), $bench->mix($n, 'to'), $bench->volume($n, 'each'), $n->int('rungs')];
-
-            return $n->make(fn (): LadderPreview => $this->preview->preview($from, $to, $rungs, $each, $context), 'rungs');
-        });
+        return InvalidInput::around(
+            '/rungs',
+            fn (): LadderPreview => $this->preview->preview($from, $to, $asked->rungs, $each, $context),
+        );
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\MixBench\PoolPreview;
 use Inlaid\Core\MixBench\PreviewPool;
 use Inlaid\Core\Mixing\InvalidMix;
@@ -17,30 +17,22 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Use up leftovers for a mix', takes: PoolRequest::class, gives: PoolPreview::class)]
 final readonly class ComputePool
 {
-    private const MOST_POTS = 12;
-
     public function __construct(private ContextRequest $context, private PreviewPool $preview)
     {
     }
 
-    public function __invoke(Body $body): PoolPreview
+    public function __invoke(PoolRequest $asked): PoolPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        [$wanted, $have] = [$bench->mix($asked->of), $bench->have($asked->have)];
+        $pots = [];
+        foreach ($asked->pots as $i => $pot) {
+            $pots[] = [$pot->name, $bench->contents($pot->holds, "/pots/$i/holds")];
+        }
+        $amount = null === $asked->amount ? null : $bench->volume($asked->amount, '/amount');
 
-        return $body->read(function (Node $n) use ($context): PoolPreview {
-            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'pots', 'amount', 'have', 'context'), $context);
-            [$wanted, $have] = [$bench->mix($n, 'of'), $bench->have($n)];
-            $pots = $n->list(
-                'pots',
-                static fn (Node $p): array => [$p->fields('name', 'holds')->string('name', 120), $bench->contents($p, 'holds')],
-                self::MOST_POTS,
-            );
-            $amount = $n->has('amount') ? $bench->volume($n, 'amount') : null;
-
-            return $this->preview->preview($pots, $wanted, $have, $amount, $context) ?? $n->refuse(
-                'amount',
-                InvalidMix::notEnough()->getMessage(),
-            );
-        });
+        return $this->preview->preview($pots, $wanted, $have, $amount, $context)
+            ?? throw InvalidInput::at('/amount', InvalidMix::notEnough()->getMessage());
     }
 }

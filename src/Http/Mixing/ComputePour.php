@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Brick\Math\BigRational;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\ContextRequest;
 use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\MixBench\PouringPreview;
 use Inlaid\Core\Mixing\FollowPour;
+use Inlaid\Core\Mixing\Pouring;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/pour', methods: 'POST')]
@@ -23,26 +24,18 @@ final readonly class ComputePour
     {
     }
 
-    public function __invoke(Body $body): PouringPreview
+    public function __invoke(PourRequest $asked): PouringPreview
     {
-        $context = $this->context->of($body);
+        $context = $this->context->stated($asked->context);
+        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        [$wanted, $yield] = [$bench->mix($asked->of), $bench->volume($asked->amount, '/amount')];
+        $poured = array_map(static fn (float $g): BigRational => BigRational::of(\sprintf('%.3F', $g)), $asked->poured);
+        $found = InvalidInput::around('/poured', fn (): Pouring => $this->follow->follow($wanted, $yield, $poured));
 
-        return $body->read(function (Node $n) use ($context): PouringPreview {
-            $bench = BenchRequest::read($n->fields('materials', 'mixes', 'of', 'amount', 'poured', 'context'), $context);
-            [$wanted, $yield] = [$bench->mix($n, 'of'), $bench->volume($n, 'amount')];
-            $poured = $n->has('poured')
-                ? $n->list('poured', static fn (Node $p): BigRational => BigRational::of(\sprintf('%.3F', $p->asFloat())), 40)
-                : [];
-
-            return $n->make(function () use ($wanted, $yield, $poured, $context): PouringPreview {
-                $found = $this->follow->follow($wanted, $yield, $poured);
-
-                return new PouringPreview(
-                    Amount::of($found->yield, $context->units),
-                    BatchLinePreview::all($found->targets, $context->units),
-                    round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5),
-                );
-            }, 'poured');
-        });
+        return new PouringPreview(
+            Amount::of($found->yield, $context->units),
+            BatchLinePreview::all($found->targets, $context->units),
+            round($found->yield->dividedBy($yield)->minus(1)->toFloat(), 5),
+        );
     }
 }

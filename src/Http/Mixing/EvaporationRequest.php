@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates.
@@ -12,9 +13,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class EvaporationRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<InPot>   $pot       what was in it when it was closed
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<InPot>    $pot       what was in it when it was closed
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
@@ -22,7 +23,7 @@ final readonly class EvaporationRequest
         public string $then,
         public string $now,
         public string $thinner,
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A graded series between two mixes: so many rungs, and how much of each such as "20 ml".
@@ -12,20 +12,20 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class LadderRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $from      schema named
-     * @param RawJson       $to        schema named
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $from      schema named
+     * @param Document       $to        schema named
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $from,
-        public RawJson $to,
+        public Document $from,
+        public Document $to,
         public int $rungs,
         public string $each,
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\App\Http\Api\InPot;
+
 /**
  * A leftover, and what it was made of.
  */
@@ -12,7 +15,7 @@ final readonly class Leftover
     /**
      * @param list<InPot> $holds
      */
-    public function __construct(public string $name, public array $holds)
+    public function __construct(#[Length(120)] public string $name, public array $holds)
     {
     }
 }

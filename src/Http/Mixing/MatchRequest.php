@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Between;
+use Inlaid\App\Http\Api\Field\Most;
+use Inlaid\Core\Colour\Colour;
+use Inlaid\Core\Colour\MatchColour;
 use Inlaid\Core\Colour\Sheen;
 
 /**
@@ -13,16 +17,18 @@ use Inlaid\Core\Colour\Sheen;
 final readonly class MatchRequest
 {
     /**
-     * @param list<string> $paints  ids
-     * @param RawJson|null $context schema context
+     * @param list<string>  $paints  ids
+     * @param Document|null $context schema context
      */
     public function __construct(
-        public string $target,
+        public Colour $target,
+        #[Most(40)]
         public array $paints,
+        #[Between(1, MatchColour::MOST_PAINTS, 'Choose 1 to '.MatchColour::MOST_PAINTS.' paints')]
         public int $most = 3,
-        public ?Sheen $sheen = null,
+        public Sheen $sheen = Sheen::Matt,
         public string $amount = '100 ml',
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

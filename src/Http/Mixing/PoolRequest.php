@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Most;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * Leftovers to be used up for a mix: as much as there can be, or so much of it such as "200 ml"; nothing is added of what `have` does not
@@ -13,21 +15,22 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class PoolRequest
 {
     /**
-     * @param list<RawJson>  $materials schema material
-     * @param list<RawJson>  $mixes     schema mix
-     * @param RawJson        $of        schema named
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
      * @param list<Leftover> $pots
      * @param list<InPot>    $have
-     * @param RawJson|null   $context   schema context
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
+        #[Most(12)]
         public array $pots,
         public ?string $amount = null,
         public array $have = [],
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

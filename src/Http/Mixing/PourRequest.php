@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Mixing;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Most;
 
 /**
  * A mix being poured on the scale: how much is wanted such as "150 ml", and g of what has been poured, in pouring order; the last is being
@@ -13,19 +14,20 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class PourRequest
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
-     * @param list<float>   $poured
-     * @param RawJson|null  $context   schema context
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
+     * @param list<float>    $poured
+     * @param Document|null  $context   schema context
      */
     public function __construct(
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
         public string $amount,
+        #[Most(40)]
         public array $poured = [],
-        public ?RawJson $context = null,
+        public ?Document $context = null,
     ) {
     }
 }

@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\PotBook;
-use Inlaid\App\Store\StudioContext;
-use Inlaid\Core\Mixing\Contents;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/add', methods: 'POST')]
@@ -29,12 +26,11 @@ final readonly class AddToPot
     ) {
     }
 
-    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, AddedToPot $asked, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
         $pot = $this->pots->get($id);
-        $bench = BenchRequest::of($this->pots->materials($pot) + $this->shelf->byId(), $context);
-        $more = $body->read(static fn (Node $n): Contents => $bench->contents($n->fields('add'), 'add'));
+        $more = BenchRequest::of($this->pots->materials($pot) + $this->shelf->byId(), $context)->contents($asked->add, '/add');
         $pot = InvalidInput::around('/add', fn (): StoredPot => $this->pots->add($id, $more, $booking));
 
         return $this->describe->one($pot, $context);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
-use Inlaid\App\Http\Mixing\InPot;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * What goes into a pot: materials that are in it already, or of the shelf.

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\PotBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/correct', methods: 'POST')]
@@ -33,18 +31,15 @@ final readonly class CorrectPot
     ) {
     }
 
-    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, PotCorrected $asked, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
         $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
-        [$ml, $name, $add] = $body->read(static fn (Node $n): array => [
-            $bench->volume($n->fields('pourOff', 'name', 'add'), 'pourOff'),
-            $n->string('name', 120),
-            $bench->contents($n, 'add'),
-        ]);
+        $ml = $bench->volume($asked->pourOff, '/pourOff');
+        $add = $bench->contents($asked->add, '/add');
         $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot(
             $id,
-            $name,
+            $asked->name,
             $of->document,
             new \DateTimeImmutable(),
             $of->place,

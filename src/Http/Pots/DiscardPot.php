@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\EntryKind;
@@ -19,8 +18,8 @@ final readonly class DiscardPot
     {
     }
 
-    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, TakenFromPot $asked, ?Booking $booking = null): PotOnShelf
     {
-        return $this->take->take($id, $body, EntryKind::Thrown, Account::thrown(), $booking);
+        return $this->take->take($id, $asked, EntryKind::Thrown, Account::thrown(), $booking);
     }
 }

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Mixing\BenchRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/evaporate', methods: 'POST')]
@@ -23,14 +21,12 @@ final readonly class EvaporateFromPot
     {
     }
 
-    public function __invoke(string $id, Body $body, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, Evaporated $asked, ?Booking $booking = null): PotOnShelf
     {
         $context = $this->context->own();
         $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)), $context);
-        [$material, $grams] = $body->read(static fn (Node $n): array => [
-            $bench->material($n->fields('material', 'grams'), 'material'),
-            $bench->grams($n, 'grams'),
-        ]);
+        $material = $bench->material($asked->material, '/material');
+        $grams = $bench->grams($asked->grams, '/grams');
         $pot = InvalidInput::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams, $booking));
 
         return $this->describe->one($pot, $context);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
-use Inlaid\App\Http\Mixing\InPot;
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest.
@@ -14,7 +15,7 @@ final readonly class PotCorrected
     /**
      * @param list<InPot> $add
      */
-    public function __construct(public string $pourOff, public string $name, public array $add)
+    public function __construct(public string $pourOff, #[Length(120)] public string $name, public array $add)
     {
     }
 }

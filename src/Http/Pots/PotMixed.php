@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
-use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Http\Mixing\InPot;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Day;
+use Inlaid\App\Http\Api\Field\Id;
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * A pot that was mixed: what it is to be, and what was really poured in. Without a day it is to be used by the pot life of the mix, where
@@ -14,20 +17,25 @@ use Inlaid\App\Http\Mixing\InPot;
 final readonly class PotMixed
 {
     /**
-     * @param list<RawJson> $materials schema material
-     * @param list<RawJson> $mixes     schema mix
-     * @param RawJson       $of        schema named
-     * @param list<InPot>   $holds
+     * @param list<Document> $materials schema material
+     * @param list<Document> $mixes     schema mix
+     * @param Document       $of        schema named
+     * @param list<InPot>    $holds
      */
     public function __construct(
+        #[Length(120)]
         public string $name,
         public array $materials,
         public array $mixes,
-        public RawJson $of,
+        public Document $of,
         public array $holds,
+        #[Length(120)]
         public string $place = '',
-        public ?string $useBy = null,
+        #[Day]
+        public ?\DateTimeImmutable $useBy = null,
+        #[Id]
         public ?string $recipe = null,
+        #[Id]
         public ?string $step = null,
     ) {
     }

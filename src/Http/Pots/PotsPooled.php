@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
-use Inlaid\App\Http\Mixing\InPot;
+use Inlaid\App\Http\Api\Field\Day;
+use Inlaid\App\Http\Api\Field\Length;
+use Inlaid\App\Http\Api\Field\Most;
+use Inlaid\App\Http\Api\InPot;
 
 /**
  * A new pot of what is taken from others; one other to pour some of it off. It is meant to be what the first of them is.
@@ -12,15 +15,19 @@ use Inlaid\App\Http\Mixing\InPot;
 final readonly class PotsPooled
 {
     /**
-     * @param non-empty-list<OfPot> $from
-     * @param list<InPot>           $add
+     * @param list<OfPot> $from
+     * @param list<InPot> $add
      */
     public function __construct(
+        #[Length(120)]
         public string $name,
+        #[Most(12)]
         public array $from,
         public array $add = [],
+        #[Length(120)]
         public string $place = '',
-        public ?string $useBy = null,
+        #[Day]
+        public ?\DateTimeImmutable $useBy = null,
     ) {
     }
 }

@@ -6,7 +6,7 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\PotBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}', methods: 'GET')]

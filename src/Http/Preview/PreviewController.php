@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Preview;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\WorkedOut;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -21,14 +19,10 @@ final readonly class PreviewController
     {
     }
 
-    public function __invoke(Body $body): WorkedOut
+    public function __invoke(PreviewRequest $asked): WorkedOut
     {
-        [$document, $stated] = $body->read(static fn (Node $n): array => [
-            $n->fields('document', 'context')->child('document')->raw(),
-            $n->childOrNull('context')?->raw(),
-        ]);
-        $recipe = $this->read->read($document, '/document');
-        [$context, $whole] = $this->context->with($stated);
+        $recipe = $this->read->read($asked->document->json, '/document');
+        [$context, $whole] = $this->context->with($asked->context?->json);
 
         return new WorkedOut($whole, $this->preview->preview($recipe, $context));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Preview;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A recipe to be worked out; what the context does not state is the studio's.
@@ -12,10 +12,10 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class PreviewRequest
 {
     /**
-     * @param RawJson      $document schema recipe
-     * @param RawJson|null $context  schema context
+     * @param Document      $document schema recipe
+     * @param Document|null $context  schema context
      */
-    public function __construct(public RawJson $document, public ?RawJson $context = null)
+    public function __construct(public Document $document, public ?Document $context = null)
     {
     }
 }

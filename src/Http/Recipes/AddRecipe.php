@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,10 +17,8 @@ final readonly class AddRecipe
     {
     }
 
-    public function __invoke(Body $body): RecipeResponse
+    public function __invoke(NewRecipe $asked): RecipeResponse
     {
-        $json = $body->read(static fn (Node $n): mixed => $n->fields('document')->child('document')->raw());
-
-        return RecipeResponse::of($this->book->add($this->read->document($json, '/document')));
+        return RecipeResponse::of($this->book->add($this->read->document($asked->document->json, '/document')));
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
+use Inlaid\App\Http\Api\Field\Length;
+
 /**
  * Publish the draft of this version, with a short reason.
  */
 final readonly class RevisionToPublish
 {
-    public function __construct(public int $version, public string $reason)
+    public function __construct(public int $version, #[Length(300)] public string $reason)
     {
     }
 }

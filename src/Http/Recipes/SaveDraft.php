@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,13 +17,10 @@ final readonly class SaveDraft
     {
     }
 
-    public function __invoke(string $id, Body $body): DraftSaved
+    public function __invoke(string $id, SaveDraftRequest $asked): DraftSaved
     {
-        [$version, $json] = $body->read(static fn (Node $n): array => [
-            $n->fields('version', 'document')->int('version'),
-            $n->child('document')->raw(),
-        ]);
-        $draft = $this->book->saveDraft($id, $version, $this->read->document($json, '/document'))->draft;
+        $document = $this->read->document($asked->document->json, '/document');
+        $draft = $this->book->saveDraft($id, $asked->version, $document)->draft;
 
         return new DraftSaved($draft->version, $draft->savedAt);
     }

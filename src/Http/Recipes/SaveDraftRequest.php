@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
 
 /**
  * A draft, and the version it was made from.
@@ -12,9 +12,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class SaveDraftRequest
 {
     /**
-     * @param RawJson $document schema recipe
+     * @param Document $document schema recipe
      */
-    public function __construct(public int $version, public RawJson $document)
+    public function __construct(public int $version, public Document $document)
     {
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,13 +16,9 @@ final readonly class SaveRevision
     {
     }
 
-    public function __invoke(string $id, Body $body): RecipeResponse
+    public function __invoke(string $id, RevisionToPublish $asked): RecipeResponse
     {
-        [$version, $reason] = $body->read(static fn (Node $n): array => [
-            $n->fields('version', 'reason')->int('version'),
-            $n->string('reason', 300),
-        ]);
-        $this->book->publish($id, $version, trim($reason));
+        $this->book->publish($id, $asked->version, trim($asked->reason));
 
         return RecipeResponse::of($this->book->reload($id));
     }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\RunBook;
@@ -26,30 +24,31 @@ final readonly class BeginRun
     ) {
     }
 
-    public function __invoke(Body $body): RunResponse
+    public function __invoke(StartJobRequest $asked): RunResponse
     {
-        [$id, $revision, $place, $notBefore, $due, $count] = $body->read(static fn (Node $n): array => [
-            $n->fields('recipe', 'revision', 'place', 'notBefore', 'due', 'count')->id('recipe'),
-            $n->intOrNull('revision'),
-            $n->has('place') ? $n->id('place') : null,
-            $n->dayOrNull('notBefore'),
-            $n->dayOrNull('due'),
-            $n->intOrNull('count'),
-        ]);
-        $recipe = $this->recipes->get($id);
-        $json = Json::decode(null === $revision ? $recipe->draft->document : $this->recipes->revision($id, $revision)->document);
-        if (null !== $count && $json instanceof \stdClass && $json->piece instanceof \stdClass) {
-            $json->piece->count = $count;
+        $recipe = $this->recipes->get($asked->recipe);
+        $json = Json::decode(
+            null === $asked->revision ? $recipe->draft->document : $this->recipes->revision($recipe->id, $asked->revision)->document,
+        );
+        if (null !== $asked->count && $json instanceof \stdClass && $json->piece instanceof \stdClass) {
+            $json->piece->count = $asked->count;
         }
         try {
             $document = $this->read->document($json);
         } catch (InvalidInput $refused) {
-            throw null === $count ? $refused : InvalidInput::at('/count', $refused->getMessage());
+            throw null === $asked->count ? $refused : InvalidInput::at('/count', $refused->getMessage());
         }
         if ([] === $document->recipe->steps) {
             throw InvalidInput::at('/recipe', 'This recipe has no steps. Add one first.');
         }
 
-        return $this->describe->one($this->runs->begin($document, $id, $revision, $place, $notBefore, $due));
+        return $this->describe->one($this->runs->begin(
+            $document,
+            $recipe->id,
+            $asked->revision,
+            $asked->place,
+            $asked->notBefore,
+            $asked->due,
+        ));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,17 +16,16 @@ final readonly class ChangeRun
     {
     }
 
-    public function __invoke(string $id, Body $body): RunResponse
+    public function __invoke(string $id, ChangeJobRequest $asked): RunResponse
     {
-        [$version, $place, $notBefore, $due, $finished, $archived] = $body->read(static fn (Node $n): array => [
-            $n->fields('version', 'place', 'notBefore', 'due', 'finished', 'archived')->int('version'),
-            $n->has('place') ? $n->id('place') : null,
-            $n->dayOrNull('notBefore'),
-            $n->dayOrNull('due'),
-            $n->has('finished') && $n->bool('finished'),
-            $n->has('archived') && $n->bool('archived'),
-        ]);
-
-        return $this->describe->one($this->runs->change($id, $version, $place, $notBefore, $due, $finished, $archived));
+        return $this->describe->one($this->runs->change(
+            $id,
+            $asked->version,
+            $asked->place,
+            $asked->notBefore,
+            $asked->due,
+            $asked->finished,
+            $asked->archived,
+        ));
     }
 }

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
+use Inlaid\App\Studio\ReportJob;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Run\CompareRuns;
 use Symfony\Component\Routing\Attribute\Route;

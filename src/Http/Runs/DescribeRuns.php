@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\RawJson;
-use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\PlanBench;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Run\Event;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Most;
 
 /**
  * What was noted at the bench, in any order; the same again changes nothing.
@@ -12,9 +13,9 @@ use Inlaid\App\Exchange\RawJson;
 final readonly class EntriesRequest
 {
     /**
-     * @param list<RawJson> $events schema event
+     * @param list<Document> $events schema event
      */
-    public function __construct(public array $events)
+    public function __construct(#[Most(500)] public array $events)
     {
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\Document;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -14,19 +13,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Add bench entries; a repeated entry changes nothing', takes: EntriesRequest::class, gives: EntriesResponse::class)]
 final readonly class NoteEvents
 {
-    private const MOST = 500;
-
     public function __construct(private RunBook $runs, private DescribeRuns $describe)
     {
     }
 
-    public function __invoke(string $id, Body $body): EntriesResponse
+    public function __invoke(string $id, EntriesRequest $asked): EntriesResponse
     {
-        $events = $body->read(static fn (Node $n): array => $n->fields('events')->list(
-            'events',
-            static fn (Node $e): mixed => $e->raw(),
-            self::MOST,
-        ));
+        $events = array_map(static fn (Document $e): mixed => $e->json, $asked->events);
         $refused = $this->runs->note($id, $events);
 
         $idOf = static fn (mixed $event): ?string => $event instanceof \stdClass && \is_string($event->id ?? null) ? $event->id : null;

@@ -7,7 +7,7 @@ namespace Inlaid\App\Http\Runs;
 use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Store\RunBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Run\RunState;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Days\PlanBench;
 use Inlaid\App\Store\RunBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\PlanBench;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Run\CareSheet;
 use Inlaid\Core\Run\WriteCare;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Runs;
 
+use Inlaid\App\Http\Api\Field\Day;
+use Inlaid\App\Http\Api\Field\Id;
+
 /**
  * A recipe to be put on the bench as its draft is, or as a revision; where it stands, from which day and by which; for how many pieces, if
  * not for as many as it says.
@@ -11,11 +14,15 @@ namespace Inlaid\App\Http\Runs;
 final readonly class StartJobRequest
 {
     public function __construct(
+        #[Id]
         public string $recipe,
         public ?int $revision = null,
+        #[Id]
         public ?string $place = null,
-        public ?string $notBefore = null,
-        public ?string $due = null,
+        #[Day]
+        public ?\DateTimeImmutable $notBefore = null,
+        #[Day]
+        public ?\DateTimeImmutable $due = null,
         public ?int $count = null,
     ) {
     }

@@ -8,7 +8,7 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Store\RecipeBook;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Purchase\ListShopping;
 use Inlaid\Core\Purchase\ShoppingList;
 use Symfony\Component\HttpFoundation\Request;

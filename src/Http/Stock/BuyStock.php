@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Stock;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Exchange\Document\Node;
-use Inlaid\App\Http\Api\Body;
+use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Http\Compute\AmountRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\ShelfStock;
-use Inlaid\App\Store\StudioContext;
+use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -23,18 +21,14 @@ final readonly class BuyStock
     {
     }
 
-    public function __invoke(string $id, Body $body, ?Booking $booking = null): Stock
+    public function __invoke(string $id, AmountBought $asked, ?Booking $booking = null): Stock
     {
-        $context = $this->context->own();
-        $read = static function (Node $n) use ($context): Quantity {
-            $pack = AmountRequest::read($n, 'amount', $context);
-
-            return Quantity::of($pack->dimension, $pack->amount->multipliedBy($n->int('count', 1)));
-        };
-        $packs = $body->read(static fn (Node $n): array => [
-            $read($n->fields('amount', 'count', 'more')),
-            ...($n->has('more') ? $n->list('more', static fn (Node $p): Quantity => $read($p->fields('amount', 'count'))) : []),
-        ]);
+        $bench = BenchRequest::of([], $this->context->own());
+        $packs = [];
+        foreach ([['', $asked], ...array_map(static fn (int $i): array => ["/more/$i", $asked->more[$i]], array_keys($asked->more))] as [$at, $pack]) {
+            $size = $bench->quantity($pack->amount, "$at/amount");
+            $packs[] = Quantity::of($size->dimension, $size->amount->multipliedBy($pack->count));
+        }
         InvalidInput::around('/amount', fn () => $this->stock->buy($id, $packs, $booking));
 
         return Stock::of($this->stock);

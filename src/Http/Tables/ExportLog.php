@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Tables;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\LogTable;
+use Inlaid\App\Studio\LogTable;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Tables;
 
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\ShelfTable;
+use Inlaid\App\Studio\ShelfTable;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 

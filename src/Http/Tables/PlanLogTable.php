@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Tables;
 
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\LogTable;
+use Inlaid\App\Studio\LogTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/log/plan', methods: 'POST')]
@@ -17,8 +16,8 @@ final readonly class PlanLogTable
     {
     }
 
-    public function __invoke(string $id, Body $body): TablePlan
+    public function __invoke(string $id, TableText $table): TablePlan
     {
-        return new TablePlan($this->table->plan($id, TableText::of($body)));
+        return new TablePlan($this->table->plan($id, $table->text));
     }
 }

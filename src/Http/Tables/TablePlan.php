@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Tables;
 
-use Inlaid\App\Store\TableLine;
+use Inlaid\App\Studio\TableLine;
 
 /**
  * What taking a table in does, line by line.

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Tables;
 
-use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
-use Inlaid\App\Store\ShelfTable;
+use Inlaid\App\Studio\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/table', methods: 'POST')]
@@ -17,8 +16,8 @@ final readonly class TakeShelfTable
     {
     }
 
-    public function __invoke(Body $body): TablePlan
+    public function __invoke(TableText $table): TablePlan
     {
-        return new TablePlan($this->table->take(TableText::of($body)));
+        return new TablePlan($this->table->take($table->text));
     }
 }

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Api\Openapi;
 
 use Brick\Math\BigRational;
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\Field\Day;
 use Inlaid\Core\Colour\Colour;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BuiltinType;
@@ -83,7 +85,8 @@ final class DescribeClass
         }
         foreach ($class->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
             $name = $property->getName();
-            $properties[$name] = $this->type($this->types->resolve($property), $this->schemaNamed($class, $name));
+            $schema = $this->type($this->types->resolve($property), $this->schemaNamed($class, $name));
+            $properties[$name] = [] === $property->getAttributes(Day::class) ? $schema : ['format' => 'date'] + $schema;
             if (!($optional[$name] ?? false)) {
                 $required[] = $name;
             }
@@ -150,7 +153,7 @@ final class DescribeClass
 
         return match (true) {
             RawJson::class === $class && null === $named => ['type' => 'object', 'description' => 'The document that is stored now.'],
-            RawJson::class === $class => ['$ref' => '#/components/schemas/'.ucfirst((string) $named)],
+            RawJson::class === $class || Document::class === $class => ['$ref' => '#/components/schemas/'.ucfirst((string) $named)],
             Colour::class === $class, BigRational::class === $class => ['type' => 'string'],
             is_a($class, \DateTimeInterface::class, true) => ['type' => 'string', 'format' => 'date-time'],
             default => $this->ref($class),

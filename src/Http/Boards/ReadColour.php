@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Exchange\Picture\ReadSpot;
+use Inlaid\Core\Colour\CorrectByReference;
+use Inlaid\Core\Colour\CorrectedColour;
+use Inlaid\Core\Colour\Spot;
+
+/**
+ * Reads a colour from a picture: corrected by a neutral reference in it, or as it is shown where there is none.
+ */
+final readonly class ReadColour
+{
+    private const LARGEST = 0.25;
+
+    public function __construct(private ReadSpot $read = new ReadSpot(), private CorrectByReference $correct = new CorrectByReference())
+    {
+    }
+
+    /**
+     * @throws InvalidInput if it can't be corrected by that reference
+     */
+    public function read(ColourToPick $asked, string $picture, string $pointer = ''): CorrectedColour
+    {
+        $patch = $this->spot($asked->patch, $picture);
+        if (null === $asked->reference) {
+            return $this->correct->none($patch);
+        }
+        $reference = $this->spot($asked->reference, $picture);
+        $reflects = $asked->reflects ?? $asked->card?->reflects() ?? throw InvalidInput::at($pointer.'/card', 'Missing');
+
+        return InvalidInput::around(
+            $pointer.'/reference',
+            fn (): CorrectedColour => $this->correct->correct($patch, $reference, $reflects),
+        );
+    }
+
+    private function spot(SpotOfPhoto $spot, string $picture): Spot
+    {
+        return $this->read->read($picture, $spot->x, $spot->y, min(self::LARGEST, $spot->radius));
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Studio;
+
+/**
+ * When a search must give what it has found: php -S does not notice that nobody waits any more.
+ */
+final class Deadline
+{
+    /**
+     * @return \Closure(): bool whether so many seconds have passed since now
+     */
+    public static function in(float $seconds): \Closure
+    {
+        $end = hrtime(true) + (int) (1e9 * $seconds);
+
+        return static fn (): bool => hrtime(true) > $end;
+    }
+}

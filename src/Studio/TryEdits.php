@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Studio;
+
+use Inlaid\App\Exchange\Document\ApplyEdits;
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Exchange\Document\ReadRecipe;
+use Inlaid\App\Exchange\Document\RecipeDocument;
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\Core\Context\Context;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Preview\PreviewRecipe;
+use Inlaid\Core\Recipe\CompareRecipes;
+
+/**
+ * What a recipe would be after some edits, worked out; nothing is stored.
+ */
+final readonly class TryEdits
+{
+    public function __construct(
+        private ReadRecipe $read,
+        private PreviewRecipe $preview,
+        private ApplyEdits $apply,
+        private MaterialShelf $shelf,
+        private CompareRecipes $compare,
+    ) {
+    }
+
+    /**
+     * @param list<Edit> $edits
+     *
+     * @throws InvalidInput if the shelf has nothing that a new step needs
+     */
+    public function on(RecipeDocument $before, array $edits, Context $context): FixResponse
+    {
+        $document = Json::object($before->text);
+        $after = $this->read->document($this->apply->apply($document, $edits, $this->shelf->all(...)), '/document');
+
+        return new FixResponse(
+            new RawJson($after->text),
+            $this->preview->preview($after->recipe, $context),
+            $this->compare->compare($before->recipe, $after->recipe),
+        );
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards;
+
+use Inlaid\App\Http\Runs\RunSummary;
+
+/**
+ * Planted: an area of the doors uses another.
+ */
+final class WrongDoor
+{
+    public function __construct(public RunSummary $run)
+    {
+    }
+}
