@@ -23,7 +23,7 @@ final class FindEvaporated
      *
      * @throws InvalidMix if it is heavier than it was, or has lost more than could evaporate
      */
-    public function find(Contents $pot, BigRational $then, BigRational $now, Material $thinner): Evaporated
+    public function find(Contents $pot, BigRational $then, BigRational $now, Material $thinner): EvaporatePotRequest
     {
         $lost = $then->minus($now)->simplified();
         if ($lost->isNegative()) {
@@ -39,7 +39,7 @@ final class FindEvaporated
             $pot->portions,
         ));
 
-        return new Evaporated($left, Portion::of($thinner, $lost), $lost->minus($gone)->simplified());
+        return new EvaporatePotRequest($left, Portion::of($thinner, $lost), $lost->minus($gone)->simplified());
     }
 
     /**

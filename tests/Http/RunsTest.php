@@ -225,7 +225,7 @@ final class RunsTest extends TestCase
         self::assertSame('2 times (planned 3 times)', $words['coats-s2']);
         self::assertStringContainsString('2000 ml poured', $words['poured-s2']);
         self::assertStringStartsWith('coat 2 after 20 min (planned ', $words['soon-s2']);
-        self::assertSame('done before "Clear", planned after it', $words['order-s4'] ?? '');
+        self::assertSame('done before “Clear” (planned after it)', $words['order-s4'] ?? '');
         self::assertSame(
             [false, false],
             [array_column($made->deviations, 'takes', 'key')['poured-s2'], array_column($made->deviations, 'takes', 'key')['soon-s2']],

@@ -26,7 +26,7 @@ final readonly class BoardResponse
         public bool $archived,
         public array $readings,
         public array $shares,
-        public ?Chosen $chosen,
+        public ?ChosenPatch $chosen,
     ) {
     }
 }

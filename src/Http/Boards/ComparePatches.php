@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/compare', methods: 'GET')]
-#[Describe('Compare two patches of a board', gives: PatchesCompared::class, query: ['one' => 'string', 'other' => 'string'])]
+#[Describe('Compare two patches of a board', gives: PatchComparison::class, query: ['one' => 'string', 'other' => 'string'])]
 final readonly class ComparePatches
 {
     public function __construct(
@@ -28,7 +28,7 @@ final readonly class ComparePatches
     ) {
     }
 
-    public function __invoke(string $id, Request $request): PatchesCompared
+    public function __invoke(string $id, Request $request): PatchComparison
     {
         $stored = $this->boards->get($id);
         $board = $this->read->read(Json::decode($stored->document))->board;
@@ -41,7 +41,7 @@ final readonly class ComparePatches
         [$colour, $otherColour] = [$read?->colour, $readOther?->colour];
         $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));
 
-        return new PatchesCompared(
+        return new PatchComparison(
             $one->cell->label,
             $other->cell->label,
             $this->diff->between($one->recipe, $other->recipe),

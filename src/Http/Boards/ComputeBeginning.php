@@ -13,19 +13,19 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/board/begin', methods: 'POST')]
-#[Describe('Make a sample board from a recipe', takes: BoardToBegin::class, gives: BoardBegun::class)]
+#[Describe('Make a sample board from a recipe', takes: BeginBoardRequest::class, gives: BeginBoardResponse::class)]
 final readonly class ComputeBeginning
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read, private BeginBoard $begin)
     {
     }
 
-    public function __invoke(BoardToBegin $asked): BoardBegun
+    public function __invoke(BeginBoardRequest $asked): BeginBoardResponse
     {
         $recipe = $this->book->get($asked->recipe);
         $document = $this->read->document(Json::decode($recipe->draft->document));
 
-        return new BoardBegun(new RawJson(Json::encode($this->begin->begin(
+        return new BeginBoardResponse(new RawJson(Json::encode($this->begin->begin(
             $document,
             [$recipe->id, $recipe->title],
             $asked->part,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\ReadBoard;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\BoardPlan\BoardPreview;
 use Inlaid\Core\BoardPlan\PreviewBoard;
 use Symfony\Component\Routing\Attribute\Route;
@@ -15,7 +15,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Calculate a sample board', takes: BoardRequest::class, gives: BoardPreview::class)]
 final readonly class ComputeBoard
 {
-    public function __construct(private ReadBoard $read, private ContextRequest $context, private PreviewBoard $preview)
+    public function __construct(private ReadBoard $read, private ReadContext $context, private PreviewBoard $preview)
     {
     }
 

@@ -34,6 +34,6 @@ final readonly class ComputePhotoColour
             throw InvalidInput::at('/asked', 'This isn\'t JSON.');
         }
 
-        return $this->read->read($this->request->read($asked, ColourToPick::class, '/asked'), $picture->jpeg, '/asked');
+        return $this->read->read($this->request->read($asked, PickColourRequest::class, '/asked'), $picture->jpeg, '/asked');
     }
 }

@@ -69,13 +69,13 @@ final readonly class DescribeBoards
         );
     }
 
-    private function chosen(StoredBoard $board): ?Chosen
+    private function chosen(StoredBoard $board): ?ChosenPatch
     {
         return null === $board->chosen
             ? null
             : Node::read(
                 Json::decode($board->chosen),
-                static fn (Node $n): Chosen => new Chosen(
+                static fn (Node $n): ChosenPatch => new ChosenPatch(
                     $n->string('patch'),
                     $n->text('reason'),
                     $n->has('share') ? $n->string('share') : null,

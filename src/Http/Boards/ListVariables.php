@@ -14,14 +14,14 @@ use Inlaid\Core\Recipe\Step;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/board/variables', methods: 'POST')]
-#[Describe('List the variables of a board', takes: RecipeOnBoard::class, gives: BoardVariables::class)]
+#[Describe('List the variables of a board', takes: ListVariablesRequest::class, gives: BoardVariables::class)]
 final readonly class ListVariables
 {
     public function __construct(private ReadBoard $read, private Variables $things, private MaterialShelf $shelf)
     {
     }
 
-    public function __invoke(RecipeOnBoard $asked): BoardVariables
+    public function __invoke(ListVariablesRequest $asked): BoardVariables
     {
         $choices = $this->read->choices($asked->document->json, ...$this->shelf->all());
         $found = [];

@@ -14,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/boards/{id}/patches/{patch}/promotion', methods: 'POST')]
 #[Describe(
     'Apply a patch to the draft of its recipe; 409 if the draft has changed',
-    takes: PatchToPromote::class,
+    takes: PromotePatchRequest::class,
     gives: BoardResponse::class,
 )]
 final readonly class PromoteChosen
@@ -23,7 +23,7 @@ final readonly class PromoteChosen
     {
     }
 
-    public function __invoke(string $id, string $patch, PatchToPromote $asked): BoardResponse
+    public function __invoke(string $id, string $patch, PromotePatchRequest $asked): BoardResponse
     {
         InvalidInput::around('/patch', fn (): PatchPromoted => $this->promote->promote(
             $id,

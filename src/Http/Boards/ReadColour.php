@@ -24,7 +24,7 @@ final readonly class ReadColour
     /**
      * @throws InvalidInput if it can't be corrected by that reference
      */
-    public function read(ColourToPick $asked, string $picture, string $pointer = ''): CorrectedColour
+    public function read(PickColourRequest $asked, string $picture, string $pointer = ''): CorrectedColour
     {
         $patch = $this->spot($asked->patch, $picture);
         if (null === $asked->reference) {
@@ -39,7 +39,7 @@ final readonly class ReadColour
         );
     }
 
-    private function spot(SpotOfPhoto $spot, string $picture): Spot
+    private function spot(PhotoSpot $spot, string $picture): Spot
     {
         return $this->read->read($picture, $spot->x, $spot->y, min(self::LARGEST, $spot->radius));
     }

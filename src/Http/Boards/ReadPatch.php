@@ -14,7 +14,7 @@ use Inlaid\App\Store\Entity\StoredBoard;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards/{id}/patches/{patch}/reading', methods: 'PUT')]
-#[Describe('Save the reading of a patch', takes: PatchRead::class, gives: BoardResponse::class)]
+#[Describe('Save the reading of a patch', takes: PatchReadingRequest::class, gives: BoardResponse::class)]
 final readonly class ReadPatch
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe, private ReadReading $read = new ReadReading())

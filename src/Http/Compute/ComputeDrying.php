@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Compute;
 
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class ComputeDrying
 {
     public function __construct(
-        private ContextRequest $context,
+        private ReadContext $context,
         private DeriveCharacter $derive = new DeriveCharacter(),
         private PredictDrying $predict = new PredictDrying(),
     ) {
@@ -25,7 +25,7 @@ final readonly class ComputeDrying
     public function __invoke(DryingRequest $asked): DryingResponse
     {
         $context = $this->context->stated($asked->context);
-        $mix = BenchRequest::read($asked->materials, $asked->mixes, $context)->mix($asked->of);
+        $mix = ReadBench::read($asked->materials, $asked->mixes, $context)->mix($asked->of);
 
         return new DryingResponse($this->predict->predict(
             $this->derive->derive($mix)->handling,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
@@ -21,7 +21,7 @@ final readonly class ComputeFilm
 {
     public function __construct(
         private Techniques $techniques,
-        private ContextRequest $context,
+        private ReadContext $context,
         private DeriveCharacter $derive = new DeriveCharacter(),
         private LayCoat $lay = new LayCoat(),
         private WorkOutNeed $need = new WorkOutNeed(),
@@ -30,7 +30,7 @@ final readonly class ComputeFilm
 
     public function __invoke(FilmRequest $asked): FilmResponse
     {
-        $mix = $this->derive->derive(BenchRequest::read($asked->materials, $asked->mixes, $this->context->stated(null))->mix($asked->of));
+        $mix = $this->derive->derive(ReadBench::read($asked->materials, $asked->mixes, $this->context->stated(null))->mix($asked->of));
         $figures = InvalidInput::around('/technique', fn (): TechniqueProfile => $this->techniques->named($asked->technique)->figures());
         $film = $this->lay->lay($mix, $figures, $asked->weight, $asked->left);
 

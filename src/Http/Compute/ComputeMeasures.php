@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\Batch\PourBatch;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -16,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class ComputeMeasures
 {
     public function __construct(
-        private ContextRequest $context,
+        private ReadContext $context,
         private PourBatch $pour = new PourBatch(),
     ) {
     }
@@ -24,7 +24,7 @@ final readonly class ComputeMeasures
     public function __invoke(MeasuresRequest $asked): MeasuresResponse
     {
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         $mix = $bench->mix($asked->of);
         $need = $bench->quantity($asked->need, '/need')->amount;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\MixBench\MixPreview;
 use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,14 +16,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Calculate a mix for an amount, or for all of one ingredient', takes: CalculateMixRequest::class, gives: MixPreview::class)]
 final readonly class ComputeMix
 {
-    public function __construct(private ContextRequest $context, private PreviewMix $preview)
+    public function __construct(private ReadContext $context, private PreviewMix $preview)
     {
     }
 
     public function __invoke(CalculateMixRequest $asked): MixPreview
     {
         $context = $this->context->stated($asked->context)->measuring($asked->by);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         $of = $bench->named($asked->of);
         $all = $asked->allOf;
         if (null !== $all) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Studio\AddPreparation;
 use Inlaid\App\Studio\FixResponse;
 use Symfony\Component\Routing\Attribute\Route;
@@ -15,7 +15,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Add suggested preparation to a recipe', takes: PrepRequest::class, gives: FixResponse::class)]
 final readonly class ComputePrep
 {
-    public function __construct(private ReadRecipe $read, private ContextRequest $context, private AddPreparation $add)
+    public function __construct(private ReadRecipe $read, private ReadContext $context, private AddPreparation $add)
     {
     }
 

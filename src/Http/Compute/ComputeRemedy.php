@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Studio\ApplyFix;
 use Inlaid\App\Studio\FixRefused;
 use Inlaid\App\Studio\FixResponse;
@@ -21,7 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 )]
 final readonly class ComputeRemedy
 {
-    public function __construct(private ReadRecipe $read, private ContextRequest $context, private ApplyFix $apply)
+    public function __construct(private ReadRecipe $read, private ReadContext $context, private ApplyFix $apply)
     {
     }
 

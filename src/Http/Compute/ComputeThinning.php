@@ -6,8 +6,8 @@ namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\NextMove\SolvePreview;
 use Inlaid\Core\NextMove\SolveThinning;
@@ -24,7 +24,7 @@ final readonly class ComputeThinning
 {
     private const SECONDS = 6;
 
-    public function __construct(private ReadRecipe $read, private ContextRequest $context, private SolveThinning $solve)
+    public function __construct(private ReadRecipe $read, private ReadContext $context, private SolveThinning $solve)
     {
     }
 

@@ -6,8 +6,8 @@ namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\NextMove\WhereFromHere;
@@ -28,7 +28,7 @@ final readonly class SuggestNextStep
 
     public function __construct(
         private ReadRecipe $read,
-        private ContextRequest $context,
+        private ReadContext $context,
         private MaterialShelf $shelf,
         private WhereFromHere $where,
     ) {

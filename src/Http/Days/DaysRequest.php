@@ -20,7 +20,7 @@ final readonly class DaysRequest
         #[Between(5, 35, 'Enter 5 to 35 °C')]
         public ?float $heat = null,
         public bool $fan = false,
-        public ?CoatMore $coat = null,
+        public ?ExtraCoat $coat = null,
     ) {
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Days;
 
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Studio\PlanBench;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
@@ -16,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Schedule all jobs; with another context as a what-if', takes: DaysRequest::class, gives: DaysPreview::class)]
 final readonly class ShowDays
 {
-    public function __construct(private ContextRequest $context, private PlanBench $plan)
+    public function __construct(private ReadContext $context, private PlanBench $plan)
     {
     }
 

@@ -12,14 +12,14 @@ use Inlaid\Core\Drying\Climate;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/hygrometer', name: 'hygrometer_report', methods: 'PUT')]
-#[Describe('Post a hygrometer reading', takes: AirMeasured::class, gives: AirShown::class)]
+#[Describe('Post a hygrometer reading', takes: AirRequest::class, gives: AirResponse::class)]
 final readonly class MeasureAir
 {
     public function __construct(private Hygrometer $hygrometer, private ReadAir $read, private StudioContext $context)
     {
     }
 
-    public function __invoke(AirMeasured $air): AirShown
+    public function __invoke(AirRequest $air): AirResponse
     {
         $context = $this->context->own();
         $climate = InvalidInput::around('/temperature', static fn (): Climate => Climate::of($air->temperature, $air->humidity));

@@ -16,11 +16,11 @@ final readonly class ReadAir
     {
     }
 
-    public function read(?string $place, Context $context): AirShown
+    public function read(?string $place, Context $context): AirResponse
     {
         [$climate, $simulated] = $this->hygrometer->read($place, $context->now, $context);
 
-        return new AirShown(
+        return new AirResponse(
             $place,
             $context->working->iso($context->now),
             round($climate->temperature, 1),

@@ -10,14 +10,14 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/hygrometer', methods: 'GET')]
-#[Describe('Show the climate of a place', gives: AirShown::class, query: ['place' => 'string'])]
+#[Describe('Show the climate of a place', gives: AirResponse::class, query: ['place' => 'string'])]
 final readonly class ShowAir
 {
     public function __construct(private ReadAir $read, private StudioContext $context)
     {
     }
 
-    public function __invoke(Request $request): AirShown
+    public function __invoke(Request $request): AirResponse
     {
         $place = $request->query->getString('place');
 

@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', methods: 'PUT')]
-#[Describe('Change the passphrase; other devices must enter the new one', takes: PassphraseChange::class, gives: LockState::class)]
+#[Describe('Change the passphrase; other devices must enter the new one', takes: ChangePassphraseRequest::class, gives: LockState::class)]
 final readonly class ChangePassphrase
 {
     public function __construct(private StudioLock $lock, private DescribeLock $tell)
@@ -24,7 +24,7 @@ final readonly class ChangePassphrase
     public function __invoke(Body $body, Request $request): Response
     {
         $this->tell->insist($request);
-        $change = $body->as(PassphraseChange::class);
+        $change = $body->as(ChangePassphraseRequest::class);
         $this->tell->check($change->passphrase, $request);
         try {
             $this->lock->set($change->next);

@@ -12,14 +12,14 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', name: 'unlock', methods: 'POST')]
-#[Describe('Unlock this device with the passphrase', takes: PassphraseRequest::class, gives: LockState::class)]
+#[Describe('Unlock this device with the passphrase', takes: UnlockRequest::class, gives: LockState::class)]
 final readonly class EnterStudio
 {
     public function __construct(private StudioLock $lock, private DescribeLock $tell)
     {
     }
 
-    public function __invoke(PassphraseRequest $asked, Request $request): Response
+    public function __invoke(UnlockRequest $asked, Request $request): Response
     {
         $this->tell->check($asked->passphrase, $request);
 

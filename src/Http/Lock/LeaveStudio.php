@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/lock', methods: 'DELETE')]
-#[Describe('Lock this device, or all devices', takes: Leaving::class, gives: LockState::class)]
+#[Describe('Lock this device, or all devices', takes: LockRequest::class, gives: LockState::class)]
 final readonly class LeaveStudio
 {
     public function __construct(private StudioLock $lock, private DescribeLock $tell)
@@ -23,7 +23,7 @@ final readonly class LeaveStudio
     public function __invoke(Body $body, Request $request): Response
     {
         $this->tell->insist($request);
-        $body->as(Leaving::class)->all ? $this->lock->closeAll(KeyHolder::Device) : $this->lock->close(LockCookie::of($request));
+        $body->as(LockRequest::class)->all ? $this->lock->closeAll(KeyHolder::Device) : $this->lock->close(LockCookie::of($request));
 
         return $this->tell->withCookie('', $request);
     }

@@ -12,17 +12,17 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}/choice', name: 'look_choice', methods: 'POST')]
-#[Describe('Choose a patch over a client link; once', takes: LookChoice::class, gives: BoardLook::class)]
+#[Describe('Choose a patch over a client link; once', takes: ChoosePatchRequest::class, gives: ClientBoardResponse::class)]
 final readonly class ChooseLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)
     {
     }
 
-    public function __invoke(string $secret, Body $body): BoardLook
+    public function __invoke(string $secret, Body $body): ClientBoardResponse
     {
         $this->shares->open($secret); // whoever has no link learns nothing of what one takes
-        $chosen = $body->as(LookChoice::class);
+        $chosen = $body->as(ChoosePatchRequest::class);
 
         return $this->describe->describe(InvalidInput::around(
             '/patch',

@@ -19,7 +19,7 @@ final readonly class DescribeLook
     {
     }
 
-    public function describe(StoredShare $share): BoardLook
+    public function describe(StoredShare $share): ClientBoardResponse
     {
         $readings = $this->readings->of($share->board);
         $axis = static fn (Node $n): AxisPreview => new AxisPreview(
@@ -28,11 +28,11 @@ final readonly class DescribeLook
             $n->list('heads', static fn (Node $h): string => $h->asString(500)),
         );
 
-        return Node::read($this->boards->card($share->board), static fn (Node $n): BoardLook => new BoardLook(
+        return Node::read($this->boards->card($share->board), static fn (Node $n): ClientBoardResponse => new ClientBoardResponse(
             $share->board->title,
             $axis($n->child('columns')),
             $n->has('rows') ? $axis($n->child('rows')) : null,
-            $n->list('patches', static fn (Node $p): LookPatch => new LookPatch(
+            $n->list('patches', static fn (Node $p): ClientPatch => new ClientPatch(
                 $label = $p->string('label'),
                 $p->intOrNull('row'),
                 $p->intOrNull('column'),

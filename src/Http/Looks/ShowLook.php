@@ -9,14 +9,14 @@ use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/looks/{secret}', name: 'look', methods: 'GET')]
-#[Describe('Show a board over a client link', gives: BoardLook::class)]
+#[Describe('Show a board over a client link', gives: ClientBoardResponse::class)]
 final readonly class ShowLook
 {
     public function __construct(private ShareBook $shares, private DescribeLook $describe)
     {
     }
 
-    public function __invoke(string $secret): BoardLook
+    public function __invoke(string $secret): ClientBoardResponse
     {
         return $this->describe->describe($this->shares->open($secret));
     }

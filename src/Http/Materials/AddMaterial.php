@@ -13,14 +13,14 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Ulid;
 
 #[Route('/api/materials', methods: 'POST')]
-#[Describe('Add a material to the shelf', takes: MaterialRequest::class, gives: MaterialOnShelf::class, status: 201)]
+#[Describe('Add a material to the shelf', takes: MaterialRequest::class, gives: MaterialResponse::class, status: 201)]
 final readonly class AddMaterial
 {
     public function __construct(private MaterialShelf $shelf, private ReadMaterial $read)
     {
     }
 
-    public function __invoke(MaterialRequest $asked): MaterialOnShelf
+    public function __invoke(MaterialRequest $asked): MaterialResponse
     {
         $json = $asked->material->json;
         if (!$json instanceof \stdClass) {
@@ -30,6 +30,6 @@ final readonly class AddMaterial
         $json->version = 1;
         $this->shelf->put(Node::read($json, $this->read->read(...), '/material'));
 
-        return MaterialOnShelf::of($this->shelf->get($json->id));
+        return MaterialResponse::of($this->shelf->get($json->id));
     }
 }

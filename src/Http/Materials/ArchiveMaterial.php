@@ -9,15 +9,15 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/archive', methods: 'POST')]
-#[Describe('Archive a material', gives: MaterialOnShelf::class)]
+#[Describe('Archive a material', gives: MaterialResponse::class)]
 final readonly class ArchiveMaterial
 {
     public function __construct(private MaterialShelf $shelf)
     {
     }
 
-    public function __invoke(string $id): MaterialOnShelf
+    public function __invoke(string $id): MaterialResponse
     {
-        return MaterialOnShelf::of($this->shelf->archive($id, true));
+        return MaterialResponse::of($this->shelf->archive($id, true));
     }
 }

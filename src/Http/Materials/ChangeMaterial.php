@@ -11,19 +11,19 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}', methods: 'PUT')]
-#[Describe('Change a material; 409 with the newer one if it has changed', takes: MaterialRequest::class, gives: MaterialOnShelf::class)]
+#[Describe('Change a material; 409 with the newer one if it has changed', takes: MaterialRequest::class, gives: MaterialResponse::class)]
 final readonly class ChangeMaterial
 {
     public function __construct(private MaterialShelf $shelf, private ReadMaterial $read)
     {
     }
 
-    public function __invoke(string $id, MaterialRequest $asked): MaterialOnShelf
+    public function __invoke(string $id, MaterialRequest $asked): MaterialResponse
     {
         $material = $asked->material->read($this->read->read(...));
 
         return $material->id === $id
-            ? MaterialOnShelf::of($this->shelf->change($material))
+            ? MaterialResponse::of($this->shelf->change($material))
             : throw InvalidInput::at('/material/id', 'The id differs from the address.');
     }
 }

@@ -45,6 +45,6 @@ final readonly class ListMaterials
             self::PAGE,
         );
 
-        return new MaterialList($total, $page, self::PAGE, array_map(MaterialOnShelf::of(...), $found));
+        return new MaterialList($total, $page, self::PAGE, array_map(MaterialResponse::of(...), $found));
     }
 }

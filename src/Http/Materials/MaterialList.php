@@ -10,7 +10,7 @@ namespace Inlaid\App\Http\Materials;
 final readonly class MaterialList
 {
     /**
-     * @param list<MaterialOnShelf> $materials
+     * @param list<MaterialResponse> $materials
      */
     public function __construct(public int $total, public int $page, public int $pageSize, public array $materials)
     {

@@ -9,15 +9,15 @@ use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/materials/{id}/restore', methods: 'POST')]
-#[Describe('Restore a material', gives: MaterialOnShelf::class)]
+#[Describe('Restore a material', gives: MaterialResponse::class)]
 final readonly class RestoreMaterial
 {
     public function __construct(private MaterialShelf $shelf)
     {
     }
 
-    public function __invoke(string $id): MaterialOnShelf
+    public function __invoke(string $id): MaterialResponse
     {
-        return MaterialOnShelf::of($this->shelf->archive($id, false));
+        return MaterialResponse::of($this->shelf->archive($id, false));
     }
 }

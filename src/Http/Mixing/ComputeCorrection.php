@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\MixBench\CorrectionPreview;
 use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,14 +16,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Find what corrects a mix', takes: CorrectionRequest::class, gives: CorrectionPreview::class)]
 final readonly class ComputeCorrection
 {
-    public function __construct(private ContextRequest $context, private PreviewCorrection $preview)
+    public function __construct(private ReadContext $context, private PreviewCorrection $preview)
     {
     }
 
     public function __invoke(CorrectionRequest $asked): CorrectionPreview
     {
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         $wanted = $bench->mix($asked->of);
         $pot = $bench->contents($asked->pot, '/pot');
         $have = $bench->have($asked->have);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\MixBench\LadderPreview;
 use Inlaid\Core\MixBench\PreviewLadder;
 use Symfony\Component\Routing\Attribute\Route;
@@ -16,14 +16,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Make a strength ladder between two mixes', takes: LadderRequest::class, gives: LadderPreview::class)]
 final readonly class ComputeLadder
 {
-    public function __construct(private ContextRequest $context, private PreviewLadder $preview)
+    public function __construct(private ReadContext $context, private PreviewLadder $preview)
     {
     }
 
     public function __invoke(LadderRequest $asked): LadderPreview
     {
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         [$from, $to] = [$bench->mix($asked->from), $bench->mix($asked->to)];
         $each = $bench->volume($asked->each, '/each');
 

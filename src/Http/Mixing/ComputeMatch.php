@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\MixBench\MatchPreview;
@@ -20,7 +20,7 @@ final readonly class ComputeMatch
 {
     private const SECONDS = 6;
 
-    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview, private ContextRequest $context)
+    public function __construct(private MaterialShelf $shelf, private PreviewMatch $preview, private ReadContext $context)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class ComputeMatch
     {
         $shelf = $this->shelf->byId();
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::of($shelf, $context);
+        $bench = ReadBench::of($shelf, $context);
         $paints = [];
         foreach ($asked->paints as $i => $id) {
             $paints[] = $bench->material($id, "/paints/$i");

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\MixBench\PoolPreview;
 use Inlaid\Core\MixBench\PreviewPool;
 use Inlaid\Core\Mixing\InvalidMix;
@@ -17,14 +17,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Use up leftovers for a mix', takes: PoolRequest::class, gives: PoolPreview::class)]
 final readonly class ComputePool
 {
-    public function __construct(private ContextRequest $context, private PreviewPool $preview)
+    public function __construct(private ReadContext $context, private PreviewPool $preview)
     {
     }
 
     public function __invoke(PoolRequest $asked): PoolPreview
     {
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         [$wanted, $have] = [$bench->mix($asked->of), $bench->have($asked->have)];
         $pots = [];
         foreach ($asked->pots as $i => $pot) {

@@ -6,9 +6,9 @@ namespace Inlaid\App\Http\Mixing;
 
 use Brick\Math\BigRational;
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
-use Inlaid\App\Http\Api\ContextRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Api\ReadContext;
 use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\MixBench\PouringPreview;
@@ -20,14 +20,14 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('Calculate the target weights on the scale', takes: PourRequest::class, gives: PouringPreview::class)]
 final readonly class ComputePour
 {
-    public function __construct(private ContextRequest $context, private FollowPour $follow)
+    public function __construct(private ReadContext $context, private FollowPour $follow)
     {
     }
 
     public function __invoke(PourRequest $asked): PouringPreview
     {
         $context = $this->context->stated($asked->context);
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         [$wanted, $yield] = [$bench->mix($asked->of), $bench->volume($asked->amount, '/amount')];
         $poured = array_map(static fn (float $g): BigRational => BigRational::of(\sprintf('%.3F', $g)), $asked->poured);
         $found = InvalidInput::around('/poured', fn (): Pouring => $this->follow->follow($wanted, $yield, $poured));

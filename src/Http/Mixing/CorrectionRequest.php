@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Http\Api\Document;
-use Inlaid\App\Http\Api\InPot;
+use Inlaid\App\Http\Api\MaterialAmount;
 
 /**
  * A pot that is not as wanted: what is in it, what it is to be (`of`), what the pot holds such as "510 ml", and what there is to add; as
@@ -15,12 +15,12 @@ use Inlaid\App\Http\Api\InPot;
 final readonly class CorrectionRequest
 {
     /**
-     * @param list<Document> $materials schema material
-     * @param list<Document> $mixes     schema mix
-     * @param Document       $of        schema named
-     * @param list<InPot>    $pot
-     * @param list<InPot>    $have
-     * @param Document|null  $context   schema context
+     * @param list<Document>       $materials schema material
+     * @param list<Document>       $mixes     schema mix
+     * @param Document             $of        schema named
+     * @param list<MaterialAmount> $pot
+     * @param list<MaterialAmount> $have
+     * @param Document|null        $context   schema context
      */
     public function __construct(
         public array $materials,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Http\Api\Document;
-use Inlaid\App\Http\Api\InPot;
+use Inlaid\App\Http\Api\MaterialAmount;
 
 /**
  * A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates.
@@ -13,9 +13,9 @@ use Inlaid\App\Http\Api\InPot;
 final readonly class EvaporationRequest
 {
     /**
-     * @param list<Document> $materials schema material
-     * @param list<InPot>    $pot       what was in it when it was closed
-     * @param Document|null  $context   schema context
+     * @param list<Document>       $materials schema material
+     * @param list<MaterialAmount> $pot       what was in it when it was closed
+     * @param Document|null        $context   schema context
      */
     public function __construct(
         public array $materials,

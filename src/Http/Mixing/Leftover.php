@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Mixing;
 
 use Inlaid\App\Http\Api\Field\Length;
-use Inlaid\App\Http\Api\InPot;
+use Inlaid\App\Http\Api\MaterialAmount;
 
 /**
  * A leftover, and what it was made of.
@@ -13,7 +13,7 @@ use Inlaid\App\Http\Api\InPot;
 final readonly class Leftover
 {
     /**
-     * @param list<InPot> $holds
+     * @param list<MaterialAmount> $holds
      */
     public function __construct(#[Length(120)] public string $name, public array $holds)
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -15,7 +15,7 @@ use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/add', methods: 'POST')]
-#[Describe('Add to a pot', takes: AddedToPot::class, gives: PotOnShelf::class, books: true)]
+#[Describe('Add to a pot', takes: AddToPotRequest::class, gives: PotResponse::class, books: true)]
 final readonly class AddToPot
 {
     public function __construct(
@@ -26,11 +26,11 @@ final readonly class AddToPot
     ) {
     }
 
-    public function __invoke(string $id, AddedToPot $asked, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, AddToPotRequest $asked, ?Booking $booking = null): PotResponse
     {
         $context = $this->context->own();
         $pot = $this->pots->get($id);
-        $more = BenchRequest::of($this->pots->materials($pot) + $this->shelf->byId(), $context)->contents($asked->add, '/add');
+        $more = ReadBench::of($this->pots->materials($pot) + $this->shelf->byId(), $context)->contents($asked->add, '/add');
         $pot = InvalidInput::around('/add', fn (): StoredPot => $this->pots->add($id, $more, $booking));
 
         return $this->describe->one($pot, $context);

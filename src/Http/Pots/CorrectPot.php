@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -17,8 +17,8 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/pots/{id}/correct', methods: 'POST')]
 #[Describe(
     'Pour some off into a new pot and add to the rest; both or neither',
-    takes: PotCorrected::class,
-    gives: PotOnShelf::class,
+    takes: CorrectPotRequest::class,
+    gives: PotResponse::class,
     books: true,
 )]
 final readonly class CorrectPot
@@ -31,10 +31,10 @@ final readonly class CorrectPot
     ) {
     }
 
-    public function __invoke(string $id, PotCorrected $asked, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, CorrectPotRequest $asked, ?Booking $booking = null): PotResponse
     {
         $context = $this->context->own();
-        $bench = BenchRequest::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
+        $bench = ReadBench::of($this->pots->materials($this->pots->get($id)) + $this->shelf->byId(), $context);
         $ml = $bench->volume($asked->pourOff, '/pourOff');
         $add = $bench->contents($asked->add, '/add');
         $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot(

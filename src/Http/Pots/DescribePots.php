@@ -18,7 +18,7 @@ final readonly class DescribePots
     {
     }
 
-    public function one(StoredPot $pot, Context $context): PotOnShelf
+    public function one(StoredPot $pot, Context $context): PotResponse
     {
         return $this->all([$pot], $context)[0];
     }
@@ -26,12 +26,12 @@ final readonly class DescribePots
     /**
      * @param list<StoredPot> $pots
      *
-     * @return list<PotOnShelf>
+     * @return list<PotResponse>
      */
     public function all(array $pots, Context $context): array
     {
         return array_map(
-            static fn (StoredPot $p, Contents $holds): PotOnShelf => PotOnShelf::of($p, $holds, $context),
+            static fn (StoredPot $p, Contents $holds): PotResponse => PotResponse::of($p, $holds, $context),
             $pots,
             $this->pots->contents(...$pots),
         );

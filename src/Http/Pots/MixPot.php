@@ -6,9 +6,9 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
-use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
@@ -17,7 +17,7 @@ use Inlaid\Core\Mixing\DeriveCharacter;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots', methods: 'POST')]
-#[Describe('Save a mix as a pot', takes: PotMixed::class, gives: PotOnShelf::class, status: 201, books: true)]
+#[Describe('Save a mix as a pot', takes: MixPotRequest::class, gives: PotResponse::class, status: 201, books: true)]
 final readonly class MixPot
 {
     public function __construct(
@@ -28,10 +28,10 @@ final readonly class MixPot
     ) {
     }
 
-    public function __invoke(PotMixed $asked, ?Booking $booking = null): PotOnShelf
+    public function __invoke(MixPotRequest $asked, ?Booking $booking = null): PotResponse
     {
         $context = $this->context->own();
-        $bench = BenchRequest::read($asked->materials, $asked->mixes, $context);
+        $bench = ReadBench::read($asked->materials, $asked->mixes, $context);
         $wanted = $bench->mix($asked->of);
         $holds = $bench->contents($asked->holds, '/holds');
         $json = static fn (Document $d): mixed => $d->json;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;
@@ -15,7 +15,7 @@ use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/pool', methods: 'POST')]
-#[Describe('Combine pots, or pour some off', takes: PotsPooled::class, gives: PotOnShelf::class, status: 201, books: true)]
+#[Describe('Combine pots, or pour some off', takes: PoolPotsRequest::class, gives: PotResponse::class, status: 201, books: true)]
 final readonly class PoolPots
 {
     public function __construct(
@@ -26,10 +26,10 @@ final readonly class PoolPots
     ) {
     }
 
-    public function __invoke(PotsPooled $asked, ?Booking $booking = null): PotOnShelf
+    public function __invoke(PoolPotsRequest $asked, ?Booking $booking = null): PotResponse
     {
         $context = $this->context->own();
-        $bench = BenchRequest::of($this->shelf->byId(), $context);
+        $bench = ReadBench::of($this->shelf->byId(), $context);
         $from = [];
         foreach ($asked->from as $i => $of) {
             $from[$of->pot] = null === $of->amount ? null : $bench->volume($of->amount, "/from/$i/amount");

@@ -10,7 +10,7 @@ namespace Inlaid\App\Http\Pots;
 final readonly class PotList
 {
     /**
-     * @param list<PotOnShelf> $pots
+     * @param list<PotResponse> $pots
      */
     public function __construct(public int $total, public int $page, public int $size, public array $pots)
     {

@@ -10,14 +10,14 @@ use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}', methods: 'GET')]
-#[Describe('Open a pot', gives: PotOnShelf::class)]
+#[Describe('Open a pot', gives: PotResponse::class)]
 final readonly class ShowPot
 {
     public function __construct(private PotBook $pots, private DescribePots $describe, private StudioContext $context)
     {
     }
 
-    public function __invoke(string $id): PotOnShelf
+    public function __invoke(string $id): PotResponse
     {
         return $this->describe->one($this->pots->get($id), $this->context->own());
     }

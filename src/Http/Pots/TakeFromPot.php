@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\EntryKind;
@@ -22,10 +22,10 @@ final readonly class TakeFromPot
     {
     }
 
-    public function take(string $id, TakenFromPot $asked, EntryKind $kind, Account $to, ?Booking $booking): PotOnShelf
+    public function take(string $id, TakeFromPotRequest $asked, EntryKind $kind, Account $to, ?Booking $booking): PotResponse
     {
         $context = $this->context->own();
-        $ml = null === $asked->amount ? null : BenchRequest::of([], $context)->volume($asked->amount, '/amount');
+        $ml = null === $asked->amount ? null : ReadBench::of([], $context)->volume($asked->amount, '/amount');
         $pot = InvalidInput::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $asked->note, $booking));
 
         return $this->describe->one($pot, $context);

@@ -11,14 +11,14 @@ use Inlaid\Core\Stock\Account;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/pots/{id}/use', methods: 'POST')]
-#[Describe('Use some or all of a pot', takes: TakenFromPot::class, gives: PotOnShelf::class, books: true)]
+#[Describe('Use some or all of a pot', takes: TakeFromPotRequest::class, gives: PotResponse::class, books: true)]
 final readonly class UsePot
 {
     public function __construct(private TakeFromPot $take)
     {
     }
 
-    public function __invoke(string $id, TakenFromPot $asked, ?Booking $booking = null): PotOnShelf
+    public function __invoke(string $id, TakeFromPotRequest $asked, ?Booking $booking = null): PotResponse
     {
         return $this->take->take($id, $asked, EntryKind::Used, Account::used(), $booking);
     }

@@ -10,14 +10,14 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes', methods: 'POST')]
-#[Describe('Create a recipe', takes: NewRecipe::class, gives: RecipeResponse::class, status: 201)]
+#[Describe('Create a recipe', takes: AddRecipeRequest::class, gives: RecipeResponse::class, status: 201)]
 final readonly class AddRecipe
 {
     public function __construct(private RecipeBook $book, private ReadRecipe $read)
     {
     }
 
-    public function __invoke(NewRecipe $asked): RecipeResponse
+    public function __invoke(AddRecipeRequest $asked): RecipeResponse
     {
         return RecipeResponse::of($this->book->add($this->read->document($asked->document->json, '/document')));
     }

@@ -9,14 +9,14 @@ use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/recipes/{id}/revisions', methods: 'POST')]
-#[Describe('Save the draft as the next revision', takes: RevisionToPublish::class, gives: RecipeResponse::class, status: 201)]
+#[Describe('Save the draft as the next revision', takes: SaveRevisionRequest::class, gives: RecipeResponse::class, status: 201)]
 final readonly class SaveRevision
 {
     public function __construct(private RecipeBook $book)
     {
     }
 
-    public function __invoke(string $id, RevisionToPublish $asked): RecipeResponse
+    public function __invoke(string $id, SaveRevisionRequest $asked): RecipeResponse
     {
         $this->book->publish($id, $asked->version, trim($asked->reason));
 

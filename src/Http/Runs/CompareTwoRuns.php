@@ -12,7 +12,7 @@ use Inlaid\Core\Run\CompareRuns;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/runs/{id}/compare/{other}', methods: 'GET')]
-#[Describe('Compare two jobs', gives: JobsCompared::class)]
+#[Describe('Compare two jobs', gives: JobComparison::class)]
 final readonly class CompareTwoRuns
 {
     public function __construct(
@@ -24,12 +24,12 @@ final readonly class CompareTwoRuns
     ) {
     }
 
-    public function __invoke(string $id, string $other): JobsCompared
+    public function __invoke(string $id, string $other): JobComparison
     {
         [$one, $two] = [$this->runs->get($id), $this->runs->get($other)];
         [$made, $than] = [$this->made->compare($one), $this->made->compare($two)];
 
-        return new JobsCompared(
+        return new JobComparison(
             $this->describe->summary($one),
             $this->describe->summary($two),
             $this->recipes->compare($this->runs->planned($two), $this->runs->planned($one)),

@@ -11,14 +11,14 @@ use Inlaid\Core\Measure\WeightShown;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/scale', methods: 'PUT')]
-#[Describe('Post the weight on the scale', takes: Load::class, gives: WeightShown::class)]
+#[Describe('Post the weight on the scale', takes: LoadRequest::class, gives: WeightShown::class)]
 final readonly class PutOnScale
 {
     public function __construct(private BenchScale $scale)
     {
     }
 
-    public function __invoke(Load $load): WeightShown
+    public function __invoke(LoadRequest $load): WeightShown
     {
         return match (true) {
             null !== $load->more => $this->scale->pour($load->more),

@@ -12,18 +12,18 @@ use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/settings', methods: 'PUT')]
-#[Describe('Save settings', takes: SettingsRequest::class, gives: SettingsKept::class)]
+#[Describe('Save settings', takes: SettingsRequest::class, gives: SettingsResponse::class)]
 final readonly class SaveSettings
 {
     public function __construct(private StudioSettings $settings, private ReadSettings $read)
     {
     }
 
-    public function __invoke(SettingsRequest $asked): SettingsKept
+    public function __invoke(SettingsRequest $asked): SettingsResponse
     {
         $this->read->check($asked->settings->json, '/settings');
         $stored = $this->settings->save($asked->version, Json::encode($asked->settings->json));
 
-        return new SettingsKept($stored->version, new RawJson($stored->document));
+        return new SettingsResponse($stored->version, new RawJson($stored->document));
     }
 }

@@ -10,17 +10,17 @@ use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/settings', methods: 'GET')]
-#[Describe('Show settings', gives: SettingsKept::class)]
+#[Describe('Show settings', gives: SettingsResponse::class)]
 final readonly class ShowSettings
 {
     public function __construct(private StudioSettings $settings)
     {
     }
 
-    public function __invoke(): SettingsKept
+    public function __invoke(): SettingsResponse
     {
         $stored = $this->settings->get();
 
-        return new SettingsKept($stored->version, new RawJson($stored->document));
+        return new SettingsResponse($stored->version, new RawJson($stored->document));
     }
 }

@@ -14,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/shopping.csv', methods: 'GET')]
 final readonly class ExportShopping
 {
-    public function __construct(private RecipesRequest $asked)
+    public function __construct(private ReadShoppingRecipes $asked)
     {
     }
 

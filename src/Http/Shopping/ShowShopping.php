@@ -13,7 +13,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List what to buy for some recipes, in order', gives: ShoppingList::class, query: ['recipes' => 'string'])]
 final readonly class ShowShopping
 {
-    public function __construct(private RecipesRequest $asked)
+    public function __construct(private ReadShoppingRecipes $asked)
     {
     }
 

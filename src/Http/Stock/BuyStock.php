@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Stock;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
-use Inlaid\App\Http\Api\BenchRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Studio\StudioContext;
@@ -14,18 +14,18 @@ use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/{id}/purchase', methods: 'POST')]
-#[Describe('Add a purchase to stock', takes: AmountBought::class, gives: Stock::class, books: true)]
+#[Describe('Add a purchase to stock', takes: PurchaseRequest::class, gives: Stock::class, books: true)]
 final readonly class BuyStock
 {
     public function __construct(private ShelfStock $stock, private StudioContext $context)
     {
     }
 
-    public function __invoke(string $id, AmountBought $asked, ?Booking $booking = null): Stock
+    public function __invoke(string $id, PurchaseRequest $asked, ?Booking $booking = null): Stock
     {
-        $bench = BenchRequest::of([], $this->context->own());
+        $bench = ReadBench::of([], $this->context->own());
         $packs = [];
-        foreach ([['', $asked], ...array_map(static fn (int $i): array => ["/more/$i", $asked->more[$i]], array_keys($asked->more))] as [$at, $pack]) {
+        foreach ($asked->packs() as $at => $pack) {
             $size = $bench->quantity($pack->amount, "$at/amount");
             $packs[] = Quantity::of($size->dimension, $size->amount->multipliedBy($pack->count));
         }

@@ -12,7 +12,7 @@ use Inlaid\App\Store\ShelfStock;
 final readonly class Stock
 {
     /**
-     * @param list<LeftOnShelf> $left
+     * @param list<StockLine> $left
      */
     public function __construct(public array $left)
     {
@@ -20,6 +20,6 @@ final readonly class Stock
 
     public static function of(ShelfStock $stock): self
     {
-        return new self(array_map(LeftOnShelf::of(...), $stock->all()));
+        return new self(array_map(StockLine::of(...), $stock->all()));
     }
 }

@@ -9,14 +9,14 @@ use Inlaid\App\Studio\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/table/plan', methods: 'POST')]
-#[Describe('Preview the import of stock', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Preview the import of stock', takes: TableRequest::class, gives: TablePlan::class)]
 final readonly class PlanShelfTable
 {
     public function __construct(private ShelfTable $table)
     {
     }
 
-    public function __invoke(TableText $table): TablePlan
+    public function __invoke(TableRequest $table): TablePlan
     {
         return new TablePlan($this->table->plan($table->text));
     }

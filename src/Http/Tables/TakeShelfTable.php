@@ -9,14 +9,14 @@ use Inlaid\App\Studio\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/stock/table', methods: 'POST')]
-#[Describe('Import stock; all or nothing', takes: TableText::class, gives: TablePlan::class)]
+#[Describe('Import stock; all or nothing', takes: TableRequest::class, gives: TablePlan::class)]
 final readonly class TakeShelfTable
 {
     public function __construct(private ShelfTable $table)
     {
     }
 
-    public function __invoke(TableText $table): TablePlan
+    public function __invoke(TableRequest $table): TablePlan
     {
         return new TablePlan($this->table->take($table->text));
     }

@@ -958,7 +958,7 @@ export interface paths {
             cookie?: never;
         };
         /** What the runs of late tell of this painter's own pace, drying and amounts */
-        get: operations["showOwnFigures"];
+        get: operations["showPersonalFactors"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1440,7 +1440,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Update the draft of the recipe with changes from plan; 409 if the draft has changed */
-        post: operations["adoptChanges"];
+        post: operations["adoptFromJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1608,7 +1608,7 @@ export interface paths {
             cookie?: never;
         };
         /** Show what has changed since a job and what is left of it */
-        get: operations["checkRepeat"];
+        get: operations["showRepeatCheck"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1764,7 +1764,7 @@ export interface paths {
         };
         get?: never;
         /** Set the stock of a material */
-        put: operations["keepStock"];
+        put: operations["setStock"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1814,9 +1814,13 @@ export interface components {
         AddBoardRequest: {
             document: components["schemas"]["Board"];
         };
+        /** @description A recipe to be kept. */
+        AddRecipeRequest: {
+            document: components["schemas"]["Recipe"];
+        };
         /** @description What goes into a pot: materials that are in it already, or of the shelf. */
-        AddedToPot: {
-            add: components["schemas"]["InPot"][];
+        AddToPotRequest: {
+            add: components["schemas"]["MaterialAmount"][];
         };
         /** @description Deviations, by key, that are to be planned from now on; into the draft of this version. */
         AdoptRequest: {
@@ -1830,13 +1834,13 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         /** @description What a real hygrometer measures in a place, °C and % relative humidity; in the usual one where none is named. */
-        AirMeasured: {
+        AirRequest: {
             temperature: number;
             humidity: number;
             place?: string | null;
         };
         /** @description Show the climate of a place, in °C and % relative humidity, and when; whether it is the simulated one. */
-        AirShown: {
+        AirResponse: {
             place: string | null;
             at: string;
             temperature: number;
@@ -1855,25 +1859,12 @@ export interface components {
             g: number | null;
             text: string;
         };
-        /** @description What was bought of a material: so many packs of one size, and of other sizes with it. Booked together or not at all. */
-        AmountBought: {
-            amount: string;
-            count?: number;
-            more?: components["schemas"]["PackBought"][];
-        };
-        /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
-        AmountLeft: {
-            amount: string | null;
-            unit: string;
-            openedOn?: string | null;
-            useBy?: string | null;
-        };
         /** @description Whether it has been laid. */
         ApplyBoardRequest: {
             applied: boolean;
         };
         /** @description Whether a photo is put away. */
-        ArchivePhotoRequest: {
+        ArchiveRequest: {
             archived: boolean;
         };
         /** @description A run as it was made, against its plan. Immutable. Of the works whose beginning and end were noted (`timed` of `works`) the minutes planned and made; of the steps whose amount was noted the ml planned and poured; `costPlanned` and `costMade` of just those, hands and material, null where a price is not known; `begun` and `ended` as they are told in the studio, null where nothing was noted. */
@@ -1919,6 +1910,19 @@ export interface components {
             cost: number | null;
             smallest: boolean;
         };
+        /** @description A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step to vary, null for the one that suits. */
+        BeginBoardRequest: {
+            recipe: string;
+            part: string;
+            steps: string[];
+            width: number;
+            height: number;
+            vary?: string | null;
+        };
+        /** @description A board to go on with; nothing is stored yet. */
+        BeginBoardResponse: {
+            document: components["schemas"]["Board"];
+        };
         /** @enum {string} */
         Bleed: "tannin" | "resin" | "dye" | "stain" | "smoke" | "silicone";
         /** @description A piece of a face that is painted or pasted in one: a stripe, a side of a border, a motif, a cut of a sheet. Immutable. From a corner of the face, in mm: `x` along its length, `y` along its width. `whole` whether nothing of it had to be cut off. */
@@ -1928,14 +1932,6 @@ export interface components {
             length: number;
             width: number;
             whole?: boolean;
-        };
-        /** @description Whether it is put away. */
-        BoardArchived: {
-            archived: boolean;
-        };
-        /** @description A board to go on with; nothing is stored yet. */
-        BoardBegun: {
-            document: components["schemas"]["Board"];
         };
         /** @description What is on a board, in words: derived from its document, and all that a client gets to see of it. Immutable. */
         BoardCard: {
@@ -1950,18 +1946,6 @@ export interface components {
             page: number;
             size: number;
             boards: components["schemas"]["BoardSummary"][];
-        };
-        /** @description A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link. */
-        BoardLook: {
-            title: string;
-            columns: components["schemas"]["AxisPreview"];
-            rows: components["schemas"]["AxisPreview"] | null;
-            patches: components["schemas"]["LookPatch"][];
-            target: string | null;
-            /** Format: date-time */
-            openUntil: string;
-            chosen: string | null;
-            comment: string;
         };
         /** @description A pot that several patches share. Immutable. `batch` null where it comes straight from the tin, or from what is left of another pot: then `fromPot` is its number, `fromAmount` what is poured over and `add` what is added; `left` when all patches are laid. */
         BoardPot: {
@@ -2016,7 +2000,7 @@ export interface components {
             archived: boolean;
             readings: components["schemas"]["PatchReading"][];
             shares: components["schemas"]["ShareSummary"][];
-            chosen: components["schemas"]["Chosen"] | null;
+            chosen: components["schemas"]["ChosenPatch"] | null;
         };
         /** @description One go over the board: the same step on every patch whose turn it is. Immutable. `length` in s, no plan is shorter than `atLeast`; `withHelper` the same if somebody else wipes, null where that gains nothing; `cannot` why it cannot be done so; `start` and `end` in ISO 8601, null where no promise can be made; `wait` the longest of its patches, in minutes. */
         BoardRound: {
@@ -2053,15 +2037,6 @@ export interface components {
             archived: boolean;
             /** Format: date-time */
             updatedAt: string;
-        };
-        /** @description A board to be made of a recipe: which of its steps are laid, on the wood of which part, in patches of which size in mm; `vary` the step to vary, null for the one that suits. */
-        BoardToBegin: {
-            recipe: string;
-            part: string;
-            steps: string[];
-            width: number;
-            height: number;
-            vary?: string | null;
         };
         /** @description One thing a board can vary, in one step or, where `step` is null, in the whole board: the levels to choose from, none where they are typed, and those to begin with. */
         BoardVariable: {
@@ -2131,10 +2106,17 @@ export interface components {
         ChangeJobRequest: {
             version: number;
             place: string | null;
+            /** Format: date */
             notBefore: string | null;
+            /** Format: date */
             due: string | null;
             finished?: boolean;
             archived?: boolean;
+        };
+        /** @description The passphrase as it is and as it is to be, at least 12 characters. */
+        ChangePassphraseRequest: {
+            passphrase: string;
+            next: string;
         };
         /** @description A colour with its name. Immutable. */
         Chip: {
@@ -2147,8 +2129,13 @@ export interface components {
             name: string;
             why: string;
         };
+        /** @description The one choice of a link, and what the client says to it. */
+        ChoosePatchRequest: {
+            patch: string;
+            comment?: string;
+        };
         /** @description The patch that is in the recipe, why, and what it changed there; `share` the link it was chosen by, null where the painter chose. */
-        Chosen: {
+        ChosenPatch: {
             patch: string;
             reason: string;
             share: string | null;
@@ -2166,17 +2153,33 @@ export interface components {
             heating: number[];
             burning: number[];
         };
+        /** @description A board as a client sees it: nothing of how it is made but what its rows and columns vary. `chosen` the patch that was chosen by this link. */
+        ClientBoardResponse: {
+            title: string;
+            columns: components["schemas"]["AxisPreview"];
+            rows: components["schemas"]["AxisPreview"] | null;
+            patches: components["schemas"]["ClientPatch"][];
+            target: string | null;
+            /** Format: date-time */
+            openUntil: string;
+            chosen: string | null;
+            comment: string;
+        };
+        /** @description A patch as a client sees it: what it varies in words, its colour if one was read, and its photos by number. */
+        ClientPatch: {
+            label: string;
+            row: number | null;
+            column: number | null;
+            says: string[];
+            colour: string | null;
+            photos: number[];
+        };
         /** @description One coat where it lies. Immutable. `wet` as laid and `stays` after wiping, both µm of wet film; `dry` in µm; `ofNormal` what stays against one normal coat of the label. */
         CoatFilm: {
             wet: number;
             stays: number;
             dry: number;
             ofNormal: number;
-        };
-        /** @description One more coat of a step of a piece on the bench. */
-        CoatMore: {
-            run: string;
-            step: string;
         };
         /** @description What one coat uses: `laid` on the piece and `taken` from the pot, in ml, over `area` m²; and `poured`, which is what is taken, rounded up to the tenth of a ml that can be measured. Immutable. */
         CoatNeed: {
@@ -2204,13 +2207,6 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light. Without a reference it is taken as it is shown. */
-        ColourToPick: {
-            patch: components["schemas"]["SpotOfPhoto"];
-            reference?: components["schemas"]["SpotOfPhoto"] | null;
-            card?: components["schemas"]["ReferenceCard"] | null;
-            reflects?: number | null;
-        };
         /** @description Two recipe documents. */
         CompareRequest: {
             before: components["schemas"]["Recipe"];
@@ -2231,6 +2227,12 @@ export interface components {
             name: string;
             count: number;
             unit?: string | null;
+        };
+        /** @description How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest. */
+        CorrectPotRequest: {
+            pourOff: string;
+            name: string;
+            add: components["schemas"]["MaterialAmount"][];
         };
         /** @description A colour of a photo as it is after correcting, and as the photo shows it. Immutable. `cannot` what no correction does. */
         CorrectedColour: {
@@ -2258,9 +2260,9 @@ export interface components {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
-            pot: components["schemas"]["InPot"][];
+            pot: components["schemas"]["MaterialAmount"][];
             holds?: string | null;
-            have?: components["schemas"]["InPot"][];
+            have?: components["schemas"]["MaterialAmount"][];
             context?: components["schemas"]["Context"] | null;
         };
         /** @description What material and hands cost together. Immutable. Money in the studio's currency: `material` for what is used up of it, null where a price is unknown; `labour` for `minutes` of hands-on work, null where no rate is kept, and then it is not in `whole`. */
@@ -2347,7 +2349,7 @@ export interface components {
             context?: components["schemas"]["Context"] | null;
             heat?: number | null;
             fan?: boolean;
-            coat?: components["schemas"]["CoatMore"] | null;
+            coat?: components["schemas"]["ExtraCoat"] | null;
         };
         /** @description Something that was made otherwise than planned. Immutable. `takes` whether the recipe can be changed so that it is planned as it was made. */
         Deviation: {
@@ -2369,18 +2371,12 @@ export interface components {
             share: number;
             to: number;
         };
-        /** @description The draft is kept; `version` is what to send with the next save. */
-        DraftSaved: {
-            version: number;
-            /** Format: date-time */
-            savedAt: string;
-        };
         /** @description A mix, and the wet film that stays against one normal coat; the air is the context's. */
         DryingRequest: {
             materials: components["schemas"]["Material"][];
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
-            ofNormal?: number | null;
+            ofNormal?: number;
             context?: components["schemas"]["Context"] | null;
         };
         /** @description The forecast; null for what does not dry. */
@@ -2421,7 +2417,7 @@ export interface components {
         /** @enum {string} */
         EntryKind: "bought" | "counted" | "mixed" | "added" | "poured-off" | "pooled" | "used" | "evaporated" | "thrown";
         /** @description What evaporated from a pot: `grams` such as "15 g" of one of its materials. */
-        Evaporated: {
+        EvaporatePotRequest: {
             material: string;
             grams: string;
         };
@@ -2435,7 +2431,7 @@ export interface components {
         /** @description A closed pot weighed twice, with its lid: `then` and `now` such as "612.5 g"; `thinner` the material that evaporates. */
         EvaporationRequest: {
             materials: components["schemas"]["Material"][];
-            pot: components["schemas"]["InPot"][];
+            pot: components["schemas"]["MaterialAmount"][];
             then: string;
             now: string;
             thinner: string;
@@ -2443,6 +2439,11 @@ export interface components {
         };
         /** @enum {string} */
         EventKind: "started" | "finished" | "dried" | "poured" | "climate" | "passed" | "again" | "skipped" | "more" | "mix" | "insert" | "instead" | "note" | "colour" | "retract";
+        /** @description One more coat of a step of a piece on the bench. */
+        ExtraCoat: {
+            run: string;
+            step: string;
+        };
         /** @description One face of a shape that can be finished or left bare. Immutable. `usual` whether it mostly is finished; `broad` whether it is one of the two faces a board lies on. */
         Face: {
             key: string;
@@ -2491,9 +2492,9 @@ export interface components {
             technique: string;
             area: number;
             coats: number;
-            weight?: components["schemas"]["FilmWeight"] | null;
+            weight?: components["schemas"]["FilmWeight"];
             left?: number | null;
-            absorption?: number | null;
+            absorption?: number;
         };
         /** @description The film of one coat, null where nothing makes one, and what each coat takes. */
         FilmResponse: {
@@ -2560,11 +2561,6 @@ export interface components {
             store: string;
             notes?: string[];
         };
-        /** @description So much of a material: `amount` such as "80 g" or "120 ml", a powder in ml as scooped. */
-        InPot: {
-            material: string;
-            amount: string;
-        };
         /** @description One material of a mix with its full-strength colour and its share of the volume. Immutable. */
         Ingredient: {
             materialId: string;
@@ -2574,7 +2570,7 @@ export interface components {
             share: number;
         };
         /** @description Two runs beside each other: what their recipes had different, how each was made, and what was done differently. */
-        JobsCompared: {
+        JobComparison: {
             one: components["schemas"]["RunSummary"];
             other: components["schemas"]["RunSummary"];
             recipes: components["schemas"]["Change"][];
@@ -2679,10 +2675,6 @@ export interface components {
             offStated: components["schemas"]["ColourDifference"];
             offLearned: components["schemas"]["ColourDifference"];
         };
-        /** @description Whether all devices are to give the passphrase anew, or this one alone. */
-        Leaving: {
-            all?: boolean;
-        };
         /** @description One line of the ledger: when, what about, which pot, and what went where. Times in the studio's zone. */
         LedgerLine: {
             id: string;
@@ -2716,23 +2708,15 @@ export interface components {
             used: string;
             thrown: string;
         };
-        /** @description What is left of a material on the shelf. The amount is an exact number as text, in ml or g; days as 2026-11-25. */
-        LeftOnShelf: {
-            material: string;
-            amount: string;
-            unit: string;
-            openedOn: string | null;
-            useBy: string | null;
-        };
         /** @description A leftover, and what it was made of. */
         Leftover: {
             name: string;
-            holds: components["schemas"]["InPot"][];
+            holds: components["schemas"]["MaterialAmount"][];
         };
         /** @description What was learned of a run, and how it came out, 1 to 5; of this version. */
         LessonRequest: {
             version: number;
-            lesson: string;
+            lesson?: string;
             rating?: number | null;
         };
         /** @description A level as a document has it, and as a painter says it. */
@@ -2746,10 +2730,18 @@ export interface components {
             name: string;
             probability: number;
         };
+        /** @description The recipe of a board. */
+        ListVariablesRequest: {
+            document: components["schemas"]["Recipe"];
+        };
         /** @description What lies on the scale now, in g; or how much more is poured onto it. */
-        Load: {
+        LoadRequest: {
             grams?: number | null;
             more?: number | null;
+        };
+        /** @description Whether all devices are to give the passphrase anew, or this one alone. */
+        LockRequest: {
+            all?: boolean;
         };
         /** @description Whether the passphrase is asked for here, and whether this device has given it. Only then: how many devices have, and whether a hygrometer has a key; and the key, once, when it has just been made. */
         LockState: {
@@ -2792,11 +2784,6 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description The one choice of a link, and what the client says to it. */
-        LookChoice: {
-            patch: string;
-            comment?: string;
-        };
         /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` when it is seen best, `remains` in the end; `lost` if less than 0.5 or than half remains; `buriedBy` the step after which that is so. */
         LookEffect: {
             stepId: string;
@@ -2814,15 +2801,6 @@ export interface components {
         };
         /** @enum {string} */
         LookKind: "opaque" | "translucent" | "clear" | "stain" | "flake" | "none";
-        /** @description A patch as a client sees it: what it varies in words, its colour if one was read, and its photos by number. */
-        LookPatch: {
-            label: string;
-            row: number | null;
-            column: number | null;
-            says: string[];
-            colour: string | null;
-            photos: number[];
-        };
         /** @description How the faces of a stack will look: every zone before the first step and after each, what each step adds to it, and what shows at which depth in the end. Immutable. Not `isWhole` where there are too many such faces: then only the ground and the end are told. */
         LookPreview: {
             after: components["schemas"]["LookAfter"][];
@@ -2889,9 +2867,14 @@ export interface components {
             target: string;
             paints: string[];
             most?: number;
-            sheen?: components["schemas"]["Sheen"] | null;
+            sheen?: components["schemas"]["Sheen"];
             amount?: string;
             context?: components["schemas"]["Context"] | null;
+        };
+        /** @description So much of a material: `amount` such as "80 g" or "120 ml", a powder in ml as scooped. */
+        MaterialAmount: {
+            material: string;
+            amount: string;
         };
         /** @enum {string} */
         MaterialKind: "cleaner" | "stripper" | "neutraliser" | "filler" | "bleach" | "conditioner" | "primer" | "paint" | "stain" | "glazing-medium" | "resist" | "wax" | "oil" | "topcoat" | "thinner" | "plaster";
@@ -2900,7 +2883,7 @@ export interface components {
             total: number;
             page: number;
             pageSize: number;
-            materials: components["schemas"]["MaterialOnShelf"][];
+            materials: components["schemas"]["MaterialResponse"][];
         };
         /** @description What the whole recipe takes of one material, which packs cover it and where one smallest pack would run out. Immutable. `amount` and `cost` of what is used as expected; `least`, `most` and `mostCost` where a step is repeated until something is so, the amounts null where that makes no difference. `left` of it on the shelf, null where nobody counts it; `inPots` what is in pots that steps can be laid from, null for none; `toBuy` whether that is not enough for the most, and the packs that cover the rest. The jar that runs out is a new one. */
         MaterialNeed: {
@@ -2918,11 +2901,6 @@ export interface components {
             mostCost: number | null;
             runsOut: string | null;
         };
-        /** @description A material as it stands on the shelf. */
-        MaterialOnShelf: {
-            material: components["schemas"]["Material"];
-            archived: boolean;
-        };
         /** @description A material to be added (its id and version are given by the shelf) or changed (its version must be the present one). */
         MaterialRequest: {
             material: components["schemas"]["Material"];
@@ -2937,6 +2915,11 @@ export interface components {
             outdoors: boolean;
             residue: components["schemas"]["Residue"] | null;
         };
+        /** @description A material as it stands on the shelf. */
+        MaterialResponse: {
+            material: components["schemas"]["Material"];
+            archived: boolean;
+        };
         /** @enum {string} */
         MeasuredBy: "anything" | "drops" | "weight";
         /** @description A mix and the least that is needed of it, such as "43 ml"; measures and tolerance are the context's. */
@@ -2950,6 +2933,19 @@ export interface components {
         /** @description The smallest batch in whole measures; null where the measures cannot make it. */
         MeasuresResponse: {
             batch: components["schemas"]["BatchPreview"] | null;
+        };
+        /** @description A pot that was mixed: what it is to be, and what was really poured in. Without a day it is to be used by the pot life of the mix, where that is known. */
+        MixPotRequest: {
+            name: string;
+            materials: components["schemas"]["Material"][];
+            mixes: components["schemas"]["Mix"][];
+            of: components["schemas"]["Named"];
+            holds: components["schemas"]["MaterialAmount"][];
+            place?: string;
+            /** Format: date */
+            useBy?: string | null;
+            recipe?: string | null;
+            step?: string | null;
         };
         /** @description A mix by itself, worked out for a wanted amount. Immutable. `exact` is the batch to the last digit, `measured` the one in whole measures where these allow it; the cup's marks are of the measured one if there is one. `solids` is a share; `wet` and `dry` µm of one normal coat and `spread` m²/L, null where nothing in it makes a film; times in minutes as stated; `pricePerMl` null where a price is not known. */
         MixPreview: {
@@ -3005,10 +3001,6 @@ export interface components {
             error: number;
             film: number;
         };
-        /** @description A recipe to be kept. */
-        NewRecipe: {
-            document: components["schemas"]["Recipe"];
-        };
         /** @description A step that a remedy or a proposed preparation puts in. Immutable. An empty list of parts means the whole piece; `dwell` in minutes. */
         NewStep: {
             title: string;
@@ -3029,11 +3021,6 @@ export interface components {
             done?: string | null;
             context?: components["schemas"]["Context"] | null;
         };
-        /** @description So much of a pot, such as "60 ml"; null for all of it. */
-        OfPot: {
-            pot: string;
-            amount?: string | null;
-        };
         /** @description A part as it is seen from the front, in mm. Immutable. */
         Outline: {
             width: number;
@@ -3041,32 +3028,6 @@ export interface components {
         };
         /** @enum {string} */
         Overspray: "nowhere" | "creeps" | "drips" | "sprays";
-        /** @description A figure of this painter's own: so many times what is typical, within low and high nine times in ten, from so many observations. */
-        OwnFigure: {
-            of: string;
-            name: string;
-            factor: number;
-            low: number;
-            high: number;
-            count: number;
-        };
-        /** @description Figures of one kind, whether they are reckoned with, and the setting that says so. */
-        OwnFigureList: {
-            setting: string;
-            used: boolean;
-            figures: components["schemas"]["OwnFigure"][];
-        };
-        /** @description What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken. */
-        OwnFiguresLearned: {
-            paces: components["schemas"]["OwnFigureList"];
-            drying: components["schemas"]["OwnFigureList"];
-            amounts: components["schemas"]["OwnFigureList"];
-        };
-        /** @description So many packs of one size, such as "750 ml". */
-        PackBought: {
-            amount: string;
-            count?: number;
-        };
         /** @description So many packs of one size, and what one of them costs. Immutable. `size` in the studio's units, `exact` in ml or g to the last digit. */
         PackCount: {
             count: number;
@@ -3093,15 +3054,6 @@ export interface components {
             survey: components["schemas"]["Surveyed"];
             sanding: components["schemas"]["SandingBudget"];
         };
-        /** @description The passphrase as it is and as it is to be, at least 12 characters. */
-        PassphraseChange: {
-            passphrase: string;
-            next: string;
-        };
-        /** @description The passphrase of the studio. */
-        PassphraseRequest: {
-            passphrase: string;
-        };
         /** @description A patch of a board, in words. Immutable. */
         PatchCard: {
             label: string;
@@ -3109,6 +3061,15 @@ export interface components {
             column: number | null;
             control: boolean;
             says: string[];
+        };
+        /** @description Two patches side by side: in what they were done differently, and how their colours differ from one another and from the target, as far as they were read. */
+        PatchComparison: {
+            one: string;
+            other: string;
+            done: components["schemas"]["Difference"][];
+            seen: components["schemas"]["ColourDifference"] | null;
+            oneOffTarget: components["schemas"]["ColourDifference"] | null;
+            otherOffTarget: components["schemas"]["ColourDifference"] | null;
         };
         /** @description A patch of a board: where it is, what it varies, and what to write on its back. Immutable. Row and column count from 0, null of a control patch beside the grid; `differs` from the control, in words; `predicted` the colour that its flat will have. */
         PatchPreview: {
@@ -3121,14 +3082,6 @@ export interface components {
             back: string[];
             predicted: string;
         };
-        /** @description What is read of a patch: a colour, how it was read ("typed" or "photo") and from which photo, notes, and a rating from 1 to 5. */
-        PatchRead: {
-            colour?: string | null;
-            how?: string | null;
-            photo?: string | null;
-            note?: string;
-            rating?: number | null;
-        };
         /** @description What was read of a patch, with its photos; `offTarget` how it differs from the target of the board. */
         PatchReading: {
             patch: string;
@@ -3140,11 +3093,13 @@ export interface components {
             photos: components["schemas"]["PhotoLine"][];
             offTarget: components["schemas"]["ColourDifference"] | null;
         };
-        /** @description A patch to be taken into its recipe, and why; `version` of the draft that was looked at, `share` the link it was chosen by. */
-        PatchToPromote: {
-            reason: string;
-            version: number;
-            share?: string | null;
+        /** @description What is read of a patch: a colour, how it was read ("typed" or "photo") and from which photo, notes, and a rating from 1 to 5. */
+        PatchReadingRequest: {
+            colour?: string | null;
+            how?: string | null;
+            photo?: string | null;
+            note?: string;
+            rating?: number | null;
         };
         /** @description When a patch is laid and wiped in its round: seconds from the round's start. Immutable. `wipe` null where it is not wiped; `pot` the number of the pot it is laid from; `how` what is done otherwise on it than on others, in words. */
         PatchTurn: {
@@ -3156,14 +3111,26 @@ export interface components {
             pot: number | null;
             how: string;
         };
-        /** @description Two patches side by side: in what they were done differently, and how their colours differ from one another and from the target, as far as they were read. */
-        PatchesCompared: {
-            one: string;
-            other: string;
-            done: components["schemas"]["Difference"][];
-            seen: components["schemas"]["ColourDifference"] | null;
-            oneOffTarget: components["schemas"]["ColourDifference"] | null;
-            otherOffTarget: components["schemas"]["ColourDifference"] | null;
+        /** @description A figure of this painter's own: so many times what is typical, within low and high nine times in ten, from so many observations. */
+        PersonalFactor: {
+            of: string;
+            name: string;
+            factor: number;
+            low: number;
+            high: number;
+            count: number;
+        };
+        /** @description Figures of one kind, whether they are reckoned with, and the setting that says so. */
+        PersonalFactorList: {
+            setting: string;
+            used: boolean;
+            figures: components["schemas"]["PersonalFactor"][];
+        };
+        /** @description What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken. */
+        PersonalFactorsResponse: {
+            paces: components["schemas"]["PersonalFactorList"];
+            drying: components["schemas"]["PersonalFactorList"];
+            amounts: components["schemas"]["PersonalFactorList"];
         };
         /** @description A photo without its points. Immutable. */
         PhotoLine: {
@@ -3175,6 +3142,19 @@ export interface components {
             addedAt: string;
             /** Format: date-time */
             putAwayAt: string | null;
+        };
+        /** @description A round spot: its middle as shares of width and height, its radius as a share of the width. */
+        PhotoSpot: {
+            x: number;
+            y: number;
+            radius: number;
+        };
+        /** @description A colour to be read from a photo, beside a reference of which it is known what it reflects: "white" paper, a "grey" card, or a share of the light. Without a reference it is taken as it is shown. */
+        PickColourRequest: {
+            patch: components["schemas"]["PhotoSpot"];
+            reference?: components["schemas"]["PhotoSpot"] | null;
+            card?: components["schemas"]["ReferenceCard"] | null;
+            reflects?: number | null;
         };
         /** @description The recipe planned alone, as if nothing else were on the bench. Immutable. `readyOn` when the last coat is through-dry, `curedOn` when all have cured; both null where no promise can be made, and `stuck` then says why. `soonest` and `latest` when it is ready with the fewest and the most rounds of what is repeated, null where nothing is. Minutes for `handsOn` and `waiting`. */
         PlanPreview: {
@@ -3202,6 +3182,15 @@ export interface components {
             revisions: number;
             becomes: string;
         };
+        /** @description A new pot of what is taken from others; one other to pour some of it off. It is meant to be what the first of them is. */
+        PoolPotsRequest: {
+            name: string;
+            from: components["schemas"]["PotShare"][];
+            add?: components["schemas"]["MaterialAmount"][];
+            place?: string;
+            /** Format: date */
+            useBy?: string | null;
+        };
         /** @description How leftovers become a mix: how much it makes, what is taken of each pot and what is added. Immutable. `taken` by pot, as they were given; `used` the share of the yield that comes from leftovers; `left` what stays in each pot. */
         PoolPreview: {
             yield: components["schemas"]["Amount"];
@@ -3218,14 +3207,8 @@ export interface components {
             of: components["schemas"]["Named"];
             pots: components["schemas"]["Leftover"][];
             amount?: string | null;
-            have?: components["schemas"]["InPot"][];
+            have?: components["schemas"]["MaterialAmount"][];
             context?: components["schemas"]["Context"] | null;
-        };
-        /** @description How much is poured off, such as "40 ml", what the pot it goes into is called, and what is added to the rest. */
-        PotCorrected: {
-            pourOff: string;
-            name: string;
-            add: components["schemas"]["InPot"][];
         };
         /** @description A pot on the shelf that does not keep much longer; `isOver` if it is past that. Immutable. `until` as it is told in the studio. */
         PotExpires: {
@@ -3246,19 +3229,7 @@ export interface components {
             total: number;
             page: number;
             size: number;
-            pots: components["schemas"]["PotOnShelf"][];
-        };
-        /** @description A pot that was mixed: what it is to be, and what was really poured in. Without a day it is to be used by the pot life of the mix, where that is known. */
-        PotMixed: {
-            name: string;
-            materials: components["schemas"]["Material"][];
-            mixes: components["schemas"]["Mix"][];
-            of: components["schemas"]["Named"];
-            holds: components["schemas"]["InPot"][];
-            place?: string;
-            useBy?: string | null;
-            recipe?: string | null;
-            step?: string | null;
+            pots: components["schemas"]["PotResponse"][];
         };
         /** @description A pot on the shelf with just what a step is laid with: how much is in it, and how much of that the step would take. Immutable. */
         PotOffered: {
@@ -3267,8 +3238,16 @@ export interface components {
             holds: components["schemas"]["Amount"];
             takes: components["schemas"]["Amount"];
         };
+        /** @description What is in a pot: line by line, as a ratio in words, and how thin it is. Immutable. `solids` is the share of the volume that stays when dry; `thinning` in volumes of thinner to one of body. */
+        PotPreview: {
+            holds: components["schemas"]["Amount"];
+            lines: components["schemas"]["BatchLinePreview"][];
+            words: string;
+            thinning: number;
+            solids: number;
+        };
         /** @description A pot: what it is called, where it stands, when it was made and is to be used by, what for, and what is in it now; null where it is empty. Times in the studio's zone, days as 2026-11-25. */
-        PotOnShelf: {
+        PotResponse: {
             id: string;
             name: string;
             place: string;
@@ -3281,21 +3260,10 @@ export interface components {
             mixes: components["schemas"]["Mix"][];
             of: components["schemas"]["Named"];
         };
-        /** @description What is in a pot: line by line, as a ratio in words, and how thin it is. Immutable. `solids` is the share of the volume that stays when dry; `thinning` in volumes of thinner to one of body. */
-        PotPreview: {
-            holds: components["schemas"]["Amount"];
-            lines: components["schemas"]["BatchLinePreview"][];
-            words: string;
-            thinning: number;
-            solids: number;
-        };
-        /** @description A new pot of what is taken from others; one other to pour some of it off. It is meant to be what the first of them is. */
-        PotsPooled: {
-            name: string;
-            from: components["schemas"]["OfPot"][];
-            add?: components["schemas"]["InPot"][];
-            place?: string;
-            useBy?: string | null;
+        /** @description So much of a pot, such as "60 ml"; null for all of it. */
+        PotShare: {
+            pot: string;
+            amount?: string | null;
         };
         /** @description So many ml of something. */
         Pour: {
@@ -3386,6 +3354,12 @@ export interface components {
             /** @description The document that is stored now. */
             newer: Record<string, never> | null;
         };
+        /** @description A patch to be taken into its recipe, and why; `version` of the draft that was looked at, `share` the link it was chosen by. */
+        PromotePatchRequest: {
+            reason: string;
+            version: number;
+            share?: string | null;
+        };
         /** @description What becomes of a recipe when a patch is taken into it: `version` of the draft it is reckoned from. */
         Promotion: {
             recipe: string;
@@ -3393,6 +3367,17 @@ export interface components {
             version: number;
             changes: components["schemas"]["Change"][];
             leftBehind: string[];
+        };
+        /** @description What was bought of a material: so many packs of one size, and of other sizes with it. Booked together or not at all. */
+        PurchaseRequest: {
+            amount: string;
+            count?: number;
+            more?: components["schemas"]["PurchasedPack"][];
+        };
+        /** @description So many packs of one size, such as "750 ml". */
+        PurchasedPack: {
+            amount: string;
+            count?: number;
         };
         /** @enum {string} */
         Purpose: "hide" | "broken-cover" | "pores" | "edges" | "relief" | "functional";
@@ -3430,10 +3415,6 @@ export interface components {
             page: number;
             pageSize: number;
             recipes: components["schemas"]["RecipeSummary"][];
-        };
-        /** @description The recipe of a board. */
-        RecipeOnBoard: {
-            document: components["schemas"]["Recipe"];
         };
         /** @description A recipe with its draft and the list of its revisions, the newest first. */
         RecipeResponse: {
@@ -3507,11 +3488,6 @@ export interface components {
             reason: string;
             /** Format: date-time */
             publishedAt: string;
-        };
-        /** @description Publish the draft of this version, with a short reason. */
-        RevisionToPublish: {
-            version: number;
-            reason: string;
         };
         /** @description How often a step will be done where that is open: until when, how often at least, as expected and at most, and what that takes. Immutable. `until` in words, null for a step of last resort that is done once; `otherwise` the id of the step of last resort; `onlyIfNot` the id of the step it is the last resort of. Hands-on minutes and money for `least` and `most` rounds; amounts null where nothing is poured. */
         RoundsPreview: {
@@ -3652,6 +3628,17 @@ export interface components {
             version: number;
             document: components["schemas"]["Recipe"];
         };
+        /** @description The draft is kept; `version` is what to send with the next save. */
+        SaveDraftResponse: {
+            version: number;
+            /** Format: date-time */
+            savedAt: string;
+        };
+        /** @description Publish the draft of this version, with a short reason. */
+        SaveRevisionRequest: {
+            version: number;
+            reason: string;
+        };
         /** @description In how many sections a coat is laid and worked, so that each is still wet when it is worked. Immutable. `count` and `area` (m² at most) of sections for one pair of hands, null where none is small enough; `withHelper` how many where a helper works right behind; `mistEvery` minutes after which what was laid is misted where it must be done in one. */
         Sections: {
             count: number | null;
@@ -3659,8 +3646,22 @@ export interface components {
             withHelper: number | null;
             mistEvery: number | null;
         };
+        /** @description What was counted, as an exact number as text; null where nothing is left. In ml or g. Days as 2026-11-25. */
+        SetStockRequest: {
+            amount: string | null;
+            unit: components["schemas"]["StockUnit"];
+            /** Format: date */
+            openedOn?: string | null;
+            /** Format: date */
+            useBy?: string | null;
+        };
+        /** @description The studio's settings, changed from the given version. */
+        SettingsRequest: {
+            version: number;
+            settings: components["schemas"]["Settings"];
+        };
         /** @description The studio's settings, with the version to send back when saving. */
-        SettingsKept: {
+        SettingsResponse: {
             version: number;
             settings: components["schemas"]["Settings"];
         };
@@ -3672,6 +3673,17 @@ export interface components {
             name: string;
             sizes: components["schemas"]["Size"][];
             faces: components["schemas"]["Face"][];
+        };
+        /** @description For how many days a link is open. */
+        ShareBoardRequest: {
+            days?: number;
+        };
+        /** @description A link for a client. Its address is told once and not kept. */
+        ShareBoardResponse: {
+            id: string;
+            url: string;
+            /** Format: date-time */
+            expiresAt: string;
         };
         /** @description A link for a client, without its secret, and what was chosen by it. */
         ShareSummary: {
@@ -3685,17 +3697,6 @@ export interface components {
             comment: string;
             /** Format: date-time */
             chosenAt: string | null;
-        };
-        /** @description For how many days a link is open. */
-        ShareToMake: {
-            days?: number;
-        };
-        /** @description A link for a client. Its address is told once and not kept. */
-        SharedLink: {
-            id: string;
-            url: string;
-            /** Format: date-time */
-            expiresAt: string;
         };
         /** @enum {string} */
         Sheen: "chalky" | "matt" | "eggshell" | "satin" | "gloss";
@@ -3766,12 +3767,6 @@ export interface components {
             moves: number;
             bleeds: components["schemas"]["Bleed"][];
         };
-        /** @description A round spot: its middle as shares of width and height, its radius as a share of the width. */
-        SpotOfPhoto: {
-            x: number;
-            y: number;
-            radius: number;
-        };
         /** @enum {string} */
         Spread: "strokes" | "crossed" | "points" | "patches" | "motifs" | "stripes" | "worn" | "placed";
         /** @description Faces that share ground and steps have one stack of layers, and so one cut. Immutable. `places` are "part:face"; `ground` names the substrate, `finish` what lies on it before; `dry` is the whole dry film in µm where nothing local was taken away. */
@@ -3792,7 +3787,9 @@ export interface components {
             recipe: string;
             revision?: number | null;
             place?: string | null;
+            /** Format: date */
             notBefore?: string | null;
+            /** Format: date */
             due?: string | null;
             count?: number | null;
         };
@@ -3842,8 +3839,18 @@ export interface components {
         };
         /** @description All that is left on the shelf, by material. */
         Stock: {
-            left: components["schemas"]["LeftOnShelf"][];
+            left: components["schemas"]["StockLine"][];
         };
+        /** @description What is left of a material on the shelf. The amount is an exact number as text, in ml or g; days as 2026-11-25. */
+        StockLine: {
+            material: string;
+            amount: string;
+            unit: components["schemas"]["StockUnit"];
+            openedOn: string | null;
+            useBy: string | null;
+        };
+        /** @enum {string} */
+        StockUnit: "ml" | "g";
         /** @description The file beside the store in which the former studio is kept. */
         StudioReplaced: {
             former: string;
@@ -3879,11 +3886,11 @@ export interface components {
             lines: components["schemas"]["TableLine"][];
         };
         /** @description A table as the text of a CSV file. */
-        TableText: {
+        TableRequest: {
             text: string;
         };
         /** @description What is taken from a pot, such as "120 ml"; null for all of it. */
-        TakenFromPot: {
+        TakeFromPotRequest: {
             amount?: string | null;
             note?: string;
         };
@@ -3928,7 +3935,7 @@ export interface components {
             document: components["schemas"]["Recipe"];
             step: string;
             target: string;
-            zone?: components["schemas"]["Zone"] | null;
+            zone?: components["schemas"]["Zone"];
             context?: components["schemas"]["Context"] | null;
         };
         /** @description A stretch of work, in ISO 8601 with the studio's offset. Immutable. */
@@ -3938,6 +3945,10 @@ export interface components {
         };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
+        /** @description The passphrase of the studio. */
+        UnlockRequest: {
+            passphrase: string;
+        };
         /** @description The error, and where it is: a JSON pointer (RFC 6901) and a sentence a painter understands. */
         Violation: {
             pointer: string;
@@ -5010,7 +5021,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardArchived"];
+                "application/json": components["schemas"]["ArchiveRequest"];
             };
         };
         responses: {
@@ -5089,7 +5100,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PatchesCompared"];
+                    "application/json": components["schemas"]["PatchComparison"];
                 };
             };
             /** @description The error, and where it is */
@@ -5183,7 +5194,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PatchToPromote"];
+                "application/json": components["schemas"]["PromotePatchRequest"];
             };
         };
         responses: {
@@ -5219,7 +5230,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PatchRead"];
+                "application/json": components["schemas"]["PatchReadingRequest"];
             };
         };
         responses: {
@@ -5254,7 +5265,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShareToMake"];
+                "application/json": components["schemas"]["ShareBoardRequest"];
             };
         };
         responses: {
@@ -5264,7 +5275,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SharedLink"];
+                    "application/json": components["schemas"]["ShareBoardResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -5492,7 +5503,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BoardToBegin"];
+                "application/json": components["schemas"]["BeginBoardRequest"];
             };
         };
         responses: {
@@ -5502,7 +5513,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardBegun"];
+                    "application/json": components["schemas"]["BeginBoardResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -5525,7 +5536,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecipeOnBoard"];
+                "application/json": components["schemas"]["ListVariablesRequest"];
             };
         };
         responses: {
@@ -6412,7 +6423,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AirShown"];
+                    "application/json": components["schemas"]["AirResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6435,7 +6446,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AirMeasured"];
+                "application/json": components["schemas"]["AirRequest"];
             };
         };
         responses: {
@@ -6445,7 +6456,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AirShown"];
+                    "application/json": components["schemas"]["AirResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6529,7 +6540,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PassphraseChange"];
+                "application/json": components["schemas"]["ChangePassphraseRequest"];
             };
         };
         responses: {
@@ -6562,7 +6573,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PassphraseRequest"];
+                "application/json": components["schemas"]["UnlockRequest"];
             };
         };
         responses: {
@@ -6595,7 +6606,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Leaving"];
+                "application/json": components["schemas"]["LockRequest"];
             };
         };
         responses: {
@@ -6702,7 +6713,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardLook"];
+                    "application/json": components["schemas"]["ClientBoardResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6727,7 +6738,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LookChoice"];
+                "application/json": components["schemas"]["ChoosePatchRequest"];
             };
         };
         responses: {
@@ -6737,7 +6748,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardLook"];
+                    "application/json": components["schemas"]["ClientBoardResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6837,7 +6848,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MaterialOnShelf"];
+                    "application/json": components["schemas"]["MaterialResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6872,7 +6883,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MaterialOnShelf"];
+                    "application/json": components["schemas"]["MaterialResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6907,7 +6918,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MaterialOnShelf"];
+                    "application/json": components["schemas"]["MaterialResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -6973,7 +6984,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MaterialOnShelf"];
+                    "application/json": components["schemas"]["MaterialResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7016,7 +7027,7 @@ export interface operations {
             };
         };
     };
-    showOwnFigures: {
+    showPersonalFactors: {
         parameters: {
             query?: never;
             header?: never;
@@ -7031,7 +7042,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnFiguresLearned"];
+                    "application/json": components["schemas"]["PersonalFactorsResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7118,7 +7129,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ArchivePhotoRequest"];
+                "application/json": components["schemas"]["ArchiveRequest"];
             };
         };
         responses: {
@@ -7153,7 +7164,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ColourToPick"];
+                "application/json": components["schemas"]["PickColourRequest"];
             };
         };
         responses: {
@@ -7222,7 +7233,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PotMixed"];
+                "application/json": components["schemas"]["MixPotRequest"];
             };
         };
         responses: {
@@ -7232,7 +7243,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7258,7 +7269,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PotsPooled"];
+                "application/json": components["schemas"]["PoolPotsRequest"];
             };
         };
         responses: {
@@ -7268,7 +7279,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7299,7 +7310,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7327,7 +7338,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddedToPot"];
+                "application/json": components["schemas"]["AddToPotRequest"];
             };
         };
         responses: {
@@ -7337,7 +7348,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7365,7 +7376,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PotCorrected"];
+                "application/json": components["schemas"]["CorrectPotRequest"];
             };
         };
         responses: {
@@ -7375,7 +7386,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7403,7 +7414,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TakenFromPot"];
+                "application/json": components["schemas"]["TakeFromPotRequest"];
             };
         };
         responses: {
@@ -7413,7 +7424,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7441,7 +7452,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Evaporated"];
+                "application/json": components["schemas"]["EvaporatePotRequest"];
             };
         };
         responses: {
@@ -7451,7 +7462,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7479,7 +7490,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TakenFromPot"];
+                "application/json": components["schemas"]["TakeFromPotRequest"];
             };
         };
         responses: {
@@ -7489,7 +7500,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOnShelf"];
+                    "application/json": components["schemas"]["PotResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7579,7 +7590,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewRecipe"];
+                "application/json": components["schemas"]["AddRecipeRequest"];
             };
         };
         responses: {
@@ -7755,7 +7766,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftSaved"];
+                    "application/json": components["schemas"]["SaveDraftResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -7850,7 +7861,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RevisionToPublish"];
+                "application/json": components["schemas"]["SaveRevisionRequest"];
             };
         };
         responses: {
@@ -7948,7 +7959,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ArchivePhotoRequest"];
+                "application/json": components["schemas"]["ArchiveRequest"];
             };
         };
         responses: {
@@ -8105,7 +8116,7 @@ export interface operations {
             };
         };
     };
-    adoptChanges: {
+    adoptFromJob: {
         parameters: {
             query?: never;
             header?: never;
@@ -8222,7 +8233,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobsCompared"];
+                    "application/json": components["schemas"]["JobComparison"];
                 };
             };
             /** @description The error, and where it is */
@@ -8317,7 +8328,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TableText"];
+                "application/json": components["schemas"]["TableRequest"];
             };
         };
         responses: {
@@ -8383,7 +8394,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TableText"];
+                "application/json": components["schemas"]["TableRequest"];
             };
         };
         responses: {
@@ -8444,7 +8455,7 @@ export interface operations {
             };
         };
     };
-    checkRepeat: {
+    showRepeatCheck: {
         parameters: {
             query?: never;
             header?: never;
@@ -8544,7 +8555,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Load"];
+                "application/json": components["schemas"]["LoadRequest"];
             };
         };
         responses: {
@@ -8583,7 +8594,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SettingsKept"];
+                    "application/json": components["schemas"]["SettingsResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -8606,7 +8617,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SettingsKept"];
+                "application/json": components["schemas"]["SettingsRequest"];
             };
         };
         responses: {
@@ -8616,7 +8627,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SettingsKept"];
+                    "application/json": components["schemas"]["SettingsResponse"];
                 };
             };
             /** @description The error, and where it is */
@@ -8728,7 +8739,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TableText"];
+                "application/json": components["schemas"]["TableRequest"];
             };
         };
         responses: {
@@ -8761,7 +8772,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TableText"];
+                "application/json": components["schemas"]["TableRequest"];
             };
         };
         responses: {
@@ -8785,7 +8796,7 @@ export interface operations {
             };
         };
     };
-    keepStock: {
+    setStock: {
         parameters: {
             query?: never;
             header?: never;
@@ -8796,7 +8807,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmountLeft"];
+                "application/json": components["schemas"]["SetStockRequest"];
             };
         };
         responses: {
@@ -8834,7 +8845,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmountBought"];
+                "application/json": components["schemas"]["PurchaseRequest"];
             };
         };
         responses: {

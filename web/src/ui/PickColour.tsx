@@ -14,7 +14,7 @@ type Props = {
   photo: Photo;
   /** What may lie beside it to tell the light by, the likeliest first. */
   cards: readonly Card[];
-  ask: (asked: components['schemas']['ColourToPick']) => Promise<components['schemas']['CorrectedColour']>;
+  ask: (asked: components['schemas']['PickColourRequest']) => Promise<components['schemas']['CorrectedColour']>;
   onTake: (colour: string) => void;
 };
 

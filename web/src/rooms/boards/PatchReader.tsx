@@ -26,7 +26,7 @@ export function PatchReader({ board, patch, target }: Props) {
   // one photo of the whole board does for all its patches
   const photos = board.readings.flatMap((r) => r.photos).sort((a, b) => Number(b.patch === patch.label) - Number(a.patch === patch.label));
   const photo = photos.find((p) => p.id === open) ?? photos.find((p) => p.id === reading?.photo) ?? photos[0];
-  const keep = (change: Partial<components['schemas']['PatchRead']>) =>
+  const keep = (change: Partial<components['schemas']['PatchReadingRequest']>) =>
     read.mutate({
       patch: patch.label,
       colour: reading?.colour ?? null,

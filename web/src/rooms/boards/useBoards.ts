@@ -11,7 +11,7 @@ export function useBoard(id: string) {
   });
 }
 
-type Reading = components['schemas']['PatchRead'];
+type Reading = components['schemas']['PatchReadingRequest'];
 
 /** What can be done with a board; each answer is the board as it is then. */
 export function useBoardWork(id: string) {
@@ -47,7 +47,7 @@ export function useBoardWork(id: string) {
       onSuccess,
     }),
     promote: useMutation({
-      mutationFn: ({ patch, ...body }: { patch: string } & components['schemas']['PatchToPromote']) =>
+      mutationFn: ({ patch, ...body }: { patch: string } & components['schemas']['PromotePatchRequest']) =>
         answer(api.POST('/api/boards/{id}/patches/{patch}/promotion', { params: { path: { id, patch } }, body })),
       onSuccess: (board: BoardResponse) => [onSuccess(board), void queries.invalidateQueries({ queryKey: keys.recipe })],
     }),

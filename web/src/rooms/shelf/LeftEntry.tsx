@@ -12,7 +12,7 @@ export function LeftEntry({ id }: { id: string }) {
   const left = stock.data?.left.find((l) => l.material === id);
   const counted = left && { amount: left.amount, unit: left.unit, openedOn: left.openedOn, useBy: left.useBy };
   const keep = useMutation({
-    mutationFn: (body: { amount?: string | null; unit?: string; openedOn?: string | null; useBy?: string | null }) =>
+    mutationFn: (body: { amount?: string | null; unit?: 'ml' | 'g'; openedOn?: string | null; useBy?: string | null }) =>
       answer(api.PUT('/api/stock/{id}', { params: { path: { id } }, body: { amount: null, unit: 'ml', ...counted, ...body } })),
     onSuccess: (now) => {
       queries.setQueryData(keys.stock, now);
@@ -20,7 +20,7 @@ export function LeftEntry({ id }: { id: string }) {
     },
   });
   // Another unit is for the next count: nothing is booked until an amount is written in it.
-  const [other, setOther] = useState<string | null>(null);
+  const [other, setOther] = useState<'ml' | 'g' | null>(null);
   const unit = other ?? left?.unit ?? 'ml';
   return (
     <Box

@@ -105,6 +105,6 @@ async function smaller(file: File) {
   return { blob, width: canvas.width, height: canvas.height };
 }
 
-function read(blob: Blob, asked: components['schemas']['ColourToPick']): Promise<components['schemas']['CorrectedColour']> {
+function read(blob: Blob, asked: components['schemas']['PickColourRequest']): Promise<components['schemas']['CorrectedColour']> {
   return sendBytes(`/api/compute/photo-colour?asked=${encodeURIComponent(JSON.stringify(asked))}`, 'image/png', blob);
 }

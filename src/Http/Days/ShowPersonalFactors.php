@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Days;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\MaterialShelf;
+use Inlaid\App\Store\StudioSettings;
+use Inlaid\App\Studio\StudioContext;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Run\Factor;
+use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\Techniques;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/own-figures', methods: 'GET')]
+#[Describe('What the runs of late tell of this painter\'s own pace, drying and amounts', gives: PersonalFactorsResponse::class)]
+final readonly class ShowPersonalFactors
+{
+    public function __construct(
+        private StudioContext $context,
+        private StudioSettings $settings,
+        private Techniques $techniques,
+        private MaterialShelf $shelf,
+    ) {
+    }
+
+    public function __invoke(): PersonalFactorsResponse
+    {
+        $learned = $this->context->learned();
+        $settings = Json::decode($this->settings->get()->document);
+        $materials = array_map(static fn (Material $m): string => $m->name, $this->shelf->byId());
+        $techniques = array_column(array_map(static fn (Technique $t): array => [$t->key(), $t->name()], $this->techniques->all()), 1, 0);
+        $name = static function (string $of) use ($materials, $techniques): string {
+            [$first, $second] = explode('/', $of) + [1 => null];
+
+            return ($materials[$first] ?? $techniques[$first] ?? $first).(
+                null === $second ? '' : ', '.mb_strtolower($techniques[$second] ?? $second)
+            );
+        };
+        $used = static fn (string $setting): bool => $settings instanceof \stdClass && true === ($settings->{$setting} ?? null);
+        $figure = static fn (Factor $f): PersonalFactor => new PersonalFactor($f->of, $name($f->of), $f->factor, $f->low, $f->high, $f->count);
+        $lists = [];
+        foreach (StudioContext::SWITCHES as $kind => $setting) {
+            $lists[$kind] = new PersonalFactorList($setting, $used($setting), array_values(array_map($figure, $learned[$kind])));
+        }
+
+        return new PersonalFactorsResponse(...$lists);
+    }
+}

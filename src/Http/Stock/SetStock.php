@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Stock;
+
+use Inlaid\App\Exchange\Document\InvalidInput;
+use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Store\ShelfStock;
+use Inlaid\Core\Measure\Quantity;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/stock/{id}', methods: 'PUT')]
+#[Describe('Set the stock of a material', takes: SetStockRequest::class, gives: Stock::class)]
+final readonly class SetStock
+{
+    public function __construct(private ShelfStock $stock)
+    {
+    }
+
+    public function __invoke(string $id, SetStockRequest $asked): Stock
+    {
+        $left = null === $asked->amount ? null : InvalidInput::around(
+            '/amount',
+            static fn (): Quantity => Quantity::of($asked->unit->dimension(), $asked->amount),
+        );
+        $this->stock->count($id, $left, $asked->openedOn, $asked->useBy);
+
+        return Stock::of($this->stock);
+    }
+}
