@@ -120,7 +120,7 @@ final class ArchitectureTest extends TestCase
         self::assertSame(
             <<<'FOUND'
                 WrongArrow.php:14:Inlaid\Core\Measure\WrongArrow should not depend on Inlaid\Core\Recipe\Recipe
-                WrongDoor.php:14:Inlaid\App\Http\Boards\WrongDoor should not depend on Inlaid\App\Http\Runs\RunSummary
+                WrongDoor.php:14:Inlaid\App\Http\Boards\WrongDoor should not depend on Inlaid\App\Http\Runs\Data\RunSummary
                 WrongFloor.php:14:Inlaid\App\Store\WrongFloor should not depend on Inlaid\App\Studio\PlanBench
 
                 FOUND,

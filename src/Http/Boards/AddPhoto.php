@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Boards;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredPhoto;
 use Symfony\Component\HttpFoundation\Request;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\ApplyBoardRequest;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Http\Api\ArchiveRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 

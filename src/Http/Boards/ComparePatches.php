@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\PatchComparison;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Studio\ReadPatches;
 use Inlaid\Core\Board\DiffPatches;

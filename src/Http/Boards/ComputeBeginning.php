@@ -9,6 +9,8 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BeginBoardRequest;
+use Inlaid\App\Http\Boards\Data\BeginBoardResponse;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Boards;
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Boards\Data\BoardRequest;
 use Inlaid\Core\BoardPlan\BoardPreview;
 use Inlaid\Core\BoardPlan\PreviewBoard;
 use Symfony\Component\Routing\Attribute\Route;

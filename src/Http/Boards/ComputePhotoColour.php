@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadRequest;
+use Inlaid\App\Http\Boards\Data\PickColourRequest;
 use Inlaid\Core\Colour\CorrectedColour;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Boards\Data\BoardList;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,10 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardVariable;
+use Inlaid\App\Http\Boards\Data\BoardVariables;
+use Inlaid\App\Http\Boards\Data\LevelInWords;
+use Inlaid\App\Http\Boards\Data\ListVariablesRequest;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\Variable;

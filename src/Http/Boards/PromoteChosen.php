@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
+use Inlaid\App\Http\Boards\Data\PromotePatchRequest;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Studio\PatchPromoted;
 use Inlaid\App\Studio\PromotePatch;

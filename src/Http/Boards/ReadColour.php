@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Picture\ReadSpot;
+use Inlaid\App\Http\Boards\Data\PhotoSpot;
+use Inlaid\App\Http\Boards\Data\PickColourRequest;
 use Inlaid\Core\Colour\CorrectByReference;
 use Inlaid\Core\Colour\CorrectedColour;
 use Inlaid\Core\Colour\Spot;

@@ -9,6 +9,8 @@ use Inlaid\App\Exchange\Document\Node;
 use Inlaid\App\Exchange\Document\ReadReading;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
+use Inlaid\App\Http\Boards\Data\PatchReadingRequest;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredBoard;
 use Symfony\Component\Routing\Attribute\Route;

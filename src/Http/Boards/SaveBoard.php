@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\ReadBoard;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\BoardResponse;
+use Inlaid\App\Http\Boards\Data\SaveBoardRequest;
 use Inlaid\App\Store\BoardBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\ShareBoardRequest;
+use Inlaid\App\Http\Boards\Data\ShareBoardResponse;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

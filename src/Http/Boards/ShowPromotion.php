@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Boards\Data\Promotion;
 use Inlaid\App\Studio\PatchPromoted;
 use Inlaid\App\Studio\PromotePatch;
 use Symfony\Component\Routing\Attribute\Route;

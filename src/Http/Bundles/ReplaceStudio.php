@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Bundles;
 
 use Inlaid\App\Exchange\Bundle\ZipIn;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Bundles\Data\StudioReplaced;
 use Inlaid\App\Store\Bundle\TakeBundle;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

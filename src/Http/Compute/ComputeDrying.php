@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\DryingRequest;
+use Inlaid\App\Http\Compute\Data\DryingResponse;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Symfony\Component\Routing\Attribute\Route;

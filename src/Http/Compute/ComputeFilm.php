@@ -8,6 +8,8 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\FilmRequest;
+use Inlaid\App\Http\Compute\Data\FilmResponse;
 use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadLayout;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\Data\LayoutRequest;
 use Inlaid\Core\Layout\LaidOut;
 use Inlaid\Core\Layout\Plane;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\Data\MarksRequest;
+use Inlaid\App\Http\Compute\Data\Pour;
 use Inlaid\Core\Batch\CupPreview;
 use Inlaid\Core\Mixing\MarkCup;
 use Symfony\Component\Routing\Attribute\Route;

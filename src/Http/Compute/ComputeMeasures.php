@@ -8,6 +8,8 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\MeasuresRequest;
+use Inlaid\App\Http\Compute\Data\MeasuresResponse;
 use Inlaid\Core\Batch\PourBatch;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\CalculateMixRequest;
 use Inlaid\Core\MixBench\MixPreview;
 use Inlaid\Core\MixBench\PreviewMix;
 use Symfony\Component\Routing\Attribute\Route;

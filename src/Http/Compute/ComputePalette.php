@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Palette\ReadPalette;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\Data\PaletteRequest;
+use Inlaid\App\Http\Compute\Data\PaletteResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/compute/palette', methods: 'POST')]

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Compute;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\PrepRequest;
 use Inlaid\App\Studio\AddPreparation;
 use Inlaid\App\Studio\FixResponse;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Compute;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Compute\Data\RatioRequest;
+use Inlaid\App\Http\Compute\Data\RatioResponse;
 use Inlaid\Core\Measure\ReadRatio;
 use Inlaid\Core\Mixing\Basis;
 use Symfony\Component\Routing\Attribute\Route;

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\RemedyRequest;
 use Inlaid\App\Studio\ApplyFix;
 use Inlaid\App\Studio\FixRefused;
 use Inlaid\App\Studio\FixResponse;

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Compute\Data\ThinningRequest;
 use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\NextMove\SolvePreview;
 use Inlaid\Core\NextMove\SolveThinning;

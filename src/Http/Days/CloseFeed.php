@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Days\Data\FeedState;
 use Inlaid\App\Store\CalendarFeed;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Days\Data\DaysRequest;
 use Inlaid\App\Studio\PlanBench;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;

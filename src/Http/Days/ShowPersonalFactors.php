@@ -6,6 +6,9 @@ namespace Inlaid\App\Http\Days;
 
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Days\Data\PersonalFactor;
+use Inlaid\App\Http\Days\Data\PersonalFactorList;
+use Inlaid\App\Http\Days\Data\PersonalFactorsResponse;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Store\StudioSettings;
 use Inlaid\App\Studio\StudioContext;

@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Hygrometer;
 use Inlaid\App\Device\Hygrometer;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Hygrometer\Data\AirRequest;
+use Inlaid\App\Http\Hygrometer\Data\AirResponse;
 use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Drying\Climate;
 use Symfony\Component\Routing\Attribute\Route;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 use Inlaid\App\Device\Hygrometer;
+use Inlaid\App\Http\Hygrometer\Data\AirResponse;
 use Inlaid\Core\Context\Context;
 
 /**

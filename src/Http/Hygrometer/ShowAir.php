@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Hygrometer;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Hygrometer\Data\AirResponse;
 use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,9 @@ namespace Inlaid\App\Http\Ledger;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Ledger\Data\LedgerLine;
+use Inlaid\App\Http\Ledger\Data\LedgerPage;
+use Inlaid\App\Http\Ledger\Data\LedgerSum;
 use Inlaid\App\Store\Entity\StoredEntry;
 use Inlaid\App\Store\Ledger;
 use Inlaid\App\Studio\StudioContext;

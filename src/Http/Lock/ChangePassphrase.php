@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Lock;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Lock\Data\ChangePassphraseRequest;
+use Inlaid\App\Http\Lock\Data\LockState;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;
 use Symfony\Component\HttpFoundation\Request;

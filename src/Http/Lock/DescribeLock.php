@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\LockNeeded;
 use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Http\Lock\Data\LockState;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;
 use Inlaid\App\Store\Lock\TooManyTries;

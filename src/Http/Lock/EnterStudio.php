@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Lock;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Lock\Data\LockState;
+use Inlaid\App\Http\Lock\Data\UnlockRequest;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;
 use Symfony\Component\HttpFoundation\Request;

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Lock;
 
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Lock\Data\LockRequest;
+use Inlaid\App\Http\Lock\Data\LockState;
 use Inlaid\App\Store\Lock\KeyHolder;
 use Inlaid\App\Store\Lock\StudioLock;
 use Symfony\Component\HttpFoundation\Request;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Lock;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Lock\Data\LockState;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Looks;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Body;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Looks\Data\ChoosePatchRequest;
+use Inlaid\App\Http\Looks\Data\ClientBoardResponse;
 use Inlaid\App\Store\Entity\StoredShare;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;

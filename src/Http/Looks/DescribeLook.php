@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Http\Looks\Data\ClientBoardResponse;
+use Inlaid\App\Http\Looks\Data\ClientPatch;
 use Inlaid\App\Store\BoardBook;
 use Inlaid\App\Store\Entity\StoredShare;
 use Inlaid\App\Studio\ReadPatches;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Looks;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Looks\Data\ClientBoardResponse;
 use Inlaid\App\Store\ShareBook;
 use Symfony\Component\Routing\Attribute\Route;
 

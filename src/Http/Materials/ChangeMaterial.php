@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Materials;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadMaterial;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Materials\Data\MaterialRequest;
+use Inlaid\App\Http\Materials\Data\MaterialResponse;
 use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 

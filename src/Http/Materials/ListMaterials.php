@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Materials;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
 use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Http\Materials\Data\MaterialList;
+use Inlaid\App\Http\Materials\Data\MaterialResponse;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Material\MaterialKind;
 use Symfony\Component\HttpFoundation\Request;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Materials;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Materials\Data\MaterialResponse;
 use Inlaid\App\Store\MaterialShelf;
 use Symfony\Component\Routing\Attribute\Route;
 

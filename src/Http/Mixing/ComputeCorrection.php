@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Mixing\Data\CorrectionRequest;
 use Inlaid\Core\MixBench\CorrectionPreview;
 use Inlaid\Core\MixBench\PreviewCorrection;
 use Symfony\Component\Routing\Attribute\Route;

@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Mixing\Data\MatchRequest;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\App\Studio\Deadline;
 use Inlaid\Core\MixBench\MatchPreview;

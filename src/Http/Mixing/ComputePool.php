@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Mixing\Data\PoolRequest;
 use Inlaid\Core\MixBench\PoolPreview;
 use Inlaid\Core\MixBench\PreviewPool;
 use Inlaid\Core\Mixing\InvalidMix;

@@ -9,6 +9,7 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
 use Inlaid\App\Http\Api\ReadContext;
+use Inlaid\App\Http\Mixing\Data\PourRequest;
 use Inlaid\Core\Batch\BatchLinePreview;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\MixBench\PouringPreview;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Pots;
 
+use Inlaid\App\Http\Pots\Data\PotResponse;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;
 use Inlaid\Core\Context\Context;

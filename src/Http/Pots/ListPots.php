@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Pots\Data\PotList;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\HttpFoundation\Request;

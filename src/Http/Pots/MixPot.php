@@ -9,6 +9,8 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Document;
 use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Pots\Data\MixPotRequest;
+use Inlaid\App\Http\Pots\Data\PotResponse;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\PotBook;

@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Pots;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Pots\Data\PoolPotsRequest;
+use Inlaid\App\Http\Pots\Data\PotResponse;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\Entity\StoredPot;
 use Inlaid\App\Store\MaterialShelf;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Pots\Data\PotResponse;
 use Inlaid\App\Store\PotBook;
 use Inlaid\App\Studio\StudioContext;
 use Symfony\Component\Routing\Attribute\Route;

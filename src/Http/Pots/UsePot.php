@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Pots;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Pots\Data\PotResponse;
+use Inlaid\App\Http\Pots\Data\TakeFromPotRequest;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\EntryKind;
 use Inlaid\Core\Stock\Account;

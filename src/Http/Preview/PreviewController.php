@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Preview;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\WorkedOut;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Preview\Data\PreviewRequest;
 use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Symfony\Component\Routing\Attribute\Route;

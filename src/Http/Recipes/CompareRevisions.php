@@ -8,6 +8,7 @@ use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Http\Recipes\Data\Comparison;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Inlaid\Core\Recipe\Recipe;

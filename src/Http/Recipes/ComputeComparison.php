@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Recipes;
 
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Recipes\Data\CompareRequest;
+use Inlaid\App\Http\Recipes\Data\Comparison;
 use Inlaid\Core\Recipe\CompareRecipes;
 use Symfony\Component\Routing\Attribute\Route;
 

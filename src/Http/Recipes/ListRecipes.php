@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Recipes;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Recipes\Data\RecipeList;
+use Inlaid\App\Http\Recipes\Data\RecipeSummary;
 use Inlaid\App\Store\Entity\StoredRecipe;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\Core\Colour\Colour;

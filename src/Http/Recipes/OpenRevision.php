@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Recipes;
 
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Recipes\Data\RevisionResponse;
+use Inlaid\App\Http\Recipes\Data\RevisionSummary;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Recipes;
 
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Recipes\Data\SaveDraftRequest;
+use Inlaid\App\Http\Recipes\Data\SaveDraftResponse;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Recipes;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Recipes\Data\RecipeResponse;
+use Inlaid\App\Http\Recipes\Data\SaveRevisionRequest;
 use Inlaid\App\Store\RecipeBook;
 use Symfony\Component\Routing\Attribute\Route;
 

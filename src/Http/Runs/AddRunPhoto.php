@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Runs;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Picture\TakePicture;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Runs\Data\RunResponse;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;
 use Symfony\Component\HttpFoundation\Request;

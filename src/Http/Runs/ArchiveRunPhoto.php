@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\ArchiveRequest;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Runs\Data\RunResponse;
 use Inlaid\App\Store\RunPhotos;
 use Symfony\Component\Routing\Attribute\Route;
 

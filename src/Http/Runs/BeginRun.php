@@ -8,6 +8,8 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Runs\Data\RunResponse;
+use Inlaid\App\Http\Runs\Data\StartJobRequest;
 use Inlaid\App\Store\RecipeBook;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;

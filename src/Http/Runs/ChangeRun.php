@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Runs\Data\ChangeJobRequest;
+use Inlaid\App\Http\Runs\Data\RunResponse;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Runs\Data\JobComparison;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Studio\ReportJob;
 use Inlaid\Core\Recipe\CompareRecipes;

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Http\Runs\Data\RunAct;
+use Inlaid\App\Http\Runs\Data\RunEvent;
+use Inlaid\App\Http\Runs\Data\RunNote;
+use Inlaid\App\Http\Runs\Data\RunResponse;
+use Inlaid\App\Http\Runs\Data\RunSummary;
 use Inlaid\App\Store\Entity\StoredRun;
 use Inlaid\App\Store\RunBook;
 use Inlaid\App\Store\RunPhotos;

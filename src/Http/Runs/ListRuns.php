@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\PageRequest;
+use Inlaid\App\Http\Runs\Data\RunList;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;

@@ -6,6 +6,9 @@ namespace Inlaid\App\Http\Runs;
 
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Document;
+use Inlaid\App\Http\Runs\Data\EntriesRequest;
+use Inlaid\App\Http\Runs\Data\EntriesResponse;
+use Inlaid\App\Http\Runs\Data\EntryError;
 use Inlaid\App\Store\RunBook;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\Scale;
 use Inlaid\App\Device\BenchScale;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Scale\Data\LoadRequest;
 use Inlaid\Core\Measure\WeightShown;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -8,6 +8,8 @@ use Inlaid\App\Exchange\Document\ReadSettings;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Settings\Data\SettingsRequest;
+use Inlaid\App\Http\Settings\Data\SettingsResponse;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 

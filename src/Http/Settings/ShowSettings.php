@@ -6,6 +6,7 @@ namespace Inlaid\App\Http\Settings;
 
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Settings\Data\SettingsResponse;
 use Inlaid\App\Store\StudioSettings;
 use Symfony\Component\Routing\Attribute\Route;
 

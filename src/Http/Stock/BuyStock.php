@@ -7,6 +7,8 @@ namespace Inlaid\App\Http\Stock;
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadBench;
+use Inlaid\App\Http\Stock\Data\PurchaseRequest;
+use Inlaid\App\Http\Stock\Data\Stock;
 use Inlaid\App\Store\Booking;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\App\Studio\StudioContext;

@@ -6,6 +6,8 @@ namespace Inlaid\App\Http\Stock;
 
 use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Stock\Data\SetStockRequest;
+use Inlaid\App\Http\Stock\Data\Stock;
 use Inlaid\App\Store\ShelfStock;
 use Inlaid\Core\Measure\Quantity;
 use Symfony\Component\Routing\Attribute\Route;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Stock;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Stock\Data\Stock;
 use Inlaid\App\Store\ShelfStock;
 use Symfony\Component\Routing\Attribute\Route;
 

@@ -7,6 +7,7 @@ namespace Inlaid\App\Http\System;
 use Doctrine\DBAL\Connection;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\Problem;
+use Inlaid\App\Http\System\Data\Health;
 use Inlaid\App\Store\Sqlite\CheckStore;
 use Inlaid\App\Store\Sqlite\Pages;
 use Inlaid\App\Store\Sqlite\StoreTrouble;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Tables;
 
 use Inlaid\App\Http\Api\Describe;
+use Inlaid\App\Http\Tables\Data\TablePlan;
+use Inlaid\App\Http\Tables\Data\TableRequest;
 use Inlaid\App\Studio\ShelfTable;
 use Symfony\Component\Routing\Attribute\Route;
 

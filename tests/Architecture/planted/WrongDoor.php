@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Boards;
 
-use Inlaid\App\Http\Runs\RunSummary;
+use Inlaid\App\Http\Runs\Data\RunSummary;
 
 /**
  * Planted: an area of the doors uses another.

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards\Data;
+
+use Inlaid\App\Studio\PatchPromoted;
+use Inlaid\Core\Recipe\Change;
+
+/**
+ * What becomes of a recipe when a patch is taken into it: `version` of the draft it is reckoned from.
+ */
+final readonly class Promotion
+{
+    /**
+     * @param list<Change> $changes
+     * @param list<string> $leftBehind
+     */
+    public function __construct(
+        public string $recipe,
+        public string $title,
+        public int $version,
+        public array $changes,
+        public array $leftBehind,
+    ) {
+    }
+
+    public static function of(PatchPromoted $p): self
+    {
+        return new self($p->recipe->id, $p->recipe->title, $p->recipe->draft->version, $p->changes, $p->leftBehind);
+    }
+}

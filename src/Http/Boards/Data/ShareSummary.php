@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Boards\Data;
+
+use Inlaid\App\Store\Entity\StoredShare;
+
+/**
+ * A link for a client, without its secret, and what was chosen by it.
+ */
+final readonly class ShareSummary
+{
+    public function __construct(
+        public string $id,
+        public \DateTimeImmutable $createdAt,
+        public \DateTimeImmutable $expiresAt,
+        public bool $open,
+        public ?string $patch,
+        public string $comment,
+        public ?\DateTimeImmutable $chosenAt,
+    ) {
+    }
+
+    public static function of(StoredShare $s): self
+    {
+        return new self($s->id, $s->createdAt, $s->expiresAt, $s->isOpen(new \DateTimeImmutable()), $s->patch, $s->comment, $s->chosenAt);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Days\Data;
+
+/**
+ * What the runs of late tell of this painter: how long techniques take, how long materials dry, how much is taken.
+ */
+final readonly class PersonalFactorsResponse
+{
+    public function __construct(public PersonalFactorList $paces, public PersonalFactorList $drying, public PersonalFactorList $amounts)
+    {
+    }
+}

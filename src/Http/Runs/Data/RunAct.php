@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs\Data;
+
+/**
+ * Something that is done in one go on a piece: a coat, or half of one where it is turned or left to dwell.
+ */
+final readonly class RunAct
+{
+    public function __construct(public string $step, public int $coat, public int $lay, public int $minutes)
+    {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\App\Http\Runs\Data;
+
+/**
+ * Words, or a colour that was seen, at a step.
+ */
+final readonly class RunNote
+{
+    public function __construct(public string $id, public string $at, public string $step, public ?string $text, public ?string $colour)
+    {
+    }
+}
