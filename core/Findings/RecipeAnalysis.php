@@ -16,6 +16,7 @@ use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Schedule\PlannedAlone;
 use Inlaid\Core\Surface\JointPreview;
 use Inlaid\Core\Surface\StackPreview;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -115,9 +116,9 @@ final readonly class RecipeAnalysis
         return $work->step->technique->figures()->act;
     }
 
-    public static function is(StepCalculation $work, string ...$techniques): bool
+    public static function can(StepCalculation $work, Ability ...$any): bool
     {
-        return \in_array($work->step->technique->key(), $techniques, true);
+        return $work->step->technique->figures()->can(...$any);
     }
 
     /**
@@ -193,7 +194,8 @@ final readonly class RecipeAnalysis
     {
         return [] !== array_filter(
             null === $before ? $this->on($part) : $this->before($before, $part),
-            static fn (StepCalculation $w): bool => self::is($w, 'stripped', 'scraped') || SandingAim::ToBare === $w->step->detail->aim,
+            static fn (StepCalculation $w): bool => self::can($w, Ability::Strips, Ability::Scrapes)
+                || SandingAim::ToBare === $w->step->detail->aim,
         );
     }
 
@@ -258,7 +260,7 @@ final readonly class RecipeAnalysis
 
         return $work->step->detail->aim ?? match (true) {
             [] !== array_filter($this->before($work, $part), self::lays(...)) => SandingAim::Between,
-            self::is($work, 'scuff-sanded') => SandingAim::Key,
+            self::can($work, Ability::Scuffs) => SandingAim::Key,
             $bare
                 || [] !== array_filter(
                     $this->before($work, $part),

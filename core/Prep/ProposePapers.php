@@ -11,6 +11,7 @@ use Inlaid\Core\Piece\Fault;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSanding;
 
@@ -19,7 +20,6 @@ use Inlaid\Core\Work\WorkOutSanding;
  */
 final class ProposePapers
 {
-    public const SANDING = ['sanded', 'scuff-sanded'];
     private const ON_SOLID = 120;
     private const ON_VENEER = 150;
     private const ON_RUST = 120;
@@ -33,7 +33,7 @@ final class ProposePapers
     {
         $sanded = array_values(array_filter(
             $whole->before($first, $part),
-            static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, ...self::SANDING)
+            static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands, Ability::Scuffs)
                 && SandingAim::ToBare !== $w->step->detail->aim,
         ));
 

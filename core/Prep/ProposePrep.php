@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -20,22 +21,16 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class ProposePrep
 {
-    /** The places of the work in order; what is not here is a coat. */
-    private const PLACE = [
-        'cleaned' => 10,
-        'rinsed' => 11,
-        'stripped' => 20,
-        'scraped' => 20,
-        'neutralised' => 22,
-        'filled' => 30,
-        'sanded' => 40,
-        'scuff-sanded' => 40,
-        'grain-brushed' => 50,
-        'bleached' => 60,
-        'dusted' => 80,
-        'conditioned' => 90,
-    ];
     private const SILICONE = 5;
+    private const WASH = 10;
+    private const STRIP = 20;
+    private const NEUTRALISE = 22;
+    private const FILL = 30;
+    private const SAND = 40;
+    private const OPEN_GRAIN = 50;
+    private const BLEACH = 60;
+    private const DUST = 80;
+    private const CONDITION = 90;
     private const BLOCKER = 94;
     private const PRIMER = 95;
     private const COAT = 99;
@@ -43,15 +38,16 @@ final readonly class ProposePrep
     /** A rule whose remedy is preparation. */
     private const BLEEDING = 'bleeding';
 
-    /** What has to be rinsed off: the title of the rinse, how often, and why. */
+    /** What has to be rinsed off, by its place: how it is proposed, the title of the rinse, how often, and why. */
     private const RINSES = [
-        'cleaned' => ['Rinse', 1, 'Cleaner residue keeps working under the coat.'],
-        'stripped' => [
+        self::WASH => ['cleaned', 'Rinse', 1, 'Cleaner residue keeps working under the coat.'],
+        self::STRIP => [
+            'stripped',
             'Rinse off the stripper',
             2,
             'Stripper residue stops coats from drying. Neutralise as well if the label asks for it.',
         ],
-        'bleached' => ['Rinse off the bleach', 2, 'Bleach residue keeps working and must not meet anything flammable.'],
+        self::BLEACH => ['bleached', 'Rinse off the bleach', 2, 'Bleach residue keeps working and must not meet anything flammable.'],
     ];
 
     public function __construct(
@@ -81,7 +77,7 @@ final readonly class ProposePrep
                 $key,
                 implode(' ', array_unique($reasons)),
                 $step->on($whole->named($parts)),
-                $this->before($whole, $parts, null === $step->grit ? $place : self::placeOf($step->technique, $step->grit, $step->aim)),
+                $this->before($whole, $parts, null === $step->grit ? $place : self::paper($step->grit, $step->aim)),
             );
         }
 
@@ -97,13 +93,11 @@ final readonly class ProposePrep
         if (null === $first) {
             return []; // what gets no coat needs no preparation
         }
-        $done = array_map(
-            static fn (StepCalculation $w): string => RecipeAnalysis::is($w, 'cleaned') && !RecipeAnalysis::leavesResidue($w)
-                ? 'wiped'
-                : $w->step->technique->key(),
-            $whole->before($first, $part),
+        $done = $whole->before($first, $part);
+        $does = static fn (Ability ...$any): bool => [] !== array_filter(
+            $done,
+            static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, ...$any),
         );
-        $does = static fn (string ...$techniques): bool => [] !== array_intersect($techniques, $done);
         $isOff = $whole->isStripped($part, $first);
         $strip = $isOff ? null : $this->wants->strip($whole, $part, $first);
         $bare = $part->finish->isBare() || null !== $strip || $isOff;
@@ -111,30 +105,31 @@ final readonly class ProposePrep
         $history = $whole->habits->holds('repairing', 'history');
         $lines = [
             self::SILICONE => $this->wants->silicone($whole, $part, $first),
-            self::PLACE['cleaned'] => $does('cleaned') ? null : $this->wants->wash($part),
-            self::PLACE['stripped'] => $strip,
-            self::PLACE['neutralised'] => $this->wants->neutralise($whole, $part, $first),
-            self::PLACE['filled'] => $does('filled') || !RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->fill($part),
-            self::PLACE['bleached'] => $does('bleached') || !$bare || RecipeAnalysis::isOpaque($first) || $history
+            self::WASH => [] !== array_filter($done, static fn (StepCalculation $w): bool => self::mustBeRinsed($w, self::WASH))
+                ? null
+                : $this->wants->wash($part),
+            self::STRIP => $strip,
+            self::NEUTRALISE => $this->wants->neutralise($whole, $part, $first),
+            self::FILL => $does(Ability::Fills) || !RecipeAnalysis::isOpaque($first) || $history ? null : $this->wants->fill($part),
+            self::BLEACH => $does(Ability::Bleaches) || !$bare || RecipeAnalysis::isOpaque($first) || $history
                 ? null
                 : $this->wants->bleach($part),
-            self::PLACE['dusted'] => $this->isDusted($done, [] !== $sanding)
+            self::DUST => $this->isDusted($done, [] !== $sanding)
                 ? null
                 : ['Dust makes a coat gritty and speckles stain.', new NewStep('Remove dust', 'dusted')],
-            self::PLACE['conditioned'] => $does('conditioned') ? null : $this->wants->condition($part, $first),
+            self::CONDITION => $does(Ability::EvensAbsorption) ? null : $this->wants->condition($part, $first),
             self::BLOCKER => $bare ? $this->wants->block($whole, $part, $first) : null,
             self::PRIMER => $this->wants->grip(
                 $whole,
                 $part,
                 $first,
-                $does(...ProposePapers::SANDING) || [] !== $sanding || $bare && !$part->finish->isBare(),
+                $does(Ability::Sands, Ability::Scuffs) || [] !== $sanding || $bare && !$part->finish->isBare(),
             ),
         ];
-        foreach (self::RINSES as $act => [$title, $times, $why]) {
-            $rinsed = $act !== ($lines[self::PLACE[$act]][1] ?? null)?->technique && $this->isRinsed($done, $act);
-            $lines[self::PLACE[$act] + 1] = $rinsed
-                ? null
-                : [
+        foreach (self::RINSES as $place => [$technique, $title, $times, $why]) {
+            $proposed = ($lines[$place][1] ?? null)?->technique === $technique;
+            if ($proposed || !$this->isRinsed($done, $place)) {
+                $lines[$place + 1] = [
                     $why,
                     new NewStep(
                         $title,
@@ -145,49 +140,63 @@ final readonly class ProposePrep
                         wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight,
                     ),
                 ];
+            }
         }
         foreach ($sanding as $i => $paper) {
-            $lines[self::PLACE['sanded'] + $i] = $paper;
+            $lines[self::SAND + $i] = $paper;
         }
         ksort($lines);
 
         return array_filter($lines);
     }
 
-    /**
-     * Is what an act left rinsed off before the next such act, or is there nothing to rinse off?
-     *
-     * @param list<string> $done
-     */
-    private function isRinsed(array $done, string $act): bool
+    /** Does a step leave something that must be rinsed off, at that place of the work? A wipe that leaves nothing is no wash. */
+    private static function mustBeRinsed(StepCalculation $work, int $place): bool
     {
-        $since = array_search($act, $done, true);
-        if (false === $since) {
-            return true;
-        }
-        foreach (\array_slice($done, $since + 1) as $next) {
-            if ('rinsed' === $next || isset(self::RINSES[$next])) {
-                return 'rinsed' === $next;
+        return match ($place) {
+            self::WASH => RecipeAnalysis::can($work, Ability::Cleans) && RecipeAnalysis::leavesResidue($work),
+            self::STRIP => RecipeAnalysis::can($work, Ability::Strips),
+            self::BLEACH => RecipeAnalysis::can($work, Ability::Bleaches),
+            default => false,
+        };
+    }
+
+    /**
+     * Is what was left at a place of the work rinsed off before anything else must be, or is there nothing to rinse off?
+     *
+     * @param list<StepCalculation> $done
+     */
+    private function isRinsed(array $done, int $place): bool
+    {
+        $since = array_key_first(array_filter($done, static fn (StepCalculation $w): bool => self::mustBeRinsed($w, $place)));
+        foreach (null === $since ? [] : \array_slice($done, $since + 1) as $next) {
+            if (RecipeAnalysis::can($next, Ability::Rinses)) {
+                return true;
+            }
+            foreach (array_keys(self::RINSES) as $other) {
+                if (self::mustBeRinsed($next, $other)) {
+                    return false;
+                }
             }
         }
 
-        return false;
+        return null === $since;
     }
 
     /**
      * Is the dust of all sanding taken off before the first coat, or is there none?
      *
-     * @param list<string> $done
+     * @param list<StepCalculation> $done
      */
     private function isDusted(array $done, bool $sandingProposed): bool
     {
-        if (\in_array('dusted', $done, true)) {
-            $since = max([0, ...array_keys(array_intersect($done, ProposePapers::SANDING))]);
+        $does = static fn (Ability ...$any): array => array_keys(array_filter(
+            $done,
+            static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, ...$any),
+        ));
+        [$dusted, $sanded] = [$does(Ability::Dusts), $does(Ability::Sands, Ability::Scuffs)];
 
-            return \in_array('dusted', \array_slice($done, $since), true);
-        }
-
-        return !$sandingProposed && [] === array_intersect($done, ProposePapers::SANDING);
+        return [] === $dusted ? !$sandingProposed && [] === $sanded : max($dusted) >= max([0, ...$sanded]);
     }
 
     /**
@@ -228,20 +237,35 @@ final readonly class ProposePrep
     {
         $later = RecipeAnalysis::first(
             $whole->works,
-            static fn (StepCalculation $w): bool => self::placeOf(
-                $w->step->technique->key(),
-                $w->step->detail->grit,
-                $w->step->detail->aim,
-            ) > $place
-                && [] !== array_filter($parts, $w->step->touches(...)),
+            static fn (StepCalculation $w): bool => self::placeOf($w) > $place && [] !== array_filter($parts, $w->step->touches(...)),
         );
 
         return $later?->step->id;
     }
 
-    /** A finer paper comes after a coarser one. */
-    private static function placeOf(string $technique, ?int $grit, ?SandingAim $aim): float
+    private static function placeOf(StepCalculation $work): float
     {
-        return (SandingAim::ToBare === $aim ? self::PLACE['stripped'] : self::PLACE[$technique] ?? self::COAT) + ($grit ?? 0) / 1000;
+        $can = $work->step->technique->figures()->can(...);
+        [$aim, $grit] = [$work->step->detail->aim, $work->step->detail->grit];
+
+        return match (true) {
+            SandingAim::ToBare === $aim, $can(Ability::Sands, Ability::Scuffs) => self::paper($grit ?? 0, $aim),
+            $can(Ability::Cleans) => self::WASH,
+            $can(Ability::Rinses) => self::WASH + 1,
+            $can(Ability::Strips, Ability::Scrapes) => self::STRIP,
+            $can(Ability::Neutralises) => self::NEUTRALISE,
+            $can(Ability::Fills) => self::FILL,
+            $can(Ability::OpensGrain) => self::OPEN_GRAIN,
+            $can(Ability::Bleaches) => self::BLEACH,
+            $can(Ability::Dusts) => self::DUST,
+            $can(Ability::EvensAbsorption) => self::CONDITION,
+            default => self::COAT,
+        };
+    }
+
+    /** A finer paper comes after a coarser one. */
+    private static function paper(int $grit, ?SandingAim $aim): float
+    {
+        return (SandingAim::ToBare === $aim ? self::STRIP : self::SAND) + $grit / 1000;
     }
 }

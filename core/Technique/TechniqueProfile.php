@@ -26,31 +26,34 @@ final readonly class TechniqueProfile
     /**
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
+     * @param list<Ability>    $can
      */
     private function __construct(
         public Effect $act,
         public bool $takesMaterial,
-        public float $rate,
-        public float $laid,
-        public float $left,
-        public float $cover,
-        public float $loss,
-        public float $holdUp,
-        public float $removes,
-        public bool $byBrush,
-        public array $tools,
-        public ?int $atGrit,
-        public Overspray $reach,
-        public ?WearsOut $wears,
-        public array $laidOut,
-        public bool $wet,
+        public float $rate = 0.0,
+        public float $laid = 0.0,
+        public float $left = 0.0,
+        public float $cover = 0.0,
+        public float $loss = 0.0,
+        public float $holdUp = 0.0,
+        public float $removes = 0.0,
+        public bool $byBrush = false,
+        public array $tools = [],
+        public ?int $atGrit = null,
+        public Overspray $reach = Overspray::Nowhere,
+        public ?WearsOut $wears = null,
+        public array $laidOut = [],
+        public bool $wet = false,
         public bool $dusty = false,
+        private array $can = [],
     ) {
     }
 
     /**
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
+     * @param list<Ability>    $can
      */
     public static function laying(
         float $rate,
@@ -65,29 +68,30 @@ final readonly class TechniqueProfile
         ?WearsOut $wears = null,
         array $laidOut = [],
         bool $wet = false,
+        array $can = [],
     ): self {
         return new self(
             Effect::Adds,
-            true,
-            $rate,
-            $laid,
-            $left,
-            $cover,
-            $loss,
-            $holdUp,
-            0.0,
-            $byBrush,
-            $tools,
-            null,
-            $reach,
-            $wears,
-            $laidOut,
-            $wet,
+            takesMaterial: true,
+            rate: $rate,
+            laid: $laid,
+            left: $left,
+            cover: $cover,
+            loss: $loss,
+            holdUp: $holdUp,
+            byBrush: $byBrush,
+            tools: $tools,
+            reach: $reach,
+            wears: $wears,
+            laidOut: $laidOut,
+            wet: $wet,
+            can: $can,
         );
     }
 
     /**
-     * @param list<Tool> $tools
+     * @param list<Tool>    $tools
+     * @param list<Ability> $can
      */
     public static function takingAway(
         float $rate,
@@ -99,30 +103,29 @@ final readonly class TechniqueProfile
         Overspray $reach = Overspray::Nowhere,
         ?WearsOut $wears = null,
         bool $dusty = false,
+        array $can = [],
     ): self {
         return new self(
             Effect::TakesAway,
             $takesMaterial,
-            $rate,
-            1.0,
-            0.0,
-            $cover,
-            0.05,
-            8.0,
-            $removes,
-            false,
-            $tools,
-            $atGrit,
-            $reach,
-            $wears,
-            [],
-            false,
-            $dusty,
+            rate: $rate,
+            laid: 1.0,
+            cover: $cover,
+            loss: 0.05,
+            holdUp: 8.0,
+            removes: $removes,
+            tools: $tools,
+            atGrit: $atGrit,
+            reach: $reach,
+            wears: $wears,
+            dusty: $dusty,
+            can: $can,
         );
     }
 
     /**
-     * @param list<Tool> $tools
+     * @param list<Tool>    $tools
+     * @param list<Ability> $can
      */
     public static function altering(
         float $rate,
@@ -130,25 +133,27 @@ final readonly class TechniqueProfile
         array $tools = [],
         Overspray $reach = Overspray::Nowhere,
         ?WearsOut $wears = null,
+        array $can = [],
     ): self {
         return new self(
             Effect::Alters,
             $takesMaterial,
-            $rate,
-            1.0,
-            0.0,
-            1.0,
-            0.1,
-            8.0,
-            0.0,
-            false,
-            $tools,
-            null,
-            $reach,
-            $wears,
-            [],
-            false,
+            rate: $rate,
+            laid: 1.0,
+            cover: 1.0,
+            loss: 0.1,
+            holdUp: 8.0,
+            tools: $tools,
+            reach: $reach,
+            wears: $wears,
+            can: $can,
         );
+    }
+
+    /** Can it do any of these? */
+    public function can(Ability ...$any): bool
+    {
+        return [] !== array_uintersect($this->can, $any, static fn (Ability $a, Ability $b): int => $a->value <=> $b->value);
     }
 
     /** The same where it covers another share of the surface. */
@@ -157,26 +162,27 @@ final readonly class TechniqueProfile
         return new self(
             $this->act,
             $this->takesMaterial,
-            $this->rate,
-            $this->laid,
-            $this->left,
-            $share,
-            $this->loss,
-            $this->holdUp,
-            $this->removes,
-            $this->byBrush,
-            $this->tools,
-            $this->atGrit,
-            $this->reach,
-            $this->wears,
-            $this->laidOut,
-            $this->wet,
-            $this->dusty,
+            cover: $share,
+            rate: $this->rate,
+            laid: $this->laid,
+            left: $this->left,
+            loss: $this->loss,
+            holdUp: $this->holdUp,
+            removes: $this->removes,
+            byBrush: $this->byBrush,
+            tools: $this->tools,
+            atGrit: $this->atGrit,
+            reach: $this->reach,
+            wears: $this->wears,
+            laidOut: $this->laidOut,
+            wet: $this->wet,
+            dusty: $this->dusty,
+            can: $this->can,
         );
     }
 
     public static function waiting(): self
     {
-        return new self(Effect::Waits, false, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, false, [], null, Overspray::Nowhere, null, [], false);
+        return new self(Effect::Waits, takesMaterial: false);
     }
 }

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Work;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\Scenario;
+use Inlaid\Core\Technique\Ability;
 
 /**
  * Sums what all sanding takes from a part before its first coat: the budget of an old finish and of a veneer.
@@ -17,7 +18,6 @@ use Inlaid\Core\Recipe\Scenario;
 final class WorkOutSanding
 {
     private const THIN_VENEER = 0.5;
-    private const SANDING = ['sanded', 'scuff-sanded'];
 
     /**
      * The face veneer of a part in mm; null where it is no veneer.
@@ -106,11 +106,11 @@ final class WorkOutSanding
 
     private static function sands(StepCalculation $work): bool
     {
-        return \in_array($work->step->technique->key(), self::SANDING, true);
+        return $work->step->technique->figures()->can(Ability::Sands, Ability::Scuffs);
     }
 
     private static function strips(StepCalculation $work): bool
     {
-        return \in_array($work->step->technique->key(), ['stripped', 'scraped'], true);
+        return $work->step->technique->figures()->can(Ability::Strips, Ability::Scrapes);
     }
 }

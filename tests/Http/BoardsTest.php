@@ -267,7 +267,11 @@ final class BoardsTest extends TestCase
         $measured = self::$studio->json('GET', '/api/boards?measured=true');
         self::assertSame($measured->total, \count($measured->boards));
         self::assertContains($board->id, array_column($measured->boards, 'id'));
-        self::assertSame([], array_intersect([$unread, $noted], array_column($measured->boards, 'id')), 'of none of these is there a colour');
+        self::assertSame(
+            [],
+            array_intersect([$unread, $noted], array_column($measured->boards, 'id')),
+            'of none of these is there a colour',
+        );
     }
 
     /**

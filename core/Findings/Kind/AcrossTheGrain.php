@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\StepCalculation;
@@ -51,7 +52,7 @@ final class AcrossTheGrain implements Rule
                     ? null
                     : RecipeAnalysis::last(
                         $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded')
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands, Ability::Scuffs)
                             || RecipeAnalysis::lays($w),
                     );
                 $crosses = null !== $last

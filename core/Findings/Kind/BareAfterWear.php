@@ -14,6 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 
 /**
  * Distressing opens the wood and nothing seals it.
@@ -46,7 +47,7 @@ final class BareAfterWear implements Rule
             return;
         }
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'distressed-dry', 'distressed-wet')) {
+            if (!RecipeAnalysis::can($work, Ability::WearsDry, Ability::WearsWet)) {
                 continue;
             }
             $parts = array_values(array_filter(

@@ -10,6 +10,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\WorkOutSanding;
 
 /**
@@ -41,7 +42,7 @@ final class CoarseOnVeneer implements Rule
     {
         foreach ($whole->works as $work) {
             $grit = $work->step->detail->grit;
-            if (!RecipeAnalysis::is($work, 'sanded') || null === $grit || $grit >= 120) {
+            if (!RecipeAnalysis::can($work, Ability::Sands) || null === $grit || $grit >= 120) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {

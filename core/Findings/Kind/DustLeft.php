@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -42,7 +43,7 @@ final class DustLeft implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded')) {
+            if (!RecipeAnalysis::can($work, Ability::Sands, Ability::Scuffs)) {
                 continue;
             }
             $parts = array_values(array_filter(
@@ -51,7 +52,7 @@ final class DustLeft implements Rule
                     $next = RecipeAnalysis::first(
                         $whole->after($work, $part),
                         static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
-                            || RecipeAnalysis::is($w, 'dusted', 'cleaned', 'rinsed', 'sanded', 'scuff-sanded'),
+                            || RecipeAnalysis::can($w, Ability::Dusts, Ability::Cleans, Ability::Rinses, Ability::Sands, Ability::Scuffs),
                     );
 
                     return null !== $next && RecipeAnalysis::lays($next);

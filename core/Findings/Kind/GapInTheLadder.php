@@ -13,6 +13,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -43,18 +44,18 @@ final class GapInTheLadder implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'sanded') || null === $work->step->detail->grit) {
+            if (!RecipeAnalysis::can($work, Ability::Sands) || null === $work->step->detail->grit) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $before = RecipeAnalysis::last(
                     $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded')
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands)
                         || RecipeAnalysis::lays($w)
-                        || RecipeAnalysis::is($w, 'filled'),
+                        || RecipeAnalysis::can($w, Ability::Fills),
                 );
                 $from = null !== $before
-                    && RecipeAnalysis::is($before, 'sanded')
+                    && RecipeAnalysis::can($before, Ability::Sands)
                     && $whole->aim($work, $part)->continues($whole->aim($before, $part))
                     ? $before->step->detail->grit
                     : null;

@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -44,13 +45,13 @@ final class GrainOpenedTooLate implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'grain-brushed')) {
+            if (!RecipeAnalysis::can($work, Ability::OpensGrain)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $closed = RecipeAnalysis::first(
                     $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'filled') || RecipeAnalysis::seals($w),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Fills) || RecipeAnalysis::seals($w),
                 );
                 if (
                     null === $closed

@@ -8,6 +8,7 @@ use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Technique\Ability;
 
 /**
  * Dry sanding of old paint that may contain lead.
@@ -37,7 +38,7 @@ final class LeadUntested implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'sanded', 'scuff-sanded', 'scraped', 'distressed-dry')) {
+            if (!RecipeAnalysis::can($work, Ability::Sands, Ability::Scuffs, Ability::Scrapes, Ability::WearsDry)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {

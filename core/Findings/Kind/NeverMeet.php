@@ -15,6 +15,7 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -181,7 +182,7 @@ final class NeverMeet implements Rule
     {
         return null !== RecipeAnalysis::first(
             $whole->after($one, $part),
-            static fn (StepCalculation $w): bool => $w->number < $other->number && RecipeAnalysis::is($w, 'rinsed'),
+            static fn (StepCalculation $w): bool => $w->number < $other->number && RecipeAnalysis::can($w, Ability::Rinses),
         );
     }
 }

@@ -14,6 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -49,7 +50,7 @@ final class NotCleaned implements Rule
             return null === $first
                 || null !== RecipeAnalysis::first(
                     $whole->before($first, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned'),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Cleans),
                 )
                 || $whole->isStripped($part, $first)
                 ? null

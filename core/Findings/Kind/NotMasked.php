@@ -10,6 +10,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\Reached;
 use Inlaid\Core\Work\WorkOutReach;
 
@@ -46,7 +47,7 @@ final readonly class NotMasked implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::is($work, 'bleached', 'stripped')
+            $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::can($work, Ability::Bleaches, Ability::Strips)
                 ? []
                 : array_values(array_filter(
                     $this->reach->reach($whole->recipe, $work, $whole->works),

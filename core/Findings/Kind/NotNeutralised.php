@@ -16,6 +16,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -94,7 +95,7 @@ final class NotNeutralised implements Rule
      */
     public static function asks(StepCalculation $work): ?Residue
     {
-        foreach (RecipeAnalysis::is($work, 'cleaned', 'stripped', 'bleached') ? $work->mix->leaves ?? [] : [] as $leaf) {
+        foreach (RecipeAnalysis::can($work, Ability::Cleans, Ability::Strips, Ability::Bleaches) ? $work->mix->leaves ?? [] : [] as $leaf) {
             if (null !== $leaf->material->residue && Residue::Water !== $leaf->material->residue) {
                 return $leaf->material->residue;
             }
@@ -105,7 +106,7 @@ final class NotNeutralised implements Rule
 
     public static function takesOff(StepCalculation $work, Residue $residue): bool
     {
-        return RecipeAnalysis::is($work, 'neutralised', 'rinsed', 'cleaned')
+        return RecipeAnalysis::can($work, Ability::Neutralises, Ability::Rinses, Ability::Cleans)
             && RecipeAnalysis::contains($work, static fn (Material $m): bool => $residue->isTakenOffBy($m));
     }
 }

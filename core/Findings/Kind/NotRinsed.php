@@ -14,6 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -44,7 +45,7 @@ final class NotRinsed implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'cleaned', 'stripped', 'bleached') || !RecipeAnalysis::leavesResidue($work)) {
+            if (!RecipeAnalysis::can($work, Ability::Cleans, Ability::Strips, Ability::Bleaches) || !RecipeAnalysis::leavesResidue($work)) {
                 continue;
             }
             $parts = array_values(array_filter(
@@ -52,7 +53,8 @@ final class NotRinsed implements Rule
                 static function (PiecePart $part) use ($whole, $work): bool {
                     $next = RecipeAnalysis::first(
                         $whole->after($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || RecipeAnalysis::is($w, 'rinsed', 'neutralised'),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
+                            || RecipeAnalysis::can($w, Ability::Rinses, Ability::Neutralises),
                     );
 
                     return null !== $next && RecipeAnalysis::lays($next);
@@ -64,7 +66,7 @@ final class NotRinsed implements Rule
             $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
             yield Finding::of(
                 $this,
-                RecipeAnalysis::is($work, 'cleaned') ? Severity::Warn : Severity::Stop,
+                RecipeAnalysis::can($work, Ability::Cleans) ? Severity::Warn : Severity::Stop,
                 [$work->step->id],
                 \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''),
                 [

@@ -15,6 +15,7 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -58,7 +59,7 @@ final class NothingToHoldOn implements Rule
 
             $roughened = null !== RecipeAnalysis::first(
                 $whole->before($first, $part),
-                static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded', 'scuff-sanded'),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands, Ability::Scuffs),
             );
 
             return $roughened || $whole->isStripped($part, $first) ? null : $first;

@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
+use Inlaid\Core\Technique\Ability;
 
 /**
  * Wear is planned before the handles are placed.
@@ -41,7 +42,7 @@ final class PullsOpen implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'resist-laid', 'distressed-dry', 'distressed-wet')) {
+            if (!RecipeAnalysis::can($work, Ability::LaysResist, Ability::WearsDry, Ability::WearsWet)) {
                 continue;
             }
             $parts = $whole->recipe->partsOf($work->step);
@@ -55,7 +56,7 @@ final class PullsOpen implements Rule
             );
             yield Finding::of(
                 $this,
-                RecipeAnalysis::is($work, 'resist-laid') ? Severity::Warn : Severity::Advise,
+                RecipeAnalysis::can($work, Ability::LaysResist) ? Severity::Warn : Severity::Advise,
                 [$work->step->id],
                 \sprintf(
                     'Handle position on %s is undecided, but “%s” already wears it there.',

@@ -13,6 +13,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -43,13 +44,18 @@ final class ResistNotReleased implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'resist-laid')) {
+            if (!RecipeAnalysis::can($work, Ability::LaysResist)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $next = RecipeAnalysis::first(
                     $whole->after($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'resist-released', 'distressed-wet', 'distressed-dry')
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can(
+                        $w,
+                        Ability::ReleasesResist,
+                        Ability::WearsWet,
+                        Ability::WearsDry,
+                    )
                         || RecipeAnalysis::protects($w),
                 );
                 if (null === $next || !RecipeAnalysis::lays($next)) {

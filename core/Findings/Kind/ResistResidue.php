@@ -14,6 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -44,14 +45,20 @@ final class ResistResidue implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::is($work, 'resist-released')) {
+            if (!RecipeAnalysis::can($work, Ability::ReleasesResist)) {
                 continue;
             }
             $parts = $whole->recipe->partsOf($work->step);
             foreach ($parts as $part) {
                 $next = RecipeAnalysis::first(
                     $whole->after($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded', 'scuff-sanded', 'distressed-wet')
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can(
+                        $w,
+                        Ability::Cleans,
+                        Ability::Sands,
+                        Ability::Scuffs,
+                        Ability::WearsWet,
+                    )
                         || RecipeAnalysis::lays($w),
                 );
                 if (null === $next || !RecipeAnalysis::lays($next) || !RecipeAnalysis::isCarriedIn($next, Carrier::Water)) {

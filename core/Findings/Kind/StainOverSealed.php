@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -47,7 +48,7 @@ final class StainOverSealed implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $film = RecipeAnalysis::last(
                     $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::is($w, 'sanded'),
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::can($w, Ability::Sands),
                 );
                 if (null !== $film && RecipeAnalysis::seals($film)) {
                     yield Finding::of(
@@ -68,7 +69,7 @@ final class StainOverSealed implements Rule
                 $opened = $whole->isStripped($part, $work)
                     || null !== RecipeAnalysis::first(
                         $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'sanded'),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands),
                     );
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
                     yield Finding::of(
@@ -95,6 +96,6 @@ final class StainOverSealed implements Rule
 
     private static function worksInTheWood(StepCalculation $work): bool
     {
-        return RecipeAnalysis::is($work, 'conditioned') || RecipeAnalysis::dyes($work);
+        return RecipeAnalysis::can($work, Ability::EvensAbsorption) || RecipeAnalysis::dyes($work);
     }
 }

@@ -15,6 +15,7 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -66,14 +67,14 @@ final class WaterOverWax implements Rule
                 $wax = RecipeAnalysis::last(
                     $whole->before($work, $part),
                     static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax)
-                        || RecipeAnalysis::is($w, 'stripped', 'sanded'),
+                        || RecipeAnalysis::can($w, Ability::Strips, Ability::Sands),
                 );
                 $old = null === $wax
                     && FinishKind::Waxed === $part->finish->kind
                     && !$whole->isStripped($part, $work)
                     && null === RecipeAnalysis::first(
                         $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::is($w, 'cleaned', 'sanded'),
+                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Cleans, Ability::Sands),
                     );
                 if ($old) {
                     yield Finding::of(

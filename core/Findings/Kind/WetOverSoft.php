@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Technique\Ability;
 
 /**
  * Wiping a wet coat lifts the one below.
@@ -43,7 +44,7 @@ final class WetOverSoft implements Rule
         foreach ($whole->works as $work) {
             if (
                 !RecipeAnalysis::isCarriedIn($work, Carrier::Water)
-                || !RecipeAnalysis::is($work, 'washed-wiped', 'glazed-wiped', 'ragged', 'limed', 'stained-wiped')
+                || !RecipeAnalysis::can($work, Ability::RubsWet)
             ) {
                 continue;
             }

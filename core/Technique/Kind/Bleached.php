@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
@@ -33,7 +34,7 @@ final class Bleached implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips);
+        return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips, can: [Ability::Bleaches]);
     }
 
     public function pattern(Workmanship $manner): Pattern

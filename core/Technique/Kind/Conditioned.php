@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
@@ -32,7 +33,7 @@ final class Conditioned implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.15, takesMaterial: true);
+        return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, can: [Ability::EvensAbsorption]);
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -34,7 +35,7 @@ final class DistressedWet implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5));
+        return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5), can: [Ability::WearsWet]);
     }
 
     public function pattern(Workmanship $manner): Pattern

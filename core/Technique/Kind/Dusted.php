@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -32,7 +33,7 @@ final class Dusted implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0));
+        return TechniqueProfile::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0), can: [Ability::Dusts]);
     }
 
     public function pattern(Workmanship $manner): Pattern

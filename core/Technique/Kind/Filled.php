@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
@@ -33,7 +34,15 @@ final class Filled implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.02, cover: 0.02, laid: 1.0, loss: 0.2, holdUp: 2.0, reach: Overspray::Nowhere);
+        return TechniqueProfile::laying(
+            rate: 0.02,
+            cover: 0.02,
+            laid: 1.0,
+            loss: 0.2,
+            holdUp: 2.0,
+            reach: Overspray::Nowhere,
+            can: [Ability::Fills],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

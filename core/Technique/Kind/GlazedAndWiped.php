@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
@@ -35,7 +36,15 @@ final class GlazedAndWiped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.06, laid: 0.8, left: 0.3, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
+        return TechniqueProfile::laying(
+            rate: 0.06,
+            laid: 0.8,
+            left: 0.3,
+            loss: 0.1,
+            wears: WearsOut::rag(0.8),
+            wet: true,
+            can: [Ability::RubsWet],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
@@ -35,7 +36,12 @@ final class GrainBrushed implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.05, takesMaterial: false, tools: [Tool::BronzeBrush, Tool::SteelBrush]);
+        return TechniqueProfile::altering(
+            rate: 0.05,
+            takesMaterial: false,
+            tools: [Tool::BronzeBrush, Tool::SteelBrush],
+            can: [Ability::OpensGrain],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
@@ -44,6 +45,7 @@ final class Limed implements Technique
             reach: Overspray::Nowhere,
             wears: WearsOut::rag(0.6),
             wet: true,
+            can: [Ability::RubsWet],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -31,7 +32,7 @@ final class Neutralised implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.2, takesMaterial: true);
+        return TechniqueProfile::altering(rate: 0.2, takesMaterial: true, can: [Ability::Neutralises]);
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
@@ -34,7 +35,7 @@ final class Ragged implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1);
+        return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1, can: [Ability::RubsWet]);
     }
 
     public function pattern(Workmanship $manner): Pattern

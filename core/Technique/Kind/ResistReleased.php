@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
@@ -32,7 +33,7 @@ final class ResistReleased implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1);
+        return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1, can: [Ability::ReleasesResist]);
     }
 
     public function pattern(Workmanship $manner): Pattern

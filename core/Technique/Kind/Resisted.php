@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
@@ -34,7 +35,15 @@ final class Resisted implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.08, laid: 0.5, cover: 0.15, loss: 0.1, holdUp: 2.0, reach: Overspray::Nowhere);
+        return TechniqueProfile::laying(
+            rate: 0.08,
+            laid: 0.5,
+            cover: 0.15,
+            loss: 0.1,
+            holdUp: 2.0,
+            reach: Overspray::Nowhere,
+            can: [Ability::LaysResist],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

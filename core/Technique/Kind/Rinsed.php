@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -32,7 +33,7 @@ final class Rinsed implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5));
+        return TechniqueProfile::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5), can: [Ability::Rinses]);
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -34,7 +35,12 @@ final class Scraped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.02, removes: 60.0, tools: [Tool::MetalScraper, Tool::PlasticScraper]);
+        return TechniqueProfile::takingAway(
+            rate: 0.02,
+            removes: 60.0,
+            tools: [Tool::MetalScraper, Tool::PlasticScraper],
+            can: [Ability::Scrapes],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

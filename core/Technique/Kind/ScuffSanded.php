@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -42,6 +43,7 @@ final class ScuffSanded implements Technique
             atGrit: 240,
             wears: WearsOut::sheet(1.5),
             dusty: true,
+            can: [Ability::Scuffs],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -34,7 +35,7 @@ final class StainedAndWiped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true);
+        return TechniqueProfile::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
     }
 
     public function pattern(Workmanship $manner): Pattern

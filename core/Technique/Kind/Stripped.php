@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
@@ -43,6 +44,7 @@ final class Stripped implements Technique
             tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool],
             reach: Overspray::Drips,
             wears: WearsOut::pad(0.8),
+            can: [Ability::Strips],
         );
     }
 

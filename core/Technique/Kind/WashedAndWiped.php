@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
@@ -38,7 +39,7 @@ final class WashedAndWiped implements Technique
 
     public function figures(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true);
+        return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
     }
 
     public function pattern(Workmanship $manner): Pattern

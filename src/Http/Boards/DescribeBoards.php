@@ -48,7 +48,10 @@ final readonly class DescribeBoards
      */
     public function summaries(array $boards): array
     {
-        $titles = $this->recipes->titles(array_values(array_filter(array_map(static fn (StoredBoard $b): ?string => $b->recipeId, $boards))));
+        $titles = $this->recipes->titles(array_values(array_filter(array_map(
+            static fn (StoredBoard $b): ?string => $b->recipeId,
+            $boards,
+        ))));
 
         return array_map(fn (StoredBoard $b): BoardSummary => $this->summary($b, $titles[$b->recipeId] ?? null), $boards);
     }

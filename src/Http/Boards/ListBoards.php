@@ -12,7 +12,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/boards', methods: 'GET')]
-#[Describe('List the sample boards', gives: BoardList::class, query: ['page' => 'integer', 'archived' => 'boolean', 'measured' => 'boolean'])]
+#[Describe(
+    'List the sample boards',
+    gives: BoardList::class,
+    query: ['page' => 'integer', 'archived' => 'boolean', 'measured' => 'boolean'],
+)]
 final readonly class ListBoards
 {
     public function __construct(private BoardBook $boards, private DescribeBoards $describe)

@@ -11,7 +11,11 @@ use Inlaid\Core\Colour\CorrectedColour;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/photos/{id}/colour', methods: 'POST')]
-#[Describe('Read a colour from a photo, corrected by a neutral reference in it', takes: PickColourRequest::class, gives: CorrectedColour::class)]
+#[Describe(
+    'Read a colour from a photo, corrected by a neutral reference in it',
+    takes: PickColourRequest::class,
+    gives: CorrectedColour::class,
+)]
 final readonly class PickColour
 {
     public function __construct(private BoardBook $boards, private ReadColour $read)

@@ -44,7 +44,14 @@ final readonly class ShowPersonalFactors
             );
         };
         $used = static fn (string $setting): bool => $settings instanceof \stdClass && true === ($settings->{$setting} ?? null);
-        $figure = static fn (Factor $f): PersonalFactor => new PersonalFactor($f->of, $name($f->of), $f->factor, $f->low, $f->high, $f->count);
+        $figure = static fn (Factor $f): PersonalFactor => new PersonalFactor(
+            $f->of,
+            $name($f->of),
+            $f->factor,
+            $f->low,
+            $f->high,
+            $f->count,
+        );
         $lists = [];
         foreach (StudioContext::SWITCHES as $kind => $setting) {
             $lists[$kind] = new PersonalFactorList($setting, $used($setting), array_values(array_map($figure, $learned[$kind])));

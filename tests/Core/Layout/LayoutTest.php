@@ -280,7 +280,7 @@ final class LayoutTest extends TestCase
             [static fn () => Motifs::of(50, 60, 10, null, 0.0, Share::EndsWhole), 'above 0'],
             [static fn () => Sheets::of(200, 100, 60, null, true, Seams::Balanced), 'at most half a sheet'],
             [static fn () => Sheets::of(200, 150, 5, 300, true, Seams::Balanced), 'between 1 mm and the length'],
-            [static fn () => (new CutSheets())->cut([new Cut(800, 100)], 700, 500), 'A cut: 800 mm'],
+            [static fn () => (new CutSheets())->cut([new Cut(800, 100)], 700, 500), 'A cut: needs 800 mm; there is 700 mm.'],
         ] as [$make, $says]) {
             try {
                 $make();

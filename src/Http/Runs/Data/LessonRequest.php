@@ -11,7 +11,11 @@ use Inlaid\App\Http\Api\Field\Between;
  */
 final readonly class LessonRequest
 {
-    public function __construct(public int $version, public string $lesson = '', #[Between(1, 5, 'Enter a rating from 1 to 5')] public ?int $rating = null)
-    {
+    public function __construct(
+        public int $version,
+        public string $lesson = '',
+        #[Between(1, 5, 'Enter a rating from 1 to 5')]
+        public ?int $rating = null,
+    ) {
     }
 }

@@ -14,7 +14,11 @@ final readonly class LoadRequest
 {
     private const SAYS = 'Enter 0 to 20 kg';
 
-    public function __construct(#[Between(0, BenchScale::MOST, self::SAYS)] public ?float $grams = null, #[Between(0, BenchScale::MOST, self::SAYS)] public ?float $more = null)
-    {
+    public function __construct(
+        #[Between(0, BenchScale::MOST, self::SAYS)]
+        public ?float $grams = null,
+        #[Between(0, BenchScale::MOST, self::SAYS)]
+        public ?float $more = null,
+    ) {
     }
 }
