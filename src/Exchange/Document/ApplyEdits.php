@@ -62,7 +62,7 @@ final readonly class ApplyEdits
             EditKind::Copy => $doc->steps = [] === $own
                 ? $steps
                 : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
-            EditKind::TakeOut => $doc->steps = self::without($steps, (string) $edit->step),
+            EditKind::TakeOut => self::takeOut($doc, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->set as $field => $value) {
                     $step->{$field} = \is_array($value) && !array_is_list($value) ? (object) $value : $value;
@@ -89,21 +89,49 @@ final readonly class ApplyEdits
     }
 
     /**
-     * A step that had it as its last resort has none then.
-     *
-     * @param list<\stdClass> $steps
-     *
-     * @return list<\stdClass>
+     * A step that had it as its last resort has none then; the mixes and materials that only it used go along. The page does the same
+     * (`recipe/edits.ts`), and a test holds the two together.
      */
-    private static function without(array $steps, string $id): array
+    private static function takeOut(\stdClass $doc, string $id): void
     {
+        $steps = Json::objects($doc, 'steps');
         foreach ($steps as $step) {
             if (($step->repeat ?? null) instanceof \stdClass && $id === ($step->repeat->otherwise ?? null)) {
                 unset($step->repeat->otherwise);
             }
         }
+        $doc->steps = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $id));
+        self::dropUnused($doc);
+    }
 
-        return array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $id));
+    private static function dropUnused(\stdClass $doc): void
+    {
+        $parts = array_column(Json::objects($doc, 'mixes'), 'parts', 'id');
+        $with = ($doc->cleanUp ?? null) instanceof \stdClass ? $doc->cleanUp->with ?? [] : [];
+        $used = ['materials' => \is_array($with) ? $with : [], 'mixes' => []];
+        $open = array_column(Json::objects($doc, 'steps'), 'uses');
+        while ([] !== $open) {
+            $of = array_pop($open);
+            if (!$of instanceof \stdClass) {
+                continue;
+            }
+            if (isset($of->material)) {
+                $used['materials'][] = $of->material;
+            }
+            if (isset($of->mix) && !\in_array($of->mix, $used['mixes'], true)) {
+                $used['mixes'][] = $of->mix;
+                $made = \is_string($of->mix) ? $parts[$of->mix] ?? [] : [];
+                array_push($open, ...array_column(\is_array($made) ? $made : [], 'of'));
+            }
+        }
+        foreach ($used as $list => $ids) {
+            if (isset($doc->{$list})) {
+                $doc->{$list} = array_values(array_filter(
+                    Json::objects($doc, $list),
+                    static fn (\stdClass $o): bool => \in_array($o->id, $ids, true),
+                ));
+            }
+        }
     }
 
     /**

@@ -19,12 +19,16 @@ export function insertStep(doc: Recipe, index: number, step: Step): Recipe {
   return { ...doc, steps: [...doc.steps.slice(0, index), step, ...doc.steps.slice(index)] };
 }
 
+function withoutLastResort({ otherwise: _, ...repeat }: NonNullable<Step['repeat']>) {
+  return repeat;
+}
+
 export function removeStep(doc: Recipe, id: string): Recipe {
   const left = doc.steps.filter((s) => s.id !== id);
   // A step that had it as its last resort has none then.
   return withoutUnused({
     ...doc,
-    steps: left.map((s) => (s.repeat?.otherwise === id ? { ...s, repeat: { ...s.repeat, otherwise: null } } : s)),
+    steps: left.map((s) => (s.repeat?.otherwise === id ? { ...s, repeat: withoutLastResort(s.repeat) } : s)),
   });
 }
 
