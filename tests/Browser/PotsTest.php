@@ -102,8 +102,10 @@ final class PotsTest extends Rooms
         $reading = WebDriverBy::xpath("//button[starts-with(normalize-space(), '1 Platform Slate')]");
         $this->until(fn (): bool => [] !== $this->browser->findElements($reading), 'both readings are shown');
         $this->browser->findElement($reading)->click();
-        $this->choose('A pot from the shelf', 'Slate wash, strong rest, 80 ml');
-        $this->choose('A pot from the shelf', 'Slate wash, too thin, 360 ml');
+        foreach (['Slate wash, strong rest, 80 ml', 'Slate wash, too thin, 360 ml'] as $pot) {
+            $this->clickInView($this->field('A pot from the shelf'));
+            $this->pick($pot);
+        }
         // 40 : 40 and 60 : 300; all of the strong one and 2/9 of the thin one (1 : 2 of both together)
         $this->until(fn (): bool => str_contains($this->text('[data-testid=pool]'), '160 ml of A wash'), 'so much can be made');
         self::assertStringContainsString('All 80 ml of Slate wash, strong rest', $this->text('[data-testid=pool]'));

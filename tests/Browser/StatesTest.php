@@ -135,7 +135,7 @@ final class StatesTest extends Rooms
             'Follow the label, the safety data sheet and local rules.',
             '☐',
             'done at',
-            'Wait before next step',
+            'Wait overnight, at least',
             'Have ready',
         ] as $said) {
             self::assertStringContainsString($said, $sheet);
