@@ -92,8 +92,10 @@ final class DaysTest extends Rooms
     {
         $this->go('/days');
         $this->see('[data-testid=all-ready]');
-        $field = $this->browser->findElements(WebDriverBy::cssSelector('section[aria-label^="Platform stools"] input[type=date]'))[1];
-        $field->sendKeys((new \DateTimeImmutable('+1 day'))->format('mdY').WebDriverKeys::TAB);
+        $this->browser->findElement(WebDriverBy::xpath(
+            '//section[starts-with(@aria-label, "Platform stools")]//label[.="Deadline"]/following::*[@role="spinbutton"][1]',
+        ))->click();
+        $this->browser->getKeyboard()->sendKeys((new \DateTimeImmutable('+1 day'))->format('dmY'));
         $this->until(fn (): bool => str_contains($this->main(), 'late'), 'it is late, and it is said by how much');
     }
 }

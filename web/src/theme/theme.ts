@@ -1,4 +1,5 @@
 import { createTheme } from '@mui/material/styles';
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 
 /** The colours of the bench: everything else takes them from here. */
 export const bench = {
@@ -120,6 +121,14 @@ export const theme = createTheme({
       styleOverrides: {
         root: { background: bench.sheet, borderRadius: 2 },
         input: { paddingTop: 7, paddingBottom: 7 },
+        notchedOutline: { top: 0, borderColor: bench.stone, borderBottomWidth: 2, '& legend': { display: 'none' } },
+      },
+    },
+    MuiPickersTextField: { defaultProps: { size: 'small', fullWidth: true } },
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: { background: bench.sheet, borderRadius: 2 },
+        sectionsContainer: { padding: '7px 0', width: '100%' },
         notchedOutline: { top: 0, borderColor: bench.stone, borderBottomWidth: 2, '& legend': { display: 'none' } },
       },
     },

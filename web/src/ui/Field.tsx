@@ -1,5 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import dayjs, { type Dayjs } from 'dayjs';
 import { useEffect, useState } from 'react';
 
 type Common = { label: string; help?: string; error?: string | undefined };
@@ -97,15 +99,18 @@ export function NumberEntry({
 
 /** A day; empty means it is open. */
 export function DayEntry({ label, value, onChange, error }: Common & { value: string | null; onChange: (day: string | null) => void }) {
+  // A day that is still being typed isn't one yet: nothing is told until it is whole, or gone.
+  const tell = (day: Dayjs | null) => {
+    if (day === null) onChange(null);
+    else if (day.isValid() && day.year() >= 1900) onChange(day.format('YYYY-MM-DD'));
+  };
   return (
-    <TextField
+    <DatePicker
       label={label}
-      type="date"
-      value={value ?? ''}
-      error={error !== undefined}
-      helperText={error}
-      slotProps={{ inputLabel: { shrink: true } }}
-      onChange={(e) => onChange(e.target.value === '' ? null : e.target.value)}
+      value={value === null ? null : dayjs(value)}
+      format="D MMM YYYY"
+      onChange={tell}
+      slotProps={{ textField: { error: error !== undefined, helperText: error }, actionBar: { actions: ['clear'] } }}
     />
   );
 }

@@ -28,7 +28,7 @@ export function LayView({ board, worked }: BoardProps) {
           ))}
           <Cautions cautions={worked.cautions} />
           <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ justifySelf: 'start' }}>
-            Labels for the labels
+            Labels for the backs
           </Button>
         </>
       }

@@ -197,7 +197,7 @@ export function PlanView({
           </Box>
           {worked.stuck && <p>{worked.stuck}</p>}
           <Button component={Link} to={`/boards/${board.id}/backs`} variant="outlined" sx={{ mt: 1 }}>
-            Labels for the labels
+            Labels for the backs
           </Button>
         </Box>
         {open && (

@@ -77,7 +77,7 @@ export function BenchPieces({ plan, runs, settings }: Props) {
                 <AirNow place={run.place} />
                 <Box sx={{ display: 'flex', gap: 1 }}>
                   <Button size="small" variant="contained" component={Link} to={`/bench/${run.id}`}>
-                    At the bench
+                    Bench
                   </Button>
                   <Button size="small" variant="outlined" onClick={() => change.mutate({ run, to: { finished: true } })}>
                     Mark job finished
