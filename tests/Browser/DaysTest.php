@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
 
 /**
  * The days of all pieces on the bench.

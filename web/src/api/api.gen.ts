@@ -3912,7 +3912,7 @@ export interface components {
             wears: components["schemas"]["WearsOut"] | null;
             laidOut: components["schemas"]["LayoutKind"][];
             wet: boolean;
-            dusty?: boolean;
+            dusty: boolean;
         };
         /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
         TechniqueWord: {

@@ -80,8 +80,10 @@ final class DescribeClass
     {
         $properties = $required = [];
         $optional = [];
-        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $optional[$parameter->getName()] = $parameter->isOptional();
+        $constructor = $class->getConstructor();
+        foreach ($constructor?->getParameters() ?? [] as $parameter) {
+            // What only its own factories make is never read from a request: all of it is there.
+            $optional[$parameter->getName()] = true === $constructor?->isPublic() && $parameter->isOptional();
         }
         foreach ($class->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
             $name = $property->getName();

@@ -77,7 +77,9 @@ export default function BuyList() {
         <Typography variant="h3" component="h2" sx={{ borderBottom: `2px solid ${bench.ink}` }}>
           Recipes, in order
         </Typography>
-        <SearchField label="Find a recipe" value={query} onChange={setQuery} />
+        <Box sx={{ my: 1.5 }}>
+          <SearchField label="Find a recipe" value={query} onChange={setQuery} />
+        </Box>
         {[...picked, ...recipes.data.filter((r) => !chosen.includes(r.id))].map((r) => (
           <FormControlLabel
             key={r.id}
@@ -126,7 +128,7 @@ export default function BuyList() {
                 key={l.materialId}
                 sx={{
                   display: 'grid',
-                  gridTemplateColumns: '22px minmax(0, 1fr) 200px 90px 100px',
+                  gridTemplateColumns: '22px minmax(0, 1fr) 160px 90px 150px',
                   gap: 1.5,
                   alignItems: 'center',
                   py: 1,
