@@ -51,7 +51,7 @@ final class CraftTest extends Rooms
         $this->open('stools');
         $before = $this->order();
         $this->focusCut();
-        for ($i = 0; $i < 60; ++$i) {
+        for ($i = 0; $i < 24; ++$i) {
             $this->press(WebDriverKeys::ALT.(0 === $i % 2 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_DOWN));
         }
         $this->press('d');
@@ -59,7 +59,7 @@ final class CraftTest extends Rooms
         $this->browser->navigate()->refresh();
         $this->see('[data-testid=film]');
         $this->focusCut();
-        for ($i = 0; $i < 61; ++$i) {
+        for ($i = 0; $i < 25; ++$i) {
             $this->press(WebDriverKeys::CONTROL.'z');
         }
         $this->until(
@@ -289,7 +289,7 @@ final class CraftTest extends Rooms
             $recipe = $this->open($which);
             $stack = $this->studio->json('POST', '/api/preview', ['document' => $recipe->document])->preview->stacks[0];
             $drawn = $this->drawnFilms();
-            $laid = array_values(array_filter($stack->layers, static fn (\stdClass $l): bool => 'adds' === $l->act));
+            $laid = array_values(array_filter($stack->layers, static fn (\stdClass $l): bool => 'adds' === $l->effect));
             self::assertSame(array_map(static fn (\stdClass $l): int => $l->number, $laid), array_column($drawn, 'number'), $which);
             foreach ($laid as $i => $a) {
                 foreach ($laid as $k => $b) {
