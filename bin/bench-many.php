@@ -107,7 +107,7 @@ foreach ([
     'The logbook' => '/api/runs',
     'The runs of one recipe' => '/api/runs?recipe=none',
     'What is on the bench' => '/api/runs?bench=1',
-    'One\'s own figures' => '/api/own-figures',
+    'One\'s own figures' => '/api/personal-factors',
 ] as $name => $path) {
     [$few, $many] = is_array($path) ? $path : [$path, $path];
     $took = ['small' => [], 'large' => []];

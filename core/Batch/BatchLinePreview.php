@@ -42,12 +42,12 @@ final readonly class BatchLinePreview
             $line = (new MeasureNearest())->find($p, $measures);
 
             return new self(
-                $p->material->id,
-                $p->material->name,
-                Ingredient::colourOf($p->material),
-                Amount::of($p->measured(), $units, $p->grams),
-                round($p->volume()->toFloat(), 6),
-                null === $line ? null : $line->measure->inWords($line->amount()),
+                materialId: $p->material->id,
+                name: $p->material->name,
+                colour: Ingredient::colourOf($p->material),
+                amount: Amount::of($p->measured(), $units, $p->grams),
+                volume: round($p->volume()->toFloat(), 6),
+                how: null === $line ? null : $line->measure->inWords($line->amount()),
             );
         }, array_values($of->portions));
     }

@@ -34,13 +34,13 @@ final readonly class CupPreview
     public static function of(Vessel $vessel, array $marks): self
     {
         return new self(
-            $vessel->name,
-            $vessel->round,
-            $vessel->bottom,
-            $vessel->top,
-            $vessel->height,
-            round($vessel->capacity(), 2),
-            $marks,
+            name: $vessel->name,
+            round: $vessel->round,
+            bottom: $vessel->bottom,
+            top: $vessel->top,
+            height: $vessel->height,
+            capacity: round($vessel->capacity(), 2),
+            marks: $marks,
         );
     }
 }

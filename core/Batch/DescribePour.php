@@ -40,19 +40,19 @@ final readonly class DescribePour
         $batch = $this->pour->measured($work->mix, $need, $context) ?? $this->pour->exactly($work->mix, $need, $context);
 
         return new PourPreview(
-            $work->mix->name,
-            $work->step->uses instanceof Mixture ? DescribeStep::mix($work->step->uses) : null,
-            Ingredient::all($work->mix),
-            Amount::of($all, $context->units),
-            array_map(static fn (CoatNeed $n): Amount => Amount::of($n->poured, $context->units), $needs),
-            $eachCoat,
-            $batch,
-            $this->pour->cup($batch, $context),
-            round($work->character->thinning, 4),
-            $work->character->largestThinning,
-            null === $perMl ? null : round($perMl * $all->toFloat(), 2),
-            $this->making->steps($work->mix),
-            array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $pots),
+            name: $work->mix->name,
+            words: $work->step->uses instanceof Mixture ? DescribeStep::mix($work->step->uses) : null,
+            ingredients: Ingredient::all($work->mix),
+            need: Amount::of($all, $context->units),
+            taken: array_map(static fn (CoatNeed $n): Amount => Amount::of($n->poured, $context->units), $needs),
+            eachCoat: $eachCoat,
+            batch: $batch,
+            cup: $this->pour->cup($batch, $context),
+            thinning: round($work->character->thinning, 4),
+            largestThinning: $work->character->largestThinning,
+            cost: null === $perMl ? null : round($perMl * $all->toFloat(), 2),
+            making: $this->making->steps($work->mix),
+            pots: array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $pots),
         );
     }
 

@@ -21,10 +21,10 @@ final readonly class PotOffered
     public static function of(PotTaken $taken, Context $context): self
     {
         return new self(
-            $taken->pot->id,
-            $taken->pot->name,
-            Amount::of($taken->holds, $context->units),
-            Amount::of($taken->takes, $context->units),
+            id: $taken->pot->id,
+            name: $taken->pot->name,
+            holds: Amount::of($taken->holds, $context->units),
+            takes: Amount::of($taken->takes, $context->units),
         );
     }
 }

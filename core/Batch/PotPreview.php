@@ -35,11 +35,11 @@ final readonly class PotPreview
         $character = (new DeriveCharacter())->derive($pot->mix('pot'));
 
         return new self(
-            Amount::of($pot->volume(), $units, $pot->mass()),
-            BatchLinePreview::all($pot, $units),
-            self::words($pot),
-            round($character->thinning, 4),
-            round($character->solids, 4),
+            holds: Amount::of($pot->volume(), $units, $pot->mass()),
+            lines: BatchLinePreview::all($pot, $units),
+            words: self::words($pot),
+            thinning: round($character->thinning, 4),
+            solids: round($character->solids, 4),
         );
     }
 

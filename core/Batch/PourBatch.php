@@ -39,7 +39,9 @@ final readonly class PourBatch
      */
     public function measured(FlatMix $mix, BigRational $need, Context $context): ?BatchPreview
     {
-        $found = \count($mix->leaves) > 1 ? $this->measurable->find($mix, $need, $context->measures, $context->tolerance) : null;
+        $found = \count($mix->leaves) > 1
+            ? $this->measurable->find(mix: $mix, need: $need, measures: $context->measures, tolerance: $context->tolerance)
+            : null;
 
         return null === $found ? null : $this->inMeasures($found, $context);
     }
@@ -56,22 +58,22 @@ final readonly class PourBatch
     private function exact(Batch $batch, Context $context): BatchPreview
     {
         $lines = array_map(static fn (BatchLine $l): BatchLinePreview => new BatchLinePreview(
-            $l->material->id,
-            $l->material->name,
-            Ingredient::colourOf($l->material),
-            Amount::of($l->measured, $context->units, $l->mass),
-            round($l->volume->toFloat(), 6),
-            null,
+            materialId: $l->material->id,
+            name: $l->material->name,
+            colour: Ingredient::colourOf($l->material),
+            amount: Amount::of($l->measured, $context->units, $l->mass),
+            volume: round($l->volume->toFloat(), 6),
+            how: null,
         ), $batch->lines);
 
         return new BatchPreview(
-            false,
-            Amount::of($batch->yield, $context->units, $batch->mass()),
-            Amount::of(BigRational::zero(), $context->units),
-            0.0,
-            $lines,
-            self::money($batch->cost()),
-            true,
+            measured: false,
+            yield: Amount::of($batch->yield, $context->units, $batch->mass()),
+            surplus: Amount::of(BigRational::zero(), $context->units),
+            error: 0.0,
+            lines: $lines,
+            cost: self::money($batch->cost()),
+            smallest: true,
         );
     }
 
@@ -79,23 +81,23 @@ final readonly class PourBatch
     {
         $grams = array_map(static fn (MeasuredLine $l): BigRational => $l->grams(), $batch->lines);
         $lines = array_map(static fn (MeasuredLine $l, BigRational $g): BatchLinePreview => new BatchLinePreview(
-            $l->material->id,
-            $l->material->name,
-            Ingredient::colourOf($l->material),
-            Amount::of($l->millilitres(), $context->units, $g),
-            round($g->dividedBy($l->material->body->density)->toFloat(), 6),
-            $l->measure->inWords($l->amount()),
+            materialId: $l->material->id,
+            name: $l->material->name,
+            colour: Ingredient::colourOf($l->material),
+            amount: Amount::of($l->millilitres(), $context->units, $g),
+            volume: round($g->dividedBy($l->material->body->density)->toFloat(), 6),
+            how: $l->measure->inWords($l->amount()),
         ), $batch->lines, $grams);
         $mass = ExactNumber::sum($grams);
 
         return new BatchPreview(
-            true,
-            Amount::of($batch->yield, $context->units, $mass),
-            Amount::of($batch->surplus, $context->units),
-            round($batch->error->toFloat(), 5),
-            $lines,
-            self::money($batch->cost()),
-            $batch->smallest,
+            measured: true,
+            yield: Amount::of($batch->yield, $context->units, $mass),
+            surplus: Amount::of($batch->surplus, $context->units),
+            error: round($batch->error->toFloat(), 5),
+            lines: $lines,
+            cost: self::money($batch->cost()),
+            smallest: $batch->smallest,
         );
     }
 

@@ -11,7 +11,7 @@ namespace Inlaid\Core\Batch;
  */
 final readonly class Remark
 {
-    public function __construct(public Severity $gravity, public string $text)
+    public function __construct(public Severity $severity, public string $text)
     {
     }
 }

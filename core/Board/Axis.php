@@ -51,7 +51,7 @@ final readonly class Axis
                 : $thing->edits($choices, $step, $level);
         }
 
-        return new self($thing, $step, $levels, $heads, $edits);
+        return new self(thing: $thing, step: $step, levels: $levels, heads: $heads, edits: $edits);
     }
 
     /** As the grid is headed: "Dwell before wiping of Slate wash". */

@@ -63,7 +63,18 @@ final readonly class Board
             }
         }
 
-        return new self($title, $width, $height, $columns, $rows, $patches, $hands, $lay, $wipe, $target);
+        return new self(
+            title: $title,
+            width: $width,
+            height: $height,
+            columns: $columns,
+            rows: $rows,
+            patches: $patches,
+            hands: $hands,
+            lay: $lay,
+            wipe: $wipe,
+            target: $target,
+        );
     }
 
     /**

@@ -31,27 +31,30 @@ final class LayOut
             foreach ($columns->levels as $c => $_) {
                 $label = \chr(65 + $c).(null === $rows ? '' : $r + 1);
                 $cells[$label] = new Cell(
-                    $label,
-                    $r,
-                    $c,
-                    [$columns->heads[$c], ...(null === $rows ? [] : [$rows->heads[$r]])],
-                    self::inOrder([...$columns->edits[$c], ...(null === $rows ? [] : $rows->edits[$r])]),
+                    label: $label,
+                    row: $r,
+                    column: $c,
+                    says: [$columns->heads[$c], ...(null === $rows ? [] : [$rows->heads[$r]])],
+                    edits: self::inOrder([...$columns->edits[$c], ...(null === $rows ? [] : $rows->edits[$r])]),
                 );
             }
         }
         foreach ($own as $change) {
             $cell = $cells[$change->patch] ?? throw InvalidBoard::noSuchPatch($change->patch);
             $cells[$change->patch] = new Cell(
-                $cell->label,
-                $cell->row,
-                $cell->column,
-                [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])],
-                self::inOrder([...$cell->edits, ...$change->axis->edits[0]]),
+                label: $cell->label,
+                row: $cell->row,
+                column: $cell->column,
+                says: [...$cell->says, \sprintf('%s: %s', $change->axis->name(), $change->axis->heads[0])],
+                edits: self::inOrder([...$cell->edits, ...$change->axis->edits[0]]),
             );
         }
         $asItStands = array_filter($cells, static fn (Cell $c): bool => [] === $c->edits);
 
-        return [...array_values($cells), ...([] === $asItStands ? [new Cell(self::CONTROL, null, null, ['as in the recipe'], [])] : [])];
+        return [
+            ...array_values($cells),
+            ...([] === $asItStands ? [new Cell(label: self::CONTROL, row: null, column: null, says: ['as in the recipe'], edits: [])] : []),
+        ];
     }
 
     /**

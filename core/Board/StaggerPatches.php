@@ -34,7 +34,7 @@ final class StaggerPatches
             throw InvalidBoard::tooManyPatches(self::MOST);
         }
         $bound = $this->bound($patches, $hands);
-        $search = new StaggerSearch($patches, $hands, self::MOST_NODES, $bound);
+        $search = new StaggerSearch(patches: $patches, hands: $hands, most: self::MOST_NODES, atLeast: $bound);
 
         return new Staggered($search->best(), $search->length(), $bound);
     }

@@ -28,7 +28,7 @@ final class StaggerSearch
         // The longest dwell first is a good first guess: the others fit into it.
         $order = array_keys($patches);
         usort($order, static fn (int $a, int $b): int => $patches[$b]->dwell <=> $patches[$a]->dwell ?: $a <=> $b);
-        $this->search($order, [], [], [], 0, 0);
+        $this->search(left: $order, starts: [], laying: [], wiping: [], from: 0, end: 0);
     }
 
     /**
@@ -72,7 +72,7 @@ final class StaggerSearch
             }
             $tried[$like] = true;
             ++$this->nodes;
-            $at = $this->earliest($timing, $from, $laying, $wiping);
+            $at = $this->earliest(timing: $timing, from: $from, laying: $laying, wiping: $wiping);
             $wiped = $at + $timing->lay + $timing->dwell;
             $rest = $left;
             array_splice($rest, $i, 1);
@@ -80,7 +80,14 @@ final class StaggerSearch
             $wipes = Hands::One === $this->hands
                 ? $lays = self::with($lays, $wiped, $wiped + $timing->wipe)
                 : self::with($wiping, $wiped, $wiped + $timing->wipe);
-            $this->search($rest, $starts + [$patch => $at], $lays, $wipes, $at + $timing->lay, max($end, $wiped + $timing->wipe));
+            $this->search(
+                left: $rest,
+                starts: $starts + [$patch => $at],
+                laying: $lays,
+                wiping: $wipes,
+                from: $at + $timing->lay,
+                end: max($end, $wiped + $timing->wipe),
+            );
         }
     }
 

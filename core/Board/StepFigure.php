@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board;
 
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -46,11 +47,10 @@ abstract class StepFigure implements Variable
     {
         $number = $this->number($level);
 
-        return null === $step ? [] : [Edit::change($step->id, [$this->field() => $this->set($number)])];
+        return null === $step ? [] : [Edit::change($step->id, $this->change($number))];
     }
 
-    /** The field of a step in a document. */
-    abstract protected function field(): string;
+    abstract protected function change(int $number): StepChange;
 
     /** What it is in a step; null where the step does not say. */
     abstract protected function of(Step $step): ?int;
@@ -66,12 +66,6 @@ abstract class StepFigure implements Variable
      * @return array{int, int}
      */
     abstract protected function range(): array;
-
-    /** As it stands in a document. */
-    protected function set(int $number): int|float
-    {
-        return $number;
-    }
 
     /**
      * @throws InvalidBoard

@@ -16,7 +16,7 @@ final readonly class BoardRemark
     /**
      * @param list<string> $patches
      */
-    public function __construct(public Severity $gravity, public array $patches, public string $text)
+    public function __construct(public Severity $severity, public array $patches, public string $text)
     {
     }
 }

@@ -22,7 +22,7 @@ final readonly class BoardRound
         public int $number,
         public string $stepId,
         public string $name,
-        public Effect $act,
+        public Effect $effect,
         public int $coat,
         public int $coats,
         public array $turns,

@@ -31,7 +31,7 @@ final readonly class CheckBoard
     public function check(Board $board): array
     {
         $remarks = [...$this->pairs($board), ...$this->says($board)];
-        usort($remarks, static fn (BoardRemark $a, BoardRemark $b): int => $b->gravity->rank() <=> $a->gravity->rank());
+        usort($remarks, static fn (BoardRemark $a, BoardRemark $b): int => $b->severity->rank() <=> $a->severity->rank());
 
         return $remarks;
     }
@@ -101,7 +101,7 @@ final readonly class CheckBoard
     private function saysLastGrit(Patch $patch): bool
     {
         foreach ($patch->recipe->steps as $step) {
-            if (Effect::Adds === $step->technique->figures()->act) {
+            if (Effect::Adds === $step->technique->profile()->effect) {
                 return false;
             }
             if (null !== $step->detail->grit) {
@@ -109,6 +109,6 @@ final readonly class CheckBoard
             }
         }
 
-        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Effect::Adds === $s->technique->figures()->act);
+        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Effect::Adds === $s->technique->profile()->effect);
     }
 }

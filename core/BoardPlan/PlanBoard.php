@@ -38,12 +38,12 @@ final readonly class PlanBoard
     {
         $plans = []; // rounds that take as long are staggered alike
         $timed = array_map(function (array $acts) use ($board, $context, &$plans): TimedRound {
-            return $this->time($board, $acts, $context, $plans);
+            return $this->time(board: $board, acts: $acts, context: $context, plans: $plans);
         }, $rounds);
         $notBefore = array_fill(0, \count($rounds), $context->now);
         $given = [];
         for ($tries = 0;; ++$tries) {
-            $pass = $this->place($rounds, $timed, $notBefore, $context);
+            $pass = $this->place(rounds: $rounds, timed: $timed, notBefore: $notBefore, context: $context);
             $late = array_filter($pass->late, static fn (array $l): bool => !isset($given[$l[0]]));
             if ([] === $late) {
                 break;
@@ -60,14 +60,21 @@ final readonly class PlanBoard
         }
 
         return new PlannedBoard(
-            array_map(
-                fn (TimedRound $t, int $r): BoardRound => $this->describe($t, $r, $rounds[$r], $pots[$r] ?? [], $pass, $context),
+            rounds: array_map(
+                fn (TimedRound $t, int $r): BoardRound => $this->describe(
+                    timed: $t,
+                    r: $r,
+                    acts: $rounds[$r],
+                    pots: $pots[$r] ?? [],
+                    placed: $pass,
+                    context: $context,
+                ),
                 $timed,
                 array_keys($timed),
             ),
-            $this->tooLate($rounds, $pass),
-            $pass->ready,
-            $pass->stuck,
+            remarks: $this->tooLate($rounds, $pass),
+            ready: $pass->ready,
+            stuck: $pass->stuck,
         );
     }
 
@@ -97,7 +104,13 @@ final readonly class PlanBoard
                 );
                 break;
             }
-            $placed->add($r, $acts, $stretches[0]->start, $stretches[\count($stretches) - 1]->end, $context->working);
+            $placed->add(
+                round: $r,
+                acts: $acts,
+                start: $stretches[0]->start,
+                end: $stretches[\count($stretches) - 1]->end,
+                working: $context->working,
+            );
         }
 
         return $placed;
@@ -151,13 +164,13 @@ final readonly class PlanBoard
         [$found, $helped] = $plans[serialize($list)] ??= $this->staggered($list, $board->hands);
 
         return new TimedRound(
-            $timings,
-            $found->starts,
-            $how,
-            $found->length,
-            $found->atLeast,
-            $helped,
-            $this->cannot($acts, $board->hands, $found->length, $helped, $context),
+            timings: $timings,
+            starts: $found->starts,
+            how: $how,
+            length: $found->length,
+            atLeast: $found->atLeast,
+            withHelper: $helped,
+            cannot: $this->cannot(acts: $acts, hands: $board->hands, length: $found->length, helped: $helped, context: $context),
         );
     }
 
@@ -182,13 +195,13 @@ final readonly class PlanBoard
     {
         $turns = array_map(
             static fn (string|int $label, PatchTiming $t, int $at): PatchTurn => new PatchTurn(
-                (string) $label,
-                $at,
-                $at + $t->lay,
-                0 === $t->wipe ? null : $at + $t->lay + $t->dwell,
-                $at + $t->whole(),
-                $pots[$label] ?? null,
-                $timed->how[$label] ?? '',
+                patch: (string) $label,
+                lay: $at,
+                laid: $at + $t->lay,
+                wipe: 0 === $t->wipe ? null : $at + $t->lay + $t->dwell,
+                done: $at + $t->whole(),
+                pot: $pots[$label] ?? null,
+                how: $timed->how[$label] ?? '',
             ),
             array_keys($timed->timings),
             array_values($timed->timings),
@@ -198,21 +211,21 @@ final readonly class PlanBoard
         $iso = static fn (?int $at): ?string => null === $at ? null : $context->working->iso($at);
 
         return new BoardRound(
-            $r + 1,
-            $acts[0]->work->step->id,
-            $acts[0]->work->step->name(),
-            $acts[0]->work->step->technique->figures()->act,
-            $acts[0]->coat,
-            max(array_map(static fn (PatchAct $a): int => $a->work->rounds(), $acts)),
-            $turns,
-            $timed->length,
-            $timed->atLeast,
-            $timed->withHelper,
-            $timed->cannot,
-            $iso($placed->starts[$r] ?? null),
-            $iso($placed->ends[$r] ?? null),
-            max(array_map(static fn (PatchAct $a): int => (int) $a->leastWait(), $acts)),
-            [] !== array_filter($acts, static fn (PatchAct $a): bool => WaitUntil::Overnight === $a->waitsUntil()),
+            number: $r + 1,
+            stepId: $acts[0]->work->step->id,
+            name: $acts[0]->work->step->name(),
+            effect: $acts[0]->work->step->technique->profile()->effect,
+            coat: $acts[0]->coat,
+            coats: max(array_map(static fn (PatchAct $a): int => $a->work->rounds(), $acts)),
+            turns: $turns,
+            length: $timed->length,
+            atLeast: $timed->atLeast,
+            withHelper: $timed->withHelper,
+            cannot: $timed->cannot,
+            start: $iso($placed->starts[$r] ?? null),
+            end: $iso($placed->ends[$r] ?? null),
+            wait: max(array_map(static fn (PatchAct $a): int => (int) $a->leastWait(), $acts)),
+            overnight: [] !== array_filter($acts, static fn (PatchAct $a): bool => WaitUntil::Overnight === $a->waitsUntil()),
         );
     }
 

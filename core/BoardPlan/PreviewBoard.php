@@ -31,7 +31,7 @@ final readonly class PreviewBoard
     private const FULL = 300;
 
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private OrderRounds $order = new OrderRounds(),
         private SharePots $pots = new SharePots(),
@@ -50,12 +50,12 @@ final readonly class PreviewBoard
             $works[$patch->cell->label] = $this->steps->workOut(
                 $patch->recipe,
                 $context->climate,
-                $context->habits($this->schools, $patch->recipe),
+                $context->habits($this->practices, $patch->recipe),
             );
         }
         $rounds = $this->rounds($board, $works);
         $shared = $this->pots->share($rounds, $context);
-        $planned = $this->plan->plan($board, $rounds, $shared->byPatch, $context);
+        $planned = $this->plan->plan(board: $board, rounds: $rounds, pots: $shared->byPatch, context: $context);
         $control = $board->control();
         $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
         $cautions = array_merge(
@@ -64,22 +64,22 @@ final readonly class PreviewBoard
         );
 
         return new BoardPreview(
-            AxisPreview::of($board->columns),
-            null === $board->rows ? null : AxisPreview::of($board->rows),
-            array_map(fn (Patch $p): PatchPreview => new PatchPreview(
-                $p->cell->label,
-                $p->cell->row,
-                $p->cell->column,
-                $p->isControl(),
-                $p->cell->says,
-                array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
-                $this->back->lines($p),
-                $this->predict($p, $works[$p->cell->label], $share),
+            columns: AxisPreview::of($board->columns),
+            rows: null === $board->rows ? null : AxisPreview::of($board->rows),
+            patches: array_map(fn (Patch $p): PatchPreview => new PatchPreview(
+                label: $p->cell->label,
+                row: $p->cell->row,
+                column: $p->cell->column,
+                control: $p->isControl(),
+                says: $p->cell->says,
+                differs: array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
+                back: $this->back->lines($p),
+                predicted: $this->predict($p, $works[$p->cell->label], $share),
             ), $board->patches),
-            $planned->rounds,
-            $shared->pots,
-            BatchLinePreview::all($shared->takes, $context->units),
-            [
+            rounds: $planned->rounds,
+            pots: $shared->pots,
+            materials: BatchLinePreview::all($shared->takes, $context->units),
+            remarks: [
                 ...array_map(
                     static fn (BoardRound $r): BoardRemark => new BoardRemark(
                         Severity::Stop,
@@ -91,11 +91,11 @@ final readonly class PreviewBoard
                 ...$planned->remarks,
                 ...$this->check->check($board),
             ],
-            array_values(array_unique($cautions)),
-            round($board->width * $board->height * \count($board->patches) / 1e6, 4),
-            (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
-            null === $planned->ready ? null : $context->working->iso($planned->ready),
-            $planned->stuck,
+            cautions: array_values(array_unique($cautions)),
+            area: round($board->width * $board->height * \count($board->patches) / 1e6, 4),
+            handsOn: (int) ceil(array_sum(array_map(static fn (BoardRound $r): int => $r->length, $planned->rounds)) / 60),
+            ready: null === $planned->ready ? null : $context->working->iso($planned->ready),
+            stuck: $planned->stuck,
         );
     }
 

@@ -113,7 +113,7 @@ final readonly class SharePots
         }
         $fresh = $this->fresh($mix, $need, $context);
         foreach ($left as $from => $over) {
-            $add = $this->bringOver($over, $mix, $need, $fresh->yield ?? $need, $context);
+            $add = $this->bringOver(left: $over, mix: $mix, need: $need, most: $fresh->yield ?? $need, context: $context);
             if (null !== $add) {
                 $all = $over->plus($add);
                 $rest = self::over($all, $need);
@@ -123,14 +123,31 @@ final readonly class SharePots
                     $context,
                 );
 
-                return [$this->describe($wanted, $context, null, $cup, $from, $over, $add, $rest), $add, $rest];
+                return [
+                    $this->describe(
+                        wanted: $wanted,
+                        context: $context,
+                        batch: null,
+                        cup: $cup,
+                        from: $from,
+                        poured: $over,
+                        add: $add,
+                        left: $rest,
+                    ),
+                    $add,
+                    $rest,
+                ];
             }
         }
         $batch = null === $fresh ? $this->pour->exactly($mix, $need, $context) : $this->pour->inMeasures($fresh, $context);
         $holds = null === $fresh ? Contents::ofMix($mix, $need) : self::poured($fresh->lines);
         $rest = self::over($holds, $need);
 
-        return [$this->describe($wanted, $context, $batch, $this->pour->cup($batch, $context), left: $rest), $holds, $rest];
+        return [
+            $this->describe(wanted: $wanted, context: $context, batch: $batch, cup: $this->pour->cup($batch, $context), left: $rest),
+            $holds,
+            $rest,
+        ];
     }
 
     private function describe(
@@ -146,19 +163,19 @@ final readonly class SharePots
         $amount = static fn (?Contents $of): ?Amount => null === $of || $of->isEmpty() ? null : Amount::of($of->volume(), $context->units);
 
         return new BoardPot(
-            $wanted->number,
-            $wanted->mix->name,
-            $wanted->words(),
-            $wanted->patches(),
-            $wanted->rounds(),
-            Amount::of($wanted->need(), $context->units),
-            $batch,
-            $cup,
-            $from,
-            $amount($poured),
-            null === $add ? [] : BatchLinePreview::all($add, $context->units, self::measures($context)),
-            $amount($left),
-            array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $wanted->onShelf),
+            number: $wanted->number,
+            name: $wanted->mix->name,
+            words: $wanted->words(),
+            patches: $wanted->patches(),
+            rounds: $wanted->rounds(),
+            need: Amount::of($wanted->need(), $context->units),
+            batch: $batch,
+            cup: $cup,
+            fromPot: $from,
+            fromAmount: $amount($poured),
+            add: null === $add ? [] : BatchLinePreview::all($add, $context->units, self::measures($context)),
+            left: $amount($left),
+            onShelf: array_map(static fn (PotTaken $t): PotOffered => PotOffered::of($t, $context), $wanted->onShelf),
         );
     }
 
@@ -166,10 +183,10 @@ final readonly class SharePots
     private function fresh(FlatMix $mix, BigRational $need, Context $context): ?MeasuredBatch
     {
         $measured = fn (MeasuredBy $by): ?MeasuredBatch => $this->measurable->find(
-            $mix,
-            $need,
-            $by->measures($context),
-            $context->tolerance,
+            mix: $mix,
+            need: $need,
+            measures: $by->measures($context),
+            tolerance: $context->tolerance,
         );
         $spoons = $measured(MeasuredBy::Anything);
         if (null !== $spoons && !$spoons->yield->isGreaterThan($need->multipliedBy(2))) {

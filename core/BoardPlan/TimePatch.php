@@ -23,12 +23,12 @@ final class TimePatch
     public function time(PatchAct $act, Board $board): ?PatchTiming
     {
         $step = $act->work->step;
-        $figures = $step->technique->figures();
-        if (Effect::Waits === $figures->act || $figures->rate <= 0.0) {
+        $figures = $step->technique->profile();
+        if (Effect::Waits === $figures->effect || $figures->rate <= 0.0) {
             return null;
         }
         $dwell = 60 * ($step->detail->dwell ?? 0);
-        $wipes = $dwell > 0 || (Effect::Adds === $figures->act && $figures->left < 1.0);
+        $wipes = $dwell > 0 || (Effect::Adds === $figures->effect && $figures->left < 1.0);
         $all = 60 * $act->work->area / $figures->rate / ($step->tool()?->pace() ?? 1.0);
         $usual = max(self::LEAST, (int) ceil($wipes ? $all / 2 : $all));
 

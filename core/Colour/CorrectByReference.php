@@ -32,10 +32,10 @@ final class CorrectByReference
     public function none(Spot $patch): CorrectedColour
     {
         return new CorrectedColour(
-            $patch->mean->colour(),
-            $patch->mean->colour(),
-            $patch->spread > self::EVEN ? [self::UNEVEN] : [],
-            [self::AS_SHOWN],
+            colour: $patch->mean->colour(),
+            asPhotographed: $patch->mean->colour(),
+            remarks: $patch->spread > self::EVEN ? [self::UNEVEN] : [],
+            cannot: [self::AS_SHOWN],
         );
     }
 
@@ -65,6 +65,11 @@ final class CorrectByReference
             'The patch is overexposed: its true colour is lost.' => max($patch->mean->channels()) > self::WHITE,
         ]));
 
-        return new CorrectedColour((new Light(...$true))->colour(), $patch->mean->colour(), $remarks, self::CANNOT);
+        return new CorrectedColour(
+            colour: (new Light(...$true))->colour(),
+            asPhotographed: $patch->mean->colour(),
+            remarks: $remarks,
+            cannot: self::CANNOT,
+        );
     }
 }

@@ -49,7 +49,7 @@ final readonly class FirstSurface
     /** What is seen of it as light to the eye: `observed` in one go, for it is asked of every patch after every step. */
     public function light(Spectrum $inside): Light
     {
-        [$toRed, $toGreen, $toBlue] = Observer::weights();
+        [$toRed, $toGreen, $toBlue] = Observer::WEIGHTS;
         $share = $this->share;
         $red = $green = $blue = 0.0;
         foreach ($inside->bands as $i => $r) {

@@ -72,10 +72,10 @@ final class MatchColour
         private readonly int $most,
         private readonly \Closure $isOver,
     ) {
-        [, $luminance] = Observer::relative();
+        [, $luminance] = Observer::RELATIVE;
         arsort($luminance);
         $this->order = array_keys($luminance);
-        [$x, $y, $z] = Observer::relative();
+        [$x, $y, $z] = Observer::RELATIVE;
         $this->eye = [$this->brightFirst($x), $this->brightFirst($y), $this->brightFirst($z)];
         $this->bright = \array_slice($this->eye[1], 0, self::BRIGHT);
         foreach (array_values($paints) as $i => $optics) {
@@ -117,7 +117,13 @@ final class MatchColour
         if ([] === $paints) {
             return new ColourMatch(null, [], true);
         }
-        $search = new self($paints, $target, $surface, min($most, self::MOST_PAINTS, \count($paints)), $isOver);
+        $search = new self(
+            paints: $paints,
+            target: $target,
+            surface: $surface,
+            most: min($most, self::MOST_PAINTS, \count($paints)),
+            isOver: $isOver,
+        );
 
         return $search->search();
     }
@@ -182,7 +188,7 @@ final class MatchColour
             }
         }
         if ([] !== $last) {
-            $this->divide($set, [], self::MOST_PARTS, array_fill(0, Observer::BANDS, 0.0), 0.0, $last);
+            $this->divide(set: $set, parts: [], left: self::MOST_PARTS, k: array_fill(0, Observer::BANDS, 0.0), s: 0.0, last: $last);
         }
     }
 
@@ -229,12 +235,12 @@ final class MatchColour
             $paint = $set[\count($parts)];
             for ($part = 1; $part <= $left - $more; ++$part) {
                 $this->divide(
-                    $set,
-                    $parts + [$paint => $part],
-                    $left - $part,
-                    self::plus($k, $this->absorption[$paint][$part]),
-                    $s + $part * $this->scattering[$paint],
-                    $last,
+                    set: $set,
+                    parts: $parts + [$paint => $part],
+                    left: $left - $part,
+                    k: self::plus($k, $this->absorption[$paint][$part]),
+                    s: $s + $part * $this->scattering[$paint],
+                    last: $last,
                 );
             }
 
@@ -243,7 +249,7 @@ final class MatchColour
         $common = array_reduce($parts, self::common(...), 0);
         foreach ($last as $paint => $dim) {
             for ($part = 1; $part <= $left && !$this->over; ++$part) {
-                1 === self::common($common, $part) && $this->look($parts, $paint, $part, $k, $s, $dim);
+                1 === self::common($common, $part) && $this->look(parts: $parts, paint: $paint, part: $part, k: $k, s: $s, dim: $dim);
             }
         }
     }

@@ -42,7 +42,7 @@ final class RecoverSpectrum
     private function solve(array $rgb): Spectrum
     {
         $n = Observer::BANDS;
-        $t = Observer::weights();
+        $t = Observer::WEIGHTS;
         $z = array_fill(0, $n, 0.0);
         $lambda = [0.0, 0.0, 0.0];
         for ($round = 0; $round < self::MOST_ROUNDS; ++$round) {
@@ -52,11 +52,11 @@ final class RecoverSpectrum
             for ($i = 0; $i < $n; ++$i) {
                 $pull[] = $t[0][$i] * $lambda[0] + $t[1][$i] * $lambda[1] + $t[2][$i] * $lambda[2];
             }
-            [$off, $size] = $this->residual($z, $tanh, $slope, $pull, $rgb);
+            [$off, $size] = $this->residual(z: $z, tanh: $tanh, slope: $slope, pull: $pull, rgb: $rgb);
             if ($size < self::TOLERANCE) {
                 break;
             }
-            $step = $this->step($tanh, $slope, $pull, $off);
+            $step = $this->step(tanh: $tanh, slope: $slope, pull: $pull, off: $off);
             for ($i = 0; $i < $n; ++$i) {
                 $z[$i] -= $step[$i];
             }
@@ -87,7 +87,7 @@ final class RecoverSpectrum
             $bend = (0 === $i ? 0.0 : $z[$i] - $z[$i - 1]) - ($n - 1 === $i ? 0.0 : $z[$i + 1] - $z[$i]);
             $off[] = 2.0 * $bend + $slope[$i] * $pull[$i];
         }
-        foreach (Observer::weights() as $k => $row) {
+        foreach (Observer::WEIGHTS as $k => $row) {
             $sum = -$rgb[$k];
             for ($i = 0; $i < $n; ++$i) {
                 $sum += $row[$i] * ($tanh[$i] + 1.0) / 2.0;
@@ -112,7 +112,7 @@ final class RecoverSpectrum
     private function step(array $tanh, array $slope, array $pull, array $off): array
     {
         $m = Observer::BANDS - 1;
-        $t = Observer::weights();
+        $t = Observer::WEIGHTS;
         $diagonal = [];
         for ($i = 0; $i <= $m; ++$i) {
             $diagonal[] = (0 === $i || $m === $i ? 2.0 : 4.0) - 2.0 * $slope[$i] * $tanh[$i] * $pull[$i];

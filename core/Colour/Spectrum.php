@@ -36,7 +36,7 @@ final readonly class Spectrum
     public function light(): Light
     {
         $rgb = [];
-        foreach (Observer::weights() as $row) {
+        foreach (Observer::WEIGHTS as $row) {
             $sum = 0.0;
             foreach ($row as $i => $weight) {
                 $sum += $weight * $this->bands[$i];

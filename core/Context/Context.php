@@ -67,9 +67,9 @@ final readonly class Context
     }
 
     /** How this painter works where a step of the recipe does not say. */
-    public function habits(Practices $schools, Recipe $recipe): WorkingDefaults
+    public function habits(Practices $practices, Recipe $recipe): WorkingDefaults
     {
-        return $schools->habits($this->schools, $recipe->schools)->withOwn($this->own);
+        return $practices->habits($this->schools, $recipe->schools)->withOwn($this->own);
     }
 
     /** The air where a piece stands: of the place named, else what is usual. */
@@ -101,7 +101,10 @@ final readonly class Context
      */
     public function inAir(\Closure $do): self
     {
-        $places = array_map(static fn (Place $p): Place => new Place($p->id, $p->name, $p->air->with($do), $p->holds), $this->places);
+        $places = array_map(
+            static fn (Place $p): Place => new Place(id: $p->id, name: $p->name, air: $p->air->with($do), holds: $p->holds),
+            $this->places,
+        );
 
         return $this->with(climate: $do($this->climate), places: $places);
     }
@@ -153,22 +156,22 @@ final readonly class Context
         ?PersonalFactors $own = null,
     ): self {
         return new self(
-            $this->now,
-            $this->working,
-            $climate ?? $this->climate,
-            $this->units,
-            $measures ?? $this->measures,
-            $this->vessels,
-            $this->drop,
-            $this->tolerance,
-            $this->schools,
-            $this->rate,
-            $this->flame,
-            $stock ?? $this->stock,
-            $pots ?? $this->pots,
-            $places ?? $this->places,
-            $this->helper,
-            $own ?? $this->own,
+            now: $this->now,
+            working: $this->working,
+            climate: $climate ?? $this->climate,
+            units: $this->units,
+            measures: $measures ?? $this->measures,
+            vessels: $this->vessels,
+            drop: $this->drop,
+            tolerance: $this->tolerance,
+            schools: $this->schools,
+            rate: $this->rate,
+            flame: $this->flame,
+            stock: $stock ?? $this->stock,
+            pots: $pots ?? $this->pots,
+            places: $places ?? $this->places,
+            helper: $this->helper,
+            own: $own ?? $this->own,
         );
     }
 }

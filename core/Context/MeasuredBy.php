@@ -29,7 +29,12 @@ enum MeasuredBy: string
                 $context->measures,
                 static fn (MeasureAtHand $m): bool => Dimension::Mass === $m->dimension,
             ))
-                ?: [MeasureAtHand::of('bench scale', BigRational::of('1/10'), BigRational::of(2000), Dimension::Mass)],
+                ?: [MeasureAtHand::of(
+                    name: 'bench scale',
+                    step: BigRational::of('1/10'),
+                    capacity: BigRational::of(2000),
+                    dimension: Dimension::Mass,
+                )],
         };
     }
 }

@@ -32,7 +32,7 @@ final readonly class Climate
             throw InvalidClimate::humidity();
         }
 
-        return new self($temperature, $humidity, $air, $surface ?? $temperature);
+        return new self(temperature: $temperature, humidity: $humidity, air: $air, surface: $surface ?? $temperature);
     }
 
     /** Heated to a temperature, where it is colder: the same water is in it, so it is drier. */
@@ -41,16 +41,16 @@ final readonly class Climate
         return $this->temperature >= $temperature
             ? $this
             : self::of(
-                $temperature,
-                max(1.0, min(100.0, 100 * $this->vapourPressure() / self::saturation($temperature))),
-                $this->air,
-                max($temperature, $this->surface),
+                temperature: $temperature,
+                humidity: max(1.0, min(100.0, 100 * $this->vapourPressure() / self::saturation($temperature))),
+                air: $this->air,
+                surface: max($temperature, $this->surface),
             );
     }
 
     public function moved(Air $air): self
     {
-        return new self($this->temperature, $this->humidity, $air, $this->surface);
+        return new self(temperature: $this->temperature, humidity: $this->humidity, air: $air, surface: $this->surface);
     }
 
     /**
@@ -58,7 +58,7 @@ final readonly class Climate
      */
     public static function reference(): self
     {
-        return new self(21.0, 50.0, Air::Still, 21.0);
+        return new self(temperature: 21.0, humidity: 50.0, air: Air::Still, surface: 21.0);
     }
 
     /**

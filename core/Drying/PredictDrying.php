@@ -41,16 +41,16 @@ final class PredictDrying
         }
 
         return new Forecast(
-            $factor,
-            $noPromise,
-            $this->stop($climate),
-            Span::wait($times->touch, $factor),
-            Span::wait($times->recoat, $factor),
-            Span::wait($times->through, $factor),
-            Span::wait($times->cure, $cure),
-            null === $times->recoatMost ? null : Span::window($times->recoatMost, $cure),
-            null === $handling->openTime ? null : Span::window($handling->openTime, $factor),
-            null === $handling->potLife
+            factor: $factor,
+            noPromise: $noPromise,
+            stop: $this->stop($climate),
+            touch: Span::wait($times->touch, $factor),
+            recoat: Span::wait($times->recoat, $factor),
+            through: Span::wait($times->through, $factor),
+            cure: Span::wait($times->cure, $cure),
+            recoatMost: null === $times->recoatMost ? null : Span::window($times->recoatMost, $cure),
+            openTime: null === $handling->openTime ? null : Span::window($handling->openTime, $factor),
+            potLife: null === $handling->potLife
                 ? null
                 : Span::window($handling->potLife, null === $factor ? null : 2 ** ((21 - $climate->temperature) / 10)),
         );

@@ -14,39 +14,43 @@ use Inlaid\Core\Recipe\Rags;
 final readonly class Edit
 {
     /**
-     * @param array<string, int|float|string|list<string>|array<string, string>|null> $set fields of a step, null to leave one unstated
+     * @param array<string, int|float|string|list<string>> $set
+     * @param list<StepChange>                             $changes of the step
      */
-    private function __construct(public EditKind $do, public ?string $step, public ?string $before, public ?NewStep $new, public array $set)
-    {
+    private function __construct(
+        public EditKind $do,
+        public ?string $step,
+        public ?string $before,
+        public ?NewStep $new,
+        public array $set,
+        public array $changes = [],
+    ) {
     }
 
     public static function insert(NewStep $step, ?string $before): self
     {
-        return new self(EditKind::Insert, null, $before, $step, []);
+        return new self(do: EditKind::Insert, step: null, before: $before, new: $step, set: []);
     }
 
     public static function move(string $step, ?string $before): self
     {
-        return new self(EditKind::Move, $step, $before, null, []);
+        return new self(do: EditKind::Move, step: $step, before: $before, new: null, set: []);
     }
 
     /** The same step once more, one coat of it, there. */
     public static function copy(string $step, ?string $before): self
     {
-        return new self(EditKind::Copy, $step, $before, null, []);
+        return new self(do: EditKind::Copy, step: $step, before: $before, new: null, set: []);
     }
 
-    /**
-     * @param array<string, int|float|string|list<string>|array<string, string>|null> $set
-     */
-    public static function change(string $step, array $set): self
+    public static function change(string $step, StepChange ...$changes): self
     {
-        return new self(EditKind::Change, $step, null, null, $set);
+        return new self(do: EditKind::Change, step: $step, before: null, new: null, set: [], changes: array_values($changes));
     }
 
     public static function takeOut(string $step): self
     {
-        return new self(EditKind::TakeOut, $step, null, null, []);
+        return new self(do: EditKind::TakeOut, step: $step, before: null, new: null, set: []);
     }
 
     /**
@@ -54,7 +58,13 @@ final readonly class Edit
      */
     public static function cleanUp(?Rags $rags = null, ?string $without = null): self
     {
-        return new self(EditKind::CleanUp, null, null, null, array_filter(['rags' => $rags?->value, 'without' => $without]));
+        return new self(
+            do: EditKind::CleanUp,
+            step: null,
+            before: null,
+            new: null,
+            set: array_filter(['rags' => $rags?->value, 'without' => $without]),
+        );
     }
 
     /**
@@ -62,7 +72,7 @@ final readonly class Edit
      */
     public static function useFrom(string $day): self
     {
-        return new self(EditKind::UseFrom, null, null, null, ['from' => $day]);
+        return new self(do: EditKind::UseFrom, step: null, before: null, new: null, set: ['from' => $day]);
     }
 
     /**
@@ -70,7 +80,7 @@ final readonly class Edit
      */
     public static function leaveBare(string $joint, string $side): self
     {
-        return new self(EditKind::LeaveBare, $joint, null, null, ['side' => $side]);
+        return new self(do: EditKind::LeaveBare, step: $joint, before: null, new: null, set: ['side' => $side]);
     }
 
     /**
@@ -80,7 +90,7 @@ final readonly class Edit
      */
     public static function shares(string $step, array $shares): self
     {
-        return new self(EditKind::Shares, $step, null, null, ['shares' => $shares]);
+        return new self(do: EditKind::Shares, step: $step, before: null, new: null, set: ['shares' => $shares]);
     }
 
     /**
@@ -91,11 +101,11 @@ final readonly class Edit
     public static function ground(string $species, string $grain, string $colour, array $bleeds, float $moves): self
     {
         return new self(
-            EditKind::Ground,
-            null,
-            null,
-            null,
-            ['species' => $species, 'grain' => $grain, 'colour' => $colour, 'bleeds' => $bleeds, 'moves' => $moves],
+            do: EditKind::Ground,
+            step: null,
+            before: null,
+            new: null,
+            set: ['species' => $species, 'grain' => $grain, 'colour' => $colour, 'bleeds' => $bleeds, 'moves' => $moves],
         );
     }
 }

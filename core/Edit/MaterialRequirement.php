@@ -34,17 +34,33 @@ final readonly class MaterialRequirement
 
     public static function cleaner(): self
     {
-        return new self(MaterialKind::Cleaner, Carrier::Water, [], false, false, false, null);
+        return new self(
+            kind: MaterialKind::Cleaner,
+            carrier: Carrier::Water,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     public static function water(): self
     {
-        return new self(MaterialKind::Thinner, Carrier::Water, [], false, false, false, null);
+        return new self(
+            kind: MaterialKind::Thinner,
+            carrier: Carrier::Water,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     public static function gripPrimer(): self
     {
-        return new self(MaterialKind::Primer, null, [], true, false, false, null);
+        return new self(kind: MaterialKind::Primer, carrier: null, blocks: [], grips: true, clear: false, outdoors: false, residue: null);
     }
 
     /**
@@ -52,51 +68,99 @@ final readonly class MaterialRequirement
      */
     public static function blocker(array $blocks): self
     {
-        return new self(MaterialKind::Primer, null, $blocks, false, false, false, null);
+        return new self(
+            kind: MaterialKind::Primer,
+            carrier: null,
+            blocks: $blocks,
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     public static function clearWax(): self
     {
-        return new self(MaterialKind::Wax, null, [], false, true, false, null);
+        return new self(kind: MaterialKind::Wax, carrier: null, blocks: [], grips: false, clear: true, outdoors: false, residue: null);
     }
 
     public static function topcoat(bool $outdoors): self
     {
-        return new self(MaterialKind::Topcoat, Carrier::Water, [], false, true, $outdoors, null);
+        return new self(
+            kind: MaterialKind::Topcoat,
+            carrier: Carrier::Water,
+            blocks: [],
+            grips: false,
+            clear: true,
+            outdoors: $outdoors,
+            residue: null,
+        );
     }
 
     public static function filler(): self
     {
-        return new self(MaterialKind::Filler, Carrier::Water, [], false, false, false, null);
+        return new self(
+            kind: MaterialKind::Filler,
+            carrier: Carrier::Water,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     public static function conditioner(): self
     {
-        return new self(MaterialKind::Conditioner, null, [], false, false, false, null);
+        return new self(
+            kind: MaterialKind::Conditioner,
+            carrier: null,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     /** For stains and greyed wood: the mild kind, which comes as a powder. */
     public static function bleach(): self
     {
-        return new self(MaterialKind::Bleach, Carrier::Dry, [], false, false, false, null);
+        return new self(
+            kind: MaterialKind::Bleach,
+            carrier: Carrier::Dry,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: null,
+        );
     }
 
     /** One that is taken off with water: what else a label may ask for is known only of what is in the recipe. */
     public static function stripper(): self
     {
-        return new self(MaterialKind::Stripper, null, [], false, false, false, Residue::Water);
+        return new self(
+            kind: MaterialKind::Stripper,
+            carrier: null,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: Residue::Water,
+        );
     }
 
     public static function toTakeOff(Residue $residue): self
     {
         return new self(
-            \in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner,
-            null,
-            [],
-            false,
-            false,
-            false,
-            $residue,
+            kind: \in_array($residue, [Residue::Acid, Residue::Alkali], true) ? MaterialKind::Neutraliser : MaterialKind::Thinner,
+            carrier: null,
+            blocks: [],
+            grips: false,
+            clear: false,
+            outdoors: false,
+            residue: $residue,
         );
     }
 

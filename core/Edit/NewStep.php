@@ -40,17 +40,17 @@ final readonly class NewStep
     public function on(array $parts): self
     {
         return new self(
-            $this->title,
-            $this->technique,
-            $parts,
-            $this->uses,
-            $this->grit,
-            $this->coats,
-            $this->wait,
-            $this->purpose,
-            $this->dwell,
-            $this->repeat,
-            $this->aim,
+            title: $this->title,
+            technique: $this->technique,
+            parts: $parts,
+            uses: $this->uses,
+            grit: $this->grit,
+            coats: $this->coats,
+            wait: $this->wait,
+            purpose: $this->purpose,
+            dwell: $this->dwell,
+            repeat: $this->repeat,
+            aim: $this->aim,
         );
     }
 }

@@ -19,6 +19,6 @@ final readonly class CoatFilm
     /** With a sheet of so many µm laid into it. */
     public function under(float $thickness): self
     {
-        return new self($this->wet, $this->stays, $this->dry + $thickness, $this->ofNormal);
+        return new self(wet: $this->wet, stays: $this->stays, dry: $this->dry + $thickness, ofNormal: $this->ofNormal);
     }
 }

@@ -41,7 +41,7 @@ final class LayCoat
         $wet = $mix->normalWet * $technique->laid * $weight->factor();
         $stays = $wet * ($left ?? $this->left($technique->left, $dwell, $mix->handling->openTime));
 
-        return new CoatFilm($wet, $stays, $stays * $mix->solids * $mix->build, $stays / $mix->normalWet);
+        return new CoatFilm(wet: $wet, stays: $stays, dry: $stays * $mix->solids * $mix->build, ofNormal: $stays / $mix->normalWet);
     }
 
     private function left(float $usual, ?int $dwell, ?int $open): float

@@ -32,7 +32,12 @@ final class ShareIntoSections
         $count = self::least(static fn (int $n): float => self::longest($lay / $n, $work / $n, $dwell), $open);
         $helped = self::least(static fn (int $n): float => $dwell + max(0.0, ($work - $lay) / $n), $open);
 
-        return new Sections($count, null === $count ? null : $area / $count, $helped, 1 === $count || $open < 2 ? null : $open);
+        return new Sections(
+            count: $count,
+            area: null === $count ? null : $area / $count,
+            withHelper: $helped,
+            mistEvery: 1 === $count || $open < 2 ? null : $open,
+        );
     }
 
     /** The longest that any place of a section is left, minutes. */

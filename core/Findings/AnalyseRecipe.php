@@ -33,13 +33,13 @@ final readonly class AnalyseRecipe
         $planned = $this->plan->plan($recipe, $works, $context);
 
         return new RecipeAnalysis(
-            $recipe,
-            $works,
-            $this->stacks->build($recipe, $works),
-            $this->fit->fit($recipe, $works, $planned->cured, $context->working->zone),
-            $planned,
-            $habits,
-            $context,
+            recipe: $recipe,
+            works: $works,
+            stacks: $this->stacks->build($recipe, $works),
+            joints: $this->fit->fit(recipe: $recipe, works: $works, cured: $planned->cured, zone: $context->working->zone),
+            planned: $planned,
+            habits: $habits,
+            context: $context,
         );
     }
 }

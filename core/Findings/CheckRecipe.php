@@ -44,7 +44,7 @@ final readonly class CheckRecipe
             }
         }
         $number = array_column(array_map(static fn (StepCalculation $w): array => [$w->step->id, $w->number], $whole->works), 1, 0);
-        usort($findings, static fn (Finding $a, Finding $b): int => $b->gravity->rank() <=> $a->gravity->rank()
+        usort($findings, static fn (Finding $a, Finding $b): int => $b->severity->rank() <=> $a->severity->rank()
             ?: ($number[$a->steps[0] ?? ''] ?? 0) <=> ($number[$b->steps[0] ?? ''] ?? 0) ?: $a->key <=> $b->key);
 
         return $findings;

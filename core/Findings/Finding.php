@@ -22,7 +22,7 @@ final readonly class Finding
     private function __construct(
         public string $key,
         public string $rule,
-        public Severity $gravity,
+        public Severity $severity,
         public array $steps,
         public string $why,
         public string $reason,
@@ -40,7 +40,7 @@ final readonly class Finding
      */
     public static function of(
         Rule $rule,
-        Severity $gravity,
+        Severity $severity,
         array $steps,
         string $why,
         array $remedies = [],
@@ -48,32 +48,32 @@ final readonly class Finding
         string $about = '',
     ): self {
         return new self(
-            implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]),
-            $rule->key(),
-            $gravity,
-            $steps,
-            $why,
-            $rule->reason(),
-            $rule->source(),
-            $remedies,
-            $school,
-            null,
+            key: implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]),
+            rule: $rule->key(),
+            severity: $severity,
+            steps: $steps,
+            why: $why,
+            reason: $rule->reason(),
+            source: $rule->source(),
+            remedies: $remedies,
+            school: $school,
+            accepted: null,
         );
     }
 
     public function acceptedFor(?string $reason): self
     {
         return new self(
-            $this->key,
-            $this->rule,
-            $this->gravity,
-            $this->steps,
-            $this->why,
-            $this->reason,
-            $this->source,
-            $this->remedies,
-            $this->school,
-            $reason,
+            key: $this->key,
+            rule: $this->rule,
+            severity: $this->severity,
+            steps: $this->steps,
+            why: $this->why,
+            reason: $this->reason,
+            source: $this->source,
+            remedies: $this->remedies,
+            school: $this->school,
+            accepted: $reason,
         );
     }
 }

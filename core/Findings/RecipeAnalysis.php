@@ -111,14 +111,14 @@ final readonly class RecipeAnalysis
         return $work->seals();
     }
 
-    public static function act(StepCalculation $work): Effect
+    public static function effect(StepCalculation $work): Effect
     {
-        return $work->step->technique->figures()->act;
+        return $work->step->technique->profile()->effect;
     }
 
     public static function can(StepCalculation $work, Ability ...$any): bool
     {
-        return $work->step->technique->figures()->can(...$any);
+        return $work->step->technique->profile()->can(...$any);
     }
 
     /**

@@ -34,8 +34,18 @@ final readonly class Remedy
         return new self(
             'strip',
             $text,
-            Edit::insert(new NewStep($title, 'stripped', [$part], MaterialRequirement::stripper()), $before),
-            Edit::insert(new NewStep('Rinse', 'rinsed', [$part], MaterialRequirement::water(), coats: 2, wait: WaitUntil::Recoat), $before),
+            Edit::insert(new NewStep(title: $title, technique: 'stripped', parts: [$part], uses: MaterialRequirement::stripper()), $before),
+            Edit::insert(
+                new NewStep(
+                    title: 'Rinse',
+                    technique: 'rinsed',
+                    parts: [$part],
+                    uses: MaterialRequirement::water(),
+                    coats: 2,
+                    wait: WaitUntil::Recoat,
+                ),
+                $before,
+            ),
         );
     }
 }

@@ -22,6 +22,6 @@ final readonly class Block
 
     public function turned(): self
     {
-        return new self($this->y, $this->x, $this->width, $this->length, $this->whole);
+        return new self(x: $this->y, y: $this->x, length: $this->width, width: $this->length, whole: $this->whole);
     }
 }

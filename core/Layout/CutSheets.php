@@ -26,7 +26,7 @@ final class CutSheets
         usort($cuts, static fn (Cut $a, Cut $b): int => [$b->length * $b->width, $b->length] <=> [$a->length * $a->width, $a->length]);
         $bound = (int) ceil(array_sum(array_map(static fn (Cut $c): float => $c->length * $c->width, $cuts)) / ($length * $width) - 1e-9);
         $tries = array_map(
-            static fn (RestOfSheet $rule): SheetsCut => self::by($rule, $cuts, $length, $width, $bound),
+            static fn (RestOfSheet $rule): SheetsCut => self::by(rule: $rule, cuts: $cuts, length: $length, width: $width, bound: $bound),
             RestOfSheet::cases(),
         );
         usort($tries, static fn (SheetsCut $a, SheetsCut $b): int => [$a->sheets, $b->largest()] <=> [$b->sheets, $a->largest()]);

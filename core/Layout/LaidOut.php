@@ -36,16 +36,22 @@ final readonly class LaidOut
         $mm = static fn (float $v): float => round($v, 2);
 
         return new self(
-            array_map(
-                static fn (Block $b): Block => new Block($mm($b->x), $mm($b->y), $mm($b->length), $mm($b->width), $b->whole),
+            blocks: array_map(
+                static fn (Block $b): Block => new Block(
+                    x: $mm($b->x),
+                    y: $mm($b->y),
+                    length: $mm($b->length),
+                    width: $mm($b->width),
+                    whole: $b->whole,
+                ),
                 $this->blocks,
             ),
-            array_map($mm, $this->along),
-            array_map($mm, $this->across),
-            round($this->tape, 3),
-            round($this->covers, 6),
-            $this->says,
-            array_map(static fn (Cut $c): Cut => new Cut($mm($c->length), $mm($c->width)), $this->cuts),
+            along: array_map($mm, $this->along),
+            across: array_map($mm, $this->across),
+            tape: round($this->tape, 3),
+            covers: round($this->covers, 6),
+            says: $this->says,
+            cuts: array_map(static fn (Cut $c): Cut => new Cut($mm($c->length), $mm($c->width)), $this->cuts),
         );
     }
 
@@ -53,13 +59,13 @@ final readonly class LaidOut
     public function turned(): self
     {
         return new self(
-            array_map(static fn (Block $b): Block => $b->turned(), $this->blocks),
-            $this->across,
-            $this->along,
-            $this->tape,
-            $this->covers,
-            $this->says,
-            $this->cuts,
+            blocks: array_map(static fn (Block $b): Block => $b->turned(), $this->blocks),
+            along: $this->across,
+            across: $this->along,
+            tape: $this->tape,
+            covers: $this->covers,
+            says: $this->says,
+            cuts: $this->cuts,
         );
     }
 }

@@ -43,10 +43,10 @@ enum Share: string
         }
 
         return match ($this) {
-            self::OneInTheMiddle => $this->centred($length, $each, $gap, ($length - $each) / 2),
-            self::GapInTheMiddle => $this->centred($length, $each, $gap, ($length + $gap) / 2),
-            self::EndsWhole => $this->whole($length, $each, $gap, -1),
-            self::EndsInGaps => $this->whole($length, $each, $gap, 1),
+            self::OneInTheMiddle => $this->centred(length: $length, each: $each, gap: $gap, from: ($length - $each) / 2),
+            self::GapInTheMiddle => $this->centred(length: $length, each: $each, gap: $gap, from: ($length + $gap) / 2),
+            self::EndsWhole => $this->whole(length: $length, each: $each, gap: $gap, gapsMore: -1),
+            self::EndsInGaps => $this->whole(length: $length, each: $each, gap: $gap, gapsMore: 1),
         };
     }
 

@@ -47,8 +47,8 @@ final readonly class LearnLook
             return LearnedLook::nothing('No colour can be measured: it is clear, metallic or has no colour set.');
         }
         $patches = array_values(array_filter($patches, static fn (SeenPatch $p): bool => $p->uses($material->id)));
-        $from = $this->looks($material, $stated, self::WHOLE, $patches);
-        $slopes = $this->slopes($material, $stated, self::WHOLE, $patches, $from);
+        $from = $this->looks(material: $material, stated: $stated, figures: self::WHOLE, patches: $patches);
+        $slopes = $this->slopes(material: $material, stated: $stated, figures: self::WHOLE, patches: $patches, looks: $from);
         $telling = array_filter(
             $slopes,
             static fn (array $of): bool => self::TELLS <= max(
@@ -60,19 +60,19 @@ final readonly class LearnLook
             return LearnedLook::nothing([] === $patches ? 'No patch with it has been measured yet.' : 'Too faint on the measured patches.');
         }
         [$patches, $from] = [array_values(array_intersect_key($patches, $telling)), array_values(array_intersect_key($from, $telling))];
-        [$figures, $matrix] = $this->fit($material, $stated, $patches, $from);
+        [$figures, $matrix] = $this->fit(material: $material, stated: $stated, patches: $patches, from: $from);
         $learned = self::learned($stated, $figures, \count($patches));
-        $to = $this->looks($material, $stated, $figures, $patches);
+        $to = $this->looks(material: $material, stated: $stated, figures: $figures, patches: $patches);
         $within = self::inverse($matrix);
         $told = array_map(
             static fn (SeenPatch $p, Lab $before, Lab $after): LearnedPatch => new LearnedPatch(
-                $p->board,
-                $p->patch,
-                $p->seen->light()->colour(),
-                $before->light()->colour(),
-                $after->light()->colour(),
-                ColourDifference::ofLabs($p->seen, $before),
-                ColourDifference::ofLabs($p->seen, $after),
+                board: $p->board,
+                patch: $p->patch,
+                seen: $p->seen->light()->colour(),
+                stated: $before->light()->colour(),
+                learned: $after->light()->colour(),
+                offStated: ColourDifference::ofLabs($p->seen, $before),
+                offLearned: ColourDifference::ofLabs($p->seen, $after),
             ),
             $patches,
             $from,
@@ -81,14 +81,14 @@ final readonly class LearnLook
         $mean = static fn (array $of): float => round(array_sum($of) / \count($of), 2);
 
         return new LearnedLook(
-            $learned,
-            null,
-            $stated,
-            $mean(array_map(static fn (LearnedPatch $p): float => $p->offStated->deltaE, $told)),
-            $mean(array_map(static fn (LearnedPatch $p): float => $p->offLearned->deltaE, $told)),
-            round(exp(sqrt($within[0][0])), 3),
-            round(sqrt($within[1][1] + $within[2][2] + $within[3][3]), 2),
-            $told,
+            learned: $learned,
+            why: null,
+            stated: $stated,
+            offStated: $mean(array_map(static fn (LearnedPatch $p): float => $p->offStated->deltaE, $told)),
+            offLearned: $mean(array_map(static fn (LearnedPatch $p): float => $p->offLearned->deltaE, $told)),
+            powerWithin: round(exp(sqrt($within[0][0])), 3),
+            colourWithin: round(sqrt($within[1][1] + $within[2][2] + $within[3][3]), 2),
+            patches: $told,
         );
     }
 
@@ -105,8 +105,8 @@ final readonly class LearnLook
         $least = self::cost($figures, $patches, $looks);
         $matrix = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $slopes = $this->slopes($material, $stated, $figures, $patches, $looks);
-            [$matrix, $pull] = self::normal($figures, $patches, $looks, $slopes);
+            $slopes = $this->slopes(material: $material, stated: $stated, figures: $figures, patches: $patches, looks: $looks);
+            [$matrix, $pull] = self::normal(figures: $figures, patches: $patches, looks: $looks, slopes: $slopes);
             $step = array_map(
                 static fn (array $row): float => array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $pull)),
                 self::inverse($matrix),
@@ -114,7 +114,7 @@ final readonly class LearnLook
             // Halved until it is better: far off, the look is no straight line of the figures.
             for ($part = 1.0; $part > 0.1; $part /= 2) {
                 $tried = self::bounded(array_map(static fn (float $at, float $by): float => $at + $part * $by, $figures, $step));
-                $there = $this->looks($material, $stated, $tried, $patches);
+                $there = $this->looks(material: $material, stated: $stated, figures: $tried, patches: $patches);
                 $cost = self::cost($tried, $patches, $there);
                 if ($cost < $least) {
                     break;
@@ -158,7 +158,7 @@ final readonly class LearnLook
                 $figures,
                 array_keys($figures),
             );
-            foreach ($this->looks($material, $stated, $tried, $patches) as $k => $there) {
+            foreach ($this->looks(material: $material, stated: $stated, figures: $tried, patches: $patches) as $k => $there) {
                 $slopes[$k][] = array_map(static fn (float $d): float => $d / $by, self::from($looks[$k], $there));
             }
         }

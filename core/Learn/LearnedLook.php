@@ -33,6 +33,15 @@ final readonly class LearnedLook
 
     public static function nothing(string $why): self
     {
-        return new self(null, $why, null, null, null, null, null, []);
+        return new self(
+            learned: null,
+            why: $why,
+            stated: null,
+            offStated: null,
+            offLearned: null,
+            powerWithin: null,
+            colourWithin: null,
+            patches: [],
+        );
     }
 }

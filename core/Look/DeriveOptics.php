@@ -80,10 +80,10 @@ final class DeriveOptics
         }
 
         return ($this->found[$key] ??= $this->ofColour(
-            $look,
-            $colour,
-            FirstSurface::of($material->sheen ?? Sheen::Matt),
-            $wet,
+            look: $look,
+            colour: $colour,
+            surface: FirstSurface::of($material->sheen ?? Sheen::Matt),
+            wet: $wet,
         ))->times(self::perVolume($material));
     }
 
@@ -147,7 +147,7 @@ final class DeriveOptics
     private function ofColour(Look $look, Colour $colour, FirstSurface $surface, float $wet): Optics
     {
         $inside = $surface->inside($this->recover->recover($colour));
-        $optics = $this->hiding($inside, $surface, $wet, $look->hiding ?? self::USUAL_HIDING);
+        $optics = $this->hiding(inside: $inside, surface: $surface, wet: $wet, hiding: $look->hiding ?? self::USUAL_HIDING);
 
         return null === $look->tint ? $optics : $optics->times($this->strength($optics, $surface, $look->tint));
     }
@@ -242,10 +242,10 @@ final class DeriveOptics
         $surface = FirstSurface::of(Sheen::Matt);
 
         return $this->white ??= $this->hiding(
-            $surface->inside($this->recover->recover(Colour::of(self::WHITE))),
-            $surface,
-            self::WHITE_WET,
-            self::USUAL_HIDING,
+            inside: $surface->inside($this->recover->recover(Colour::of(self::WHITE))),
+            surface: $surface,
+            wet: self::WHITE_WET,
+            hiding: self::USUAL_HIDING,
         );
     }
 }

@@ -40,7 +40,7 @@ final class DoStep
     {
         $states = [$state];
         foreach ($steps as $step) {
-            $states[] = $state = self::to($state, $step, $zone, $most);
+            $states[] = $state = self::to(state: $state, step: $step, zone: $zone, most: $most);
         }
 
         return $states;
@@ -63,15 +63,21 @@ final class DoStep
                 $state,
                 static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p,
             ),
-            Effect::TakesAway === $step->act => self::divide(
-                $state,
-                $step,
-                $zone,
-                $most,
-                static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth),
+            Effect::TakesAway === $step->effect => self::divide(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth),
             ),
-            null !== $step->film => self::lay($state, $step, $step->film, $zone, $most),
-            $pattern->relief > 0.0 => self::divide($state, $step, $zone, $most, static fn (Patch $p): Patch => $p),
+            null !== $step->film => self::lay(state: $state, step: $step, film: $step->film, zone: $zone, patches: $most),
+            $pattern->relief > 0.0 => self::divide(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p): Patch => $p,
+            ),
             default => $state->kept(),
         };
     }
@@ -93,7 +99,7 @@ final class DoStep
             return self::each($state, static fn (Patch $p): Patch => $p->height > 0.0 ? $lay($p, $most) : $p);
         }
 
-        return self::divide($state, $step, $zone, $patches, $lay);
+        return self::divide(state: $state, step: $step, zone: $zone, most: $patches, do: $lay);
     }
 
     /**
@@ -145,7 +151,7 @@ final class DoStep
         }
         \assert([] !== $patches);
 
-        return self::fewer($patches, $divided, $most, $pattern->spread, $way ?? $step->id);
+        return self::fewer(patches: $patches, divided: $divided, most: $most, spread: $pattern->spread, way: $way ?? $step->id);
     }
 
     /**
@@ -173,7 +179,7 @@ final class DoStep
     private static function fewer(array $patches, array $divided, int $most, Spread $spread, string $way): ZoneState
     {
         if (\count($patches) <= $most) {
-            return new ZoneState($patches, $divided, $spread, $way);
+            return new ZoneState(patches: $patches, divided: $divided, spread: $spread, way: $way);
         }
         $labs = array_map(static fn (Patch $p): Lab => $p->lab(), $patches);
         $order = array_keys($patches);
@@ -196,11 +202,11 @@ final class DoStep
         }
 
         return new ZoneState(
-            array_values($fewer),
-            array_map(static fn (Division $d): Division => new Division($d->from, $d->share, $to[$d->to]), $divided),
-            $spread,
-            $way,
-            $rehomed,
+            patches: array_values($fewer),
+            divided: array_map(static fn (Division $d): Division => new Division($d->from, $d->share, $to[$d->to]), $divided),
+            spread: $spread,
+            way: $way,
+            rehomed: $rehomed,
         );
     }
 }

@@ -16,7 +16,7 @@ final readonly class Doing
 {
     public function __construct(
         public string $id,
-        public Effect $act,
+        public Effect $effect,
         public Pattern $pattern,
         public int $rounds,
         public ?FilmOf $film,
@@ -28,6 +28,14 @@ final readonly class Doing
     /** The same with its film so many times thicker. */
     public function laid(float $times): self
     {
-        return new self($this->id, $this->act, $this->pattern, $this->rounds, $this->film?->thicker($times), $this->depth, $this->way);
+        return new self(
+            id: $this->id,
+            effect: $this->effect,
+            pattern: $this->pattern,
+            rounds: $this->rounds,
+            film: $this->film?->thicker($times),
+            depth: $this->depth,
+            way: $this->way,
+        );
     }
 }

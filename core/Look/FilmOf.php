@@ -31,11 +31,16 @@ final class FilmOf
     /** As if it were so many times thicker. */
     public function thicker(float $times): self
     {
-        return new self($this->stepId, $this->of, $times * $this->wet, $times * $this->dry);
+        return new self(stepId: $this->stepId, of: $this->of, wet: $times * $this->wet, dry: $times * $this->dry);
     }
 
     public function times(float $amount): LaidFilm
     {
-        return $this->laid[(string) $amount] ??= new LaidFilm($this->stepId, $this->of, $amount * $this->wet, $amount * $this->dry);
+        return $this->laid[(string) $amount] ??= new LaidFilm(
+            stepId: $this->stepId,
+            of: $this->of,
+            wet: $amount * $this->wet,
+            dry: $amount * $this->dry,
+        );
     }
 }

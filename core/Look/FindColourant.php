@@ -61,12 +61,12 @@ final class FindColourant
         }
 
         return new Colourant(
-            $this->kind($mix),
-            Optics::mix($parts),
-            $this->flake($mix),
-            $character->sheen,
-            $yellows,
-            $character->normalWet,
+            kind: $this->kind($mix),
+            optics: Optics::mix($parts),
+            flake: $this->flake($mix),
+            sheen: $character->sheen,
+            yellows: $yellows,
+            normal: $character->normalWet,
         );
     }
 
@@ -74,12 +74,12 @@ final class FindColourant
     public function sheet(Colour $colour, float $thickness): Colourant
     {
         return new Colourant(
-            ColourantKind::Film,
-            Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE),
-            null,
-            Sheen::Chalky,
-            0.0,
-            max(1.0, $thickness),
+            kind: ColourantKind::Film,
+            optics: Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE),
+            flake: null,
+            sheen: Sheen::Chalky,
+            yellows: 0.0,
+            normal: max(1.0, $thickness),
         );
     }
 

@@ -35,13 +35,13 @@ final readonly class Ground
     /** Bare wood that looks so. */
     public static function bare(Spectrum $seen): self
     {
-        return new self(FirstSurface::of(Sheen::Chalky)->inside($seen), Sheen::Chalky, self::BARE, 1.0);
+        return new self(inside: FirstSurface::of(Sheen::Chalky)->inside($seen), sheen: Sheen::Chalky, porous: self::BARE, uptake: 1.0);
     }
 
     /** Metal, laminate, or wood under an old finish: closed. */
     public static function closed(Spectrum $seen): self
     {
-        return new self(FirstSurface::of(Sheen::Satin)->inside($seen), Sheen::Satin, 0.0, self::CLOSED);
+        return new self(inside: FirstSurface::of(Sheen::Satin)->inside($seen), sheen: Sheen::Satin, porous: 0.0, uptake: self::CLOSED);
     }
 
     /** Does what is laid on it go into wood, dyed or not? */
@@ -79,13 +79,13 @@ final readonly class Ground
     public function under(Spectrum $inside, ?Sheen $sheen, bool $closes): self
     {
         if (!$closes) {
-            return new self($inside, $this->sheen, $this->porous, $this->uptake);
+            return new self(inside: $inside, sheen: $this->sheen, porous: $this->porous, uptake: $this->uptake);
         }
         $porous = match ($sheen) {
             Sheen::Chalky => 0.3, Sheen::Matt => 0.12, null => $this->porous, default => 0.0,
         };
 
-        return new self($inside, $sheen ?? $this->sheen, $porous, self::CLOSED);
+        return new self(inside: $inside, sheen: $sheen ?? $this->sheen, porous: $porous, uptake: self::CLOSED);
     }
 
     /** Soaked, as far as it is porous and there is enough: `share` 1. */
@@ -96,34 +96,39 @@ final readonly class Ground
         }
 
         return new self(
-            $this->deeper(2 ** ($this->porous * min(1.0, $share))),
-            $this->sheen,
-            $this->porous * (1 - min(1.0, $share)),
-            $this->uptake,
+            inside: $this->deeper(2 ** ($this->porous * min(1.0, $share))),
+            sheen: $this->sheen,
+            porous: $this->porous * (1 - min(1.0, $share)),
+            uptake: $this->uptake,
         );
     }
 
     /** Under a clear old finish: closed and smooth. */
     public function varnished(): self
     {
-        return new self($this->inside, Sheen::Satin, 0.0, self::CLOSED);
+        return new self(inside: $this->inside, sheen: Sheen::Satin, porous: 0.0, uptake: self::CLOSED);
     }
 
     /** Its own colour, weaker or stronger: K ÷ S times a factor. */
     public function times(float $factor): self
     {
-        return new self($this->deeper($factor), $this->sheen, $this->porous, $this->uptake);
+        return new self(inside: $this->deeper($factor), sheen: $this->sheen, porous: $this->porous, uptake: $this->uptake);
     }
 
     public function conditioned(): self
     {
-        return new self($this->inside, $this->sheen, $this->porous, min($this->uptake, self::CONDITIONED));
+        return new self(inside: $this->inside, sheen: $this->sheen, porous: $this->porous, uptake: min($this->uptake, self::CONDITIONED));
     }
 
     /** Scratched by paper: no glossier than matt. */
     public function dulled(): self
     {
-        return new self($this->inside, Sheen::Chalky === $this->sheen ? $this->sheen : Sheen::Matt, $this->porous, $this->uptake);
+        return new self(
+            inside: $this->inside,
+            sheen: Sheen::Chalky === $this->sheen ? $this->sheen : Sheen::Matt,
+            porous: $this->porous,
+            uptake: $this->uptake,
+        );
     }
 
     private function deeper(float $factor): Spectrum

@@ -78,7 +78,10 @@ final readonly class JudgeLook
      */
     public function effect(StackLook $look, int $doing, float $buried = self::BURIED): LookEffect
     {
-        $effects = array_map(fn (Zone $zone): LookEffect => $this->effectIn($look, $doing, $zone, $buried), $look->zones());
+        $effects = array_map(
+            fn (Zone $zone): LookEffect => $this->effectIn(look: $look, doing: $doing, zone: $zone, buried: $buried),
+            $look->zones(),
+        );
         // Lost is only what is lost everywhere.
         usort(
             $effects,
@@ -99,20 +102,20 @@ final readonly class JudgeLook
         $without = \array_slice($without, $to - $doing);
         $with = \array_slice(
             DoStep::all(
-                $without[0] ?? throw new \LogicException('This step doesn\'t exist.'),
-                [$look->doings[$doing], ...$later],
-                $zone,
-                $look->most,
+                state: $without[0] ?? throw new \LogicException('This step doesn\'t exist.'),
+                steps: [$look->doings[$doing], ...$later],
+                zone: $zone,
+                most: $look->most,
             ),
             1,
         );
 
         return self::between(
-            $look->doings[$doing],
-            $later,
-            $zone,
-            array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without),
-            self::BURIED,
+            step: $look->doings[$doing],
+            later: $later,
+            zone: $zone,
+            apart: array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without),
+            buried: self::BURIED,
         );
     }
 
@@ -121,7 +124,7 @@ final readonly class JudgeLook
         $apart = [];
         $without = $look->met($doing, $zone);
         for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
-            $without = $i === $doing ? $without : DoStep::to($without, $look->doings[$i], $zone, $look->most);
+            $without = $i === $doing ? $without : DoStep::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
             $apart[] = $off = $look->after($i, $zone)->apart($without);
             $left = $look->takenAfter($i, $zone);
             if ($off < self::GONE && null !== $left && $look->after($i, $zone)->endsAs($without, $left)) {
@@ -131,7 +134,13 @@ final readonly class JudgeLook
             }
         }
 
-        return self::between($look->doings[$doing], \array_slice($look->doings, $doing + 1), $zone, $apart, $buried);
+        return self::between(
+            step: $look->doings[$doing],
+            later: \array_slice($look->doings, $doing + 1),
+            zone: $zone,
+            apart: $apart,
+            buried: $buried,
+        );
     }
 
     /**
@@ -145,12 +154,12 @@ final readonly class JudgeLook
         $least = max(self::NOTHING, $buried * $most);
 
         return new LookEffect(
-            $step->id,
-            $zone,
-            round($most, 2),
-            round($remains, 2),
-            $remains < $least,
-            $remains < $least ? self::buriedBy($later, $apart, $least) : null,
+            stepId: $step->id,
+            zone: $zone,
+            most: round($most, 2),
+            remains: round($remains, 2),
+            lost: $remains < $least,
+            buriedBy: $remains < $least ? self::buriedBy($later, $apart, $least) : null,
         );
     }
 
@@ -193,12 +202,12 @@ final readonly class JudgeLook
         $last = \count($levels) - 1;
 
         return new LookBlend(
-            $step->id,
-            $seen($middle)->light()->colour()->hex,
-            round(($chroma($over) + $chroma($under)) / 2 - $chroma($middle), 1),
-            $step->way,
-            round($levels[0]->share, 3),
-            round(1 - $levels[$last]->share, 3),
+            stepId: $step->id,
+            middle: $seen($middle)->light()->colour()->hex,
+            mud: round(($chroma($over) + $chroma($under)) / 2 - $chroma($middle), 1),
+            way: $step->way,
+            from: round($levels[0]->share, 3),
+            to: round(1 - $levels[$last]->share, 3),
         );
     }
 

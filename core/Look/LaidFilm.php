@@ -44,19 +44,26 @@ final class LaidFilm
 
     public function leaving(float $share): self
     {
-        return new self($this->stepId, $this->of, $this->wet, $this->dry, $this->share * $share, $this->soaks);
+        return new self(
+            stepId: $this->stepId,
+            of: $this->of,
+            wet: $this->wet,
+            dry: $this->dry,
+            share: $this->share * $share,
+            soaks: $this->soaks,
+        );
     }
 
     /** The same where it is laid on bare wood. */
     public function onWood(): self
     {
         return $this->onWood ??= new self(
-            $this->stepId,
-            $this->of,
-            $this->wet,
-            $this->dry,
-            $this->share,
-            ColourantKind::Clear === $this->of->kind,
+            stepId: $this->stepId,
+            of: $this->of,
+            wet: $this->wet,
+            dry: $this->dry,
+            share: $this->share,
+            soaks: ColourantKind::Clear === $this->of->kind,
         );
     }
 

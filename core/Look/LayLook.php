@@ -35,10 +35,15 @@ final class LayLook
         $course = [];
         $most = self::most($doings, $share);
         foreach (self::zones($substrate) as $zone) {
-            $course[$zone->value] = DoStep::all(new ZoneState([$this->begin($substrate, $finish, $zone)]), $doings, $zone, $most);
+            $course[$zone->value] = DoStep::all(
+                state: new ZoneState([$this->begin($substrate, $finish, $zone)]),
+                steps: $doings,
+                zone: $zone,
+                most: $most,
+            );
         }
 
-        return new StackLook($doings, $course, $most, $share);
+        return new StackLook(doings: $doings, course: $course, most: $most, share: $share);
     }
 
     /**
@@ -53,7 +58,7 @@ final class LayLook
 
         return array_reduce(
             $doings,
-            static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to($state, $doing, $zone, $most),
+            static fn (ZoneState $state, Doing $doing): ZoneState => DoStep::to(state: $state, step: $doing, zone: $zone, most: $most),
             new ZoneState([$this->begin($substrate, $finish, $zone)]),
         );
     }

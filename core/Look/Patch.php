@@ -43,22 +43,22 @@ final class Patch
      */
     public static function whole(Ground $base, float $old, Ground $bare): self
     {
-        return new self(1.0, [], 0.0, [], $base, $old, $bare, $base, [$base]);
+        return new self(share: 1.0, at: [], height: 0.0, films: [], base: $base, old: $old, bare: $bare, ground: $base, under: [$base]);
     }
 
     /** Only a share of it. */
     public function part(float $share): self
     {
         return new self(
-            $this->share * $share,
-            $this->at,
-            $this->height,
-            $this->films,
-            $this->base,
-            $this->old,
-            $this->bare,
-            $this->ground,
-            $this->under,
+            share: $this->share * $share,
+            at: $this->at,
+            height: $this->height,
+            films: $this->films,
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $this->ground,
+            under: $this->under,
         );
     }
 
@@ -66,36 +66,46 @@ final class Patch
     public function joinedBy(float $share): self
     {
         return new self(
-            $this->share + $share,
-            $this->at,
-            $this->height,
-            $this->films,
-            $this->base,
-            $this->old,
-            $this->bare,
-            $this->ground,
-            $this->under,
+            share: $this->share + $share,
+            at: $this->at,
+            height: $this->height,
+            films: $this->films,
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $this->ground,
+            under: $this->under,
         );
     }
 
     public function lying(string $way, float $from, float $to): self
     {
         return new self(
-            $this->share,
-            [$way => [$from, $to]] + $this->at,
-            $this->height,
-            $this->films,
-            $this->base,
-            $this->old,
-            $this->bare,
-            $this->ground,
-            $this->under,
+            share: $this->share,
+            at: [$way => [$from, $to]] + $this->at,
+            height: $this->height,
+            films: $this->films,
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $this->ground,
+            under: $this->under,
         );
     }
 
     public function standing(float $height): self
     {
-        return new self($this->share, $this->at, $height, $this->films, $this->base, $this->old, $this->bare, $this->ground, $this->under);
+        return new self(
+            share: $this->share,
+            at: $this->at,
+            height: $height,
+            films: $this->films,
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $this->ground,
+            under: $this->under,
+        );
     }
 
     public function with(LaidFilm $film): self
@@ -108,22 +118,32 @@ final class Patch
         $under[] = $before === $this->ground || $film->hasOwnSurface() ? $ground : $film->over($before);
 
         return new self(
-            $this->share,
-            $this->at,
-            $this->height,
-            [...$this->films, $film],
-            $this->base,
-            $this->old,
-            $this->bare,
-            $ground,
-            $under,
+            share: $this->share,
+            at: $this->at,
+            height: $this->height,
+            films: [...$this->films, $film],
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $ground,
+            under: $under,
         );
     }
 
     /** The ground itself changed, where nothing lies on it yet: bleached or conditioned. */
     public function on(Ground $base): self
     {
-        return new self($this->share, $this->at, $this->height, $this->films, $base, $this->old, $base, $base, [$base]);
+        return new self(
+            share: $this->share,
+            at: $this->at,
+            height: $this->height,
+            films: $this->films,
+            base: $base,
+            old: $this->old,
+            bare: $base,
+            ground: $base,
+            under: [$base],
+        );
     }
 
     public function isBare(): bool
@@ -209,21 +229,31 @@ final class Patch
         }
         \assert([] !== $under);
 
-        return new self($this->share, $this->at, $this->height, $films, $base, $old, $this->bare, $under[\count($under) - 1], $under);
+        return new self(
+            share: $this->share,
+            at: $this->at,
+            height: $this->height,
+            films: $films,
+            base: $base,
+            old: $old,
+            bare: $this->bare,
+            ground: $under[\count($under) - 1],
+            under: $under,
+        );
     }
 
     private function dulled(): self
     {
         return new self(
-            $this->share,
-            $this->at,
-            $this->height,
-            $this->films,
-            $this->base,
-            $this->old,
-            $this->bare,
-            $this->ground->dulled(),
-            $this->under,
+            share: $this->share,
+            at: $this->at,
+            height: $this->height,
+            films: $this->films,
+            base: $this->base,
+            old: $this->old,
+            bare: $this->bare,
+            ground: $this->ground->dulled(),
+            under: $this->under,
         );
     }
 }

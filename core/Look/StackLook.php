@@ -83,16 +83,25 @@ final class StackLook
         $course = [];
         foreach ($this->course as $zone => $states) {
             $patches = max(array_map(static fn (ZoneState $s): int => \count($s->patches), $states));
-            $course[$zone] = $patches <= $most ? $states : DoStep::all($states[0], $this->doings, Zone::from($zone), $most);
+            $course[$zone] = $patches <= $most
+                ? $states
+                : DoStep::all(state: $states[0], steps: $this->doings, zone: Zone::from($zone), most: $most);
         }
 
-        return $course === $this->course ? $this : new self($this->doings, $course, min($most, $this->most), $this->share);
+        return $course === $this->course
+            ? $this
+            : new self(doings: $this->doings, course: $course, most: min($most, $this->most), share: $this->share);
     }
 
     /** As if nothing had been done. */
     public function ground(): self
     {
-        return new self([], array_map(static fn (array $states): array => [$states[0]], $this->course), $this->most, $this->share);
+        return new self(
+            doings: [],
+            course: array_map(static fn (array $states): array => [$states[0]], $this->course),
+            most: $this->most,
+            share: $this->share,
+        );
     }
 
     /**
@@ -106,11 +115,14 @@ final class StackLook
         foreach ($this->course as $zone => $states) {
             $course[$zone] = [
                 ...$states,
-                ...\array_slice(DoStep::all($this->end(Zone::from($zone)), $more, Zone::from($zone), $this->most), 1),
+                ...\array_slice(
+                    DoStep::all(state: $this->end(Zone::from($zone)), steps: $more, zone: Zone::from($zone), most: $this->most),
+                    1,
+                ),
             ];
         }
 
-        return new self([...$this->doings, ...$more], $course, $this->most, $this->share);
+        return new self(doings: [...$this->doings, ...$more], course: $course, most: $this->most, share: $this->share);
     }
 
     /**
@@ -135,7 +147,7 @@ final class StackLook
             $step = $this->doings[$i];
             if (Follows::Resist === $step->pattern->follows) {
                 $sum = null;
-            } elseif (Effect::TakesAway === $step->act && null !== $sum) {
+            } elseif (Effect::TakesAway === $step->effect && null !== $sum) {
                 $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
             }
         }
@@ -150,6 +162,11 @@ final class StackLook
      */
     public function leftOut(int $doing, Zone $zone): array
     {
-        return DoStep::all($this->met($doing, $zone), \array_slice($this->doings, $doing + 1), $zone, $this->most);
+        return DoStep::all(
+            state: $this->met($doing, $zone),
+            steps: \array_slice($this->doings, $doing + 1),
+            zone: $zone,
+            most: $this->most,
+        );
     }
 }

@@ -65,7 +65,16 @@ final readonly class Body
             throw InvalidMaterial::outOfRange('Slaking', 'between 0 minutes and 2 days');
         }
 
-        return new self($carrier, $density->simplified(), $scooped?->simplified(), $solids, $build, $spread, $largestThinning, $slake);
+        return new self(
+            carrier: $carrier,
+            density: $density->simplified(),
+            scooped: $scooped?->simplified(),
+            solids: $solids,
+            build: $build,
+            spread: $spread,
+            largestThinning: $largestThinning,
+            slake: $slake,
+        );
     }
 
     /**

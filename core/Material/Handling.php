@@ -25,12 +25,12 @@ final readonly class Handling
     public function dryingIn(float $times): self
     {
         return new self(
-            $this->dries,
-            $this->times?->dryingIn($times),
-            $this->openTime,
-            $this->potLife,
-            $this->rewets,
-            $this->lowestTemperature,
+            dries: $this->dries,
+            times: $this->times?->dryingIn($times),
+            openTime: $this->openTime,
+            potLife: $this->potLife,
+            rewets: $this->rewets,
+            lowestTemperature: $this->lowestTemperature,
         );
     }
 
@@ -54,6 +54,13 @@ final readonly class Handling
             throw InvalidMaterial::outOfRange('The minimum temperature', 'between -30 and 40 °C');
         }
 
-        return new self($dries, $times, $openTime, $potLife, $rewets, $lowestTemperature);
+        return new self(
+            dries: $dries,
+            times: $times,
+            openTime: $openTime,
+            potLife: $potLife,
+            rewets: $rewets,
+            lowestTemperature: $lowestTemperature,
+        );
     }
 }

@@ -32,6 +32,6 @@ final readonly class Learned
 
         return $patches < 1
             ? throw InvalidMaterial::outOfRange('The number of patches', 'at least 1')
-            : new self($colour, $power, $patches, $use);
+            : new self(colour: $colour, power: $power, patches: $patches, use: $use);
     }
 }

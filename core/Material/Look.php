@@ -40,13 +40,20 @@ final readonly class Look
             throw InvalidMaterial::outOfRange('Hiding', 'between 0 and 0.999');
         }
 
-        return new self($kind, $colour, $hiding, $tint, $onWood, $learned);
+        return new self(kind: $kind, colour: $colour, hiding: $hiding, tint: $tint, onWood: $onWood, learned: $learned);
     }
 
     /** The same, with what patches say of it. */
     public function learning(?Learned $learned): self
     {
-        return new self($this->kind, $this->colour, $this->hiding, $this->tint, $this->onWood, $learned);
+        return new self(
+            kind: $this->kind,
+            colour: $this->colour,
+            hiding: $this->hiding,
+            tint: $this->tint,
+            onWood: $this->onWood,
+            learned: $learned,
+        );
     }
 
     /** The colour that can be learned of: at full strength, or of a stain on pale wood; null where there is none. */

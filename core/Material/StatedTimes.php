@@ -29,11 +29,11 @@ final readonly class StatedTimes
         );
 
         return new self(
-            $touch,
-            $recoat,
-            null === $this->recoatMost ? null : max($this->recoatMost, $recoat),
-            $through,
-            max($this->cure, $through),
+            touch: $touch,
+            recoat: $recoat,
+            recoatMost: null === $this->recoatMost ? null : max($this->recoatMost, $recoat),
+            through: $through,
+            cure: max($this->cure, $through),
         );
     }
 
@@ -57,6 +57,6 @@ final readonly class StatedTimes
             throw InvalidMaterial::timesOutOfOrder('The earliest recoat', 'the latest');
         }
 
-        return new self($touch, $recoat, $recoatMost, $through, $cure);
+        return new self(touch: $touch, recoat: $recoat, recoatMost: $recoatMost, through: $through, cure: $cure);
     }
 }

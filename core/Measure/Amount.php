@@ -23,10 +23,10 @@ final readonly class Amount
         $number = $ml->toFloat();
 
         return new self(
-            round($number, 4),
-            ExactNumber::written($ml),
-            null === $g ? null : round($g->toFloat(), 3),
-            (new PrintQuantity($units))->millilitres($number),
+            ml: round($number, 4),
+            exact: ExactNumber::written($ml),
+            g: null === $g ? null : round($g->toFloat(), 3),
+            text: (new PrintQuantity($units))->millilitres($number),
         );
     }
 }

@@ -32,7 +32,7 @@ final readonly class MeasureAtHand
             throw InvalidMeasure::uselessMeasure($name);
         }
 
-        return new self($name, $dimension, $step->simplified(), $capacity->simplified());
+        return new self(name: $name, dimension: $dimension, step: $step->simplified(), capacity: $capacity->simplified());
     }
 
     /**
@@ -45,7 +45,13 @@ final readonly class MeasureAtHand
     public static function dropper(BigRational $drop): self
     {
         return $drop->isPositive()
-            ? new self('dropper', Dimension::Volume, $drop->simplified(), $drop->multipliedBy(100)->simplified(), 'drops')
+            ? new self(
+                name: 'dropper',
+                dimension: Dimension::Volume,
+                step: $drop->simplified(),
+                capacity: $drop->multipliedBy(100)->simplified(),
+                counted: 'drops',
+            )
             : throw InvalidMeasure::uselessMeasure('dropper');
     }
 

@@ -53,7 +53,7 @@ final readonly class PreviewCorrection
         if (\count($pot->portions) === \count($wanted->leaves) && $pot->offFrom($wanted)->isLessThan(self::AS_WANTED)) {
             $pot = Contents::ofMix($wanted, $pot->volume());
         }
-        $found = $this->belowTheBrim($pot, $wanted, $holds, $have, $context);
+        $found = $this->belowTheBrim(pot: $pot, wanted: $wanted, holds: $holds, have: $have, context: $context);
         $measured = array_filter(array_map(
             fn (Portion $p): ?MeasuredLine => $this->measure->find($p, $context->measures),
             array_values($found->add->portions),
@@ -65,22 +65,35 @@ final readonly class PreviewCorrection
         $then = $found->kept->plus($found->add);
 
         return new CorrectionPreview(
-            PotPreview::of($pot, $context->units),
-            $found->isReached(),
-            $found->pouredOff->isEmpty() ? null : Amount::of($found->pouredOff->volume(), $context->units, $found->pouredOff->mass()),
-            $this->lines($found->add, $context),
-            \count($measured) < \count($found->add->portions) || $asMeasured->isEmpty()
+            now: PotPreview::of($pot, $context->units),
+            reached: $found->isReached(),
+            pourOff: $found->pouredOff->isEmpty()
+                ? null
+                : Amount::of($found->pouredOff->volume(), $context->units, $found->pouredOff->mass()),
+            add: $this->lines($found->add, $context),
+            error: \count($measured) < \count($found->add->portions) || $asMeasured->isEmpty()
                 ? null
                 : round($asMeasured->offFrom($wanted)->toFloat(), 5),
-            Amount::of($found->yield, $context->units, $then->mass()),
-            $found->isReached() ? PotPreview::of($then, $context->units) : null,
-            $this->lines($found->addToPouredOff, $context),
-            array_map(static fn ($m): string => $m->name, $found->short),
-            null === $found->nearest
+            yield: Amount::of($found->yield, $context->units, $then->mass()),
+            then: $found->isReached() ? PotPreview::of($then, $context->units) : null,
+            pouredOffNeeds: $this->lines($found->addToPouredOff, $context),
+            short: array_map(static fn ($m): string => $m->name, $found->short),
+            nearest: null === $found->nearest
                 ? null
-                : $this->describe($this->nearestBelowTheBrim($found->nearest, $pot, $wanted, $holds, $have, $context), $wanted, $context),
+                : $this->describe(
+                    $this->nearestBelowTheBrim(
+                        nearest: $found->nearest,
+                        pot: $pot,
+                        wanted: $wanted,
+                        holds: $holds,
+                        have: $have,
+                        context: $context,
+                    ),
+                    $wanted,
+                    $context,
+                ),
             // what is kept, and on top of it what is added
-            $found->isReached()
+            cup: $found->isReached()
                 ? $this->fill->fill(
                     $found->yield->toFloat(),
                     [['', 'What is in it', $found->kept->volume()->toFloat()], ...FillCup::pours($found->add)],
@@ -100,8 +113,10 @@ final readonly class PreviewCorrection
     {
         $spare = BigRational::zero();
         for ($tries = 0;; ++$tries) {
-            $found = $this->correct->correct($pot, $wanted, $holds, $have, $spare);
-            $over = null === $holds ? 0.0 : $this->asPoured($pot, $found->pouredOff, $found->add, $context) - $holds->toFloat();
+            $found = $this->correct->correct(pot: $pot, wanted: $wanted, holds: $holds, have: $have, spare: $spare);
+            $over = null === $holds
+                ? 0.0
+                : $this->asPoured(pot: $pot, off: $found->pouredOff, add: $found->add, context: $context) - $holds->toFloat();
             if ($over <= 0.0 || $tries >= self::TRIES) {
                 return $found;
             }
@@ -126,13 +141,13 @@ final readonly class PreviewCorrection
         $spare = BigRational::zero();
         $least = $pot->volume();
         for ($tries = 0; null !== $holds && $tries < self::TRIES; ++$tries) {
-            $over = $this->asPoured($pot, Contents::of([]), $nearest->add, $context) - $holds->toFloat();
+            $over = $this->asPoured(pot: $pot, off: Contents::of([]), add: $nearest->add, context: $context) - $holds->toFloat();
             if ($over <= 0.0) {
                 break;
             }
             $spare = $spare->plus($spare->dividedBy(4))->plus(ExactNumber::ceil($over, 3))->plus('1/1000')->simplified();
             $room = $holds->minus($spare);
-            $nearest = $this->nearest->find($pot, $wanted, $room->isLessThan($least) ? $least : $room, $have);
+            $nearest = $this->nearest->find(pot: $pot, wanted: $wanted, holds: $room->isLessThan($least) ? $least : $room, have: $have);
         }
 
         return $nearest;
@@ -158,10 +173,10 @@ final readonly class PreviewCorrection
         $should = $solids($wanted);
 
         return new NearestPreview(
-            $this->lines($nearest->add, $context),
-            PotPreview::of($nearest->pot, $context->units),
-            round($nearest->error->toFloat(), 5),
-            $should > 0 ? round($solids($nearest->pot->mix('nearest')) / $should, 4) : 1.0,
+            add: $this->lines($nearest->add, $context),
+            then: PotPreview::of($nearest->pot, $context->units),
+            error: round($nearest->error->toFloat(), 5),
+            film: $should > 0 ? round($solids($nearest->pot->mix('nearest')) / $should, 4) : 1.0,
         );
     }
 

@@ -33,14 +33,14 @@ final readonly class PreviewEvaporation
         if ($pot->isEmpty()) {
             throw InvalidMix::emptyPot();
         }
-        $found = $this->find->find($pot, $then, $now, $thinner);
+        $found = $this->find->find(pot: $pot, then: $then, now: $now, thinner: $thinner);
         $restore = BatchLinePreview::all(Contents::of([$found->restore]), $context->units, $context->measures);
 
         return new EvaporationPreview(
-            $restore[0] ?? throw InvalidMix::nothingEvaporated(),
-            round($found->thickened->toFloat(), 3),
-            PotPreview::of($pot, $context->units),
-            PotPreview::of($found->left, $context->units),
+            restore: $restore[0] ?? throw InvalidMix::nothingEvaporated(),
+            thickened: round($found->thickened->toFloat(), 3),
+            was: PotPreview::of($pot, $context->units),
+            now: PotPreview::of($found->left, $context->units),
         );
     }
 }

@@ -31,16 +31,16 @@ final readonly class PreviewLadder
      */
     public function preview(FlatMix $from, FlatMix $to, int $rungs, BigRational $each, Context $context): LadderPreview
     {
-        $ladder = $this->make->make($from, $to, $rungs, $each);
+        $ladder = $this->make->make(from: $from, to: $to, rungs: $rungs, each: $each);
 
         return new LadderPreview(
             Amount::of(ExactNumber::sum(array_map(static fn (Rung $r): BigRational => $r->ofFirst, $ladder)), $context->units),
             Amount::of(ExactNumber::sum(array_map(static fn (Rung $r): BigRational => $r->ofSecond, $ladder)), $context->units),
             array_map(fn (Rung $r): RungPreview => new RungPreview(
-                Amount::of($r->ofFirst, $context->units),
-                Amount::of($r->ofSecond, $context->units),
-                PotPreview::of($r->contents, $context->units),
-                $this->pour->measured($r->contents->mix('rung'), $each, $context),
+                ofFirst: Amount::of($r->ofFirst, $context->units),
+                ofSecond: Amount::of($r->ofSecond, $context->units),
+                holds: PotPreview::of($r->contents, $context->units),
+                measured: $this->pour->measured($r->contents->mix('rung'), $each, $context),
             ), $ladder),
         );
     }

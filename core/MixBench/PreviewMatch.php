@@ -71,14 +71,26 @@ final readonly class PreviewMatch
         if ([] === $optics) {
             throw InvalidMix::nothingToMatchWith();
         }
-        $found = MatchColour::find($optics, Lab::of($target), FirstSurface::of($sheen), $isOver, $most);
-        $describe = fn (MatchedMix $m): MatchFound => $this->describe($m, $byId, $target, $amount, $units);
+        $found = MatchColour::find(
+            paints: $optics,
+            target: Lab::of($target),
+            surface: FirstSurface::of($sheen),
+            isOver: $isOver,
+            most: $most,
+        );
+        $describe = fn (MatchedMix $m): MatchFound => $this->describe(
+            match: $m,
+            byId: $byId,
+            target: $target,
+            amount: $amount,
+            units: $units,
+        );
 
         return new MatchPreview(
-            null === $found->best ? null : $describe($found->best),
-            array_map($describe, $found->others),
-            $found->complete,
-            array_values(array_map(static fn (Material $m): string => $m->name, array_diff_key($byId, $optics))),
+            best: null === $found->best ? null : $describe($found->best),
+            others: array_map($describe, $found->others),
+            complete: $found->complete,
+            without: array_values(array_map(static fn (Material $m): string => $m->name, array_diff_key($byId, $optics))),
         );
     }
 
@@ -121,12 +133,12 @@ final readonly class PreviewMatch
         $batch = $this->batch->toYield($flat, $amount);
 
         return new MatchFound(
-            DescribeStep::mix($mix),
-            array_map(static fn (array $p): MatchPart => new MatchPart($p[0]->id, $p[0]->name, $p[1]), $parts),
-            array_map(static fn (BatchLine $l): Amount => Amount::of($l->measured, $units, $l->mass), $batch->lines),
-            $match->colour->hex,
-            ColourDifference::between($match->colour, $target),
-            null === $flat->pricePerMl ? null : round($flat->pricePerMl * $amount->toFloat(), 2),
+            words: DescribeStep::mix($mix),
+            parts: array_map(static fn (array $p): MatchPart => new MatchPart($p[0]->id, $p[0]->name, $p[1]), $parts),
+            amounts: array_map(static fn (BatchLine $l): Amount => Amount::of($l->measured, $units, $l->mass), $batch->lines),
+            colour: $match->colour->hex,
+            off: ColourDifference::between($match->colour, $target),
+            price: null === $flat->pricePerMl ? null : round($flat->pricePerMl * $amount->toFloat(), 2),
         );
     }
 }

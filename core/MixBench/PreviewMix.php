@@ -44,7 +44,7 @@ final readonly class PreviewMix
      */
     public function toYield(Mixture|Material $of, BigRational $yield, Context $context): MixPreview
     {
-        return $this->preview($of, $this->flatten->flatten($of), $yield, $context);
+        return $this->preview(of: $of, flat: $this->flatten->flatten($of), yield: $yield, context: $context);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class PreviewMix
     {
         $flat = $this->flatten->flatten($of);
 
-        return $this->preview($of, $flat, $this->make->fromAllOf($flat, $materialId, $have)->yield, $context);
+        return $this->preview(of: $of, flat: $flat, yield: $this->make->fromAllOf($flat, $materialId, $have)->yield, context: $context);
     }
 
     private function preview(Mixture|Material $of, FlatMix $flat, BigRational $yield, Context $context): MixPreview
@@ -65,35 +65,35 @@ final readonly class PreviewMix
         $cup = $this->pour->cup($measured ?? $exact, $context);
 
         return new MixPreview(
-            $flat->name,
-            $of instanceof Mixture ? DescribeStep::mix($of) : null,
-            Ingredient::all($flat),
-            $exact,
-            $measured,
-            $cup,
-            $this->making->steps($flat),
-            round($character->thinning, 4),
-            $character->largestThinning,
-            round($character->solids, 4),
-            null === $character->normalWet ? null : round($character->normalWet, 2),
-            null === $character->normalWet ? null : round($character->normalWet * $character->solids * $character->build, 2),
-            null === $character->spread() ? null : round($character->spread(), 2),
-            $character->carriers,
-            $character->sheen,
-            $character->handling->times,
-            $character->handling->lowestTemperature,
-            null === $flat->pricePerMl ? null : round($flat->pricePerMl, 5),
-            $character->handling->openTime,
-            $character->handling->potLife,
-            $character->handling->rewets,
-            [
+            name: $flat->name,
+            words: $of instanceof Mixture ? DescribeStep::mix($of) : null,
+            ingredients: Ingredient::all($flat),
+            exact: $exact,
+            measured: $measured,
+            cup: $cup,
+            making: $this->making->steps($flat),
+            thinning: round($character->thinning, 4),
+            largestThinning: $character->largestThinning,
+            solids: round($character->solids, 4),
+            wet: null === $character->normalWet ? null : round($character->normalWet, 2),
+            dry: null === $character->normalWet ? null : round($character->normalWet * $character->solids * $character->build, 2),
+            spread: null === $character->spread() ? null : round($character->spread(), 2),
+            carriers: $character->carriers,
+            sheen: $character->sheen,
+            times: $character->handling->times,
+            lowestTemperature: $character->handling->lowestTemperature,
+            pricePerMl: null === $flat->pricePerMl ? null : round($flat->pricePerMl, 5),
+            openTime: $character->handling->openTime,
+            potLife: $character->handling->potLife,
+            rewets: $character->handling->rewets,
+            remarks: [
                 ...$character->breaks() ? [new Remark(
                     Severity::Stop,
                     'Water and oil don\'t mix: the film will break. Use a thinner of the same kind.',
                 )] : [],
                 ...$this->remark->remark($character, $measured ?? $exact, $cup),
             ],
-            $flat->cautions(),
+            cautions: $flat->cautions(),
         );
     }
 }

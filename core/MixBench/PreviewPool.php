@@ -35,7 +35,9 @@ final readonly class PreviewPool
     public function preview(array $pots, FlatMix $wanted, array $have, ?BigRational $yield, Context $context): ?PoolPreview
     {
         $contents = array_column($pots, 1);
-        $found = null === $yield ? $this->pool->most($contents, $wanted, $have) : $this->pool->making($yield, $contents, $wanted, $have);
+        $found = null === $yield
+            ? $this->pool->most($contents, $wanted, $have)
+            : $this->pool->making(yield: $yield, pots: $contents, wanted: $wanted, have: $have);
         if (null === $found) {
             return null;
         }
@@ -48,16 +50,16 @@ final readonly class PreviewPool
         }
 
         return new PoolPreview(
-            Amount::of($found->yield, $context->units),
-            array_map(static fn (BigRational $ml): Amount => Amount::of($ml, $context->units), $found->taken),
-            array_map(
+            yield: Amount::of($found->yield, $context->units),
+            taken: array_map(static fn (BigRational $ml): Amount => Amount::of($ml, $context->units), $found->taken),
+            left: array_map(
                 static fn (BigRational $ml, Contents $pot): Amount => Amount::of($pot->volume()->minus($ml), $context->units),
                 $found->taken,
                 $contents,
             ),
-            BatchLinePreview::all($found->add, $context->units, $context->measures),
-            $found->yield->isZero() ? 0.0 : round($used->dividedBy($found->yield)->toFloat(), 4),
-            $found->yield->isZero()
+            add: BatchLinePreview::all($found->add, $context->units, $context->measures),
+            used: $found->yield->isZero() ? 0.0 : round($used->dividedBy($found->yield)->toFloat(), 4),
+            cup: $found->yield->isZero()
                 ? null
                 : $this->fill->fill($found->yield->toFloat(), [...$pours, ...FillCup::pours($found->add)], $context),
         );

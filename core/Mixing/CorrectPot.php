@@ -51,13 +51,13 @@ final readonly class CorrectPot
         }
 
         return new Correction(
-            $yield->multipliedBy($kept)->simplified(),
-            $pot->times($kept),
-            $lacks->times($kept),
-            $pot->times(BigRational::one()->minus($kept)),
-            $lacks->times(BigRational::one()->minus($kept)),
-            $short,
-            [] === $short ? null : $this->nearest->find($pot, $wanted, $holds, $have),
+            yield: $yield->multipliedBy($kept)->simplified(),
+            kept: $pot->times($kept),
+            add: $lacks->times($kept),
+            pouredOff: $pot->times(BigRational::one()->minus($kept)),
+            addToPouredOff: $lacks->times(BigRational::one()->minus($kept)),
+            short: $short,
+            nearest: [] === $short ? null : $this->nearest->find(pot: $pot, wanted: $wanted, holds: $holds, have: $have),
         );
     }
 

@@ -43,17 +43,17 @@ final class DeriveCharacter
         }
 
         return new MixCharacter(
-            $filmVolume > 0 ? $wet / $filmVolume : null,
-            $solids,
-            $solids > 0 ? $built / $solids : 0.0,
-            $bodyVolume > 0 ? $thinner / $bodyVolume : 0.0,
-            self::least(array_map(static fn (Component $l): ?float => $l->material->body->largestThinning, $bodies)),
-            $this->handling($bodies, $mix->leaves[0]->material),
-            array_values(array_unique(
+            normalWet: $filmVolume > 0 ? $wet / $filmVolume : null,
+            solids: $solids,
+            build: $solids > 0 ? $built / $solids : 0.0,
+            thinning: $bodyVolume > 0 ? $thinner / $bodyVolume : 0.0,
+            largestThinning: self::least(array_map(static fn (Component $l): ?float => $l->material->body->largestThinning, $bodies)),
+            handling: $this->handling($bodies, $mix->leaves[0]->material),
+            carriers: array_values(array_unique(
                 array_map(static fn (Component $l): Carrier => $l->material->body->carrier, $mix->leaves),
                 \SORT_REGULAR,
             )),
-            $this->sheen($mix),
+            sheen: $this->sheen($mix),
         );
     }
 
@@ -88,12 +88,12 @@ final class DeriveCharacter
         }
 
         return Handling::of(
-            $slowest->dries,
-            $this->times($all),
-            self::least(array_map(static fn (Handling $h): ?int => $h->openTime, $all)),
-            self::least(array_map(static fn (Handling $h): ?int => $h->potLife, $all)),
-            [] !== array_filter($all, static fn (Handling $h): bool => $h->rewets),
-            max(array_map(static fn (Handling $h): float => $h->lowestTemperature, $all)),
+            dries: $slowest->dries,
+            times: $this->times($all),
+            openTime: self::least(array_map(static fn (Handling $h): ?int => $h->openTime, $all)),
+            potLife: self::least(array_map(static fn (Handling $h): ?int => $h->potLife, $all)),
+            rewets: [] !== array_filter($all, static fn (Handling $h): bool => $h->rewets),
+            lowestTemperature: max(array_map(static fn (Handling $h): float => $h->lowestTemperature, $all)),
         );
     }
 
@@ -110,11 +110,11 @@ final class DeriveCharacter
         $latest = self::least(array_map(static fn (StatedTimes $t): ?int => $t->recoatMost, $times));
 
         return StatedTimes::of(
-            max(array_map(static fn (StatedTimes $t): int => $t->touch, $times)),
-            $recoat,
-            null === $latest ? null : max($latest, $recoat),
-            max(array_map(static fn (StatedTimes $t): int => $t->through, $times)),
-            max(array_map(static fn (StatedTimes $t): int => $t->cure, $times)),
+            touch: max(array_map(static fn (StatedTimes $t): int => $t->touch, $times)),
+            recoat: $recoat,
+            recoatMost: null === $latest ? null : max($latest, $recoat),
+            through: max(array_map(static fn (StatedTimes $t): int => $t->through, $times)),
+            cure: max(array_map(static fn (StatedTimes $t): int => $t->cure, $times)),
         );
     }
 

@@ -44,7 +44,7 @@ final class FindMeasurableBatch
         // Most batches are found close above the need; only where none is, all the larger ones are tried too.
         foreach ([2, self::MOST_TIMES] as $times) {
             $most = $least * $times + 1;
-            $this->try($search, $spoons, $least, $most);
+            $this->try(search: $search, spoons: $spoons, least: $least, most: $most);
             if (
                 $search->isOver()
                 || $search->leastYield($most / ($search->share[$first] * (1 + $search->toleranceFloat))) > $search->bestYield

@@ -26,11 +26,11 @@ final readonly class Ingredient
     public static function of(Component $leaf): self
     {
         return new self(
-            $leaf->material->id,
-            $leaf->material->name,
-            self::colourOf($leaf->material),
-            $leaf->material->look->kind,
-            round($leaf->share, 6),
+            materialId: $leaf->material->id,
+            name: $leaf->material->name,
+            colour: self::colourOf($leaf->material),
+            look: $leaf->material->look->kind,
+            share: round($leaf->share, 6),
         );
     }
 

@@ -25,10 +25,10 @@ final class MakeBatch
         }
 
         return new Batch($yield->simplified(), array_map(static fn (Component $leaf): BatchLine => new BatchLine(
-            $leaf->material,
-            $leaf->measured()->multipliedBy($yield)->simplified(),
-            $leaf->mass->multipliedBy($yield)->simplified(),
-            $leaf->volume->multipliedBy($yield)->simplified(),
+            material: $leaf->material,
+            measured: $leaf->measured()->multipliedBy($yield)->simplified(),
+            mass: $leaf->mass->multipliedBy($yield)->simplified(),
+            volume: $leaf->volume->multipliedBy($yield)->simplified(),
         ), $mix->leaves));
     }
 

@@ -22,7 +22,7 @@ final class MarkCup
         $marks = [];
         foreach ($pours as [$id, $name, $volume]) {
             $level += $volume;
-            $marks[] = new Mark($id, $name, $level, $vessel->heightOf($level));
+            $marks[] = new Mark(materialId: $id, name: $name, upTo: $level, height: $vessel->heightOf($level));
         }
 
         return $marks;

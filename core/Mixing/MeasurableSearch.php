@@ -184,10 +184,10 @@ final class MeasurableSearch
         ksort($lines);
 
         return new MeasuredBatch(
-            $yield->simplified(),
-            $yield->minus($this->need)->simplified(),
-            $error->simplified(),
-            array_values($lines),
+            yield: $yield->simplified(),
+            surplus: $yield->minus($this->need)->simplified(),
+            error: $error->simplified(),
+            lines: array_values($lines),
         );
     }
 }

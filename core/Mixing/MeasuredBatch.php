@@ -37,7 +37,7 @@ final readonly class MeasuredBatch
 
     public function perhapsNotSmallest(): self
     {
-        return new self($this->yield, $this->surplus, $this->error, $this->lines, false);
+        return new self(yield: $this->yield, surplus: $this->surplus, error: $this->error, lines: $this->lines, smallest: false);
     }
 
     public function fills(): int

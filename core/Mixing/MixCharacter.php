@@ -39,14 +39,14 @@ final readonly class MixCharacter
         return 1.0 === $times
             ? $this
             : new self(
-                $this->normalWet,
-                $this->solids,
-                $this->build,
-                $this->thinning,
-                $this->largestThinning,
-                $this->handling->dryingIn($times),
-                $this->carriers,
-                $this->sheen,
+                normalWet: $this->normalWet,
+                solids: $this->solids,
+                build: $this->build,
+                thinning: $this->thinning,
+                largestThinning: $this->largestThinning,
+                handling: $this->handling->dryingIn($times),
+                carriers: $this->carriers,
+                sheen: $this->sheen,
             );
     }
 

@@ -31,7 +31,12 @@ final readonly class PoolLeftovers
         $best = $this->solve->maximise($variables, [$variables - 1 => BigRational::one()], $rows);
         \assert(null !== $best); // nothing at all is one answer
 
-        return $this->making($best->value, $pots, $wanted, $have) ?? throw new \LogicException('This result can\'t be mixed.');
+        return $this->making(
+            yield: $best->value,
+            pots: $pots,
+            wanted: $wanted,
+            have: $have,
+        ) ?? throw new \LogicException('This result can\'t be mixed.');
     }
 
     /**

@@ -37,14 +37,14 @@ final readonly class Vessel
         $grows = $topDiameter - $bottomDiameter;
 
         return new self(
-            $name,
-            true,
-            $bottomDiameter,
-            $topDiameter,
-            $height,
-            $area * $bottomDiameter ** 2,
-            $area * 2 * $bottomDiameter * $grows,
-            $area * $grows ** 2,
+            name: $name,
+            round: true,
+            bottom: $bottomDiameter,
+            top: $topDiameter,
+            height: $height,
+            a: $area * $bottomDiameter ** 2,
+            b: $area * 2 * $bottomDiameter * $grows,
+            c: $area * $grows ** 2,
         );
     }
 
@@ -59,7 +59,16 @@ final readonly class Vessel
         self::check(...$bottom, ...$top, ...[$height]);
         [$l, $w] = [$top[0] - $bottom[0], $top[1] - $bottom[1]];
 
-        return new self($name, false, $bottom[0], $top[0], $height, $bottom[0] * $bottom[1], $l * $bottom[1] + $w * $bottom[0], $l * $w);
+        return new self(
+            name: $name,
+            round: false,
+            bottom: $bottom[0],
+            top: $top[0],
+            height: $height,
+            a: $bottom[0] * $bottom[1],
+            b: $l * $bottom[1] + $w * $bottom[0],
+            c: $l * $w,
+        );
     }
 
     /**

@@ -66,7 +66,7 @@ final class ProposeMoves
     {
         $moves = [
             self::step(new BrushedFull(), $paint, Purpose::Hide),
-            self::step(new BrushedFull(), $paint, Purpose::Hide, 2),
+            self::step(technique: new BrushedFull(), uses: $paint, purpose: Purpose::Hide, coats: 2),
             self::step(new DryBrushed(), $paint, Purpose::BrokenCover),
         ];
         // Plain water before an extender.
@@ -124,15 +124,15 @@ final class ProposeMoves
     private static function step(Technique $technique, Material|Mixture $uses, Purpose $purpose, int $coats = 1): Step
     {
         return Step::of(
-            'move-1',
-            '',
-            $technique,
-            Intent::of($purpose),
-            [],
-            $uses,
-            $coats,
-            StepDetail::of(),
-            WaitRule::of(WaitUntil::Recoat),
+            id: 'move-1',
+            title: '',
+            technique: $technique,
+            intent: Intent::of($purpose),
+            parts: [],
+            uses: $uses,
+            coats: $coats,
+            detail: StepDetail::of(),
+            wait: WaitRule::of(WaitUntil::Recoat),
         );
     }
 }

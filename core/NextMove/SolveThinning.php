@@ -38,7 +38,7 @@ final readonly class SolveThinning
     private const TIE = 0.5;
 
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private WorkOutLook $look = new WorkOutLook(),
     ) {
@@ -73,26 +73,26 @@ final readonly class SolveThinning
                     break 2;
                 }
                 $rungs[] = $this->rung(
-                    $recipe,
-                    $step,
-                    $thinned,
-                    $coats,
-                    $part,
-                    $zone,
-                    $target,
-                    $context,
-                    [BigRational::of($ratio), $shares],
+                    recipe: $recipe,
+                    step: $step,
+                    mix: $thinned,
+                    coats: $coats,
+                    part: $part,
+                    zone: $zone,
+                    target: $target,
+                    context: $context,
+                    ratio: [BigRational::of($ratio), $shares],
                 );
             }
         }
 
         return new SolvePreview(
-            $zone,
-            $target->hex,
-            $part->name,
-            $rungs,
-            self::best($rungs),
-            \count($rungs) === \count(self::RUNGS) * self::MOST_COATS,
+            zone: $zone,
+            target: $target->hex,
+            part: $part->name,
+            rungs: $rungs,
+            best: self::best($rungs),
+            complete: \count($rungs) === \count(self::RUNGS) * self::MOST_COATS,
         );
     }
 
@@ -111,23 +111,23 @@ final readonly class SolveThinning
         array $ratio,
     ): SolveRung {
         $changed = Step::of(
-            $step->id,
-            $step->title,
-            $step->technique,
-            $step->intent,
-            $step->parts,
-            $mix,
-            $coats,
-            $step->detail,
-            $step->wait,
-            $step->note,
+            id: $step->id,
+            title: $step->title,
+            technique: $step->technique,
+            intent: $step->intent,
+            parts: $step->parts,
+            uses: $mix,
+            coats: $coats,
+            detail: $step->detail,
+            wait: $step->wait,
+            note: $step->note,
         );
         $tried = $recipe->withSteps(array_map(static fn (Step $s): Step => $s->id === $step->id ? $changed : $s, $recipe->steps));
         $works = $this->steps->doneOn(
-            $tried,
-            $context->climate,
-            $this->schools->habits($context->schools, $recipe->schools),
-            static fn (Step $s): bool => $s->touches($part),
+            recipe: $tried,
+            climate: $context->climate,
+            habits: $context->habits($this->practices, $recipe),
+            there: static fn (Step $s): bool => $s->touches($part),
         );
         $own = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->id === $step->id));
         $light = $this->look->zone($part, $works, $zone)->mean();
@@ -135,14 +135,14 @@ final readonly class SolveThinning
         [$thinner, $shares] = $ratio;
 
         return new SolveRung(
-            $thinner->toFloat(),
-            '1 : '.ExactNumber::kitchen($thinner),
-            array_map(static fn (BigRational $s): string => (string) $s, $shares),
-            $coats,
-            $light->colour()->hex,
-            $off->deltaE,
-            $off->inWords,
-            true === ($own[0]->character ?? null)?->isOverThinned(),
+            thinner: $thinner->toFloat(),
+            said: '1 : '.ExactNumber::kitchen($thinner),
+            shares: array_map(static fn (BigRational $s): string => (string) $s, $shares),
+            coats: $coats,
+            colour: $light->colour()->hex,
+            deltaE: $off->deltaE,
+            inWords: $off->inWords,
+            over: true === ($own[0]->character ?? null)?->isOverThinned(),
         );
     }
 

@@ -44,7 +44,7 @@ final readonly class WhereFromHere
     private const WORTH = 0.5;
 
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private AnalyseRecipe $analyse,
         private CheckRecipe $check = new CheckRecipe([]),
         private WorkOutSteps $steps = new WorkOutSteps(),
@@ -72,12 +72,29 @@ final readonly class WhereFromHere
         $here = $this->look->look($part, $this->worksOn($made, $part, $context));
         $now = $this->describe->target($here, $target);
         if (max([0.0, ...array_map(static fn (LookTarget $t): float => $t->deltaE, $now)]) <= self::MET) {
-            return new WherePreview(true, $part->name, $now, [], true);
+            return new WherePreview(stop: true, part: $part->name, now: $now, moves: [], complete: true);
         }
-        [$found, $complete] = $this->search($made, $here, $part, $target, $this->propose->moves($shelf), $context, $isOver);
-        [$told, $allTold] = $this->told($found, $made, $here, $part, $target, $context, self::mean($now), $isLate);
+        [$found, $complete] = $this->search(
+            made: $made,
+            here: $here,
+            part: $part,
+            target: $target,
+            moves: $this->propose->moves($shelf),
+            context: $context,
+            isOver: $isOver,
+        );
+        [$told, $allTold] = $this->told(
+            found: $found,
+            made: $made,
+            here: $here,
+            part: $part,
+            target: $target,
+            context: $context,
+            now: self::mean($now),
+            isLate: $isLate,
+        );
 
-        return new WherePreview(false, $part->name, $now, $told, $complete && $allTold);
+        return new WherePreview(stop: false, part: $part->name, now: $now, moves: $told, complete: $complete && $allTold);
     }
 
     /**
@@ -97,7 +114,7 @@ final readonly class WhereFromHere
         \Closure $isOver,
     ): array {
         $try = fn (Step $first, Step ...$then): float => self::mean($this->describe->target(
-            $this->after($made, $here, $part, [$first, ...array_values($then)], $context),
+            $this->after(made: $made, here: $here, part: $part, steps: [$first, ...array_values($then)], context: $context),
             $target,
         ));
         $firsts = [];
@@ -168,7 +185,7 @@ final readonly class WhereFromHere
                 return [array_values($told), false];
             }
             if (!$this->isStopped($made, $steps, $context)) {
-                $told[$first] = $this->describe($made, $was, $part, $target, $steps, $context);
+                $told[$first] = $this->describe(made: $made, was: $was, part: $part, target: $target, steps: $steps, context: $context);
             }
         }
 
@@ -186,11 +203,11 @@ final readonly class WhereFromHere
         $own = \array_slice($works, -\count($steps));
 
         return new WhereMove(
-            array_map(static fn (StepCalculation $w): WhereStep => WhereStep::of($w, $context), $own),
-            $this->describe->target($after, $target),
-            array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
-            $this->buried($made, $was, $after),
-            array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes(), $own)),
+            steps: array_map(static fn (StepCalculation $w): WhereStep => WhereStep::of($w, $context), $own),
+            off: $this->describe->target($after, $target),
+            zones: array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
+            buries: $this->buried($made, $was, $after),
+            handsOn: array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes(), $own)),
         );
     }
 
@@ -256,7 +273,7 @@ final readonly class WhereFromHere
 
         return [] !== array_filter(
             $findings,
-            static fn (Finding $f): bool => Severity::Stop === $f->gravity && [] !== array_intersect($f->steps, $ids),
+            static fn (Finding $f): bool => Severity::Stop === $f->severity && [] !== array_intersect($f->steps, $ids),
         );
     }
 
@@ -276,25 +293,25 @@ final readonly class WhereFromHere
     private function worksOn(Recipe $recipe, PiecePart $part, Context $context): array
     {
         return $this->steps->doneOn(
-            $recipe,
-            $context->climate,
-            $this->schools->habits($context->schools, $recipe->schools),
-            static fn (Step $s): bool => $s->touches($part),
+            recipe: $recipe,
+            climate: $context->climate,
+            habits: $context->habits($this->practices, $recipe),
+            there: static fn (Step $s): bool => $s->touches($part),
         );
     }
 
     private static function named(Step $step, string $id): Step
     {
         return Step::of(
-            $id,
-            $step->title,
-            $step->technique,
-            $step->intent,
-            $step->parts,
-            $step->uses,
-            $step->coats,
-            $step->detail,
-            $step->wait,
+            id: $id,
+            title: $step->title,
+            technique: $step->technique,
+            intent: $step->intent,
+            parts: $step->parts,
+            uses: $step->uses,
+            coats: $step->coats,
+            detail: $step->detail,
+            wait: $step->wait,
         );
     }
 

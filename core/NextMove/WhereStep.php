@@ -51,16 +51,16 @@ final readonly class WhereStep
             : [new MatchPart($uses->id ?? '', $uses->name ?? '', 1)];
 
         return new self(
-            $work->step->technique->key(),
-            $work->step->technique->name(),
-            ($uses instanceof Mixture ? DescribeStep::mix($uses) : $uses->name ?? '').(
+            technique: $work->step->technique->key(),
+            name: $work->step->technique->name(),
+            says: ($uses instanceof Mixture ? DescribeStep::mix($uses) : $uses->name ?? '').(
                 $work->step->coats > 1 ? \sprintf(', %d coats', $work->step->coats) : ''
             ),
-            $work->step->intent->purpose,
-            $parts,
-            $work->step->coats,
-            null === $work->mix ? null : Amount::of($work->poured(), $context->units),
-            $work->drying?->recoat->planned,
+            purpose: $work->step->intent->purpose,
+            parts: $parts,
+            coats: $work->step->coats,
+            need: null === $work->mix ? null : Amount::of($work->poured(), $context->units),
+            recoat: $work->drying?->recoat->planned,
         );
     }
 }

@@ -63,10 +63,10 @@ final class DecideFinish
             $then = 0.0;
             foreach (array_keys($test->answers()) as $answer) {
                 $then += $this->chance(
-                    $believed,
-                    $tests,
-                    $test,
-                    $answer,
+                    believed: $believed,
+                    tests: $tests,
+                    test: $test,
+                    answer: $answer,
                 ) * self::entropy($this->posterior($believed, [$key => $answer] + $tests));
             }
             if ($now - $then > max(0.05, $best[1] ?? 0.0)) {

@@ -58,6 +58,8 @@ enum FieldTest: string
      */
     public function check(string $answer): void
     {
-        isset($this->answers()[$answer]) || throw InvalidPiece::noSuch('answer to the test', $answer);
+        if (!isset($this->answers()[$answer])) {
+            throw InvalidPiece::noSuch('answer to the test', $answer);
+        }
     }
 }

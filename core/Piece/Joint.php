@@ -48,7 +48,16 @@ final readonly class Joint
                 || $across < 0.0
                 || $across > 2000.0 => throw InvalidPiece::outOfRange('The width across the grain', 'between 0 and 2000 mm'),
             $moving->part === $fixed->part && $moving->face === $fixed->face => throw InvalidPiece::joinsItself($name),
-            default => new self($id, $name, $kind, $moving, $fixed, $clearance, $least, $across),
+            default => new self(
+                id: $id,
+                name: $name,
+                kind: $kind,
+                moving: $moving,
+                fixed: $fixed,
+                clearance: $clearance,
+                least: $least,
+                across: $across,
+            ),
         };
     }
 }

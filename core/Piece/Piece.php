@@ -42,11 +42,13 @@ final readonly class Piece
         foreach ($joints as $joint) {
             foreach ([$joint->moving, $joint->fixed] as $side) {
                 $part = $byId[$side->part] ?? throw InvalidPiece::noSuch('part', $side->part);
-                isset($part->surface->faces[$side->face]) || throw InvalidPiece::faceMissing($part->name, $side->face);
+                if (!isset($part->surface->faces[$side->face])) {
+                    throw InvalidPiece::faceMissing($part->name, $side->face);
+                }
             }
         }
 
-        return new self($name, $count, $parts, $joints, $use);
+        return new self(name: $name, count: $count, parts: $parts, joints: $joints, use: $use);
     }
 
     /**

@@ -70,7 +70,21 @@ final readonly class PiecePart
             (FieldTest::tryFrom($test) ?? throw InvalidPiece::noSuch('test', $test))->check($answer);
         }
 
-        return new self($id, $name, $surface, $count, $substrate, $finish, $absorption, $turned, $faults, $patches, $tests, $pulls, $worn);
+        return new self(
+            id: $id,
+            name: $name,
+            surface: $surface,
+            count: $count,
+            substrate: $substrate,
+            finish: $finish,
+            absorption: $absorption,
+            turned: $turned,
+            faults: $faults,
+            patches: $patches,
+            tests: $tests,
+            pulls: $pulls,
+            worn: $worn,
+        );
     }
 
     /**

@@ -50,7 +50,15 @@ final readonly class Substrate
             throw InvalidPiece::outOfRange('Swelling across the grain', 'between 0 and 0.6 % for each % of moisture');
         }
 
-        return new self($kind, $species, $grain, $colour, $veneer, $bleeds, $moves ?? $kind->moves());
+        return new self(
+            kind: $kind,
+            species: $species,
+            grain: $grain,
+            colour: $colour,
+            veneer: $veneer,
+            bleeds: $bleeds,
+            moves: $moves ?? $kind->moves(),
+        );
     }
 
     public function drinksAtAll(): bool

@@ -38,10 +38,10 @@ final readonly class Surface
         }
 
         return new self(
-            [self::WHOLE => [new Face(self::WHOLE, 'Whole surface'), new Measured($area, 'as entered')]],
-            null,
-            Level::Body,
-            4000 * sqrt($area),
+            faces: [self::WHOLE => [new Face(self::WHOLE, 'Whole surface'), new Measured($area, 'as entered')]],
+            outline: null,
+            level: Level::Body,
+            border: 4000 * sqrt($area),
         );
     }
 
@@ -70,7 +70,7 @@ final readonly class Surface
 
         return [] === $finished
             ? throw InvalidPiece::noFaces()
-            : new self($finished, $shape->outline($sizes), $shape->level(), $shape->border($sizes));
+            : new self(faces: $finished, outline: $shape->outline($sizes), level: $shape->level(), border: $shape->border($sizes));
     }
 
     /**

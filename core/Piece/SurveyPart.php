@@ -30,14 +30,20 @@ final readonly class SurveyPart
         $finishes = $this->decide->decide($part->finish->kind, $part->tests);
         $next = $part->finish->isBare() && [] === $part->tests ? null : $this->decide->next($part->finish->kind, $part->tests);
 
-        return new Surveyed($finishes, $this->sure($part, $finishes[0]), $next[0] ?? null, null === $next ? null : round($next[1], 2), [
-            ...$this->finish($part, $finishes[0]),
-            ...$this->bleeds($part),
-            ...$this->ground($part),
-            ...$this->lead($part),
-            ...array_map(static fn (Fault $f): Conclusion => new Conclusion($f->inWords(), $f->asksFor(), true), $part->faults),
-            ...$this->patches($part),
-        ]);
+        return new Surveyed(
+            finishes: $finishes,
+            sure: $this->sure($part, $finishes[0]),
+            next: $next[0] ?? null,
+            gain: null === $next ? null : round($next[1], 2),
+            conclusions: [
+                ...$this->finish($part, $finishes[0]),
+                ...$this->bleeds($part),
+                ...$this->ground($part),
+                ...$this->lead($part),
+                ...array_map(static fn (Fault $f): Conclusion => new Conclusion($f->inWords(), $f->asksFor(), true), $part->faults),
+                ...$this->patches($part),
+            ],
+        );
     }
 
     private function sure(PiecePart $part, LikelyFinish $first): string

@@ -81,14 +81,20 @@ final class PartialSchedule
             $ready = max($ready, $link->wait->over($this->placed[$link->after]->end(), $this->hands[0]));
         }
         if (null !== $work->room && !isset($this->entered[$work->job])) {
-            $room = $this->rooms->from($work->room, $this->entered, $this->laid, $this->over);
+            $room = $this->rooms->from(place: $work->room, entered: $this->entered, placed: $this->laid, over: $this->over);
             if (null === $room) {
                 return null;
             }
             $ready = max($ready, $room);
         }
         if (0 === $work->minutes) {
-            return new PlacedWork($work, 0, [new Interval($ready, $ready)], 0, $work->last->over($ready, $this->hands[0]));
+            return new PlacedWork(
+                work: $work,
+                hands: 0,
+                stretches: [new Interval($ready, $ready)],
+                setUp: 0,
+                over: $work->last->over($ready, $this->hands[0]),
+            );
         }
         $best = null;
         foreach ($this->hands as $h => $calendar) {
@@ -100,11 +106,11 @@ final class PartialSchedule
             $stretches = $calendar->fit($work->minutes + $setUp, $at);
             if (null !== $stretches && (null === $best || $stretches[\count($stretches) - 1]->end < $best->end())) {
                 $best = new PlacedWork(
-                    $work,
-                    $h,
-                    $stretches,
-                    $setUp,
-                    $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
+                    work: $work,
+                    hands: $h,
+                    stretches: $stretches,
+                    setUp: $setUp,
+                    over: $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
                 );
             }
         }

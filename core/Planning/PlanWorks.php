@@ -51,12 +51,19 @@ final class PlanWorks
                 $this->after[$link->after][] = $work->id;
             }
         }
-        $this->bound = new BoundWorks($this->works, $this->after, $hands, $from, $due, $rooms?->areLimited() ?? false);
+        $this->bound = new BoundWorks(
+            works: $this->works,
+            after: $this->after,
+            hands: $hands,
+            from: $from,
+            due: $due,
+            isCrowded: $rooms?->areLimited() ?? false,
+        );
         $begin = new PartialSchedule($hands, $from, ($rooms ?? PlaceCapacity::none())->for($works));
         [$this->best, $this->over] = [null, false];
         $this->root = $this->bound->of($begin)[1];
         $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));
-        $this->better($begin, $jobs, $due, $isOver);
+        $this->better(begin: $begin, jobs: $jobs, due: $due, isOver: $isOver);
         $this->search($begin, $due, $isOver);
         if (null === $this->best) {
             $this->over = true;
@@ -67,12 +74,12 @@ final class PlanWorks
         }
 
         return new WorkPlan(
-            $this->best->placed,
-            $this->best->ready,
-            $this->best->late,
-            $this->best->tooLong,
-            $this->over ? min($this->root, $this->best->end) : $this->best->end,
-            !$this->over,
+            placed: $this->best->placed,
+            ready: $this->best->ready,
+            late: $this->best->late,
+            tooLong: $this->best->tooLong,
+            bound: $this->over ? min($this->root, $this->best->end) : $this->best->end,
+            complete: !$this->over,
         );
     }
 
@@ -344,7 +351,14 @@ final class PlanWorks
             $late = max($late, (int) ceil((($ready[$job] ?? 0) - $by) / 60));
         }
         uasort($placed, static fn (PlacedWork $a, PlacedWork $b): int => $a->start() <=> $b->start());
-        $plan = new WorkPlan(array_values($placed), $ready, $late, $laying->tooLong(), 0, false);
+        $plan = new WorkPlan(
+            placed: array_values($placed),
+            ready: $ready,
+            late: $late,
+            tooLong: $laying->tooLong(),
+            bound: 0,
+            complete: false,
+        );
         if (null === $this->best || $plan->isBetterThan($this->best)) {
             $this->best = $plan;
         }

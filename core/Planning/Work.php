@@ -41,17 +41,17 @@ final readonly class Work
     public function after(array $links, int $notBefore): self
     {
         return new self(
-            $this->id,
-            $this->job,
-            $this->minutes,
-            $links,
-            $this->last,
-            $this->pot,
-            $this->setUp,
-            $this->potLife,
-            $notBefore,
-            $this->alone,
-            $this->room,
+            id: $this->id,
+            job: $this->job,
+            minutes: $this->minutes,
+            links: $links,
+            last: $this->last,
+            pot: $this->pot,
+            setUp: $this->setUp,
+            potLife: $this->potLife,
+            notBefore: $notBefore,
+            alone: $this->alone,
+            room: $this->room,
         );
     }
 }

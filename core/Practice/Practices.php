@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Practice;
 
 /**
- * All questions on which schools differ, sorted by key.
+ * All questions on which the trade differs, sorted by key.
  *
  * Immutable.
  */
@@ -15,13 +15,13 @@ final readonly class Practices
     private array $byKey;
 
     /**
-     * @param iterable<Practice> $schools
+     * @param iterable<Practice> $practices
      */
-    public function __construct(iterable $schools)
+    public function __construct(iterable $practices)
     {
         $byKey = [];
-        foreach ($schools as $school) {
-            $byKey[$school->key()] = $school;
+        foreach ($practices as $practice) {
+            $byKey[$practice->key()] = $practice;
         }
         ksort($byKey);
         $this->byKey = $byKey;
@@ -63,7 +63,7 @@ final readonly class Practices
     }
 
     /**
-     * How somebody works who holds these schools; the recipe's answer goes before the studio's.
+     * How somebody works who follows these practices; the recipe's answer goes before the studio's.
      *
      * @param array<string, string> $studio
      * @param array<string, string> $recipe

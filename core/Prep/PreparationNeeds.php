@@ -51,10 +51,10 @@ final class PreparationNeeds
             : [
                 Bleed::Silicone->heldBackBy(),
                 new NewStep(
-                    'Wash off the silicone',
-                    'cleaned',
-                    [],
-                    MaterialRequirement::toTakeOff(Residue::Spirit),
+                    title: 'Wash off the silicone',
+                    technique: 'cleaned',
+                    parts: [],
+                    uses: MaterialRequirement::toTakeOff(Residue::Spirit),
                     coats: 2,
                     wait: WaitUntil::Recoat,
                     repeat: Repeat::of(Criterion::Clean, 1, 4),
@@ -78,10 +78,10 @@ final class PreparationNeeds
             : [
                 $why,
                 new NewStep(
-                    'Wash off grease and polish',
-                    'cleaned',
-                    [],
-                    MaterialRequirement::cleaner(),
+                    title: 'Wash off grease and polish',
+                    technique: 'cleaned',
+                    parts: [],
+                    uses: MaterialRequirement::cleaner(),
                     repeat: Repeat::of(Criterion::Clean, 1, 3),
                 ),
             ];
@@ -137,10 +137,10 @@ final class PreparationNeeds
                 ? $why.' It may contain lead. Work wet, make no dust. Follow the label, the safety data sheet and local rules.'
                 : $why,
             new NewStep(
-                'Strip',
-                'stripped',
-                [],
-                MaterialRequirement::stripper(),
+                title: 'Strip',
+                technique: 'stripped',
+                parts: [],
+                uses: MaterialRequirement::stripper(),
                 coats: $passes,
                 dwell: FinishKind::Paint === $part->finish->kind ? 30 : 15,
                 repeat: Repeat::of(Criterion::Bare, 1, $passes + 2),
@@ -159,7 +159,13 @@ final class PreparationNeeds
             ? null
             : [
                 implode(' ', array_map(static fn (Fault $f): string => $f->inWords().'.', $faults)).' Overfill slightly, then sand level.',
-                new NewStep('Fill and level', 'filled', [], MaterialRequirement::filler(), wait: WaitUntil::Recoat),
+                new NewStep(
+                    title: 'Fill and level',
+                    technique: 'filled',
+                    parts: [],
+                    uses: MaterialRequirement::filler(),
+                    wait: WaitUntil::Recoat,
+                ),
             ];
     }
 
@@ -172,10 +178,10 @@ final class PreparationNeeds
             ? [
                 'Stains show through anything that isn\'t opaque. This bleach removes ink, iron and water marks, not the wood colour.',
                 new NewStep(
-                    'Bleach the stains',
-                    'bleached',
-                    [],
-                    MaterialRequirement::bleach(),
+                    title: 'Bleach the stains',
+                    technique: 'bleached',
+                    parts: [],
+                    uses: MaterialRequirement::bleach(),
                     coats: 2,
                     dwell: 20,
                     repeat: Repeat::of(Criterion::Pale, 1, 3),
@@ -192,7 +198,13 @@ final class PreparationNeeds
         return RecipeAnalysis::dyes($first) && Grain::Close === $part->substrate->grain && $part->substrate->drinksAtAll()
             ? [
                 'Close-grained wood stains in blotches. A conditioner evens out its absorbency.',
-                new NewStep('Condition the wood', 'conditioned', [], MaterialRequirement::conditioner(), wait: WaitUntil::Recoat),
+                new NewStep(
+                    title: 'Condition the wood',
+                    technique: 'conditioned',
+                    parts: [],
+                    uses: MaterialRequirement::conditioner(),
+                    wait: WaitUntil::Recoat,
+                ),
             ]
             : null;
     }
@@ -216,7 +228,13 @@ final class PreparationNeeds
             $part->mayHoldLead()
                 ? 'It may contain lead, so don\'t sand it. A grip primer adheres to washed gloss.'
                 : \sprintf('%s is smooth. Coats need a grip primer.', ucfirst($part->substrate->inWords())),
-            new NewStep('Grip primer', 'brushed', [], MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat),
+            new NewStep(
+                title: 'Grip primer',
+                technique: 'brushed',
+                parts: [],
+                uses: MaterialRequirement::gripPrimer(),
+                wait: WaitUntil::Recoat,
+            ),
         ];
     }
 
@@ -240,10 +258,10 @@ final class PreparationNeeds
                 return [
                     \sprintf('The label of what “%s” uses asks for %s. Water alone isn\'t enough.', $work->step->name(), $asks->inWords()),
                     new NewStep(
-                        'Neutralise as the label asks',
-                        'neutralised',
-                        [],
-                        MaterialRequirement::toTakeOff($asks),
+                        title: 'Neutralise as the label asks',
+                        technique: 'neutralised',
+                        parts: [],
+                        uses: MaterialRequirement::toTakeOff($asks),
                         wait: WaitUntil::Recoat,
                     ),
                 ];
@@ -270,7 +288,13 @@ final class PreparationNeeds
             ? null
             : [
                 'Your practice blocks under every paint. A mark can take a year to come through.',
-                new NewStep('Stain-blocking primer', 'brushed', [], MaterialRequirement::blocker([Bleed::Tannin]), wait: WaitUntil::Recoat),
+                new NewStep(
+                    title: 'Stain-blocking primer',
+                    technique: 'brushed',
+                    parts: [],
+                    uses: MaterialRequirement::blocker([Bleed::Tannin]),
+                    wait: WaitUntil::Recoat,
+                ),
             ];
     }
 }

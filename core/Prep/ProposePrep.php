@@ -15,7 +15,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Proposes what a piece needs before its first coat, from what the survey found, the coat that comes first, and the schools.
+ * Proposes what a piece needs before its first coat, from what the survey found, the coat that comes first, and the practices.
  *
  * What a part already gets is not proposed again: who sands has decided how. Nothing is forced.
  */
@@ -74,10 +74,10 @@ final readonly class ProposePrep
         $proposed = [];
         foreach ($lines as $key => [$place, $reasons, $step, $parts]) {
             $proposed[] = new PrepLine(
-                $key,
-                implode(' ', array_unique($reasons)),
-                $step->on($whole->named($parts)),
-                $this->before($whole, $parts, null === $step->grit ? $place : self::paper($step->grit, $step->aim)),
+                key: $key,
+                reason: implode(' ', array_unique($reasons)),
+                step: $step->on($whole->named($parts)),
+                before: $this->before($whole, $parts, null === $step->grit ? $place : self::paper($step->grit, $step->aim)),
             );
         }
 
@@ -101,7 +101,7 @@ final readonly class ProposePrep
         $isOff = $whole->isStripped($part, $first);
         $strip = $isOff ? null : $this->wants->strip($whole, $part, $first);
         $bare = $part->finish->isBare() || null !== $strip || $isOff;
-        $sanding = $this->papers->propose($whole, $part, $first, $bare);
+        $sanding = $this->papers->propose(whole: $whole, part: $part, first: $first, bare: $bare);
         $history = $whole->habits->holds('repairing', 'history');
         $lines = [
             self::SILICONE => $this->wants->silicone($whole, $part, $first),
@@ -120,10 +120,10 @@ final readonly class ProposePrep
             self::CONDITION => $does(Ability::EvensAbsorption) ? null : $this->wants->condition($part, $first),
             self::BLOCKER => $bare ? $this->wants->block($whole, $part, $first) : null,
             self::PRIMER => $this->wants->grip(
-                $whole,
-                $part,
-                $first,
-                $does(Ability::Sands, Ability::Scuffs) || [] !== $sanding || $bare && !$part->finish->isBare(),
+                whole: $whole,
+                part: $part,
+                first: $first,
+                roughened: $does(Ability::Sands, Ability::Scuffs) || [] !== $sanding || $bare && !$part->finish->isBare(),
             ),
         ];
         foreach (self::RINSES as $place => [$technique, $title, $times, $why]) {
@@ -132,10 +132,10 @@ final readonly class ProposePrep
                 $lines[$place + 1] = [
                     $why,
                     new NewStep(
-                        $title,
-                        'rinsed',
-                        [],
-                        MaterialRequirement::water(),
+                        title: $title,
+                        technique: 'rinsed',
+                        parts: [],
+                        uses: MaterialRequirement::water(),
                         coats: $times,
                         wait: 1 === $times ? WaitUntil::Recoat : WaitUntil::Overnight,
                     ),
@@ -212,7 +212,9 @@ final readonly class ProposePrep
         foreach ($findings as $finding) {
             if (null === $finding->accepted && self::BLEEDING === $finding->rule) {
                 foreach ($finding->remedies[0]->edits as $edit) {
-                    $lines[] = null === $edit->new ? null : new PrepLine($finding->key, $finding->why, $edit->new, $edit->before);
+                    $lines[] = null === $edit->new
+                        ? null
+                        : new PrepLine(key: $finding->key, reason: $finding->why, step: $edit->new, before: $edit->before);
                 }
             }
         }
@@ -245,7 +247,7 @@ final readonly class ProposePrep
 
     private static function placeOf(StepCalculation $work): float
     {
-        $can = $work->step->technique->figures()->can(...);
+        $can = $work->step->technique->profile()->can(...);
         [$aim, $grit] = [$work->step->detail->aim, $work->step->detail->grit];
 
         return match (true) {

@@ -27,17 +27,22 @@ final readonly class DescribeParts
     public function describe(Piece $piece, array $works): array
     {
         return array_map(fn (PiecePart $part): PartPreview => new PartPreview(
-            $part->id,
-            round($part->totalArea() * $piece->count, 4),
-            array_values(array_map(
-                static fn (array $f): FacePreview => new FacePreview($f[0]->key, $f[0]->name, round($f[1]->area, 6), $f[1]->formula),
+            id: $part->id,
+            area: round($part->totalArea() * $piece->count, 4),
+            faces: array_values(array_map(
+                static fn (array $f): FacePreview => new FacePreview(
+                    key: $f[0]->key,
+                    name: $f[0]->name,
+                    area: round($f[1]->area, 6),
+                    formula: $f[1]->formula,
+                ),
                 $part->surface->faces,
             )),
-            $part->drinks(),
-            $part->turned && $part->surface->hasTwoSides(null),
-            $part->surface->outline,
-            $this->survey->survey($part),
-            $this->sanding->budget($part, $works),
+            drinks: $part->drinks(),
+            twoLays: $part->turned && $part->surface->hasTwoSides(null),
+            outline: $part->surface->outline,
+            survey: $this->survey->survey($part),
+            sanding: $this->sanding->budget($part, $works),
         ), $piece->parts);
     }
 }

@@ -62,23 +62,31 @@ final readonly class PreviewRecipe
         $findings = $this->check->check($whole);
 
         return new Preview(
-            $recipe->title,
-            round($area, 4),
-            $this->parts->describe($recipe->piece, $works),
-            $whole->joints,
-            array_map(fn (StepCalculation $w): StepPreview => $this->step($w, $whole, $pots[$w->step->id] ?? [], $context), $works),
-            $whole->stacks,
-            $materials,
-            $this->consumables->count($works),
-            $this->cleanUp->describe($works),
-            $whole->planned->plan,
-            $this->cost($works, $materials, $context),
-            [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen())
+            title: $recipe->title,
+            area: round($area, 4),
+            parts: $this->parts->describe($recipe->piece, $works),
+            joints: $whole->joints,
+            steps: array_map(
+                fn (StepCalculation $w): StepPreview => $this->step(
+                    work: $w,
+                    whole: $whole,
+                    pots: $pots[$w->step->id] ?? [],
+                    context: $context,
+                ),
+                $works,
+            ),
+            stacks: $whole->stacks,
+            materials: $materials,
+            consumables: $this->consumables->count($works),
+            cleanUp: $this->cleanUp->describe($works),
+            plan: $whole->planned->plan,
+            cost: $this->cost($works, $materials, $context),
+            mostCost: [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen())
                 ? null
-                : $this->cost($works, $materials, $context, Scenario::Most),
-            $this->bought($materials),
-            $findings,
-            $this->prep->propose($whole, $findings),
+                : $this->cost(works: $works, materials: $materials, context: $context, course: Scenario::Most),
+            bought: $this->bought($materials),
+            findings: $findings,
+            prep: $this->prep->propose($whole, $findings),
         );
     }
 
@@ -137,16 +145,16 @@ final readonly class PreviewRecipe
         $need = static fn (Scenario $course): ?Amount => null === $work->mix ? null : Amount::of($work->poured($course), $context->units);
 
         return new RoundsPreview(
-            $repeat?->until->inWords(),
-            $repeat?->otherwise,
-            $work->onlyIfNot?->id,
-            $work->rounds(Scenario::Least),
-            $work->rounds(),
-            $work->rounds(Scenario::Most),
-            $work->cost($context->rate, Scenario::Least),
-            $work->cost($context->rate, Scenario::Most),
-            $need(Scenario::Least),
-            $need(Scenario::Most),
+            until: $repeat?->until->inWords(),
+            otherwise: $repeat?->otherwise,
+            onlyIfNot: $work->onlyIfNot?->id,
+            least: $work->rounds(Scenario::Least),
+            expected: $work->rounds(),
+            most: $work->rounds(Scenario::Most),
+            leastCost: $work->cost($context->rate, Scenario::Least),
+            mostCost: $work->cost($context->rate, Scenario::Most),
+            leastNeed: $need(Scenario::Least),
+            mostNeed: $need(Scenario::Most),
         );
     }
 
@@ -160,12 +168,12 @@ final readonly class PreviewRecipe
         $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
 
         return new MaskingPreview(
-            round($masking->tape, 1),
-            round($masking->sheet, 1),
-            $masking->minutes,
-            $masking->stays,
-            $iso($end),
-            $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)),
+            tape: round($masking->tape, 1),
+            sheet: round($masking->sheet, 1),
+            minutes: $masking->minutes,
+            stays: $masking->stays,
+            pullFrom: $iso($end),
+            pullBy: $iso(null === $end || !isset($work->film) ? $end : $end + 60 * ($work->drying->touch->planned ?? 0)),
         );
     }
 
@@ -179,37 +187,37 @@ final readonly class PreviewRecipe
         $pour = $this->pour->describe($work, $pots, $context);
 
         return new StepPreview(
-            $step->id,
-            $work->number,
-            $step->name(),
-            $step->technique->name(),
-            $step->technique->figures()->act,
-            round($work->area, 4),
-            $step->coats,
-            $work->isOpen() ? $this->rounds($work, $context) : null,
-            $work->turnedArea > 0 ? 2 : 1,
-            $work->handsOn,
-            Effect::TakesAway === $step->technique->figures()->act ? round($work->removes(), 1) : null,
-            $work->cost($context->rate),
-            $work->costOfAnother($context->rate),
-            null === $film ? null : new FilmPreview(
-                round($film->wet, 2),
-                round($film->stays, 2),
-                round($film->dry, 3),
-                round($film->dry * $step->coats, 3),
-                $work->cover(),
-                $work->weight,
+            id: $step->id,
+            number: $work->number,
+            name: $step->name(),
+            technique: $step->technique->name(),
+            effect: $step->technique->profile()->effect,
+            area: round($work->area, 4),
+            coats: $step->coats,
+            rounds: $work->isOpen() ? $this->rounds($work, $context) : null,
+            lays: $work->turnedArea > 0 ? 2 : 1,
+            handsOn: $work->handsOn,
+            removes: Effect::TakesAway === $step->technique->profile()->effect ? round($work->removes(), 1) : null,
+            cost: $work->cost($context->rate),
+            another: $work->costOfAnother($context->rate),
+            film: null === $film ? null : new FilmPreview(
+                wet: round($film->wet, 2),
+                stays: round($film->stays, 2),
+                dry: round($film->dry, 3),
+                total: round($film->dry * $step->coats, 3),
+                cover: $work->cover(),
+                weight: $work->weight,
             ),
-            $pour,
-            $work->drying,
-            $this->order->order($whole->recipe, $step, $whole->habits),
-            $this->reach->reach($whole->recipe, $work, $whole->works),
-            $this->masking($work, $whole->planned, $context),
-            $work->layout,
-            $work->sections(),
-            null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
-            $work->mix?->cautions() ?? [],
-            $this->own($work, $context->own),
+            pour: $pour,
+            drying: $work->drying,
+            order: $this->order->order($whole->recipe, $step, $whole->habits),
+            reaches: $this->reach->reach($whole->recipe, $work, $whole->works),
+            masking: $this->masking($work, $whole->planned, $context),
+            layout: $work->layout,
+            sections: $work->sections(),
+            remarks: null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
+            cautions: $work->mix?->cautions() ?? [],
+            own: $this->own($work, $context->own),
         );
     }
 

@@ -34,7 +34,7 @@ final readonly class StepPreview
         public int $number,
         public string $name,
         public string $technique,
-        public Effect $act,
+        public Effect $effect,
         public float $area,
         public int $coats,
         public ?RoundsPreview $rounds,

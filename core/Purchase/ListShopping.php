@@ -24,7 +24,7 @@ use Inlaid\Core\Work\WorkOutSteps;
 final readonly class ListShopping
 {
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private ChoosePacks $packs = new ChoosePacks(),
     ) {
@@ -38,7 +38,7 @@ final readonly class ListShopping
         $needs = $inPots = [];
         $pots = new PotAllocator($context);
         foreach ($recipes as $i => $recipe) {
-            foreach ($this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe)) as $work) {
+            foreach ($this->steps->workOut($recipe, $context->climate, $context->habits($this->practices, $recipe)) as $work) {
                 $poured = null === $work->mix ? [] : $pots->take($work->mix, $work->poured(Scenario::Most));
                 $potted = ExactNumber::sum(array_map(static fn (PotTaken $t): BigRational => $t->takes, $poured));
                 foreach ($work->mix->leaves ?? [] as $leaf) {
@@ -56,7 +56,12 @@ final readonly class ListShopping
             }
         }
         $lines = array_map(
-            fn (array $need, string $id): ShoppingLine => $this->line($need[0], $need[1], $inPots[$id] ?? BigRational::zero(), $context),
+            fn (array $need, string $id): ShoppingLine => $this->line(
+                material: $need[0],
+                needs: $need[1],
+                inPots: $inPots[$id] ?? BigRational::zero(),
+                context: $context,
+            ),
             $needs,
             array_keys($needs),
         );
@@ -90,17 +95,17 @@ final readonly class ListShopping
         $packs = $short->isPositive() ? PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units) : [];
 
         return new ShoppingLine(
-            $material->id,
-            $material->name,
-            Ingredient::colourOf($material),
-            $amount($sum->plus($inPots)->simplified()),
-            null === $left ? null : $amount($left),
-            $inPots->isPositive() ? $amount($inPots) : null,
-            $short->isPositive() ? $amount($short) : null,
-            $packs,
-            [] === $packs ? null : PackCount::price($packs),
-            $enough,
-            $notEnough,
+            materialId: $material->id,
+            name: $material->name,
+            colour: Ingredient::colourOf($material),
+            need: $amount($sum->plus($inPots)->simplified()),
+            left: null === $left ? null : $amount($left),
+            inPots: $inPots->isPositive() ? $amount($inPots) : null,
+            short: $short->isPositive() ? $amount($short) : null,
+            packs: $packs,
+            price: [] === $packs ? null : PackCount::price($packs),
+            enoughFor: $enough,
+            notEnoughFor: $notEnough,
         );
     }
 }

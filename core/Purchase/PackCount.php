@@ -30,10 +30,10 @@ final readonly class PackCount
     {
         return array_map(
             static fn (array $p): self => new self(
-                $p[1],
-                (new PrintQuantity($units))->inWords($p[0]->size),
-                ExactNumber::exact($p[0]->size->amount).(Dimension::Mass === $p[0]->size->dimension ? ' g' : ' ml'),
-                $p[0]->price,
+                count: $p[1],
+                size: (new PrintQuantity($units))->inWords($p[0]->size),
+                exact: ExactNumber::exact($p[0]->size->amount).(Dimension::Mass === $p[0]->size->dimension ? ' g' : ' ml'),
+                price: $p[0]->price,
             ),
             $packs,
         );

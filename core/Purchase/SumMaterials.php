@@ -78,19 +78,19 @@ final readonly class SumMaterials
         $print = new PrintQuantity($context->units);
 
         return new MaterialNeed(
-            $material->id,
-            $material->name,
-            Ingredient::colourOf($material),
-            $amount($grams),
-            $open ? $amount($least) : null,
-            $open ? $amount($most) : null,
-            null === $left ? null : $amount($left),
-            $inPots->isPositive() ? $amount($inPots) : null,
-            $short->isPositive(),
-            PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units),
-            null === $price ? null : round($price * $grams->toFloat(), 2),
-            null === $price ? null : round($price * $most->toFloat(), 2),
-            [] === $sizes ? null : $this->runsOut($sizes[\count($sizes) - 1], $uses, $print),
+            materialId: $material->id,
+            name: $material->name,
+            colour: Ingredient::colourOf($material),
+            amount: $amount($grams),
+            least: $open ? $amount($least) : null,
+            most: $open ? $amount($most) : null,
+            left: null === $left ? null : $amount($left),
+            inPots: $inPots->isPositive() ? $amount($inPots) : null,
+            toBuy: $short->isPositive(),
+            packs: PackCount::all($this->packs->choose($material, $short->toFloat()), $context->units),
+            cost: null === $price ? null : round($price * $grams->toFloat(), 2),
+            mostCost: null === $price ? null : round($price * $most->toFloat(), 2),
+            runsOut: [] === $sizes ? null : $this->runsOut($sizes[\count($sizes) - 1], $uses, $print),
         );
     }
 

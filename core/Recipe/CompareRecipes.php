@@ -35,7 +35,7 @@ final readonly class CompareRecipes
         $new = self::steps($after);
 
         return [
-            ...$this->changes('', $this->recipe->facts($before), $this->recipe->facts($after), ''),
+            ...$this->changes(stepId: '', old: $this->recipe->facts($before), new: $this->recipe->facts($after), where: ''),
             ...$this->parts($before, $after),
             ...$this->joints($before, $after),
             ...array_values(array_map(
@@ -43,8 +43,8 @@ final readonly class CompareRecipes
                 array_diff_key($old, $new),
             )),
             ...$this->added($old, $new, $after),
-            ...$this->moved($before, $after, $old, $new),
-            ...$this->altered($before, $after, $old, $new),
+            ...$this->moved(before: $before, after: $after, old: $old, new: $new),
+            ...$this->altered(before: $before, after: $after, old: $old, new: $new),
             ...$this->materials($before, $after),
         ];
     }
@@ -103,7 +103,12 @@ final readonly class CompareRecipes
             $changes = [...$changes, ...match (true) {
                 !isset($new[$id]) => [new Change('', \sprintf('The %s “%s” was removed.', $what, $name))],
                 !isset($old[$id]) => [new Change('', \sprintf('The %s “%s” was added.', $what, $name))],
-                default => $this->changes('', $old[$id][1], $new[$id][1], \sprintf('%s “%s”: ', ucfirst($what), $name)),
+                default => $this->changes(
+                    stepId: '',
+                    old: $old[$id][1],
+                    new: $new[$id][1],
+                    where: \sprintf('%s “%s”: ', ucfirst($what), $name),
+                ),
             }];
         }
 
@@ -167,10 +172,10 @@ final readonly class CompareRecipes
             $changes = [
                 ...$changes,
                 ...$this->changes(
-                    $step->id,
-                    $this->step->facts($old[$id][1], $before),
-                    $this->step->facts($step, $after),
-                    \sprintf('Step %d, “%s”: ', $number, $step->name()),
+                    stepId: $step->id,
+                    old: $this->step->facts($old[$id][1], $before),
+                    new: $this->step->facts($step, $after),
+                    where: \sprintf('Step %d, “%s”: ', $number, $step->name()),
                 ),
             ];
         }
@@ -201,7 +206,12 @@ final readonly class CompareRecipes
      */
     public function material(Material $before, Material $after): array
     {
-        return $this->changes('', $this->facts->facts($before), $this->facts->facts($after), \sprintf('%s: ', $before->name));
+        return $this->changes(
+            stepId: '',
+            old: $this->facts->facts($before),
+            new: $this->facts->facts($after),
+            where: \sprintf('%s: ', $before->name),
+        );
     }
 
     /**

@@ -52,9 +52,9 @@ enum Criterion: string
     /**
      * Is it something this kind of work can bring about?
      */
-    public function suits(Effect $act): bool
+    public function suits(Effect $effect): bool
     {
-        return \in_array($act, match ($this) {
+        return \in_array($effect, match ($this) {
             self::Bare, self::Smooth, self::Worn => [Effect::TakesAway],
             self::Clean, self::Pale => [Effect::Alters, Effect::TakesAway],
             self::Hides, self::Deep, self::Built => [Effect::Adds],

@@ -25,7 +25,7 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class DescribeRecipe
 {
-    public function __construct(private Practices $schools)
+    public function __construct(private Practices $practices)
     {
     }
 
@@ -69,7 +69,7 @@ final readonly class DescribeRecipe
             ));
         }
         foreach ($recipe->schools as $key => $answer) {
-            [$question, $words] = $this->schools->inWords($key, $answer);
+            [$question, $words] = $this->practices->inWords($key, $answer);
             $facts['the practice for “'.$question.'”'] = '“'.$words.'”';
         }
 

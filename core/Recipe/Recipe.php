@@ -70,7 +70,16 @@ final readonly class Recipe
             self::checkOtherwise($step, \array_slice($steps, $i + 1), $seen);
         }
 
-        return new self($title, $piece, $steps, $schools, $summary, $accepted, $cleanUp, $target);
+        return new self(
+            title: $title,
+            piece: $piece,
+            steps: $steps,
+            schools: $schools,
+            summary: $summary,
+            accepted: $accepted,
+            cleanUp: $cleanUp,
+            target: $target,
+        );
     }
 
     /**
@@ -86,11 +95,31 @@ final readonly class Recipe
         $steps = array_map(
             static fn (Step $s): Step => null === $s->repeat?->otherwise || \in_array($s->repeat->otherwise, $kept, true)
                 ? $s
-                : Step::of($s->id, $s->title, $s->technique, $s->intent, $s->parts, $s->uses, $s->coats, $s->detail, $s->wait, $s->note),
+                : Step::of(
+                    id: $s->id,
+                    title: $s->title,
+                    technique: $s->technique,
+                    intent: $s->intent,
+                    parts: $s->parts,
+                    uses: $s->uses,
+                    coats: $s->coats,
+                    detail: $s->detail,
+                    wait: $s->wait,
+                    note: $s->note,
+                ),
             $steps,
         );
 
-        return self::of($this->title, $this->piece, $steps, $this->schools, '', [], $this->cleanUp, $this->target);
+        return self::of(
+            title: $this->title,
+            piece: $this->piece,
+            steps: $steps,
+            schools: $this->schools,
+            summary: '',
+            accepted: [],
+            cleanUp: $this->cleanUp,
+            target: $this->target,
+        );
     }
 
     /**

@@ -26,6 +26,6 @@ final readonly class Repeat
                 'The passes',
                 \sprintf('from 1 to %d, with the minimum not above the maximum', Step::MOST_COATS),
             )
-            : new self($until, $least, $most, $otherwise);
+            : new self(until: $until, least: $least, most: $most, otherwise: $otherwise);
     }
 }

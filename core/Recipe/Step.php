@@ -65,40 +65,52 @@ final readonly class Step
                 \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS),
             );
         }
-        if (null !== $detail->tool && !\in_array($detail->tool, $technique->figures()->tools, true)) {
+        if (null !== $detail->tool && !\in_array($detail->tool, $technique->profile()->tools, true)) {
             throw InvalidRecipe::wrongTool($technique->name(), $detail->tool->inWords());
         }
-        if (null !== $detail->layout && !\in_array($detail->layout->kind(), $technique->figures()->laidOut, true)) {
+        if (null !== $detail->layout && !\in_array($detail->layout->kind(), $technique->profile()->laidOut, true)) {
             throw InvalidLayout::notOf($technique->name());
         }
-        if (null !== $repeat && !$repeat->until->suits($technique->figures()->act)) {
+        if (null !== $repeat && !$repeat->until->suits($technique->profile()->effect)) {
             throw InvalidRecipe::notBroughtAbout($repeat->until, $technique->name());
         }
-        if ($technique->figures()->takesMaterial && null === $uses) {
+        if ($technique->profile()->takesMaterial && null === $uses) {
             throw InvalidRecipe::needsMaterial($technique->name());
         }
-        if (!$technique->figures()->takesMaterial && null !== $uses) {
+        if (!$technique->profile()->takesMaterial && null !== $uses) {
             throw InvalidRecipe::takesNoMaterial($technique->name());
         }
 
-        return new self($id, $title, $technique, $intent, $parts, $uses, $coats, $detail, $wait, $note, $repeat);
+        return new self(
+            id: $id,
+            title: $title,
+            technique: $technique,
+            intent: $intent,
+            parts: $parts,
+            uses: $uses,
+            coats: $coats,
+            detail: $detail,
+            wait: $wait,
+            note: $note,
+            repeat: $repeat,
+        );
     }
 
     /** The same with one coat more; where it is repeated until something is so, with one round more at most. */
     public function withOneMoreCoat(): self
     {
         return self::of(
-            $this->id,
-            $this->title,
-            $this->technique,
-            $this->intent,
-            $this->parts,
-            $this->uses,
-            min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1),
-            $this->detail,
-            $this->wait,
-            $this->note,
-            $this->repeat,
+            id: $this->id,
+            title: $this->title,
+            technique: $this->technique,
+            intent: $this->intent,
+            parts: $this->parts,
+            uses: $this->uses,
+            coats: min(self::MOST_COATS, $this->repeat->most ?? self::MOST_COATS, $this->coats + 1),
+            detail: $this->detail,
+            wait: $this->wait,
+            note: $this->note,
+            repeat: $this->repeat,
         );
     }
 
@@ -111,24 +123,24 @@ final readonly class Step
         $repeat = null === $this->repeat
             ? null
             : Repeat::of(
-                $this->repeat->until,
-                min($rounds, $this->repeat->least),
-                max($rounds, $this->repeat->most),
-                $this->repeat->otherwise,
+                until: $this->repeat->until,
+                least: min($rounds, $this->repeat->least),
+                most: max($rounds, $this->repeat->most),
+                otherwise: $this->repeat->otherwise,
             );
 
         return self::of(
-            $this->id,
-            $this->title,
-            $this->technique,
-            $this->intent,
-            $this->parts,
-            $this->uses,
-            $rounds,
-            $this->detail,
-            $this->wait,
-            $this->note,
-            $repeat,
+            id: $this->id,
+            title: $this->title,
+            technique: $this->technique,
+            intent: $this->intent,
+            parts: $this->parts,
+            uses: $this->uses,
+            coats: $rounds,
+            detail: $this->detail,
+            wait: $this->wait,
+            note: $this->note,
+            repeat: $repeat,
         );
     }
 
@@ -146,7 +158,7 @@ final readonly class Step
     public function rounds(Scenario $course = Scenario::Expected): int
     {
         return match (true) {
-            Effect::Waits === $this->technique->figures()->act => 1,
+            Effect::Waits === $this->technique->profile()->effect => 1,
             Scenario::Least === $course => $this->repeat->least ?? $this->coats,
             Scenario::Most === $course => $this->repeat->most ?? $this->coats,
             default => $this->coats,
@@ -156,7 +168,7 @@ final readonly class Step
     /** What it is done with: as stated, or as is usual; null where that makes no difference. */
     public function tool(): ?Tool
     {
-        return $this->detail->tool ?? $this->technique->figures()->tools[0] ?? null;
+        return $this->detail->tool ?? $this->technique->profile()->tools[0] ?? null;
     }
 
     public function touches(PiecePart $part): bool

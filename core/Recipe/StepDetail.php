@@ -12,7 +12,7 @@ use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Tool;
 
 /**
- * What a step says beyond its technique; whatever is null is left to the technique, the schools or the label.
+ * What a step says beyond its technique; whatever is null is left to the technique, the practices or the label.
  *
  * Immutable. `left` share of the wet film after wiping; `grit` of the abrasive; `depth` in µm; `dwell` and `handsOn` in
  * minutes for each coat; `hand` how far the technique is taken, `where` what is blended or feathered is full; `layout` how stripes, motifs
@@ -68,7 +68,21 @@ final readonly class StepDetail
             null !== $dwell && ($dwell < 0 || $dwell > 2880) => throw InvalidRecipe::outOfRange('A dwell', 'between 0 minutes and 2 days'),
             null !== $handsOn
                 && ($handsOn < 1 || $handsOn > 2880) => throw InvalidRecipe::outOfRange('Hands-on time', 'between 1 minute and 2 days'),
-            default => new self($weight, $left, $grit, $depth, $dwell, $handsOn, $tool, $strokes, $aim, $masks, $hand, $where, $layout),
+            default => new self(
+                weight: $weight,
+                left: $left,
+                grit: $grit,
+                depth: $depth,
+                dwell: $dwell,
+                handsOn: $handsOn,
+                tool: $tool,
+                strokes: $strokes,
+                aim: $aim,
+                masks: $masks,
+                hand: $hand,
+                where: $where,
+                layout: $layout,
+            ),
         };
     }
 }

@@ -8,6 +8,7 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
@@ -76,20 +77,20 @@ final readonly class CompareRun
                 $state->notes,
             )));
             $steps[] = new StepRecord(
-                $id,
-                $work->step->name(),
-                \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))),
-                [] === $with ? null : $took,
-                $state->poured[$id] ?? null,
-                array_map(static fn (Colour $c): string => $c->hex, $seen),
+                step: $id,
+                name: $work->step->name(),
+                coats: \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))),
+                minutes: [] === $with ? null : $took,
+                ml: $state->poured[$id] ?? null,
+                colours: array_map(static fn (Colour $c): string => $c->hex, $seen),
             );
             array_push(
                 $deviations,
-                ...$this->often($work, $done, $state, $finished),
-                ...$this->time($work, $with, $should, $took),
+                ...$this->often(work: $work, done: $done, state: $state, finished: $finished),
+                ...$this->time(work: $work, with: $with, should: $should, took: $took),
                 ...$this->amount($work, $state),
                 ...$this->tooSoon($work, $done),
-                ...$this->colour($recipe, $works, $work, $seen),
+                ...$this->colour(recipe: $recipe, works: $works, work: $work, seen: $seen),
             );
         }
         array_push($deviations, ...$this->order($works, $state));
@@ -100,19 +101,19 @@ final readonly class CompareRun
         );
 
         return new AsMadePreview(
-            $planned,
-            \count($state->done()),
-            $timed,
-            $minutesPlanned,
-            $minutesMade,
-            round($mlPlanned, 1),
-            round($mlPoured, 1),
-            self::money($costPlanned, $minutesPlanned, $context),
-            self::money($costMade, $minutesMade, $context),
-            [] === $starts ? null : $context->working->iso(min($starts)),
-            [] === $ends ? null : $context->working->iso(max($ends)),
-            $steps,
-            $deviations,
+            works: $planned,
+            done: \count($state->done()),
+            timed: $timed,
+            minutesPlanned: $minutesPlanned,
+            minutesMade: $minutesMade,
+            mlPlanned: round($mlPlanned, 1),
+            mlPoured: round($mlPoured, 1),
+            costPlanned: self::money($costPlanned, $minutesPlanned, $context),
+            costMade: self::money($costMade, $minutesMade, $context),
+            begun: [] === $starts ? null : $context->working->iso(min($starts)),
+            ended: [] === $ends ? null : $context->working->iso(max($ends)),
+            steps: $steps,
+            deviations: $deviations,
         );
     }
 
@@ -129,12 +130,12 @@ final readonly class CompareRun
         foreach ($state->changes as $change) {
             $step = (string) $change->step;
             [$words, $edits] = match ($change->kind) {
-                EventKind::More => ['one extra coat', [Edit::change($step, ['coats' => $steps[$step]->coats ?? 1])]],
+                EventKind::More => ['one extra coat', [Edit::change($step, StepChange::coats($steps[$step]->coats ?? 1))]],
                 EventKind::Mix => [\sprintf('with the mix of “%s”', $name($change->of)), []],
                 EventKind::Insert => [\sprintf('repeated before “%s”', $name($change->before)), [Edit::copy($step, $change->before)]],
                 default => ['not done after the last pass: fallback step used', []],
             };
-            $found[] = new Deviation("changed-$change->id", $step, $name($step), $words, $edits);
+            $found[] = new Deviation(key: "changed-$change->id", step: $step, name: $name($step), words: $words, edits: $edits);
         }
 
         return $found;
@@ -164,10 +165,10 @@ final readonly class CompareRun
         $air = static fn (float $t, float $h): string => \sprintf('%s °C and %s %%', ExactNumber::plain($t, 1), ExactNumber::plain($h, 0));
 
         return [new Deviation(
-            'air',
-            '',
-            'Climate',
-            \sprintf('%s (planned %s)', $air($warm, $damp), $air($usual->temperature, $usual->humidity)),
+            key: 'air',
+            step: '',
+            name: 'Climate',
+            words: \sprintf('%s (planned %s)', $air($warm, $damp), $air($usual->temperature, $usual->humidity)),
         )];
     }
 
@@ -199,10 +200,10 @@ final readonly class CompareRun
         return $apart->deltaE < 1
             ? []
             : [new Deviation(
-                "colour-{$work->step->id}",
-                $work->step->id,
-                $work->step->name(),
-                \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords),
+                key: "colour-{$work->step->id}",
+                step: $work->step->id,
+                name: $work->step->name(),
+                words: \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords),
             )];
     }
 
@@ -215,7 +216,13 @@ final readonly class CompareRun
     {
         $step = $work->step;
         if (isset($state->skipped[$step->id])) {
-            return [new Deviation("skipped-$step->id", $step->id, $step->name(), 'skipped', [Edit::takeOut($step->id)])];
+            return [new Deviation(
+                key: "skipped-$step->id",
+                step: $step->id,
+                name: $step->name(),
+                words: 'skipped',
+                edits: [Edit::takeOut($step->id)],
+            )];
         }
         $coats = \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done)));
         if (!$finished || $coats === $work->rounds() || 0 === $work->rounds()) {
@@ -223,11 +230,13 @@ final readonly class CompareRun
         }
 
         return [new Deviation(
-            "coats-$step->id",
-            $step->id,
-            $step->name(),
-            0 === $coats ? 'not marked done' : \sprintf('%s (planned %s)', StepRecord::times($coats), StepRecord::times($work->rounds())),
-            0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, ['coats' => $coats])],
+            key: "coats-$step->id",
+            step: $step->id,
+            name: $step->name(),
+            words: 0 === $coats
+                ? 'not marked done'
+                : \sprintf('%s (planned %s)', StepRecord::times($coats), StepRecord::times($work->rounds())),
+            edits: 0 === $coats || null !== $step->repeat ? [] : [Edit::change($step->id, StepChange::coats($coats))],
         )];
     }
 
@@ -248,11 +257,11 @@ final readonly class CompareRun
         ) - ($work->masking->minutes ?? 0);
 
         return [new Deviation(
-            "time-{$work->step->id}",
-            $work->step->id,
-            $work->step->name(),
-            \sprintf('%d min hands-on (planned %d)', $took, $should),
-            $each < 1 ? [] : [Edit::change($work->step->id, ['handsOn' => max(1, $each - ($work->step->detail->dwell ?? 0))])],
+            key: "time-{$work->step->id}",
+            step: $work->step->id,
+            name: $work->step->name(),
+            words: \sprintf('%d min hands-on (planned %d)', $took, $should),
+            edits: $each < 1 ? [] : [Edit::change($work->step->id, StepChange::handsOn(max(1, $each - ($work->step->detail->dwell ?? 0))))],
         )];
     }
 
@@ -268,10 +277,10 @@ final readonly class CompareRun
         }
 
         return [new Deviation(
-            "poured-{$work->step->id}",
-            $work->step->id,
-            $work->step->name(),
-            \sprintf(
+            key: "poured-{$work->step->id}",
+            step: $work->step->id,
+            name: $work->step->name(),
+            words: \sprintf(
                 '%s ml poured (planned %s): %d %% %s',
                 ExactNumber::plain($poured, 0),
                 ExactNumber::plain($need, 0),
@@ -301,13 +310,13 @@ final readonly class CompareRun
                 && null !== $w->started
                 && $w->started >= $before
                 && $w->started - $before < 60 * ($recoat - self::MINUTES)
-                && Effect::Adds === $work->step->technique->figures()->act
+                && Effect::Adds === $work->step->technique->profile()->effect
             ) {
                 return [new Deviation(
-                    "soon-{$work->step->id}",
-                    $work->step->id,
-                    $work->step->name(),
-                    \sprintf('coat %d after %d min (planned %d)', $w->coat, intdiv($w->started - $before, 60), $recoat),
+                    key: "soon-{$work->step->id}",
+                    step: $work->step->id,
+                    name: $work->step->name(),
+                    words: \sprintf('coat %d after %d min (planned %d)', $w->coat, intdiv($w->started - $before, 60), $recoat),
                 )];
             }
         }
@@ -336,11 +345,11 @@ final readonly class CompareRun
             }
             if (null !== $latest && $at < $latest[1]) {
                 return [new Deviation(
-                    "order-{$work->step->id}",
-                    $work->step->id,
-                    $work->step->name(),
-                    \sprintf('done before “%s” (planned after it)', $latest[0]->step->name()),
-                    [Edit::move($work->step->id, $latest[0]->step->id)],
+                    key: "order-{$work->step->id}",
+                    step: $work->step->id,
+                    name: $work->step->name(),
+                    words: \sprintf('done before “%s” (planned after it)', $latest[0]->step->name()),
+                    edits: [Edit::move($work->step->id, $latest[0]->step->id)],
                 )];
             }
             $latest = [$work, $at];

@@ -62,7 +62,21 @@ final readonly class Event
             EventKind::Mix === $kind && (null === $of || $of === $step) => throw InvalidEntry::needs('the step whose mix is used'),
             EventKind::Retract === $kind
                 && (null === $retracts || $retracts === $id) => throw InvalidEntry::needs('the entry that it undoes'),
-            default => new self($id, $at, $kind, $step, $coat, $lay, $ml, $text, $climate, $colour, $retracts, $of, $before),
+            default => new self(
+                id: $id,
+                at: $at,
+                kind: $kind,
+                step: $step,
+                coat: $coat,
+                lay: $lay,
+                ml: $ml,
+                text: $text,
+                climate: $climate,
+                colour: $colour,
+                retracts: $retracts,
+                of: $of,
+                before: $before,
+            ),
         };
     }
 

@@ -26,30 +26,30 @@ final class FoldRun
             $before = $works[$key] ?? null;
             match ($event->kind) {
                 EventKind::Started => $works[$key] = new WorkDone(
-                    $step,
-                    $event->coat,
-                    $event->lay,
-                    $before->started ?? $event->at,
-                    $before?->finished,
-                    $before?->dried,
+                    step: $step,
+                    coat: $event->coat,
+                    lay: $event->lay,
+                    started: $before->started ?? $event->at,
+                    finished: $before?->finished,
+                    dried: $before?->dried,
                 ),
                 EventKind::Finished => $works[$key] = new WorkDone(
-                    $step,
-                    $event->coat,
-                    $event->lay,
-                    $before?->started,
-                    $before->finished ?? $event->at,
-                    $before?->dried,
+                    step: $step,
+                    coat: $event->coat,
+                    lay: $event->lay,
+                    started: $before?->started,
+                    finished: $before->finished ?? $event->at,
+                    dried: $before?->dried,
                 ),
                 EventKind::Dried => null === $before?->finished
                     ? null
                     : $works[$key] = new WorkDone(
-                        $step,
-                        $event->coat,
-                        $event->lay,
-                        $before->started,
-                        $before->finished,
-                        $before->dried ?? $event->at,
+                        step: $step,
+                        coat: $event->coat,
+                        lay: $event->lay,
+                        started: $before->started,
+                        finished: $before->finished,
+                        dried: $before->dried ?? $event->at,
                     ),
                 EventKind::Poured => $poured[$step] = ($poured[$step] ?? 0.0) + (float) $event->ml,
                 EventKind::Skipped => $skipped[$step] = $event->at,
@@ -63,15 +63,15 @@ final class FoldRun
         }
 
         return new RunState(
-            $works,
-            $skipped,
-            array_filter($passed),
-            array_filter($again),
-            $poured,
-            $notes,
-            $air,
-            $changes,
-            $standing[\count($standing) - 1] ?? null,
+            works: $works,
+            skipped: $skipped,
+            passed: array_filter($passed),
+            again: array_filter($again),
+            poured: $poured,
+            notes: $notes,
+            air: $air,
+            changes: $changes,
+            last: $standing[\count($standing) - 1] ?? null,
         );
     }
 

@@ -44,11 +44,11 @@ final class LearnFactor
             $drawn = $mean * $count / ($count + $variance / self::PRIOR ** 2);
             $within = self::NINE_IN_TEN * sqrt(1 / ($count / $variance + 1 / self::PRIOR ** 2));
             $factors[$of] = new Factor(
-                $of,
-                round(exp($drawn), 3),
-                round(exp($drawn - $within), 3),
-                round(exp($drawn + $within), 3),
-                $count,
+                of: $of,
+                factor: round(exp($drawn), 3),
+                low: round(exp($drawn - $within), 3),
+                high: round(exp($drawn + $within), 3),
+                count: $count,
             );
         }
         ksort($factors);

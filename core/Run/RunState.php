@@ -51,15 +51,15 @@ final readonly class RunState
     public function withNothingSkipped(): self
     {
         return new self(
-            $this->works,
-            [],
-            $this->passed,
-            $this->again,
-            $this->poured,
-            $this->notes,
-            $this->air,
-            $this->changes,
-            $this->last,
+            works: $this->works,
+            skipped: [],
+            passed: $this->passed,
+            again: $this->again,
+            poured: $this->poured,
+            notes: $this->notes,
+            air: $this->air,
+            changes: $this->changes,
+            last: $this->last,
         );
     }
 

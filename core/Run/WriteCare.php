@@ -48,7 +48,7 @@ final readonly class WriteCare
                 null === $laid
                 || null === $work->film
                 || null === $work->character
-                || Effect::Adds !== $work->step->technique->figures()->act
+                || Effect::Adds !== $work->step->technique->profile()->effect
             ) {
                 continue;
             }
@@ -71,21 +71,21 @@ final readonly class WriteCare
             $cures[] = [
                 $end ?? \PHP_INT_MAX,
                 new CureLine(
-                    $work->step->name(),
-                    $iso($laid),
-                    $dry->everDries() ? $iso($dry->over($laid, $calendar)) : null,
-                    null === $end ? null : $iso($end),
+                    name: $work->step->name(),
+                    laid: $iso($laid),
+                    dry: $dry->everDries() ? $iso($dry->over($laid, $calendar)) : null,
+                    cured: null === $end ? null : $iso($end),
                 ),
             ];
         }
         usort($cures, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return new CareSheet(
-            $piece->recipe->title,
-            [] === $cures || !$promised ? null : $iso($last),
-            array_column($cures, 1),
-            self::GENTLE,
-            [...self::care($top), 'The label takes priority.'],
+            title: $piece->recipe->title,
+            until: [] === $cures || !$promised ? null : $iso($last),
+            cures: array_column($cures, 1),
+            gentle: self::GENTLE,
+            care: [...self::care($top), 'The label takes priority.'],
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class CalculatedPiece
             $waits[$step->step->id] = StepWaits::of($step, $piece->air, $zone);
         }
 
-        return new self($piece, $steps, $waits, null);
+        return new self(piece: $piece, steps: $steps, waits: $waits, stuck: null);
     }
 
     /** The same up to the first step that never dries where it stands. */
@@ -42,7 +42,7 @@ final readonly class CalculatedPiece
             if (!$this->waits[$work->step->id]->everDries()) {
                 $why = \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? 'It never dries where the piece stands.');
 
-                return new self($this->piece, \array_slice($this->steps, 0, $i + 1), $this->waits, $why);
+                return new self(piece: $this->piece, steps: \array_slice($this->steps, 0, $i + 1), waits: $this->waits, stuck: $why);
             }
         }
 
@@ -52,7 +52,7 @@ final readonly class CalculatedPiece
     /** The same, not begun before an instant. */
     public function notBefore(int $instant): self
     {
-        return new self($this->piece->notBefore($instant), $this->steps, $this->waits, $this->stuck);
+        return new self(piece: $this->piece->notBefore($instant), steps: $this->steps, waits: $this->waits, stuck: $this->stuck);
     }
 
     /** Is it open how often something is done? */

@@ -32,18 +32,34 @@ final readonly class PieceToDo
     /** The same, not begun before an instant. */
     public function notBefore(int $instant): self
     {
-        return new self($this->id, $this->recipe, $this->air, $instant, $this->due, $this->done, $this->place);
+        return new self(
+            id: $this->id,
+            recipe: $this->recipe,
+            air: $this->air,
+            notBefore: $instant,
+            due: $this->due,
+            done: $this->done,
+            place: $this->place,
+        );
     }
 
     /** The same in other air. */
     public function inAir(DayCurve $air): self
     {
-        return new self($this->id, $this->recipe, $air, $this->notBefore, $this->due, $this->done, $this->place);
+        return new self(
+            id: $this->id,
+            recipe: $this->recipe,
+            air: $air,
+            notBefore: $this->notBefore,
+            due: $this->due,
+            done: $this->done,
+            place: $this->place,
+        );
     }
 
     /** The same with nothing done yet, whenever it is begun. */
     public function fromTheBeginning(): self
     {
-        return new self($this->id, $this->recipe, $this->air, 0, null, [], $this->place);
+        return new self(id: $this->id, recipe: $this->recipe, air: $this->air, notBefore: 0, due: null, done: [], place: $this->place);
     }
 }

@@ -32,13 +32,13 @@ final readonly class PlanAlone
     public function plan(Recipe $recipe, array $works, Context $context): PlannedAlone
     {
         $piece = CalculatedPiece::of(
-            new PieceToDo(self::PIECE, $recipe, DayCurve::steady($context->climate), 0),
+            new PieceToDo(id: self::PIECE, recipe: $recipe, air: DayCurve::steady($context->climate), notBefore: 0),
             $works,
             $context->working->zone,
         );
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $context->hands());
         $never = static fn (): bool => false;
-        $planned = $this->scenarios->plan([$piece], $calendars, $context, $never, $never);
+        $planned = $this->scenarios->plan(pieces: [$piece], calendars: $calendars, context: $context, isOver: $never, isLate: $never);
         $placed = $planned->expected->placed ?? [];
         $steps = $piece->byStep();
 
@@ -56,13 +56,13 @@ final readonly class PlanAlone
                 $piece->waits[$key->step]->until(WaitUntil::Cure)->over($p->end(), $calendars[0]),
             );
             $coats[] = [$coat, $next] = $this->coat(
-                $p,
-                $key,
-                $step,
-                $piece->waits[$key->step],
-                $closed[$p->work->id] ?? null,
-                $calendars[0],
-                $context,
+                placed: $p,
+                key: $key,
+                step: $step,
+                waits: $piece->waits[$key->step],
+                closed: $closed[$p->work->id] ?? null,
+                calendar: $calendars[0],
+                context: $context,
             );
             if (isset($followed[$p->work->id]) && $next - $p->end() > $longest[1]) {
                 $longest = [$key->step, $next - $p->end()];
@@ -72,18 +72,18 @@ final readonly class PlanAlone
         $ready = [] === $works ? $context->now : $planned->ready(self::PIECE);
         $begin = [] === $placed ? 0 : $placed[0]->start();
 
-        return new PlannedAlone($starts, $ends, $cured, new PlanPreview(
-            true,
-            $context->working->iso($context->now),
-            array_column($coats, 0),
-            $iso($ready),
-            $iso(null === $ready ? null : max([$ready, ...array_values($cured)])),
-            $planned->handsOn(),
-            [] === $placed ? 0 : max(0, intdiv(max($ends) - $begin, 60) - $planned->handsOn()),
-            $longest[0],
-            $planned->stuck[self::PIECE] ?? null,
-            $planned->isOpen ? $iso($planned->soonest(self::PIECE)) : null,
-            $planned->isOpen ? $iso($planned->latest(self::PIECE)) : null,
+        return new PlannedAlone(starts: $starts, ends: $ends, cured: $cured, plan: new PlanPreview(
+            alone: true,
+            from: $context->working->iso($context->now),
+            coats: array_column($coats, 0),
+            readyOn: $iso($ready),
+            curedOn: $iso(null === $ready ? null : max([$ready, ...array_values($cured)])),
+            handsOn: $planned->handsOn(),
+            waiting: [] === $placed ? 0 : max(0, intdiv(max($ends) - $begin, 60) - $planned->handsOn()),
+            longestWait: $longest[0],
+            stuck: $planned->stuck[self::PIECE] ?? null,
+            soonest: $planned->isOpen ? $iso($planned->soonest(self::PIECE)) : null,
+            latest: $planned->isOpen ? $iso($planned->latest(self::PIECE)) : null,
         ));
     }
 
@@ -110,17 +110,17 @@ final readonly class PlanAlone
         $least = ($between ?? $waits->until($overnight ? WaitUntil::Recoat : $rule))->over($placed->end(), $calendar) - $placed->end();
 
         return [new CoatPlan(
-            $key->step,
-            $key->coat,
-            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
-            $iso($placed->end()),
-            $iso($next),
-            $placed->work->minutes,
-            (int) ceil($least / 60),
-            $overnight,
-            $closed[1] ?? 0,
-            $closed[0] ?? null,
-            $key->lay,
+            stepId: $key->step,
+            coat: $key->coat,
+            stretches: array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
+            end: $iso($placed->end()),
+            nextFrom: $iso($next),
+            handsOn: $placed->work->minutes,
+            leastWait: (int) ceil($least / 60),
+            overnight: $overnight,
+            tooLate: $closed[1] ?? 0,
+            closed: $closed[0] ?? null,
+            lay: $key->lay,
         ), $next];
     }
 

@@ -31,7 +31,7 @@ final readonly class PlanDays
     private const SOON = 7 * 86_400;
 
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private WorksOfPiece $works = new WorksOfPiece(),
         private PlanScenarios $scenarios = new PlanScenarios(),
@@ -49,7 +49,7 @@ final readonly class PlanDays
         $isLate ??= static fn (): bool => false;
         $calculated = array_map(fn (PieceToDo $p): CalculatedPiece => $this->calculated($p, $context), $pieces);
         $calendars = array_map(static fn (WorkingTime $t): Calendar => new Calendar($t, $context->now), $context->hands());
-        $planned = $this->scenarios->plan($calculated, $calendars, $context, $isOver, $isLate);
+        $planned = $this->scenarios->plan(pieces: $calculated, calendars: $calendars, context: $context, isOver: $isOver, isLate: $isLate);
         $expected = $planned->expected;
         $iso = $context->working->iso(...);
         $byStep = $late = $beginBy = [];
@@ -64,25 +64,28 @@ final readonly class PlanDays
         $told = static fn (?int $instant): ?string => null === $instant ? null : $iso($instant);
 
         return new DaysPreview(
-            $iso($context->now),
-            array_map(fn (PlacedWork $p): DayWork => $this->describe($p, $byStep[$p->work->job], $expected, $iso), $expected->placed ?? []),
-            array_map(static fn (PieceToDo $p): DayPiece => new DayPiece(
-                $p->id,
-                $p->recipe->title,
-                $told($planned->ready($p->id)),
-                $told($planned->soonest($p->id)),
-                $told($planned->latest($p->id)),
-                $told($p->due),
-                $late[$p->id],
-                $told($beginBy[$p->id]),
-                $planned->stuck[$p->id] ?? null,
+            now: $iso($context->now),
+            works: array_map(
+                fn (PlacedWork $p): DayWork => $this->describe(placed: $p, works: $byStep[$p->work->job], plan: $expected, iso: $iso),
+                $expected->placed ?? [],
+            ),
+            pieces: array_map(static fn (PieceToDo $p): DayPiece => new DayPiece(
+                id: $p->id,
+                title: $p->recipe->title,
+                ready: $told($planned->ready($p->id)),
+                soonest: $told($planned->soonest($p->id)),
+                latest: $told($planned->latest($p->id)),
+                due: $told($p->due),
+                late: $late[$p->id],
+                beginBy: $told($beginBy[$p->id]),
+                stuck: $planned->stuck[$p->id] ?? null,
             ), $pieces),
-            $this->gaps($expected, $context),
-            $this->expires($context),
-            null === $expected || [] !== $planned->stuck ? null : $iso($expected->end),
-            null === $expected || [] !== $planned->stuck ? null : $iso($expected->bound),
-            true === ($expected->complete ?? true),
-            $planned->handsOn(),
+            gaps: $this->gaps($expected, $context),
+            expires: $this->expires($context),
+            end: null === $expected || [] !== $planned->stuck ? null : $iso($expected->end),
+            bound: null === $expected || [] !== $planned->stuck ? null : $iso($expected->bound),
+            complete: true === ($expected->complete ?? true),
+            handsOn: $planned->handsOn(),
         );
     }
 
@@ -99,7 +102,7 @@ final readonly class PlanDays
     /** Its steps in the air of its place at noon. */
     private function calculated(PieceToDo $piece, Context $context): CalculatedPiece
     {
-        $steps = $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->schools, $piece->recipe));
+        $steps = $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->practices, $piece->recipe));
 
         return CalculatedPiece::of($piece, $steps, $context->working->zone);
     }
@@ -115,20 +118,20 @@ final readonly class PlanDays
         $life = $placed->setUp > 0 ? $work->drying?->potLife?->planned : null;
 
         return new DayWork(
-            $placed->work->job,
-            $key->step,
-            $key->coat,
-            $key->lay,
-            $work->number,
-            $work->step->name(),
-            $work->rounds(),
-            $placed->hands,
-            array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
-            $placed->setUp,
-            null === $work->mix ? null : $work->mix->name,
-            null === $life ? null : $iso($placed->stretches[0]->start + 60 * $life),
-            $iso($placed->over),
-            null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
+            piece: $placed->work->job,
+            step: $key->step,
+            coat: $key->coat,
+            lay: $key->lay,
+            number: $work->number,
+            name: $work->step->name(),
+            coats: $work->rounds(),
+            hands: $placed->hands,
+            stretches: array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
+            setUp: $placed->setUp,
+            pot: null === $work->mix ? null : $work->mix->name,
+            potKeeps: null === $life ? null : $iso($placed->stretches[0]->start + 60 * $life),
+            over: $iso($placed->over),
+            tooLong: null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
         );
     }
 
@@ -151,7 +154,9 @@ final readonly class PlanDays
         for ([$low, $high] = [0, \count($days) - 1]; $low <= $high;) {
             $middle = intdiv($low + $high, 2);
             $own = $this->works->works($piece->notBefore($days[$middle]), $calendars[0]);
-            $plan = [] === $own ? null : $this->plan->plan($own, $calendars, $context->now, [], static fn (): bool => true);
+            $plan = [] === $own
+                ? null
+                : $this->plan->plan(works: $own, hands: $calendars, from: $context->now, due: [], isOver: static fn (): bool => true);
             if (null === $plan || ($plan->ready[$piece->piece->id] ?? \PHP_INT_MAX) > $due) {
                 $high = $middle - 1;
             } else {
@@ -176,10 +181,10 @@ final readonly class PlanDays
 
         return array_map(
             static fn (PotAtHand $p): PotExpires => new PotExpires(
-                $p->id,
-                $p->name,
-                $context->working->iso((int) $p->goodUntil),
-                $p->goodUntil <= $context->now,
+                id: $p->id,
+                name: $p->name,
+                until: $context->working->iso((int) $p->goodUntil),
+                isOver: $p->goodUntil <= $context->now,
             ),
             $soon,
         );

@@ -45,20 +45,34 @@ final readonly class PlanScenarios
     {
         $pieces = array_map(static fn (CalculatedPiece $p): CalculatedPiece => $p->upToWhatNeverDries(), $pieces);
         $isOpen = [] !== array_filter($pieces, static fn (CalculatedPiece $p): bool => $p->isOpen());
-        [$made, $expected] = $this->scenario($pieces, $calendars, $context, Scenario::Expected, $isOver, $isLate);
+        [$made, $expected] = $this->scenario(
+            pieces: $pieces,
+            calendars: $calendars,
+            context: $context,
+            scenario: Scenario::Expected,
+            isOver: $isOver,
+            isLate: $isLate,
+        );
         $other = fn (Scenario $scenario): ?WorkPlan => match (true) {
             !$isOpen => $expected,
             $isLate() => null,
-            default => $this->scenario($pieces, $calendars, $context, $scenario, static fn (): bool => true, $isLate)[1],
+            default => $this->scenario(
+                pieces: $pieces,
+                calendars: $calendars,
+                context: $context,
+                scenario: $scenario,
+                isOver: static fn (): bool => true,
+                isLate: $isLate,
+            )[1],
         };
 
         return new PlannedScenarios(
-            $made,
-            $expected,
-            $other(Scenario::Least),
-            $other(Scenario::Most),
-            $isOpen,
-            $this->stuck($pieces, $made, $expected),
+            works: $made,
+            expected: $expected,
+            least: $other(Scenario::Least),
+            most: $other(Scenario::Most),
+            isOpen: $isOpen,
+            stuck: $this->stuck($pieces, $made, $expected),
         );
     }
 
@@ -95,7 +109,18 @@ final readonly class PlanScenarios
         };
         $late = \count($made) > self::MOST_TRIED ? static fn (): bool => true : $isLate;
 
-        return [$made, $this->plan->plan($made, $calendars, $context->now, $due, $enough, $this->rooms($pieces, $context), $late)];
+        return [
+            $made,
+            $this->plan->plan(
+                works: $made,
+                hands: $calendars,
+                from: $context->now,
+                due: $due,
+                isOver: $enough,
+                rooms: $this->rooms($pieces, $context),
+                isLate: $late,
+            ),
+        ];
     }
 
     /**
@@ -130,7 +155,7 @@ final readonly class PlanScenarios
             $begun = array_map(static fn (string $key): string => WorkKey::read($key)->step, array_keys($piece->piece->done));
             $laid = array_filter(
                 $piece->steps,
-                static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->figures()->act
+                static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->profile()->effect
                     && \in_array($w->step->id, $begun, true),
             );
             if (null !== $piece->piece->place && [] !== $laid) {

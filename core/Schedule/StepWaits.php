@@ -40,7 +40,7 @@ final readonly class StepWaits
         [$drying, $cure] = (new PredictDrying())->hourly($handling, $air, $work->film->ofNormal ?? 1.0);
         $waits[WaitUntil::Touch->value] = new Drying($times->touch, $drying, $zone);
         $waits[WaitUntil::Recoat->value] = new Drying($times->recoat, $drying, $zone);
-        $waits[WaitUntil::Overnight->value] = new Drying($times->recoat, $drying, $zone, true);
+        $waits[WaitUntil::Overnight->value] = new Drying(stated: $times->recoat, factors: $drying, zone: $zone, overnight: true);
         $waits[WaitUntil::Through->value] = new Drying($times->through, $drying, $zone);
         $waits[WaitUntil::Cure->value] = new Drying($times->cure, $cure, $zone);
 

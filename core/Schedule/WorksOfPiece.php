@@ -42,8 +42,8 @@ final readonly class WorksOfPiece
         $made = $last = [];
         $dust = null;
         foreach ($piece->steps as $work) {
-            $adds = Effect::Adds === $work->step->technique->figures()->act;
-            $dusty = $work->step->technique->figures()->dusty;
+            $adds = Effect::Adds === $work->step->technique->profile()->effect;
+            $dusty = $work->step->technique->profile()->dusty;
             $parts = $piece->piece->recipe->partsOf($work->step);
             $coats = $work->rounds($course);
             $waits = $piece->waits[$work->step->id];
@@ -60,12 +60,12 @@ final readonly class WorksOfPiece
                 }
                 $wait = $waits->until($waits->rule($coat, $coats));
                 [$own, $end] = $this->coat(
-                    $work,
-                    $waits,
-                    $piece->piece,
-                    $coat,
-                    array_values($links),
-                    new Both($wait, $waits->until(WaitUntil::Through)),
+                    work: $work,
+                    waits: $waits,
+                    piece: $piece->piece,
+                    coat: $coat,
+                    links: array_values($links),
+                    last: new Both($wait, $waits->until(WaitUntil::Through)),
                 );
                 array_push($made, ...$own);
                 foreach ($parts as $part) {
@@ -91,17 +91,17 @@ final readonly class WorksOfPiece
             : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
         $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
         // What has been laid must not be moved until it is dry.
-        $room = Effect::Adds === $work->step->technique->figures()->act ? $piece->place : null;
+        $room = Effect::Adds === $work->step->technique->profile()->effect ? $piece->place : null;
         $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work(
-            $id($lay),
-            $piece->id,
-            $minutes,
-            array_values($links),
-            $last,
-            $pot,
-            $setUp,
-            $life,
-            $piece->notBefore,
+            id: $id($lay),
+            job: $piece->id,
+            minutes: $minutes,
+            links: array_values($links),
+            last: $last,
+            pot: $pot,
+            setUp: $setUp,
+            potLife: $life,
+            notBefore: $piece->notBefore,
             room: $room,
         );
         $split = $this->split($work, $waits);

@@ -106,8 +106,8 @@ final readonly class Balance
         return match (true) {
             $grams->isNegative() => throw InvalidStock::nothing(),
             $more->isZero() => [],
-            $more->isPositive() => [Move::of($materialId, $more, Account::bought(), Account::shelf())],
-            default => [Move::of($materialId, $more->negated(), Account::shelf(), Account::used())],
+            $more->isPositive() => [Move::of(materialId: $materialId, grams: $more, from: Account::bought(), to: Account::shelf())],
+            default => [Move::of(materialId: $materialId, grams: $more->negated(), from: Account::shelf(), to: Account::used())],
         };
     }
 
@@ -126,7 +126,7 @@ final readonly class Balance
             $taken = $left->isLessThan($wanted) ? $left : $wanted;
             foreach ([[$taken, Account::shelf()], [$wanted->minus($taken), Account::bought()]] as [$part, $from]) {
                 if ($part->isPositive()) {
-                    $moves[] = Move::of($materialId, $part, $from, $pot);
+                    $moves[] = Move::of(materialId: $materialId, grams: $part, from: $from, to: $pot);
                 }
             }
         }
@@ -153,6 +153,10 @@ final readonly class Balance
 
         return [] === $some
             ? throw InvalidStock::nothing()
-            : array_map(static fn (BigRational $grams, string $id): Move => Move::of($id, $grams, $pot, $to), $some, array_keys($some));
+            : array_map(
+                static fn (BigRational $grams, string $id): Move => Move::of(materialId: $id, grams: $grams, from: $pot, to: $to),
+                $some,
+                array_keys($some),
+            );
     }
 }

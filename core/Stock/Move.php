@@ -36,7 +36,7 @@ final readonly class Move
         return match (true) {
             !$onGrid->isPositive() => throw InvalidStock::nothing(),
             $onGrid->isGreaterThan(self::MOST) => throw InvalidStock::tooMuch(),
-            default => new self($materialId, $onGrid, $from, $to),
+            default => new self(materialId: $materialId, grams: $onGrid, from: $from, to: $to),
         };
     }
 

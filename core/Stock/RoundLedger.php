@@ -46,7 +46,7 @@ final class RoundLedger
             }
             $this->true[$to->key][$material] = $this->had($this->true, $to, $material)->plus($grams)->simplified();
             if ($out->isPositive()) {
-                $move = Move::of($material, $out, $from, $to);
+                $move = Move::of(materialId: $material, grams: $out, from: $from, to: $to);
                 $this->book($move);
                 $onGrid[] = $move;
             }

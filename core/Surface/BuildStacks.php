@@ -67,7 +67,13 @@ final readonly class BuildStacks
         $share = min(1.0, self::FULL / max(1, $beside));
 
         return array_map(
-            fn (array $class, int $i): StackPreview => $this->stack($class[0], $class[1], $i + 1, $i < $whole ? $share : null, $recipe),
+            fn (array $class, int $i): StackPreview => $this->stack(
+                places: $class[0],
+                works: $class[1],
+                number: $i + 1,
+                share: $i < $whole ? $share : null,
+                recipe: $recipe,
+            ),
             $classes,
             array_keys($classes),
         );
@@ -118,23 +124,23 @@ final readonly class BuildStacks
     {
         $layers = [];
         foreach ($works as $work) {
-            $figures = $work->step->technique->figures();
-            $depth = Effect::TakesAway === $figures->act ? $work->removes() : null;
+            $figures = $work->step->technique->profile();
+            $depth = Effect::TakesAway === $figures->effect ? $work->removes() : null;
             $reaches = null === $depth ? null : $this->reaches($layers, $depth);
             if (null !== $depth && $figures->cover >= 1.0) {
                 $layers = $this->sand($layers, $depth);
             }
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
             $layers[] = new Layer(
-                $work->step->id,
-                $work->number,
-                $figures->act,
-                null === $work->mix ? [] : Ingredient::all($work->mix),
-                $dry,
-                $dry,
-                $work->cover(),
-                $depth,
-                $reaches,
+                stepId: $work->step->id,
+                number: $work->number,
+                effect: $figures->effect,
+                ingredients: null === $work->mix ? [] : Ingredient::all($work->mix),
+                laid: $dry,
+                thickness: $dry,
+                cover: $work->cover(),
+                depth: $depth,
+                reaches: $reaches,
             );
             yield $layers;
         }
@@ -160,7 +166,7 @@ final readonly class BuildStacks
             round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
             $layers,
             round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...$this->look->work($first, $works, $recipe->target, $share),
+            ...$this->look->work(part: $first, works: $works, target: $recipe->target, share: $share),
         );
     }
 

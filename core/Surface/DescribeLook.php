@@ -49,7 +49,7 @@ final readonly class DescribeLook
         $hiding = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
 
         return new LookPreview(
-            [
+            after: [
                 $this->begin($look),
                 ...array_map(
                     fn (StepCalculation $w, int $i): LookAfter => new LookAfter(
@@ -60,12 +60,12 @@ final readonly class DescribeLook
                     array_keys($works),
                 ),
             ],
-            $this->judge->effects($look, $buried),
-            array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
-            $this->depths($look->end(Zone::Field)),
-            $this->ages($look),
-            null === $target ? [] : $this->target($look, $target),
-            array_values(array_filter(array_map(fn (int $i): ?LookBlend => $this->judge->blend($look, $i), array_keys($works)))),
+            effects: $this->judge->effects($look, $buried),
+            hides: array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
+            depths: $this->depths($look->end(Zone::Field)),
+            ages: $this->ages($look),
+            target: null === $target ? [] : $this->target($look, $target),
+            blends: array_values(array_filter(array_map(fn (int $i): ?LookBlend => $this->judge->blend($look, $i), array_keys($works)))),
         );
     }
 
@@ -84,7 +84,16 @@ final readonly class DescribeLook
             );
         }
 
-        return new LookPreview($after, [], [], [], [], null === $target ? [] : $this->target($look, $target), [], false);
+        return new LookPreview(
+            after: $after,
+            effects: [],
+            hides: [],
+            depths: [],
+            ages: [],
+            target: null === $target ? [] : $this->target($look, $target),
+            blends: [],
+            isWhole: false,
+        );
     }
 
     private function begin(StackLook $look): LookAfter
@@ -95,18 +104,18 @@ final readonly class DescribeLook
     private function zone(Zone $zone, ZoneState $state, ?ZoneState $before): ZoneLook
     {
         return new ZoneLook(
-            $zone,
-            $state->mean()->colour()->hex,
-            NameColour::of(Lab::ofLight($state->mean())),
-            round($state->contrast(), 2),
-            null === $before ? null : $this->change($before, $state),
-            array_map(static fn (Patch $p): string => $p->light()->colour()->hex, $state->patches),
-            array_map(static fn (Patch $p): float => round($p->share, 6), $state->patches),
-            $state->divided,
-            $state->spread,
-            $state->way,
-            round($state->rehomed, 4),
-            $this->glances($state),
+            zone: $zone,
+            colour: $state->mean()->colour()->hex,
+            called: NameColour::of(Lab::ofLight($state->mean())),
+            contrast: round($state->contrast(), 2),
+            change: null === $before ? null : $this->change($before, $state),
+            colours: array_map(static fn (Patch $p): string => $p->light()->colour()->hex, $state->patches),
+            shares: array_map(static fn (Patch $p): float => round($p->share, 6), $state->patches),
+            divided: $state->divided,
+            spread: $state->spread,
+            way: $state->way,
+            rehomed: round($state->rehomed, 4),
+            glances: $this->glances($state),
         );
     }
 
@@ -174,7 +183,7 @@ final readonly class DescribeLook
             $colour = $target->colours[$zone->value] ?? null;
             if (null !== $colour) {
                 $difference = ColourDifference::ofLabs(Lab::ofLight($look->end($zone)->mean()), Lab::of($colour));
-                $off[] = new LookTarget($zone, $colour->hex, $difference->deltaE, $difference->inWords);
+                $off[] = new LookTarget(zone: $zone, colour: $colour->hex, deltaE: $difference->deltaE, inWords: $difference->inWords);
             }
         }
 
@@ -196,7 +205,13 @@ final readonly class DescribeLook
             foreach ($ambers ? self::AGES : [] as $years) {
                 $then = $state->mean((float) $years);
                 $difference = ColourDifference::ofLabs(Lab::ofLight($then), Lab::ofLight($state->mean()));
-                $ages[] = new LookAgeing($zone, $years, $then->colour()->hex, $difference->deltaE, $difference->inWords);
+                $ages[] = new LookAgeing(
+                    zone: $zone,
+                    years: $years,
+                    colour: $then->colour()->hex,
+                    deltaE: $difference->deltaE,
+                    inWords: $difference->inWords,
+                );
             }
         }
 

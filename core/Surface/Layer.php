@@ -22,7 +22,7 @@ final readonly class Layer
     public function __construct(
         public string $stepId,
         public int $number,
-        public Effect $act,
+        public Effect $effect,
         public array $ingredients,
         public float $laid,
         public float $thickness,
@@ -41,15 +41,15 @@ final readonly class Layer
     public function sandedTo(float $thickness): self
     {
         return new self(
-            $this->stepId,
-            $this->number,
-            $this->act,
-            $this->ingredients,
-            $this->laid,
-            $thickness,
-            $this->cover,
-            $this->depth,
-            $this->reaches,
+            stepId: $this->stepId,
+            number: $this->number,
+            effect: $this->effect,
+            ingredients: $this->ingredients,
+            laid: $this->laid,
+            thickness: $thickness,
+            cover: $this->cover,
+            depth: $this->depth,
+            reaches: $this->reaches,
         );
     }
 }

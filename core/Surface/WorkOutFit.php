@@ -34,10 +34,10 @@ final readonly class WorkOutFit
     {
         return array_map(
             fn (Joint $j): JointPreview => $this->joint(
-                $j,
-                $recipe->piece,
-                $works,
-                $this->apartUntil($j, $recipe->piece, $works, $cured, $zone),
+                joint: $j,
+                piece: $recipe->piece,
+                works: $works,
+                apartUntil: $this->apartUntil(joint: $j, piece: $recipe->piece, works: $works, cured: $cured, zone: $zone),
             ),
             $recipe->piece->joints,
         );
@@ -67,17 +67,19 @@ final readonly class WorkOutFit
         $left = $bare - $films / 1000;
 
         return new JointPreview(
-            $joint->id,
-            $joint->name,
-            $joint->kind->inWords(),
-            $joint->clearance,
-            $joint->least,
-            round($swelling, 3),
-            round($left, 3),
-            $steps,
-            $binds,
-            $left < $joint->least - 1e-9 ? $this->remedies($joint, $piece, $works, $left, $onMoving, $onFixed) : [],
-            $apartUntil,
+            id: $joint->id,
+            name: $joint->name,
+            kind: $joint->kind->inWords(),
+            clearance: $joint->clearance,
+            least: $joint->least,
+            swelling: round($swelling, 3),
+            left: round($left, 3),
+            steps: $steps,
+            bindsAfter: $binds,
+            remedies: $left < $joint->least - 1e-9
+                ? $this->remedies(joint: $joint, piece: $piece, works: $works, left: $left, onMoving: $onMoving, onFixed: $onFixed)
+                : [],
+            apartUntil: $apartUntil,
         );
     }
 
@@ -142,7 +144,13 @@ final readonly class WorkOutFit
         usort($remedies, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
 
         return array_map(
-            static fn (array $r): FitRemedy => new FitRemedy($r[0], $r[1], $r[2], round($r[3], 3), $r[3] >= $joint->least - 1e-9),
+            static fn (array $r): FitRemedy => new FitRemedy(
+                edit: $r[0],
+                stepId: $r[1],
+                text: $r[2],
+                gap: round($r[3], 3),
+                enough: $r[3] >= $joint->least - 1e-9,
+            ),
             $remedies,
         );
     }

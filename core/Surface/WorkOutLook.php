@@ -60,7 +60,7 @@ final readonly class WorkOutLook
      */
     public function look(PiecePart $part, array $works, float $share = 1.0): StackLook
     {
-        return $this->lay->lay($part->substrate, $part->finish, $this->doings($part, $works), $share);
+        return $this->lay->lay(substrate: $part->substrate, finish: $part->finish, doings: $this->doings($part, $works), share: $share);
     }
 
     /**
@@ -71,7 +71,13 @@ final readonly class WorkOutLook
      */
     public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0): ZoneState
     {
-        return $this->lay->end($part->substrate, $part->finish, $this->doings($part, $works), $zone, $share);
+        return $this->lay->end(
+            substrate: $part->substrate,
+            finish: $part->finish,
+            doings: $this->doings($part, $works),
+            zone: $zone,
+            share: $share,
+        );
     }
 
     /**
@@ -87,7 +93,7 @@ final readonly class WorkOutLook
         $uptake = $part->isBareAndThirsty() ? 1.0 : null;
         foreach ($works as $work) {
             $doings[] = $this->doing($work, $part, $uptake ?? 1.0);
-            if (null !== $uptake && null !== $work->step->detail->grit && Effect::TakesAway === $work->step->technique->figures()->act) {
+            if (null !== $uptake && null !== $work->step->detail->grit && Effect::TakesAway === $work->step->technique->profile()->effect) {
                 $uptake = WorkingDefaults::uptake($work->step->detail->grit);
             }
             $uptake = $work->seals() ? null : $uptake;
@@ -100,16 +106,22 @@ final readonly class WorkOutLook
     {
         $detail = $work->step->detail;
         $technique = $work->step->technique;
-        $act = $technique->figures()->act;
+        $act = $technique->profile()->effect;
 
         return new Doing(
-            $work->step->id,
-            $act,
-            $technique->pattern(new Workmanship($detail->hand, $detail->strokes, $detail->where, $part->worn, $work->layout?->covers)),
-            $work->rounds(),
-            $this->filmOf($work, $technique->figures()->left < 1.0 ? $uptake : 1.0),
-            Effect::TakesAway === $act ? $work->removes() : 0.0,
-            ($detail->where ?? Placement::TopDown)->way(),
+            id: $work->step->id,
+            effect: $act,
+            pattern: $technique->pattern(new Workmanship(
+                hand: $detail->hand,
+                strokes: $detail->strokes,
+                where: $detail->where,
+                worn: $part->worn,
+                share: $work->layout?->covers,
+            )),
+            rounds: $work->rounds(),
+            film: $this->filmOf($work, $technique->profile()->left < 1.0 ? $uptake : 1.0),
+            depth: Effect::TakesAway === $act ? $work->removes() : 0.0,
+            way: ($detail->where ?? Placement::TopDown)->way(),
         );
     }
 
@@ -140,10 +152,10 @@ final readonly class WorkOutLook
         return null === $of
             ? null
             : new FilmOf(
-                $work->step->id,
-                $of,
-                $uptake * $work->film->stays * $work->rounds(),
-                $uptake * $work->film->dry * $work->rounds(),
+                stepId: $work->step->id,
+                of: $of,
+                wet: $uptake * $work->film->stays * $work->rounds(),
+                dry: $uptake * $work->film->dry * $work->rounds(),
             );
     }
 }

@@ -29,7 +29,13 @@ final readonly class Pattern
     /** The same all over a zone. */
     public static function even(float $field = 1.0, float $edge = 1.0, float $recess = 1.0, float $pore = 1.0): self
     {
-        return self::of(Spread::Strokes, [[1.0, $field]], [[1.0, $edge]], [[1.0, $recess]], [[1.0, $pore]]);
+        return self::of(
+            spread: Spread::Strokes,
+            field: [[1.0, $field]],
+            edge: [[1.0, $edge]],
+            recess: [[1.0, $recess]],
+            pore: [[1.0, $pore]],
+        );
     }
 
     /**
@@ -41,15 +47,15 @@ final readonly class Pattern
     public static function of(Spread $spread, array $field, array $edge, array $recess, array $pore): self
     {
         return new self(
-            array_map(
+            levels: array_map(
                 self::levels(...),
                 [Zone::Field->value => $field, Zone::Edge->value => $edge, Zone::Recess->value => $recess, Zone::Pore->value => $pore],
             ),
-            $spread,
-            Follows::Itself,
-            0.0,
-            false,
-            OnWood::Nothing,
+            spread: $spread,
+            follows: Follows::Itself,
+            relief: 0.0,
+            settles: false,
+            onWood: OnWood::Nothing,
         );
     }
 
@@ -68,33 +74,61 @@ final readonly class Pattern
         $hand = $manner->hand->factor();
 
         return self::of(
-            Spread::Worn,
-            $of($hand * $manner->worn->ofFlat()),
-            $of($hand * $manner->worn->ofEdges()),
-            [[1.0, 0.0]],
-            [[1.0, 0.0]],
+            spread: Spread::Worn,
+            field: $of($hand * $manner->worn->ofFlat()),
+            edge: $of($hand * $manner->worn->ofEdges()),
+            recess: [[1.0, 0.0]],
+            pore: [[1.0, 0.0]],
         );
     }
 
     /** Its thick places stand out, and what comes later catches there or settles beside them. */
     public function raising(float $relief): self
     {
-        return new self($this->levels, $this->spread, $this->follows, $relief, $this->settles, $this->onWood);
+        return new self(
+            levels: $this->levels,
+            spread: $this->spread,
+            follows: $this->follows,
+            relief: $relief,
+            settles: $this->settles,
+            onWood: $this->onWood,
+        );
     }
 
     public function settling(): self
     {
-        return new self($this->levels, $this->spread, $this->follows, $this->relief, true, $this->onWood);
+        return new self(
+            levels: $this->levels,
+            spread: $this->spread,
+            follows: $this->follows,
+            relief: $this->relief,
+            settles: true,
+            onWood: $this->onWood,
+        );
     }
 
     public function following(Follows $follows): self
     {
-        return new self($this->levels, $this->spread, $follows, $this->relief, $this->settles, $this->onWood);
+        return new self(
+            levels: $this->levels,
+            spread: $this->spread,
+            follows: $follows,
+            relief: $this->relief,
+            settles: $this->settles,
+            onWood: $this->onWood,
+        );
     }
 
     public function working(OnWood $onWood): self
     {
-        return new self($this->levels, $this->spread, $this->follows, $this->relief, $this->settles, $onWood);
+        return new self(
+            levels: $this->levels,
+            spread: $this->spread,
+            follows: $this->follows,
+            relief: $this->relief,
+            settles: $this->settles,
+            onWood: $onWood,
+        );
     }
 
     /** Does it leave as much, of the same shares, in every zone as another? */

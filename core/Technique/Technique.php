@@ -18,7 +18,7 @@ interface Technique
     /** One line that says what it does. */
     public function does(): string;
 
-    public function figures(): TechniqueProfile;
+    public function profile(): TechniqueProfile;
 
     /** What it leaves where, done in such a manner. */
     public function pattern(Workmanship $manner): Pattern;

@@ -29,7 +29,7 @@ final readonly class TechniqueProfile
      * @param list<Ability>    $can
      */
     private function __construct(
-        public Effect $act,
+        public Effect $effect,
         public bool $takesMaterial,
         public float $rate = 0.0,
         public float $laid = 0.0,
@@ -160,7 +160,7 @@ final readonly class TechniqueProfile
     public function covering(float $share): self
     {
         return new self(
-            $this->act,
+            $this->effect,
             $this->takesMaterial,
             cover: $share,
             rate: $this->rate,

@@ -24,6 +24,11 @@ final readonly class Cost
         $labour = null === $rate ? null : round($minutes / 60 * $rate, 2);
         $used = null === $material ? null : round($material, 2);
 
-        return new self($used, $minutes, $labour, null === $used ? null : round($used + ($labour ?? 0.0), 2));
+        return new self(
+            material: $used,
+            minutes: $minutes,
+            labour: $labour,
+            whole: null === $used ? null : round($used + ($labour ?? 0.0), 2),
+        );
     }
 }

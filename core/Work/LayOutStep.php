@@ -32,7 +32,13 @@ final readonly class LayOutStep
         foreach ($recipe->partsOf($step) as $part) {
             foreach ($part->surface->faces as $key => [$face, $measured]) {
                 if (null !== $measured->plane && $step->touchesFace($part, $key)) {
-                    $faces[] = self::on($layout, $part->name, $face->name, $part->count * $recipe->piece->count, $measured->plane);
+                    $faces[] = self::on(
+                        layout: $layout,
+                        part: $part->name,
+                        face: $face->name,
+                        count: $part->count * $recipe->piece->count,
+                        plane: $measured->plane,
+                    );
                 }
             }
         }
@@ -40,26 +46,33 @@ final readonly class LayOutStep
         $area = array_sum(array_map(static fn (FaceLaidOut $f): float => $f->area(), $laid));
 
         return new LayoutPreview(
-            $layout->kind(),
-            $layout->inWords(),
-            $faces,
-            round(array_sum(array_map(static fn (FaceLaidOut $f): float => $f->count * ($f->laid->tape ?? 0.0), $laid)), 2),
-            [] === $laid
+            kind: $layout->kind(),
+            inWords: $layout->inWords(),
+            faces: $faces,
+            tape: round(array_sum(array_map(static fn (FaceLaidOut $f): float => $f->count * ($f->laid->tape ?? 0.0), $laid)), 2),
+            covers: [] === $laid
                 ? null
                 : round(
                     array_sum(array_map(static fn (FaceLaidOut $f): float => $f->area() * ($f->laid->covers ?? 0.0), $laid)) / $area,
                     6,
                 ),
-            $layout instanceof Sheets ? $this->sheets($layout, $laid) : null,
+            sheets: $layout instanceof Sheets ? $this->sheets($layout, $laid) : null,
         );
     }
 
     private static function on(Layout $layout, string $part, string $face, int $count, Plane $plane): FaceLaidOut
     {
         try {
-            return new FaceLaidOut($part, $face, $count, $plane, $layout->on($plane)->rounded(), null);
+            return new FaceLaidOut(
+                part: $part,
+                face: $face,
+                count: $count,
+                plane: $plane,
+                laid: $layout->on($plane)->rounded(),
+                cannot: null,
+            );
         } catch (InvalidLayout $refused) {
-            return new FaceLaidOut($part, $face, $count, $plane, null, $refused->getMessage());
+            return new FaceLaidOut(part: $part, face: $face, count: $count, plane: $plane, laid: null, cannot: $refused->getMessage());
         }
     }
 

@@ -39,17 +39,17 @@ final class MaskParts
             static fn (PiecePart $p): float => $p->surface->border / 1000 * $p->count * $recipe->piece->count,
             $new,
         ));
-        $sheet = Overspray::Sprays === $step->technique->figures()->reach
+        $sheet = Overspray::Sprays === $step->technique->profile()->reach
             ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new))
             : self::HAND * $tape;
         $next = $recipe->steps[$index + 1] ?? null;
 
         return new Masking(
-            $tape,
-            $sheet,
-            (int) ceil($tape / self::TAPING + $sheet / self::COVERING - 1e-9),
-            [] === $new,
-            null !== $next && [] !== array_intersect($step->detail->masks, $next->detail->masks),
+            tape: $tape,
+            sheet: $sheet,
+            minutes: (int) ceil($tape / self::TAPING + $sheet / self::COVERING - 1e-9),
+            stays: [] === $new,
+            goesOn: null !== $next && [] !== array_intersect($step->detail->masks, $next->detail->masks),
         );
     }
 

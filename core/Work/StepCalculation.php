@@ -73,7 +73,7 @@ final readonly class StepCalculation
     /** The share of the surface that it gets to: as it is laid out, or as is usual of its technique. */
     public function cover(): float
     {
-        return $this->layout->covers ?? $this->step->technique->figures()->cover;
+        return $this->layout->covers ?? $this->step->technique->profile()->cover;
     }
 
     /** Does it get to most of what it touches? */
@@ -85,7 +85,7 @@ final readonly class StepCalculation
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        return Effect::Adds === $this->step->technique->figures()->act && null !== $this->film && $this->covers();
+        return Effect::Adds === $this->step->technique->profile()->effect && null !== $this->film && $this->covers();
     }
 
     /**
@@ -105,9 +105,9 @@ final readonly class StepCalculation
         $open = $this->drying?->openTime?->planned;
         $dwell = $this->step->detail->dwell ?? 0;
 
-        return null === $open || $this->area <= 0.0 || !$this->step->technique->figures()->wet
+        return null === $open || $this->area <= 0.0 || !$this->step->technique->profile()->wet
             ? null
-            : (new ShareIntoSections())->share($this->area, $this->handsOn - $dwell, $dwell, $open);
+            : (new ShareIntoSections())->share(area: $this->area, hands: $this->handsOn - $dwell, dwell: $dwell, open: $open);
     }
 
     /** Does it leave a film that closes the ground, and not just colour in it? */
@@ -182,7 +182,7 @@ final readonly class StepCalculation
      */
     public function removes(Scenario $course = Scenario::Expected): float
     {
-        [$figures, $detail] = [$this->step->technique->figures(), $this->step->detail];
+        [$figures, $detail] = [$this->step->technique->profile(), $this->step->detail];
         $paper = null === $figures->atGrit || null === $detail->grit
             ? 1.0
             : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);

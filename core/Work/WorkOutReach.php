@@ -26,7 +26,7 @@ final class WorkOutReach
      */
     public function reach(Recipe $recipe, StepCalculation $work, array $works): array
     {
-        $by = $work->step->technique->figures()->reach;
+        $by = $work->step->technique->profile()->reach;
         $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
         if (Overspray::Nowhere === $by || [] === $on) {
             return [];
@@ -37,11 +37,11 @@ final class WorkOutReach
             if (!$work->step->touches($part) && !$part->comesOff()) {
                 $how = Overspray::Drips === $by && $part->surface->level->value >= $height ? Overspray::Creeps : $by;
                 $reached[] = new Reached(
-                    $part->id,
-                    $part->name,
-                    $how,
-                    $this->isSeen($part, $work, $works, $by),
-                    \in_array($part->id, $work->step->detail->masks, true),
+                    part: $part->id,
+                    name: $part->name,
+                    how: $how,
+                    seen: $this->isSeen(part: $part, work: $work, works: $works, by: $by),
+                    masked: \in_array($part->id, $work->step->detail->masks, true),
                 );
             }
         }

@@ -51,11 +51,11 @@ final class WorkOutSanding
         $veneer = self::veneer($part);
 
         return new SandingBudget(
-            $stripped ? null : $part->finish->kind->thickness(),
-            round($finish, 1),
-            null === $veneer ? null : 1000 * $veneer,
-            round($wood, 1),
-            round($most, 1),
+            finish: $stripped ? null : $part->finish->kind->thickness(),
+            ofFinish: round($finish, 1),
+            veneer: null === $veneer ? null : 1000 * $veneer,
+            ofWood: round($wood, 1),
+            mostOfWood: round($most, 1),
         );
     }
 
@@ -106,11 +106,11 @@ final class WorkOutSanding
 
     private static function sands(StepCalculation $work): bool
     {
-        return $work->step->technique->figures()->can(Ability::Sands, Ability::Scuffs);
+        return $work->step->technique->profile()->can(Ability::Sands, Ability::Scuffs);
     }
 
     private static function strips(StepCalculation $work): bool
     {
-        return $work->step->technique->figures()->can(Ability::Strips, Ability::Scrapes);
+        return $work->step->technique->profile()->can(Ability::Strips, Ability::Scrapes);
     }
 }

@@ -57,7 +57,7 @@ final readonly class WorkOutSteps
         $sealed = $lastGrit = [];
         $works = [];
         foreach ($recipe->steps as $i => $step) {
-            $figures = $step->technique->figures();
+            $figures = $step->technique->profile();
             $surfaces = $places = [];
             $turned = 0.0;
             $lastResort = null !== $recipe->onlyIfNot($step); // what may never be done changes nothing for what follows
@@ -68,21 +68,21 @@ final readonly class WorkOutSteps
                     $places[] = $place = $part->id.':'.$face;
                     $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
                     $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
-                    if (null !== $step->detail->grit && Effect::TakesAway === $figures->act && !$lastResort) {
+                    if (null !== $step->detail->grit && Effect::TakesAway === $figures->effect && !$lastResort) {
                         $lastGrit[$place] = $step->detail->grit;
                     }
                 }
             }
             $works[] = $work = $this->step(
-                $step,
-                $i + 1,
-                $surfaces,
-                Effect::Adds === $figures->act ? $turned : 0.0,
-                $climate,
-                $habits,
-                $recipe->onlyIfNot($step),
-                $this->mask->mask($recipe, $i),
-                $this->layOut->layOut($recipe, $step),
+                step: $step,
+                number: $i + 1,
+                surfaces: $surfaces,
+                turned: Effect::Adds === $figures->effect ? $turned : 0.0,
+                climate: $climate,
+                habits: $habits,
+                onlyIfNot: $recipe->onlyIfNot($step),
+                masking: $this->mask->mask($recipe, $i),
+                layout: $this->layOut->layOut($recipe, $step),
             );
             if (!$lastResort && $work->lays()) {
                 $sealed += array_fill_keys($places, true);
@@ -122,7 +122,7 @@ final readonly class WorkOutSteps
         ?Masking $masking,
         ?LayoutPreview $layout,
     ): StepCalculation {
-        $figures = $step->technique->figures();
+        $figures = $step->technique->profile();
         $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
@@ -131,31 +131,46 @@ final readonly class WorkOutSteps
         $character = null === $mix ? null : $this->derive->derive($mix)->dryingIn($habits->own->dries($main) ?? 1.0);
         $takes = $habits->own->takes($main, $step->technique->key()) ?? 1.0;
         $weight = $step->detail->weight ?? $habits->weight;
-        $film = null === $character ? null : $this->lay->lay($character, $figures, $weight, $step->detail->left, $step->detail->dwell);
+        $film = null === $character
+            ? null
+            : $this->lay->lay(
+                mix: $character,
+                technique: $figures,
+                weight: $weight,
+                left: $step->detail->left,
+                dwell: $step->detail->dwell,
+            );
         $film = null === $sheets ? $film : $film?->under($sheets->thickness);
         $drying = null === $character
             ? null
             : $this->predict->predict(
                 $character->handling,
                 $climate,
-                Effect::Adds === $figures->act && null !== $film ? $film->ofNormal : 1.0,
+                Effect::Adds === $figures->effect && null !== $film ? $film->ofNormal : 1.0,
             );
 
         return new StepCalculation(
-            $step,
-            $number,
-            $area,
-            $turned,
-            $this->handsOn($step, $area, $habits),
-            $mix,
-            $character,
-            $weight,
-            Effect::Adds === $figures->act ? $film : null,
-            null === $film ? [] : $this->need->need($surfaces, $takes * $film->wet, $step->rounds(Scenario::Most), $figures),
-            $drying,
-            $onlyIfNot,
-            $masking,
-            $layout,
+            step: $step,
+            number: $number,
+            area: $area,
+            turnedArea: $turned,
+            handsOn: $this->handsOn($step, $area, $habits),
+            mix: $mix,
+            character: $character,
+            weight: $weight,
+            film: Effect::Adds === $figures->effect ? $film : null,
+            allNeeds: null === $film
+                ? []
+                : $this->need->need(
+                    surfaces: $surfaces,
+                    wet: $takes * $film->wet,
+                    coats: $step->rounds(Scenario::Most),
+                    technique: $figures,
+                ),
+            drying: $drying,
+            onlyIfNot: $onlyIfNot,
+            masking: $masking,
+            layout: $layout,
         );
     }
 
@@ -165,8 +180,8 @@ final readonly class WorkOutSteps
      */
     private function handsOn(Step $step, float $area, WorkingDefaults $habits): int
     {
-        $figures = $step->technique->figures();
-        if (Effect::Waits === $figures->act) {
+        $figures = $step->technique->profile();
+        if (Effect::Waits === $figures->effect) {
             return 0;
         }
         $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);

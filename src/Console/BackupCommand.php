@@ -56,7 +56,9 @@ final class BackupCommand extends Command
 
     private function next(string $folder): string
     {
-        is_dir($folder) || mkdir($folder, 0o700, true) || throw new \RuntimeException(\sprintf('Can\'t create the folder “%s”.', $folder));
+        if (!is_dir($folder) && !mkdir($folder, 0o700, true)) {
+            throw new \RuntimeException(\sprintf('Can\'t create the folder “%s”.', $folder));
+        }
 
         return CopyStore::free(\sprintf('%s/studio-%s', $folder, gmdate('Ymd-His')), '.sqlite');
     }

@@ -54,7 +54,9 @@ final class Csv
         rewind($stream);
         $head = array_map(static fn (?string $cell): string => trim((string) $cell), fgetcsv($stream, null, $by, '"', '') ?: []);
         foreach ($needed as $column) {
-            \in_array($column, $head, true) || throw InvalidInput::at('/text', \sprintf('The table has no column “%s”.', $column));
+            if (!\in_array($column, $head, true)) {
+                throw InvalidInput::at('/text', \sprintf('The table has no column “%s”.', $column));
+            }
         }
         $rows = [];
         for ($line = 2; false !== $cells = fgetcsv($stream, null, $by, '"', ''); ++$line) {

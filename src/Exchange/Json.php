@@ -42,6 +42,18 @@ final class Json
         return $json instanceof \stdClass ? $json : throw new \JsonException('This document is not an object.');
     }
 
+    /**
+     * A part of a document that is an object.
+     *
+     * @throws \JsonException where there is none
+     */
+    public static function child(\stdClass $of, string $name): \stdClass
+    {
+        $child = $of->{$name} ?? null;
+
+        return $child instanceof \stdClass ? $child : throw new \JsonException("This document has no “{$name}”.");
+    }
+
     /** The same again, to be changed. */
     public static function copy(\stdClass $of): \stdClass
     {

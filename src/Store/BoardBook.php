@@ -32,13 +32,13 @@ final readonly class BoardBook
         return $this->em->wrapInTransaction(function () use ($document): StoredBoard {
             $now = new \DateTimeImmutable();
             $board = new StoredBoard(
-                (string) new Ulid(),
-                $document->board->title,
-                $document->text,
-                Json::encode(BoardCard::of($document->board)),
-                $document->recipeId,
-                $now,
-                $now,
+                id: (string) new Ulid(),
+                title: $document->board->title,
+                document: $document->text,
+                card: Json::encode(BoardCard::of($document->board)),
+                recipeId: $document->recipeId,
+                createdAt: $now,
+                updatedAt: $now,
             );
             $this->em->persist($board);
 
@@ -164,7 +164,7 @@ final readonly class BoardBook
         return $this->em->wrapInTransaction(function () use ($id, $patch, $reading): StoredBoard {
             $board = $this->readable($id, $patch);
             $now = new \DateTimeImmutable();
-            $stored = $this->readings($board)[$patch] ?? new StoredReading($board, $patch, '{}', $now);
+            $stored = $this->readings($board)[$patch] ?? new StoredReading(board: $board, patch: $patch, document: '{}', readAt: $now);
             [$stored->document, $stored->readAt] = [Json::encode((object) $reading), $now];
             $this->em->persist($stored);
 
@@ -209,13 +209,13 @@ final readonly class BoardBook
                 throw InvalidInput::at('', \sprintf('Maximum %d photos per patch. Remove one first.', self::MOST_PHOTOS));
             }
             $photo = new StoredPhoto(
-                (string) new Ulid(),
-                $board,
-                $patch,
-                $picture->jpeg,
-                $picture->width,
-                $picture->height,
-                new \DateTimeImmutable(),
+                id: (string) new Ulid(),
+                board: $board,
+                patch: $patch,
+                jpeg: $picture->jpeg,
+                width: $picture->width,
+                height: $picture->height,
+                addedAt: new \DateTimeImmutable(),
             );
             $this->em->persist($photo);
 

@@ -25,19 +25,19 @@ final readonly class BoardCard
     public static function of(Board $board): self
     {
         return new self(
-            AxisPreview::of($board->columns),
-            null === $board->rows ? null : AxisPreview::of($board->rows),
-            array_map(
+            columns: AxisPreview::of($board->columns),
+            rows: null === $board->rows ? null : AxisPreview::of($board->rows),
+            patches: array_map(
                 static fn (Patch $p): PatchCard => new PatchCard(
-                    $p->cell->label,
-                    $p->cell->row,
-                    $p->cell->column,
-                    $p->isControl(),
-                    $p->cell->says,
+                    label: $p->cell->label,
+                    row: $p->cell->row,
+                    column: $p->cell->column,
+                    control: $p->isControl(),
+                    says: $p->cell->says,
                 ),
                 $board->patches,
             ),
-            $board->target?->hex,
+            target: $board->target?->hex,
         );
     }
 }

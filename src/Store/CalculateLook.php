@@ -14,13 +14,13 @@ use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**
- * Reckons how the part with the largest area will look in the end, by the recipe's own schools and in ordinary air: for its chip in the
- * book.
+ * Calculates how the part with the largest area will look in the end, by the recipe's own practices and in ordinary air: for its card
+ * in the book.
  */
 final readonly class CalculateLook
 {
     public function __construct(
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
         private WorkOutLook $look = new WorkOutLook(),
     ) {
@@ -29,15 +29,15 @@ final readonly class CalculateLook
     /**
      * @return non-empty-array<string, Colour> by zone
      */
-    public function reckon(Recipe $recipe): array
+    public function calculate(Recipe $recipe): array
     {
         $largest = $recipe->piece->largest(static fn (): bool => true) ?? throw new \LogicException('A piece needs a part.');
         $face = array_key_first($largest->surface->faces);
         $own = $this->steps->doneOn(
-            $recipe,
-            Climate::reference(),
-            $this->schools->habits([], $recipe->schools),
-            static fn (Step $s): bool => $s->touchesFace($largest, $face),
+            recipe: $recipe,
+            climate: Climate::reference(),
+            habits: $this->practices->habits([], $recipe->schools),
+            there: static fn (Step $s): bool => $s->touchesFace($largest, $face),
         );
 
         return array_map(

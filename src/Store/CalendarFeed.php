@@ -40,7 +40,9 @@ final readonly class CalendarFeed
     {
         $this->em->wrapInTransaction(function (): void {
             $feed = $this->em->find(StoredFeed::class, StoredFeed::ID);
-            null === $feed || $this->em->remove($feed);
+            if (null !== $feed) {
+                $this->em->remove($feed);
+            }
         });
     }
 

@@ -24,7 +24,7 @@ final readonly class IndexRecipe
 {
     public function __construct(
         private EntityManagerInterface $em,
-        private CalculateLook $reckon,
+        private CalculateLook $look,
         private FlattenMix $flatten = new FlattenMix(),
     ) {
     }
@@ -36,7 +36,7 @@ final readonly class IndexRecipe
             $this->em->persist(new StoredTerm($stored, $term));
         }
         $stored->title = $recipe->title;
-        $look = $this->reckon->reckon($recipe);
+        $look = $this->look->calculate($recipe);
         $stored->card = Json::encode($this->card($recipe, array_map(static fn (Colour $c): string => $c->hex, $look)));
         $flat = Lab::of($look[Zone::Field->value]);
         [$stored->lookL, $stored->lookA, $stored->lookB] = [$flat->l, $flat->a, $flat->b];
@@ -79,11 +79,14 @@ final readonly class IndexRecipe
     private function card(Recipe $recipe, array $look): Card
     {
         return new Card(
-            $recipe->piece->name,
-            $recipe->piece->count,
-            implode(', ', array_unique(array_map(static fn (PiecePart $p): string => $p->substrate->inWords(), $recipe->piece->parts))),
-            \count($recipe->steps),
-            $look,
+            piece: $recipe->piece->name,
+            count: $recipe->piece->count,
+            ground: implode(
+                ', ',
+                array_unique(array_map(static fn (PiecePart $p): string => $p->substrate->inWords(), $recipe->piece->parts)),
+            ),
+            steps: \count($recipe->steps),
+            look: $look,
         );
     }
 

@@ -83,14 +83,14 @@ final readonly class Ledger
         }
         $after = $this->balance(...array_merge(...array_map(static fn (Move $m): array => [$m->from, $m->to], $moves)))->after(...$moves);
         $this->em->persist(new StoredEntry(
-            (string) new Ulid(),
-            new \DateTimeImmutable(),
-            $kind->value,
-            $potId,
-            Json::encode(array_map(static fn (Move $m): array => $m->written(), $moves)),
-            $note,
-            $booking?->key,
-            $booking?->request,
+            id: (string) new Ulid(),
+            at: new \DateTimeImmutable(),
+            kind: $kind->value,
+            potId: $potId,
+            moves: Json::encode(array_map(static fn (Move $m): array => $m->written(), $moves)),
+            note: $note,
+            booking: $booking?->key,
+            request: $booking?->request,
         ));
         foreach ($moves as $move) {
             foreach ([$move->from, $move->to] as $account) {

@@ -31,12 +31,12 @@ final readonly class MaterialShelf
         $this->em->wrapInTransaction(function () use ($materials): void {
             foreach ($materials as $m) {
                 $this->em->persist(new StoredMaterial(
-                    $m->id,
-                    $m->version,
-                    $m->name,
-                    $m->kind->value,
-                    Json::encode($this->write->write($m)),
-                    new \DateTimeImmutable(),
+                    id: $m->id,
+                    version: $m->version,
+                    name: $m->name,
+                    kind: $m->kind->value,
+                    document: Json::encode($this->write->write($m)),
+                    updatedAt: new \DateTimeImmutable(),
                 ));
             }
         });

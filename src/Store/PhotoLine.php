@@ -17,7 +17,7 @@ final readonly class PhotoLine
         public int $width,
         public int $height,
         public \DateTimeImmutable $addedAt,
-        public ?\DateTimeImmutable $putAwayAt,
+        public ?\DateTimeImmutable $archivedAt,
     ) {
     }
 }

@@ -124,7 +124,12 @@ final readonly class PotBook
         foreach ($pots as $pot) {
             $holds = $balance->all(Account::pot($pot['id']));
             if ([] !== $holds) {
-                $found[] = new PotAtHand($pot['id'], $pot['name'], null === $pot['useBy'] ? null : PotAtHand::endOf($pot['useBy']), $holds);
+                $found[] = new PotAtHand(
+                    id: $pot['id'],
+                    name: $pot['name'],
+                    goodUntil: null === $pot['useBy'] ? null : PotAtHand::endOf($pot['useBy']),
+                    grams: $holds,
+                );
             }
         }
 
@@ -143,7 +148,7 @@ final readonly class PotBook
         return $this->once($booking, function () use ($pot, $holds, $booking): StoredPot {
             $made = $pot((string) new Ulid());
             $this->em->persist($made);
-            $this->fill($made, $holds, EntryKind::Mixed, $booking);
+            $this->fill(pot: $made, more: $holds, kind: EntryKind::Mixed, booking: $booking);
 
             return $made;
         });
@@ -157,7 +162,7 @@ final readonly class PotBook
     {
         return $this->once($booking, function () use ($id, $more, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->fill($pot, $more, EntryKind::Added, $booking);
+            $this->fill(pot: $pot, more: $more, kind: EntryKind::Added, booking: $booking);
 
             return $pot;
         });
@@ -179,7 +184,7 @@ final readonly class PotBook
             $made = $off($pot, (string) new Ulid());
             $this->em->persist($made);
             $this->ledger->record(EntryKind::PouredOff, $this->draw($pot, $ml, Account::pot($made->id)), $made->id);
-            $this->fill($pot, $more, EntryKind::Added, $booking);
+            $this->fill(pot: $pot, more: $more, kind: EntryKind::Added, booking: $booking);
 
             return $pot;
         });
@@ -197,7 +202,7 @@ final readonly class PotBook
     {
         return $this->once($booking, function () use ($id, $ml, $kind, $to, $note, $booking): StoredPot {
             $pot = $this->get($id);
-            $this->ledger->record($kind, $this->draw($pot, $ml, $to), $id, $note, $booking);
+            $this->ledger->record(kind: $kind, moves: $this->draw($pot, $ml, $to), potId: $id, note: $note, booking: $booking);
 
             return $pot;
         });
@@ -215,7 +220,7 @@ final readonly class PotBook
             $pot = $this->get($id);
             $this->ledger->record(
                 EntryKind::Evaporated,
-                [Move::of($materialId, $grams, Account::pot($id), Account::thrown())],
+                [Move::of(materialId: $materialId, grams: $grams, from: Account::pot($id), to: Account::thrown())],
                 $id,
                 booking: $booking,
             );
@@ -314,11 +319,10 @@ final readonly class PotBook
     private function remember(StoredPot $pot, iterable $materials): void
     {
         $document = Json::object($pot->document);
-        \assert(\is_array($document->materials));
         $known = $this->materials($pot);
         foreach ($materials as $material) {
             if (!isset($known[$material->id])) {
-                $document->materials[] = $this->write->write($material);
+                $document->materials = [...Json::objects($document, 'materials'), $this->write->write($material)];
             }
         }
         $pot->document = Json::encode($document);

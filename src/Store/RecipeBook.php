@@ -33,7 +33,7 @@ final readonly class RecipeBook
     {
         return $this->em->wrapInTransaction(function () use ($document): StoredRecipe {
             $now = new \DateTimeImmutable();
-            $recipe = new StoredRecipe((string) new Ulid(), $document->recipe->title, $now, $now);
+            $recipe = new StoredRecipe(id: (string) new Ulid(), title: $document->recipe->title, createdAt: $now, updatedAt: $now);
             $recipe->draft = new StoredDraft($recipe, $document->text, $now);
             $this->em->persist($recipe);
             $this->em->flush();
@@ -106,7 +106,13 @@ final readonly class RecipeBook
                 throw InvalidInput::at('', \sprintf('Nothing has changed since revision %d.', $head->number));
             }
             $now = new \DateTimeImmutable();
-            $revision = new StoredRevision($recipe, ++$recipe->head, $recipe->draft->document, $reason, $now);
+            $revision = new StoredRevision(
+                recipe: $recipe,
+                number: ++$recipe->head,
+                document: $recipe->draft->document,
+                reason: $reason,
+                publishedAt: $now,
+            );
             $recipe->draft->base = $recipe->head;
             $recipe->updatedAt = $now;
             ++$recipe->draft->version;
@@ -124,8 +130,7 @@ final readonly class RecipeBook
     public function duplicate(string $id): StoredRecipe
     {
         $json = Json::object($this->get($id)->draft->document);
-        \assert(\is_string($json->title));
-        $json->title = mb_substr($json->title, 0, 110).' (copy)';
+        $json->title = mb_substr($this->get($id)->title, 0, 110).' (copy)';
 
         return $this->add($this->read->document($json));
     }

@@ -47,15 +47,15 @@ final readonly class RunBook
     ): StoredRun {
         return $this->em->wrapInTransaction(function () use ($document, $recipeId, $revision, $place, $notBefore, $due): StoredRun {
             $run = new StoredRun(
-                (string) new Ulid(),
-                $document->recipe->title,
-                $document->text,
-                $recipeId,
-                $revision,
-                $place,
-                $notBefore,
-                $due,
-                new \DateTimeImmutable(),
+                id: (string) new Ulid(),
+                title: $document->recipe->title,
+                document: $document->text,
+                recipeId: $recipeId,
+                revision: $revision,
+                place: $place,
+                notBefore: $notBefore,
+                due: $due,
+                createdAt: new \DateTimeImmutable(),
             );
             $this->em->persist($run);
 
@@ -121,7 +121,9 @@ final readonly class RunBook
         $find = $this->em->createQueryBuilder()->from(StoredRun::class, 'r')->where(
             $archived ? 'r.archivedAt IS NOT NULL' : 'r.archivedAt IS NULL',
         );
-        null === $recipe || $find->andWhere('r.recipeId = :recipe')->setParameter('recipe', $recipe);
+        if (null !== $recipe) {
+            $find->andWhere('r.recipeId = :recipe')->setParameter('recipe', $recipe);
+        }
         /** @var list<string> $ids */
         $ids = (clone $find)->select('r.id')->orderBy('r.createdAt', 'DESC')->addOrderBy('r.id', 'DESC')->setFirstResult(
             self::PAGE * ($page - 1),
@@ -305,11 +307,11 @@ final readonly class RunBook
             try {
                 $this->isThere($run, $event)
                     || $this->em->persist(new StoredEvent(
-                        $event->id,
-                        $this->get($run),
-                        new \DateTimeImmutable('@'.$event->at),
-                        new \DateTimeImmutable(),
-                        $text,
+                        id: $event->id,
+                        run: $this->get($run),
+                        happenedAt: new \DateTimeImmutable('@'.$event->at),
+                        receivedAt: new \DateTimeImmutable(),
+                        document: $text,
                     ));
 
                 return null;

@@ -56,13 +56,13 @@ final readonly class RunPhotos
                 throw InvalidInput::at('', \sprintf('Maximum %d photos per job. Remove one first.', self::MOST));
             }
             $this->em->persist(new StoredRunPhoto(
-                (string) new Ulid(),
-                $run,
-                $step,
-                $picture->jpeg,
-                $picture->width,
-                $picture->height,
-                new \DateTimeImmutable(),
+                id: (string) new Ulid(),
+                run: $run,
+                step: $step,
+                jpeg: $picture->jpeg,
+                width: $picture->width,
+                height: $picture->height,
+                addedAt: new \DateTimeImmutable(),
             ));
         });
     }

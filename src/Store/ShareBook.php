@@ -52,7 +52,13 @@ final readonly class ShareBook
                 throw InvalidInput::at('', \sprintf('Maximum %d open links. Close one first.', self::MOST_OPEN));
             }
             $secret = Secret::make();
-            $share = new StoredShare((string) new Ulid(), $board, Secret::hash($secret), $now, $now->modify("+$days days"));
+            $share = new StoredShare(
+                id: (string) new Ulid(),
+                board: $board,
+                tokenHash: Secret::hash($secret),
+                createdAt: $now,
+                expiresAt: $now->modify("+$days days"),
+            );
             $this->em->persist($share);
 
             return [$share, $secret];

@@ -79,7 +79,12 @@ final readonly class ShelfStock
             $this->stored($materialId, Dimension::Mass === $packs[0]->dimension ? 'g' : 'ml');
             $body = $this->materials->read($materialId)->body;
             $moves = array_map(
-                static fn (Quantity $pack): Move => Move::of($materialId, $body->inGrams($pack), Account::bought(), Account::shelf()),
+                static fn (Quantity $pack): Move => Move::of(
+                    materialId: $materialId,
+                    grams: $body->inGrams($pack),
+                    from: Account::bought(),
+                    to: Account::shelf(),
+                ),
                 $packs,
             );
             $this->ledger->record(EntryKind::Bought, $moves, booking: $booking);

@@ -51,7 +51,9 @@ final readonly class AddPreparation
     {
         $known = array_map(static fn (PrepLine $l): string => $l->key, $proposed);
         foreach ($keys as $i => $key) {
-            \in_array($key, $known, true) || throw InvalidInput::at("/take/$i", 'No longer suggested: the recipe has changed.');
+            if (!\in_array($key, $known, true)) {
+                throw InvalidInput::at("/take/$i", 'No longer suggested: the recipe has changed.');
+            }
         }
         $taken = array_values(array_filter($proposed, static fn (PrepLine $l): bool => \in_array($l->key, $keys, true)));
 

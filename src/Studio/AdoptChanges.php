@@ -77,8 +77,9 @@ final readonly class AdoptChanges
             }
             foreach ($found[0]->edits() as $edit) {
                 foreach (array_filter([$edit->step, $edit->before]) as $step) {
-                    \in_array($step, $steps, true)
-                        || throw InvalidInput::at('/deviations', \sprintf('The recipe no longer has the step “%s”.', $found[0]->name));
+                    if (!\in_array($step, $steps, true)) {
+                        throw InvalidInput::at('/deviations', \sprintf('The recipe no longer has the step “%s”.', $found[0]->name));
+                    }
                 }
                 $edits[] = $edit;
             }

@@ -68,7 +68,7 @@ final readonly class ApplyFix
             if ($finding->key === $key) {
                 throw new FixRefused('remedy-does-not-help', 'This fix doesn\'t clear the finding: '.$finding->why);
             }
-            if ($finding->gravity->rank() > max($old[$key]->gravity->rank(), ($old[$finding->key] ?? null)?->gravity->rank() ?? 0)) {
+            if ($finding->severity->rank() > max($old[$key]->severity->rank(), ($old[$finding->key] ?? null)?->severity->rank() ?? 0)) {
                 throw new FixRefused('remedy-makes-worse', 'This fix causes a worse finding: '.$finding->why);
             }
         }

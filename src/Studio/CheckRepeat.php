@@ -49,13 +49,13 @@ final readonly class CheckRepeat
         $state = $this->runs->state($run);
 
         return new RepeatCheck(
-            $run->lesson,
-            $this->compare->compare($then, $now),
-            $this->materials($run),
-            $this->air($state, $run, $context),
-            $this->pots($now, $context),
-            array_values(array_filter(array_map(static fn (Event $e): ?string => $e->colour?->hex, $state->notes))),
-            array_values(array_map(static fn (Colour $c): string => $c->hex, $this->look->reckon($then))),
+            lesson: $run->lesson,
+            recipe: $this->compare->compare($then, $now),
+            materials: $this->materials($run),
+            air: $this->air($state, $run, $context),
+            pots: $this->pots($now, $context),
+            looked: array_values(array_filter(array_map(static fn (Event $e): ?string => $e->colour?->hex, $state->notes))),
+            expected: array_values(array_map(static fn (Colour $c): string => $c->hex, $this->look->calculate($then))),
         );
     }
 
@@ -118,7 +118,7 @@ final readonly class CheckRepeat
         $pots = [];
         foreach ($this->preview->preview($recipe, $context)->steps as $step) {
             foreach ($step->pour->pots ?? [] as $pot) {
-                $pots[] = new PotInStock($pot->id, $pot->name, $pot->holds->text, $step->name);
+                $pots[] = new PotInStock(id: $pot->id, name: $pot->name, holds: $pot->holds->text, step: $step->name);
             }
         }
 

@@ -27,7 +27,7 @@ final readonly class OwnLog
 
     public function __construct(
         private RunBook $runs,
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps,
         private PlanDays $plan,
         private ObserveRun $observe,
@@ -71,16 +71,16 @@ final readonly class OwnLog
     {
         $state = $this->runs->state($run);
         $recipe = $this->runs->recipe($run, $state);
-        $piece = new PieceToDo('run', $recipe, $typical->air($run->place), 0);
-        $works = $this->steps->workOut($recipe, $typical->climate, $typical->habits($this->schools, $recipe));
+        $piece = new PieceToDo(id: 'run', recipe: $recipe, air: $typical->air($run->place), notBefore: 0);
+        $works = $this->steps->workOut($recipe, $typical->climate, $typical->habits($this->practices, $recipe));
 
         return $this->observe->observe(
-            $piece,
-            $works,
-            $this->plan->acts($piece, $typical),
-            $state,
-            new Calendar($typical->working, $typical->now),
-            $typical->working->zone,
+            piece: $piece,
+            works: $works,
+            acts: $this->plan->acts($piece, $typical),
+            state: $state,
+            calendar: new Calendar($typical->working, $typical->now),
+            zone: $typical->working->zone,
         );
     }
 

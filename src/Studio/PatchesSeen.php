@@ -27,7 +27,7 @@ final readonly class PatchesSeen
         private EntityManagerInterface $em,
         private ReadBoard $read,
         private StudioContext $context,
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps = new WorkOutSteps(),
     ) {
     }
@@ -50,7 +50,7 @@ final readonly class PatchesSeen
                 continue;
             }
             $board = $boards[$reading->board->id] ??= $this->read->read(Json::decode($reading->board->document))->board;
-            $patch = $this->patch($board, $reading->patch, Lab::of(Colour::of($document->colour)), $context);
+            $patch = $this->patch(board: $board, label: $reading->patch, seen: Lab::of(Colour::of($document->colour)), context: $context);
             $seen = $patch->uses($material) ? [...$seen, $patch] : $seen;
         }
 
@@ -61,12 +61,12 @@ final readonly class PatchesSeen
     {
         $recipe = $board->patch($label)->recipe;
         $works = $this->steps->doneOn(
-            $recipe,
-            $context->climate,
-            $this->schools->habits($context->schools, $recipe->schools),
-            static fn (): bool => true,
+            recipe: $recipe,
+            climate: $context->climate,
+            habits: $context->habits($this->practices, $recipe),
+            there: static fn (): bool => true,
         );
 
-        return new SeenPatch($board->title, $label, $recipe->piece->parts[0], $works, $seen);
+        return new SeenPatch(board: $board->title, patch: $label, part: $recipe->piece->parts[0], works: $works, seen: $seen);
     }
 }

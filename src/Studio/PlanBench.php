@@ -37,10 +37,13 @@ final readonly class PlanBench
         [$isOver, $isLate] = [Deadline::in(self::SECONDS), Deadline::in(self::AT_LAST)];
 
         return $this->plan->plan(
-            array_map(fn (StoredRun $r): PieceToDo => $this->piece($r, $this->runs->state($r), $context, $coat), $this->runs->onBench()),
-            $context,
-            $isOver,
-            $isLate,
+            pieces: array_map(
+                fn (StoredRun $r): PieceToDo => $this->piece(run: $r, state: $this->runs->state($r), context: $context, coat: $coat),
+                $this->runs->onBench(),
+            ),
+            context: $context,
+            isOver: $isOver,
+            isLate: $isLate,
         );
     }
 
@@ -67,13 +70,13 @@ final readonly class PlanBench
         $due = null === $run->due ? null : $context->working->nextMidnight(self::local($run->due, $context)) - 1;
 
         return new PieceToDo(
-            $run->id,
-            $recipe->withSteps($left),
-            $this->hygrometer->day($run->place, $context->now, $context),
-            null === $run->notBefore ? 0 : self::local($run->notBefore, $context),
-            $due,
-            $state->done(),
-            $run->place,
+            id: $run->id,
+            recipe: $recipe->withSteps($left),
+            air: $this->hygrometer->day($run->place, $context->now, $context),
+            notBefore: null === $run->notBefore ? 0 : self::local($run->notBefore, $context),
+            due: $due,
+            done: $state->done(),
+            place: $run->place,
         );
     }
 

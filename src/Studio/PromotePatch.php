@@ -21,6 +21,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\EditKind;
+use Inlaid\Core\Edit\StepField;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Recipe\Change;
@@ -72,10 +73,10 @@ final readonly class PromotePatch
         $after = $this->readRecipe->document($this->apply->apply($document, $edits, $this->shelf->all(...)));
 
         return new PatchPromoted(
-            $recipe,
-            $after,
-            $this->compare->compare($before->recipe, $after->recipe),
-            [] === $ground ? [] : ['Wood: the piece keeps its own wood. Test the patch on it first.'],
+            recipe: $recipe,
+            document: $after,
+            changes: $this->compare->compare($before->recipe, $after->recipe),
+            leftBehind: [] === $ground ? [] : ['Wood: the piece keeps its own wood. Test the patch on it first.'],
         );
     }
 
@@ -190,10 +191,9 @@ final readonly class PromotePatch
     {
         $materials = \is_array($document->materials ?? null) ? $document->materials : [];
         $known = array_map(static fn (mixed $m): mixed => $m instanceof \stdClass ? $m->id : null, $materials);
-        foreach ($edits as $edit) {
-            $id = \is_array($edit->set['uses'] ?? null) ? $edit->set['uses']['material'] ?? null : null;
-            if (null !== $id && !\in_array($id, $known, true)) {
-                $materials[] = $this->write->write($choices->materials[$id]);
+        foreach (array_merge(...array_map(static fn (Edit $e): array => $e->changes, $edits)) as $change) {
+            if (StepField::Material === $change->field && \is_string($change->value) && !\in_array($change->value, $known, true)) {
+                $materials[] = $this->write->write($choices->materials[$change->value]);
             }
         }
         $document->materials = $materials;

@@ -36,7 +36,12 @@ final readonly class ReadPatches
         $target = \is_string($target) ? Colour::of($target) : null;
         $read = [];
         foreach (array_keys($readings + $photos) as $patch) {
-            $read[$patch] = $this->reading($patch, $readings[$patch] ?? null, $photos[$patch] ?? [], $target);
+            $read[$patch] = $this->reading(
+                patch: $patch,
+                stored: $readings[$patch] ?? null,
+                photos: $photos[$patch] ?? [],
+                target: $target,
+            );
         }
         ksort($read);
 
@@ -53,14 +58,14 @@ final readonly class ReadPatches
             $text = static fn (string $name): ?string => $n->has($name) ? $n->string($name) : null;
 
             return new PatchReading(
-                $patch,
-                $colour,
-                $text('how'),
-                $text('photo'),
-                $n->text('note'),
-                $n->intOrNull('rating'),
-                $photos,
-                null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target),
+                patch: $patch,
+                colour: $colour,
+                how: $text('how'),
+                photo: $text('photo'),
+                note: $n->text('note'),
+                rating: $n->intOrNull('rating'),
+                photos: $photos,
+                offTarget: null === $colour || null === $target ? null : ColourDifference::between(Colour::of($colour), $target),
             );
         });
     }

@@ -8,7 +8,7 @@ use Inlaid\Core\Recipe\Change;
 
 /**
  * What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the
- * shelf hold what it takes. `looked` is what was seen of it then, by zone as far as it was noted, and how it is reckoned to look.
+ * shelf hold what it takes. `looked` holds the colours noted then, `expected` those calculated.
  */
 final readonly class RepeatCheck
 {
@@ -17,7 +17,7 @@ final readonly class RepeatCheck
      * @param list<string>     $materials in words
      * @param list<PotInStock> $pots
      * @param list<string>     $looked    colours that were noted
-     * @param list<string>     $reckoned  flat, edges, recesses and pores of the largest face
+     * @param list<string>     $expected  colours calculated then
      */
     public function __construct(
         public string $lesson,
@@ -26,7 +26,7 @@ final readonly class RepeatCheck
         public ?string $air,
         public array $pots,
         public array $looked,
-        public array $reckoned,
+        public array $expected,
     ) {
     }
 }

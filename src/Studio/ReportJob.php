@@ -19,7 +19,7 @@ final readonly class ReportJob
     public function __construct(
         private RunBook $runs,
         private StudioContext $context,
-        private Practices $schools,
+        private Practices $practices,
         private PlanBench $plan,
         private CompareRun $compare,
         private WorkOutSteps $steps,
@@ -31,15 +31,15 @@ final readonly class ReportJob
         $context = $this->context->own()->atPlace($run->place);
         $state = $this->runs->state($run);
         $recipe = $this->runs->recipe($run, $state);
-        $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->schools, $recipe));
+        $works = $this->steps->workOut($recipe, $context->climate, $context->habits($this->practices, $recipe));
 
         return $this->compare->compare(
-            $recipe,
-            $works,
-            $this->plan->acts($run, $state, $context),
-            $state,
-            null !== $run->finishedAt,
-            $context,
+            recipe: $recipe,
+            works: $works,
+            acts: $this->plan->acts($run, $state, $context),
+            state: $state,
+            finished: null !== $run->finishedAt,
+            context: $context,
         );
     }
 }

@@ -83,7 +83,7 @@ final readonly class ShelfTable
                         static fn (string $d): ?\DateTimeImmutable => '' === $d ? null : new \DateTimeImmutable($d),
                         [$after[2], $after[3]],
                     );
-                    $this->stock->count($material->id, $left, $opened, $useBy);
+                    $this->stock->count(materialId: $material->id, left: $left, openedOn: $opened, useBy: $useBy);
                 }
             }
 
@@ -106,7 +106,9 @@ final readonly class ShelfTable
                 'No material “%s” on the shelf.',
                 '' === $id ? $name : $id,
             ));
-            isset($seen[$material->id]) && $l->refuseHere(\sprintf('“%s” is in the table twice.', $material->name));
+            if (isset($seen[$material->id])) {
+                $l->refuseHere(\sprintf('“%s” is in the table twice.', $material->name));
+            }
             $seen[$material->id] = true;
             $said = '' === $amount
                 ? null

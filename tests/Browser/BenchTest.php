@@ -168,11 +168,11 @@ final class BenchTest extends Rooms
                     'id' => "many-$i",
                     'at' => date('Y-m-d\TH:i:s.v\Z', 1_764_000_000 + $i),
                     'kind' => 'note',
-                    'step' => 600 === $i ? 's77' : 's0',
+                    'step' => 350 === $i ? 's77' : 's0',
                     'text' => "Entry $i",
                 ],
             ],
-            range(1, 1199),
+            range(1, 699),
         );
         $this->browser->executeScript(
             'localStorage.setItem("inlaid-bench-queue", '
@@ -180,14 +180,14 @@ final class BenchTest extends Rooms
                 .'window.dispatchEvent(new CustomEvent("inlaid-bench-queue"))',
             [$entries],
         );
-        $this->until(fn (): bool => str_contains($this->main(), '1200 saved on this device'), 'all of it waits');
+        $this->until(fn (): bool => str_contains($this->main(), '700 saved on this device'), 'all of it waits');
         $store = new \SQLite3($this->studio->store);
         $store->busyTimeout(5000);
         $store->exec("UPDATE run SET id = 'elsewhere' WHERE id = '$run'");
         $this->startServer();
         $this->until(fn (): bool => str_contains($this->main(), 'Not saved yet: '), 'it is said that the program does not know the job');
         self::assertSame(
-            1200,
+            700,
             $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'),
             'and nothing is dropped',
         );
@@ -198,9 +198,9 @@ final class BenchTest extends Rooms
             fn (): bool => 1 === $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).length'),
             'all others are saved',
         );
-        self::assertSame(1199, $store->querySingle('SELECT COUNT(*) FROM run_event WHERE run_id = '."'$run'"));
+        self::assertSame(699, $store->querySingle('SELECT COUNT(*) FROM run_event WHERE run_id = '."'$run'"));
         self::assertSame(
-            ['many-600'],
+            ['many-350'],
             $this->browser->executeScript('return JSON.parse(localStorage.getItem("inlaid-bench-queue")).map((w) => w.event.id)'),
         );
         $this->tap('Discard');

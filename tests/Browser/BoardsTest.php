@@ -25,7 +25,7 @@ final class BoardsTest extends Rooms
     {
         $id = array_values(array_filter(
             $this->studio->json('GET', '/api/boards')->boards,
-            static fn (\stdClass $b): bool => null === $b->laidAt,
+            static fn (\stdClass $b): bool => null === $b->appliedAt,
         ))[0]->id ?? null;
         if (null === $id) {
             $laid = $this->studio->json('GET', '/api/boards/'.$this->studio->json('GET', '/api/boards')->boards[0]->id);

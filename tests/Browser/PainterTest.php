@@ -22,15 +22,15 @@ final class PainterTest extends Rooms
         );
         $this->browser->findElement(WebDriverBy::xpath("//h2[.='Ticket rack, slate wash']"))->click();
         $this->row('4. Slate wash')->click();
-        [$film, $ready, $marks] = $this->figures();
+        [$film, $ready, $marks] = $this->profile();
 
         $this->write('Ratio, for example 1:3', '1:3');
         $this->button('1 Platform Slate, chalk-type : 3 Water (in 100 ml: 25 ml Platform Slate, chalk-type and 75 ml Water)')->click();
-        $this->until(fn (): bool => $this->figures()[0] !== $film && $this->figures()[2] !== $marks, 'film and marks follow the ratio');
-        self::assertStringContainsString('(36 µm after wiping) → 3.4 µm dry', $this->figures()[0]);
+        $this->until(fn (): bool => $this->profile()[0] !== $film && $this->profile()[2] !== $marks, 'film and marks follow the ratio');
+        self::assertStringContainsString('(36 µm after wiping) → 3.4 µm dry', $this->profile()[0]);
 
         $this->button('Add above')->click();
-        $this->until(fn (): bool => $this->figures()[1] !== $ready, 'the plan follows the inserted coat');
+        $this->until(fn (): bool => $this->profile()[1] !== $ready, 'the plan follows the inserted coat');
         self::assertStringStartsWith('5. Brushed', $this->row('Brushed')->getText());
 
         $from = $this->row('Pale lips');
@@ -46,7 +46,7 @@ final class PainterTest extends Rooms
         $this->browser->navigate()->refresh();
         self::assertStringStartsWith('8.', $this->row('Pale lips')->getText());
         $this->row('4. Slate wash')->click();
-        self::assertStringContainsString('3.4 µm dry', $this->figures()[0]);
+        self::assertStringContainsString('3.4 µm dry', $this->profile()[0]);
         self::assertStringContainsString('from revision 3', $this->text('[data-testid=saving]'));
 
         $this->button('Revisions')->click();
@@ -71,7 +71,7 @@ final class PainterTest extends Rooms
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-testid=film]');
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'id="cut"'));
-        [$film, $ready] = $this->figures();
+        [$film, $ready] = $this->profile();
 
         $this->press(WebDriverKeys::ENTER);
         $this->tabTo(fn (string $html): bool => 'Ratio, for example 1:3' === $this->labelOfActive());
@@ -83,11 +83,11 @@ final class PainterTest extends Rooms
             'the first reading has the focus',
         );
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => $this->figures()[0] !== $film, 'the film follows');
+        $this->until(fn (): bool => $this->profile()[0] !== $film, 'the film follows');
 
         $this->tabTo(static fn (string $html): bool => str_contains($html, 'id="cut"'));
         $this->press('i');
-        $this->until(fn (): bool => $this->figures()[1] !== $ready, 'the plan follows');
+        $this->until(fn (): bool => $this->profile()[1] !== $ready, 'the plan follows');
         $this->press(WebDriverKeys::ALT.WebDriverKeys::ARROW_UP);
         $this->until(fn (): bool => str_starts_with($this->row('Brushed')->getText(), '6.'), 'the step moved up');
         $this->press(WebDriverKeys::CONTROL.'z');
@@ -175,7 +175,7 @@ final class PainterTest extends Rooms
     /**
      * @return array{string, string, string} film, "ready on", marks
      */
-    private function figures(): array
+    private function profile(): array
     {
         return [
             $this->text('[data-testid=film]'),

@@ -119,6 +119,7 @@ final class ArchitectureTest extends TestCase
         self::assertSame(1, $phpstan->getExitCode());
         self::assertSame(
             <<<'FOUND'
+                ManyThings.php:18:__construct() is handed 4 things; name them: one, two, three, four
                 WrongArrow.php:14:Inlaid\Core\Measure\WrongArrow should not depend on Inlaid\Core\Recipe\Recipe
                 WrongDoor.php:14:Inlaid\App\Http\Boards\WrongDoor should not depend on Inlaid\App\Http\Runs\Data\RunSummary
                 WrongFloor.php:14:Inlaid\App\Store\WrongFloor should not depend on Inlaid\App\Studio\PlanBench

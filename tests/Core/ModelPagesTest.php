@@ -155,7 +155,7 @@ final class ModelPagesTest extends TestCase
                 (new PredictDrying())->factor(Dries::LosingWater, Climate::of(12.0, 70.0), 1.0),
             ],
         ];
-        [$first, $second] = (new WorkOutNeed())->need([[2.0, 1.2]], 100.0, 2, (new BrushedFull())->figures());
+        [$first, $second] = (new WorkOutNeed())->need([[2.0, 1.2]], 100.0, 2, (new BrushedFull())->profile());
         yield 'film' => [
             'film',
             '%.0f ml applied, %.1f poured; the second coat %.0f applied, %.1f poured.',
@@ -179,7 +179,7 @@ final class ModelPagesTest extends TestCase
                 (string) BigRational::one()->dividedBy($leaves[1]->volume)->simplified(),
             ],
         ];
-        $wash = (new WashedAndWiped())->figures();
+        $wash = (new WashedAndWiped())->profile();
         [$patches] = (new WorkOutNeed())->need([[0.01, 1.2], [0.01, 1.2]], 100.0, 1, $wash);
         yield 'boards, a pot' => [
             'boards',
@@ -477,7 +477,7 @@ final class ModelPagesTest extends TestCase
         $film = new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3);
         $step = new Doing(
             'g',
-            (new GlazedAndWiped())->figures()->act,
+            (new GlazedAndWiped())->profile()->effect,
             (new GlazedAndWiped())->pattern(new Workmanship()),
             1,
             $film,

@@ -11,6 +11,7 @@ use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Tests\Core\Given;
@@ -44,7 +45,12 @@ final class ApplyEditsTest extends TestCase
     public function testOnlyTheFieldsSaidAreChanged(): void
     {
         $before = $this->document();
-        $after = $this->apply(Edit::change('b', ['coats' => 3, 'wait' => ['until' => 'cure'], 'parts' => ['p']]));
+        $after = $this->apply(Edit::change(
+            'b',
+            StepChange::coats(3),
+            StepChange::wait(WaitUntil::Cure),
+            StepChange::parts(['p']),
+        ));
         self::assertEquals(
             (object) [
                 'id' => 'b',

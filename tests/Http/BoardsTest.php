@@ -103,14 +103,14 @@ final class BoardsTest extends TestCase
         $own = $this->workedOut(['own' => [['patch' => 'B2', 'thing' => 'coats', 'step' => 's4', 'level' => '1']]]);
         self::assertSame(
             ['warn', 'warn', 'warn', 'advise'],
-            array_column($own->remarks, 'gravity') + [3 => 'advise'],
+            array_column($own->remarks, 'severity') + [3 => 'advise'],
             Json::encode($own->remarks),
         );
         self::assertStringContainsString('differ in 2 variables', $own->remarks[0]->text);
         self::assertSame('Control', $own->patches[6]->label, 'none is as the recipe stands any more');
 
         $long = $this->workedOut(['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['600', '900']]]);
-        self::assertSame('stop', $long->remarks[0]->gravity);
+        self::assertSame('stop', $long->remarks[0]->severity);
         self::assertStringContainsString('One person needs', $long->remarks[0]->text);
         self::assertStringContainsString('mostly edge', $this->workedOut(['width' => 40])->remarks[0]->text);
         $bare = self::$studio->json(
@@ -226,18 +226,18 @@ final class BoardsTest extends TestCase
         $stale = self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 1, 'document' => $document], 409);
         self::assertSame([2, 'Another name'], [$stale->version, $stale->newer->title]);
 
-        self::assertNotNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => true])->laidAt);
+        self::assertNotNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => true])->appliedAt);
         self::assertStringContainsString(
             'has been applied',
             self::$studio->json('PUT', "/api/boards/$board->id", ['version' => 2, 'document' => $document], 422)->detail,
         );
-        self::assertNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false])->laidAt);
+        self::assertNull(self::$studio->json('PUT', "/api/boards/$board->id/applied", ['applied' => false])->appliedAt);
         $read = self::$studio->json(
             'PUT',
             "/api/boards/$board->id/patches/B1/reading",
             ['colour' => '#667075', 'how' => 'typed', 'note' => 'patchy on the rim', 'rating' => 3],
         );
-        self::assertNotNull($read->laidAt, 'what is read has been laid');
+        self::assertNotNull($read->appliedAt, 'what is read has been laid');
         self::assertSame(
             ['B1', '#667075', 'typed', 'patchy on the rim', 3],
             array_values(\array_slice((array) $read->readings[0], 0, 3) + [
@@ -420,7 +420,7 @@ final class BoardsTest extends TestCase
         self::assertStringContainsString($says, $problem->detail);
         self::assertSame(
             [null, []],
-            [($after = self::$studio->json('GET', "/api/boards/$board->id"))->laidAt, $after->readings],
+            [($after = self::$studio->json('GET', "/api/boards/$board->id"))->appliedAt, $after->readings],
             'nothing was stored',
         );
     }

@@ -197,8 +197,8 @@ final class ComputeTest extends TestCase
                 'amount' => '100 ml',
             ],
         );
-        self::assertSame('stop', $with('water')->remarks[0]->gravity);
-        self::assertSame([], array_filter($with('mineral-spirit')->remarks, static fn (\stdClass $r): bool => 'stop' === $r->gravity));
+        self::assertSame('stop', $with('water')->remarks[0]->severity);
+        self::assertSame([], array_filter($with('mineral-spirit')->remarks, static fn (\stdClass $r): bool => 'stop' === $r->severity));
     }
 
     /**
@@ -499,7 +499,7 @@ final class ComputeTest extends TestCase
                 static fn (\stdClass $s): bool => \in_array($where->part, $s->parts, true),
             ))[0];
             self::assertEquals($move->off, $stack->look->target);
-            self::assertNotContains('stop', array_map(static fn (\stdClass $f): string => $f->gravity, $worked->findings));
+            self::assertNotContains('stop', array_map(static fn (\stdClass $f): string => $f->severity, $worked->findings));
         }
         $end = self::$studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after;
         $document->target = (object) ['field' => $end[\count($end) - 1]->zones[0]->colour, 'parts' => ['case']];

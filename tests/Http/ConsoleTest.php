@@ -134,7 +134,7 @@ final class ConsoleTest extends TestCase
             self::assertNotNull($worked->plan->readyOn, $recipe->title);
             foreach ($worked->steps as $step) {
                 $techniques[$step->technique] = true;
-                array_push($remarks, ...array_map(static fn (\stdClass $r): string => $r->gravity, $step->remarks));
+                array_push($remarks, ...array_map(static fn (\stdClass $r): string => $r->severity, $step->remarks));
             }
         }
         self::assertGreaterThanOrEqual(20, \count($techniques), 'the demo shows the breadth of the trade');

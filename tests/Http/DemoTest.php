@@ -104,7 +104,7 @@ final class DemoTest extends TestCase
             foreach ($stack->layers as $layer) {
                 self::assertGreaterThanOrEqual(0, $layer->thickness);
                 self::assertLessThanOrEqual($layer->laid, $layer->thickness);
-                self::assertSame('takes-away' === $layer->act, null !== $layer->reaches);
+                self::assertSame('takes-away' === $layer->effect, null !== $layer->reaches);
             }
         }
     }

@@ -645,7 +645,7 @@ final class FindingsTest extends TestCase
     {
         $alarms = array_values(array_filter(
             self::findings(self::document($recipe)),
-            static fn (\stdClass $f): bool => 'advise' !== $f->gravity,
+            static fn (\stdClass $f): bool => 'advise' !== $f->severity,
         ));
         self::assertSame([], array_map(static fn (\stdClass $f): string => $f->key.': '.$f->why, $alarms));
     }
@@ -688,7 +688,7 @@ final class FindingsTest extends TestCase
             self::assertLessThan(40, $round, 'mending ends');
             self::assertSame(
                 [],
-                array_filter(self::findings($document), static fn (\stdClass $f): bool => 'stop' === $f->gravity && [] !== $f->remedies),
+                array_filter(self::findings($document), static fn (\stdClass $f): bool => 'stop' === $f->severity && [] !== $f->remedies),
             );
         });
     }
@@ -711,7 +711,7 @@ final class FindingsTest extends TestCase
 
                 return [
                     $technique->key,
-                    $technique->figures->takesMaterial ? $pick($materials) : null,
+                    $technique->profile->takesMaterial ? $pick($materials) : null,
                     [
                         'coats' => $this->int(1, 3),
                         'wait' => $pick(['nothing', 'recoat', 'through', 'overnight']),
@@ -729,7 +729,7 @@ final class FindingsTest extends TestCase
                 ],
             ]);
             $findings = self::findings($document);
-            $rank = array_map(static fn (\stdClass $f): int => ['stop' => 0, 'warn' => 1, 'advise' => 2][$f->gravity], $findings);
+            $rank = array_map(static fn (\stdClass $f): int => ['stop' => 0, 'warn' => 1, 'advise' => 2][$f->severity], $findings);
             $sorted = $rank;
             sort($sorted);
             self::assertSame($sorted, $rank, 'the gravest first');
@@ -774,7 +774,7 @@ final class FindingsTest extends TestCase
         foreach (['ticket', 'stools', 'settle', 'clock', 'counter'] as $which) {
             $alarms = array_filter(
                 self::findings(self::$studio->recipe($which)->document),
-                static fn (\stdClass $f): bool => 'advise' !== $f->gravity,
+                static fn (\stdClass $f): bool => 'advise' !== $f->severity,
             );
             self::assertSame([], array_map(static fn (\stdClass $f): string => $f->key, $alarms), $which);
         }
@@ -854,7 +854,7 @@ final class FindingsTest extends TestCase
             'use' => ['from' => '2026-11-23'],
         ]);
         $said = static fn (): array => array_column(
-            array_map(static fn (\stdClass $f): array => [$f->rule, $f->gravity], self::findings($document, $late)),
+            array_map(static fn (\stdClass $f): array => [$f->rule, $f->severity], self::findings($document, $late)),
             1,
             0,
         );
@@ -882,7 +882,7 @@ final class FindingsTest extends TestCase
         $document = self::document(['steps' => [['brushed', 'shellac']]]);
         self::assertSame([], $this->of('near-flame', $document));
         $found = $this->of('near-flame', $document, ['flame' => true] + self::CONTEXT);
-        self::assertSame(['warn', []], [$found[0]->gravity, $found[0]->remedies]);
+        self::assertSame(['warn', []], [$found[0]->severity, $found[0]->remedies]);
         self::assertStringContainsString('Follow the label, the safety data sheet and local rules', $found[0]->why);
     }
 
@@ -904,7 +904,7 @@ final class FindingsTest extends TestCase
         }, $document->materials);
         $said = fn (): string => implode(
             '',
-            array_map(static fn (\stdClass $f): string => "$f->gravity: $f->why", $this->of('never-meet', $document)),
+            array_map(static fn (\stdClass $f): string => "$f->severity: $f->why", $this->of('never-meet', $document)),
         );
         self::assertStringContainsString('Keep their pots, rags and rinse water apart', $said());
         $document->steps[1]->technique = 'dusted';

@@ -81,7 +81,7 @@ final class MixingTest extends TestCase
                     'amount' => '150 ml',
                 ],
             );
-            self::assertSame([], array_filter($worked->remarks, static fn (\stdClass $r): bool => 'advise' !== $r->gravity), $start->name);
+            self::assertSame([], array_filter($worked->remarks, static fn (\stdClass $r): bool => 'advise' !== $r->severity), $start->name);
             self::assertEqualsWithDelta(150 * $worked->pricePerMl, $worked->exact->cost, 0.01, $start->name);
             self::assertNotNull($worked->wet, $start->name);
             self::assertEqualsWithDelta(1000, $worked->wet * $worked->spread, 1, $start->name);

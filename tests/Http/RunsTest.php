@@ -269,7 +269,7 @@ final class RunsTest extends TestCase
      */
     public function testTheDaysAreInThePaintersOwnPace(): void
     {
-        $paces = array_column($this->studio->json('GET', '/api/own-figures')->paces->figures, null, 'of');
+        $paces = array_column($this->studio->json('GET', '/api/personal-factors')->paces->figures, null, 'of');
         self::assertGreaterThan(1.05, $paces['sanded']->factor, 'sanding takes longer at Fernhollow');
         self::assertTrue($paces['sanded']->low < $paces['sanded']->factor && $paces['sanded']->factor < $paces['sanded']->high);
         $now = ['now' => '2026-11-30T07:30:00+01:00'];
@@ -288,7 +288,7 @@ final class RunsTest extends TestCase
         };
         $stools = array_values(array_filter($usual->pieces, static fn (\stdClass $p): bool => str_contains($p->title, 'stools')))[0]->id;
         self::assertEqualsWithDelta($paces['sanded']->factor * $minutes($usual)["$stools s1 1 1"], $minutes($own)["$stools s1 1 1"], 0.6);
-        self::assertFalse($this->studio->json('GET', '/api/own-figures')->paces->used);
+        self::assertFalse($this->studio->json('GET', '/api/personal-factors')->paces->used);
     }
 
     /** Two more of the same: the recipe is scaled, what is in pots comes first, and a pot that will not keep is told of. */
@@ -618,7 +618,7 @@ final class RunsTest extends TestCase
         $usual = $this->worked($run->id);
         $step = array_values(array_filter(
             $usual->steps,
-            static fn (\stdClass $s): bool => null !== $s->pour && 1 === $s->coats && 1 === $s->lays && 'adds' === $s->act,
+            static fn (\stdClass $s): bool => null !== $s->pour && 1 === $s->coats && 1 === $s->lays && 'adds' === $s->effect,
         ))[0];
         $at = static fn (int $minute): string => gmdate('Y-m-d\TH:i:s\Z', 1_700_000_000 + 60 * $minute);
         $this->note($run->id, [
@@ -635,7 +635,7 @@ final class RunsTest extends TestCase
                 'step' => $step->id,
             ], ['id' => 'd4', 'at' => $at(1), 'kind' => 'poured', 'step' => $step->id, 'ml' => 2 * $step->pour->need->ml],
         ]);
-        $own = $this->studio->json('GET', '/api/own-figures');
+        $own = $this->studio->json('GET', '/api/personal-factors');
         self::assertGreaterThan(1.2, max([0, ...array_column($own->drying->figures, 'factor')]));
         self::assertFalse($own->drying->used);
         $reckoned = static fn (\stdClass $of): array => array_map(
@@ -782,7 +782,7 @@ final class RunsTest extends TestCase
         self::assertStringContainsString('Two ochre coats', $again->lesson);
         self::assertStringContainsString('coats', implode(' ', array_column($again->recipe, 'text')), 'of the ochre, one less by now');
         self::assertSame([[], null], [$again->materials, $again->air]);
-        self::assertNotEmpty($again->reckoned);
+        self::assertNotEmpty($again->expected);
         $ochre = $this->studio->json('GET', '/api/materials?query=halt+ochre')->materials[0]->material;
         $ochre->look->hiding = 0.91;
         $this->studio->json('PUT', "/api/materials/$ochre->id", ['material' => $ochre]);

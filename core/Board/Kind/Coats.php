@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\StepFigure;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -29,12 +30,12 @@ final class Coats extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return $step?->technique->figures()->takesMaterial ?? false;
+        return $step?->technique->profile()->takesMaterial ?? false;
     }
 
-    protected function field(): string
+    protected function change(int $number): StepChange
     {
-        return 'coats';
+        return StepChange::coats($number);
     }
 
     protected function of(Step $step): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\StepFigure;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -29,12 +30,12 @@ final class Dwell extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->figures()->takesMaterial && $step->technique->figures()->left < 1.0;
+        return null !== $step && $step->technique->profile()->takesMaterial && $step->technique->profile()->left < 1.0;
     }
 
-    protected function field(): string
+    protected function change(int $number): StepChange
     {
-        return 'dwell';
+        return StepChange::dwell($number);
     }
 
     protected function of(Step $step): int

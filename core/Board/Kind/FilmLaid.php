@@ -8,6 +8,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Effect;
@@ -34,7 +35,7 @@ final class FilmLaid implements Variable
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->figures()->takesMaterial && Effect::Adds === $step->technique->figures()->act;
+        return null !== $step && $step->technique->profile()->takesMaterial && Effect::Adds === $step->technique->profile()->effect;
     }
 
     public function options(Choices $choices, ?Step $step): array
@@ -59,7 +60,7 @@ final class FilmLaid implements Variable
 
     public function edits(Choices $choices, ?Step $step, string $level): array
     {
-        return null === $step ? [] : [Edit::change($step->id, ['weight' => $this->weight($level)->value])];
+        return null === $step ? [] : [Edit::change($step->id, StepChange::weight($this->weight($level)))];
     }
 
     private function weight(string $level): FilmWeight

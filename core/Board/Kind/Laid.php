@@ -8,6 +8,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Recipe\Step;
 
@@ -33,7 +34,7 @@ final class Laid implements Variable
 
     public function suits(?Step $step): bool
     {
-        return $step?->technique->figures()->takesMaterial ?? false;
+        return $step?->technique->profile()->takesMaterial ?? false;
     }
 
     public function options(Choices $choices, ?Step $step): array
@@ -65,7 +66,7 @@ final class Laid implements Variable
 
     public function edits(Choices $choices, ?Step $step, string $level): array
     {
-        return null === $step ? [] : [Edit::change($step->id, ['uses' => ['material' => $this->material($choices, $level)->id]])];
+        return null === $step ? [] : [Edit::change($step->id, StepChange::material($this->material($choices, $level)->id))];
     }
 
     private function material(Choices $choices, string $level): Material

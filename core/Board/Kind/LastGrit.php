@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\StepFigure;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -29,12 +30,12 @@ final class LastGrit extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && null !== $step->technique->figures()->atGrit;
+        return null !== $step && null !== $step->technique->profile()->atGrit;
     }
 
-    protected function field(): string
+    protected function change(int $number): StepChange
     {
-        return 'grit';
+        return StepChange::grit($number);
     }
 
     protected function of(Step $step): ?int

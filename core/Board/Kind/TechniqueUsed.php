@@ -8,6 +8,7 @@ use Inlaid\Core\Board\Choices;
 use Inlaid\Core\Board\InvalidBoard;
 use Inlaid\Core\Board\Variable;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Technique;
@@ -34,7 +35,7 @@ final class TechniqueUsed implements Variable
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && Effect::Adds === $step->technique->figures()->act;
+        return null !== $step && Effect::Adds === $step->technique->profile()->effect;
     }
 
     public function options(Choices $choices, ?Step $step): array
@@ -42,7 +43,7 @@ final class TechniqueUsed implements Variable
         $own = null === $step ? [] : [$step->technique->key()];
         $ways = array_filter(
             $choices->techniques->all(),
-            static fn (Technique $t): bool => Effect::Adds === $t->figures()->act && $t->figures()->takesMaterial,
+            static fn (Technique $t): bool => Effect::Adds === $t->profile()->effect && $t->profile()->takesMaterial,
         );
 
         return array_values(array_unique([...$own, ...array_map(static fn (Technique $t): string => $t->key(), array_values($ways))]));
@@ -65,13 +66,13 @@ final class TechniqueUsed implements Variable
 
     public function edits(Choices $choices, ?Step $step, string $level): array
     {
-        return null === $step ? [] : [Edit::change($step->id, ['technique' => $this->technique($choices, $level)->key()])];
+        return null === $step ? [] : [Edit::change($step->id, StepChange::technique($this->technique($choices, $level)->key()))];
     }
 
     private function technique(Choices $choices, string $level): Technique
     {
         foreach ($choices->techniques->all() as $technique) {
-            if ($technique->key() === $level && Effect::Adds === $technique->figures()->act) {
+            if ($technique->key() === $level && Effect::Adds === $technique->profile()->effect) {
                 return $technique;
             }
         }

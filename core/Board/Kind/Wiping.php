@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Board\Kind;
 
 use Inlaid\Core\Board\StepFigure;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Recipe\Step;
 
 /**
@@ -29,17 +30,17 @@ final class Wiping extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->figures()->takesMaterial && $step->technique->figures()->left < 1.0;
+        return null !== $step && $step->technique->profile()->takesMaterial && $step->technique->profile()->left < 1.0;
     }
 
-    protected function field(): string
+    protected function change(int $number): StepChange
     {
-        return 'left';
+        return StepChange::left($number / 100);
     }
 
     protected function of(Step $step): int
     {
-        return (int) round(100 * ($step->detail->left ?? $step->technique->figures()->left));
+        return (int) round(100 * ($step->detail->left ?? $step->technique->profile()->left));
     }
 
     protected function say(int $number): string
@@ -55,10 +56,5 @@ final class Wiping extends StepFigure
     protected function range(): array
     {
         return [0, 100];
-    }
-
-    protected function set(int $number): float
-    {
-        return $number / 100;
     }
 }

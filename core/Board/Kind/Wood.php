@@ -64,11 +64,11 @@ final class Wood implements Variable
         $wood = $this->wood($choices, $level);
 
         return [Edit::ground(
-            $wood->name,
-            $wood->grain->value,
-            $wood->colour->hex,
-            array_map(static fn (Bleed $b): string => $b->value, $wood->bleeds),
-            $wood->moves,
+            species: $wood->name,
+            grain: $wood->grain->value,
+            colour: $wood->colour->hex,
+            bleeds: array_map(static fn (Bleed $b): string => $b->value, $wood->bleeds),
+            moves: $wood->moves,
         )];
     }
 

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -64,20 +65,20 @@ final class AcrossTheGrain implements Rule
                     );
                 if ($crosses) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$last->step->id, $work->step->id],
-                        \sprintf(
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$last->step->id, $work->step->id],
+                        why: \sprintf(
                             '“%s” is sanded %s and “%s” will show the scratches. Sand with the grain.',
                             $last->step->name(),
                             $last->step->detail->strokes->inWords(),
                             $work->step->name(),
                         ),
-                        [
+                        remedies: [
                             new Remedy(
                                 'along',
                                 'Sand with the grain',
-                                Edit::change($last->step->id, ['strokes' => Direction::Along->value]),
+                                Edit::change($last->step->id, StepChange::direction(Direction::Along)),
                             ),
                         ],
                     );

@@ -46,10 +46,10 @@ final class AirUnfit implements Rule
         }
         foreach ($steps as $why => $works) {
             yield Finding::of(
-                $this,
-                null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn,
-                array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
-                $why,
+                rule: $this,
+                severity: null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn,
+                steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
+                why: $why,
             );
         }
     }

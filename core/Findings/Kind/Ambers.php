@@ -72,25 +72,25 @@ final class Ambers implements Rule
             $worst = $ambering[0];
             $clear = RecipeAnalysis::uses($worst, MaterialKind::Topcoat, MaterialKind::Oil);
             yield Finding::of(
-                $this,
-                $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise,
-                [$worst->step->id],
-                \sprintf(
+                rule: $this,
+                severity: $late->deltaE > self::PLAIN ? Severity::Warn : Severity::Advise,
+                steps: [$worst->step->id],
+                why: \sprintf(
                     'Under “%s” the flat areas shift by ΔE %s in one year and ΔE %s in five.',
                     $worst->step->name(),
                     ExactNumber::plain($soon->deltaE, 1),
                     ExactNumber::plain($late->deltaE, 1),
                 ),
-                $clear ? [
+                remedies: $clear ? [
                     new Remedy(
                         'water-based',
                         'Use a water-based topcoat',
                         Edit::insert(
                             new NewStep(
-                                'Clear topcoat',
-                                'brushed',
-                                $worst->step->parts,
-                                MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place),
+                                title: 'Clear topcoat',
+                                technique: 'brushed',
+                                parts: $worst->step->parts,
+                                uses: MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place),
                                 coats: 2,
                                 wait: WaitUntil::Through,
                             ),

@@ -60,27 +60,27 @@ final class BareAfterWear implements Rule
             ));
             if ([] !== $parts) {
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$work->step->id],
-                    \sprintf('“%s” goes through the clear coat and no later step seals it.', $work->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$work->step->id],
+                    why: \sprintf('“%s” goes through the clear coat and no later step seals it.', $work->step->name()),
+                    remedies: [
                         new Remedy(
                             'wax',
                             'Add a clear wax at the end',
                             Edit::insert(
                                 new NewStep(
-                                    'Clear wax',
-                                    'waxed',
-                                    $whole->named($parts),
-                                    MaterialRequirement::clearWax(),
+                                    title: 'Clear wax',
+                                    technique: 'waxed',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::clearWax(),
                                     wait: WaitUntil::Overnight,
                                 ),
                                 null,
                             ),
                         ),
                     ],
-                    'distress-and-wax',
+                    school: 'distress-and-wax',
                 );
             }
         }

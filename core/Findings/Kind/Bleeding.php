@@ -63,25 +63,25 @@ final class Bleeding implements Rule
             ));
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$work->step->id],
+                why: \sprintf(
                     '%s in %s will bleed into “%s”. No step blocks it.',
                     ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))),
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
                     $work->step->name(),
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'block',
                         'Add a stain-blocking primer',
                         Edit::insert(
                             new NewStep(
-                                'Stain-blocking primer',
-                                'brushed',
-                                $whole->named($parts),
-                                MaterialRequirement::blocker($open),
+                                title: 'Stain-blocking primer',
+                                technique: 'brushed',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::blocker($open),
                                 coats: $twice ? 2 : 1,
                                 wait: WaitUntil::Recoat,
                             ),
@@ -89,7 +89,7 @@ final class Bleeding implements Rule
                         ),
                     ),
                 ],
-                'stain-blocking',
+                school: 'stain-blocking',
             );
         }
     }

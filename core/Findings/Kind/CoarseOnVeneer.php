@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -48,12 +49,12 @@ final class CoarseOnVeneer implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if (null !== WorkOutSanding::veneer($part)) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id],
-                        \sprintf('Grit %d is too coarse for the veneer on %s.', $grit, $part->name),
-                        [
-                            new Remedy('finer', 'Start at grit 150', Edit::change($work->step->id, ['grit' => 150])),
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id],
+                        why: \sprintf('Grit %d is too coarse for the veneer on %s.', $grit, $part->name),
+                        remedies: [
+                            new Remedy('finer', 'Start at grit 150', Edit::change($work->step->id, StepChange::grit(150))),
                         ],
                     );
                     break;

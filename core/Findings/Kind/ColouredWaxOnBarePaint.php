@@ -64,27 +64,27 @@ final class ColouredWaxOnBarePaint implements Rule
                     );
                 if ($porous) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id, $below->step->id],
-                        \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()),
-                        [
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id, $below->step->id],
+                        why: \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()),
+                        remedies: [
                             new Remedy(
                                 'clear',
                                 'Add a thin clear wax first',
                                 Edit::insert(
                                     new NewStep(
-                                        'Clear wax as a barrier',
-                                        'waxed',
-                                        $whole->named($whole->recipe->partsOf($work->step)),
-                                        MaterialRequirement::clearWax(),
+                                        title: 'Clear wax as a barrier',
+                                        technique: 'waxed',
+                                        parts: $whole->named($whole->recipe->partsOf($work->step)),
+                                        uses: MaterialRequirement::clearWax(),
                                         wait: WaitUntil::Recoat,
                                     ),
                                     $work->step->id,
                                 ),
                             ),
                         ],
-                        'coloured-wax',
+                        school: 'coloured-wax',
                     );
                     break;
                 }

@@ -51,11 +51,11 @@ final class ConditionerAfterStain implements Rule
                 );
                 if (null !== $stain) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id, $stain->step->id],
-                        \sprintf('“%s” comes after “%s” and can\'t even it out.', $work->step->name(), $stain->step->name()),
-                        [
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id, $stain->step->id],
+                        why: \sprintf('“%s” comes after “%s” and can\'t even it out.', $work->step->name(), $stain->step->name()),
+                        remedies: [
                             new Remedy(
                                 'before',
                                 \sprintf('Move the conditioner before “%s”', $stain->step->name()),

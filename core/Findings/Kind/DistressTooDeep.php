@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -50,7 +51,7 @@ final class DistressTooDeep implements Rule
                 }
                 $films = array_values(array_filter(
                     \array_slice($stack->layers, 0, $i),
-                    static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->laid > 0.5,
+                    static fn (Layer $l): bool => Effect::Adds === $l->effect && $l->covers() && $l->laid > 0.5,
                 ));
                 $colours = array_values(array_filter($films, fn (Layer $l): bool => $this->isColour($whole, $l)));
                 if (\count($colours) < 2 || self::made($colours[0]) === self::made($colours[\count($colours) - 1])) {
@@ -59,21 +60,21 @@ final class DistressTooDeep implements Rule
                 $above = array_sum(array_map(static fn (Layer $l): float => $l->number > $colours[0]->number ? $l->laid : 0.0, $films));
                 $ends = round($above + $colours[0]->laid / 2, 1);
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$worn->stepId, $colours[0]->stepId],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$worn->stepId, $colours[0]->stepId],
+                    why: \sprintf(
                         'Step %d removes %s µm but the layers are only %s µm thick. Bare wood shows, and only a line of step %d.',
                         $worn->number,
                         ExactNumber::plain($worn->depth, 1),
                         ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1),
                         $colours[0]->number,
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'less',
                             \sprintf('Remove %s µm, ending in step %d', ExactNumber::plain($ends, 1), $colours[0]->number),
-                            Edit::change($worn->stepId, ['depth' => $ends]),
+                            Edit::change($worn->stepId, StepChange::depth($ends)),
                         ),
                     ],
                 );

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -51,8 +52,8 @@ final class DistressTooShallow implements Rule
             $step = $work->step;
             $technique = $step->technique;
             if (
-                Effect::TakesAway !== $technique->figures()->act
-                || $technique->figures()->cover >= 1.0
+                Effect::TakesAway !== $technique->profile()->effect
+                || $technique->profile()->cover >= 1.0
                 || Purpose::Functional === $step->intent->purpose
                 || Follows::Resist === $technique->pattern(new Workmanship())->follows
             ) {
@@ -70,10 +71,10 @@ final class DistressTooShallow implements Rule
             }
             $needed = $this->needed($whole->stacks, $step->id);
             yield Finding::of(
-                $this,
-                Severity::Advise,
-                [$step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Advise,
+                steps: [$step->id],
+                why: \sprintf(
                     '“%s” removes %s µm and shows no other colour: %s.',
                     $step->name(),
                     ExactNumber::plain($work->removes(), 1),
@@ -81,12 +82,12 @@ final class DistressTooShallow implements Rule
                         ? 'there is no other colour below'
                         : \sprintf('the next colour is %s µm down', ExactNumber::plain($needed[0], 1)),
                 ),
-                null === $needed
+                remedies: null === $needed
                     ? []
                     : [new Remedy(
                         'deeper',
                         \sprintf('Remove %s µm', ExactNumber::plain($needed[1], 1)),
-                        Edit::change($step->id, ['depth' => $needed[1]]),
+                        Edit::change($step->id, StepChange::depth($needed[1])),
                     )],
             );
         }
@@ -105,7 +106,7 @@ final class DistressTooShallow implements Rule
             $at = array_search($stepId, array_map(static fn (Layer $l): string => $l->stepId, $stack->layers), true);
             $films = array_values(array_filter(
                 \array_slice($stack->layers, 0, (int) $at),
-                static fn (Layer $l): bool => Effect::Adds === $l->act && $l->covers() && $l->thickness > 0.0,
+                static fn (Layer $l): bool => Effect::Adds === $l->effect && $l->covers() && $l->thickness > 0.0,
             ));
             if (false !== $at && [] !== $films) {
                 $top = array_pop($films);

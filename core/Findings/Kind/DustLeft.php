@@ -60,11 +60,11 @@ final class DustLeft implements Rule
             ));
             if ([] !== $parts) {
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id],
-                    \sprintf('Dust from “%s” is still there when the next coat goes on.', $work->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf('Dust from “%s” is still there when the next coat goes on.', $work->step->name()),
+                    remedies: [
                         new Remedy(
                             'dust',
                             'Add a dusting step',

@@ -6,10 +6,12 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Recipe\WaitUntil;
 
 /**
  * Sanding next to a wet coat.
@@ -40,22 +42,27 @@ final class DustOnWet implements Rule
     {
         foreach ($whole->works as $work) {
             $starts = $whole->planned->starts[$work->step->id] ?? null;
-            if (!$work->step->technique->figures()->dusty || null === $starts) {
+            if (!$work->step->technique->profile()->dusty || null === $starts) {
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {
                 $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id, $wet->step->id],
-                        \sprintf('“%s” makes dust while “%s” is still wet on %s.', $work->step->name(), $wet->step->name(), $part->name),
-                        [
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id, $wet->step->id],
+                        why: \sprintf(
+                            '“%s” makes dust while “%s” is still wet on %s.',
+                            $work->step->name(),
+                            $wet->step->name(),
+                            $part->name,
+                        ),
+                        remedies: [
                             new Remedy(
                                 'wait',
                                 \sprintf('Wait until “%s” is touch-dry', $wet->step->name()),
-                                Edit::change($wet->step->id, ['wait' => ['until' => 'touch']]),
+                                Edit::change($wet->step->id, StepChange::wait(WaitUntil::Touch)),
                             ),
                         ],
                     );

@@ -51,11 +51,11 @@ final class FillerBeforeStain implements Rule
                 );
                 if (null !== $stain) {
                     yield Finding::of(
-                        $this,
-                        Severity::Advise,
-                        [$work->step->id, $stain->step->id],
-                        \sprintf('“%s” absorbs little of “%s” and will stay paler.', $work->step->name(), $stain->step->name()),
-                        [
+                        rule: $this,
+                        severity: Severity::Advise,
+                        steps: [$work->step->id, $stain->step->id],
+                        why: \sprintf('“%s” absorbs little of “%s” and will stay paler.', $work->step->name(), $stain->step->name()),
+                        remedies: [
                             new Remedy(
                                 'after',
                                 \sprintf('Fill after “%s”, tinted to match', $stain->step->name()),

@@ -6,12 +6,14 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -50,17 +52,17 @@ final class FilmsBlock implements Rule
             $last = $this->last($whole, $whole->recipe->piece->joints[$i]);
             if (null !== $last) {
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$last->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$last->step->id],
+                    why: \sprintf(
                         '%s: finished on %s, but the coats can stick together until %s. Keep the parts apart.',
                         $joint->name,
                         $ready->format('j M'),
                         $apartUntil->format('j M'),
                     ),
-                    [
-                        new Remedy('cure', 'Let it cure before assembly', Edit::change($last->step->id, ['wait' => ['until' => 'cure']])),
+                    remedies: [
+                        new Remedy('cure', 'Let it cure before assembly', Edit::change($last->step->id, StepChange::wait(WaitUntil::Cure))),
                     ],
                     about: $joint->id,
                 );

@@ -65,17 +65,17 @@ final class GapInTheLadder implements Rule
                 }
                 $middle = GritLadder::between($from, $to);
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         'Grit %d to %d is too big a jump (particles %s → %s µm). The coarse scratches stay.',
                         $from,
                         $to,
                         ExactNumber::plain(GritLadder::particle($from), 0),
                         ExactNumber::plain(GritLadder::particle($to), 0),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'between',
                             \sprintf('Add grit %d in between', $middle),

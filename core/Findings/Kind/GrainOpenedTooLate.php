@@ -62,11 +62,11 @@ final class GrainOpenedTooLate implements Rule
                     continue; // a light clearing pass after one thin sealer is right
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id, $closed->step->id],
-                    \sprintf('“%s” comes after “%s” has closed the pores.', $work->step->name(), $closed->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id, $closed->step->id],
+                    why: \sprintf('“%s” comes after “%s” has closed the pores.', $work->step->name(), $closed->step->name()),
+                    remedies: [
                         new Remedy(
                             'before',
                             \sprintf('Brush the grain before “%s”', $closed->step->name()),

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -57,17 +58,17 @@ final class HardToolOnVeneer implements Rule
             if (null !== $part && !$sealed) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         'Veneer on %s is %s mm: too thin for %s.',
                         $part->name,
                         ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0),
                         Tool::Machine === $tool ? 'a sanding machine' : $tool->inWords(),
                     ),
-                    [
-                        new Remedy('gently', $how, Edit::change($work->step->id, ['tool' => $other->value])),
+                    remedies: [
+                        new Remedy('gently', $how, Edit::change($work->step->id, StepChange::tool($other))),
                     ],
                 );
             }

@@ -50,10 +50,10 @@ final class HomeMadeSheen implements Rule
             ));
             if ([] !== $shiny) {
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         '“%s” is based on %s, which is %s. Choose a matt paint.',
                         $work->step->name(),
                         $shiny[0]->material->name,

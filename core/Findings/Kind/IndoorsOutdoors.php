@@ -65,15 +65,15 @@ final class IndoorsOutdoors implements Rule
             // no topcoat holds on wax
             $wax = self::polishes($work) ? $work : RecipeAnalysis::first($whole->after($work, $parts[0]), self::polishes(...));
             yield Finding::of(
-                $this,
-                Place::Weather === $use ? Severity::Stop : Severity::Warn,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Place::Weather === $use ? Severity::Stop : Severity::Warn,
+                steps: [$work->step->id],
+                why: \sprintf(
                     '“%s” is the protective coat but is for indoor use only. The piece will be used %s.',
                     $work->step->name(),
                     Place::Weather === $use ? 'in '.$use->inWords() : $use->inWords(),
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'topcoat',
                         null === $wax
@@ -81,10 +81,10 @@ final class IndoorsOutdoors implements Rule
                             : \sprintf('Add an outdoor topcoat before “%s”', $wax->step->name()),
                         Edit::insert(
                             new NewStep(
-                                'Outdoor topcoat',
-                                'brushed',
-                                $whole->named($parts),
-                                MaterialRequirement::topcoat(true),
+                                title: 'Outdoor topcoat',
+                                technique: 'brushed',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::topcoat(true),
                                 coats: 2,
                                 wait: WaitUntil::Through,
                             ),

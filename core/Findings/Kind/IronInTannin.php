@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -52,25 +53,25 @@ final class IronInTannin implements Rule
                 $wet = $this->wets($whole, $work, $part);
                 if (null !== $wet) {
                     $other = array_values(array_filter(
-                        $work->step->technique->figures()->tools,
+                        $work->step->technique->profile()->tools,
                         static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t,
                     ));
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id, $wet->step->id],
-                        \sprintf(
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id, $wet->step->id],
+                        why: \sprintf(
                             '%s %s tannin. Particles from %s turn black when “%s” wets them.',
                             $part->name,
                             $part->isPlural() ? 'have' : 'has',
                             $tool->inWords(),
                             $wet->step->name(),
                         ),
-                        array_map(
+                        remedies: array_map(
                             static fn (Tool $t): Remedy => new Remedy(
                                 $t->value,
                                 \sprintf('Work %s instead', Tool::Hand === $t ? $t->inWords() : 'with '.$t->inWords()),
-                                Edit::change($work->step->id, ['tool' => $t->value]),
+                                Edit::change($work->step->id, StepChange::tool($t)),
                             ),
                             $other,
                         ),

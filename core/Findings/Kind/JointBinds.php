@@ -52,11 +52,11 @@ final class JointBinds implements Rule
                 default => null,
             }, array_values(array_filter($joint->remedies, static fn (FitRemedy $r): bool => $r->enough)));
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                '' === $joint->bindsAfter ? [] : [$joint->bindsAfter],
-                $this->says($joint),
-                array_values(array_filter($remedies)),
+                rule: $this,
+                severity: Severity::Warn,
+                steps: '' === $joint->bindsAfter ? [] : [$joint->bindsAfter],
+                why: $this->says($joint),
+                remedies: array_values(array_filter($remedies)),
                 about: $joint->id,
             );
         }

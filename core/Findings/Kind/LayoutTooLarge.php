@@ -40,10 +40,10 @@ final class LayoutTooLarge implements Rule
             foreach ($work->layout->faces ?? [] as $face) {
                 if (null !== $face->cannot) {
                     yield Finding::of(
-                        $this,
-                        Severity::Stop,
-                        [$work->step->id],
-                        \sprintf('%s, %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)),
+                        rule: $this,
+                        severity: Severity::Stop,
+                        steps: [$work->step->id],
+                        why: \sprintf('%s, %s: %s', $face->part, mb_strtolower($face->face), lcfirst($face->cannot)),
                     );
                     break;
                 }

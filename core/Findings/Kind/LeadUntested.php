@@ -44,10 +44,10 @@ final class LeadUntested implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
                     yield Finding::of(
-                        $this,
-                        Severity::Stop,
-                        [$work->step->id],
-                        \sprintf(
+                        rule: $this,
+                        severity: Severity::Stop,
+                        steps: [$work->step->id],
+                        why: \sprintf(
                             '%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.',
                             $part->name,
                             $part->isPlural() ? 'have' : 'has',

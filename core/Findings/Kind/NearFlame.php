@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -45,19 +46,23 @@ final class NearFlame implements Rule
         }
         foreach ($whole->works as $work) {
             if ($work->has(Hazard::Flammable)) {
-                $mist = Overspray::Sprays === $work->step->technique->figures()->reach;
+                $mist = Overspray::Sprays === $work->step->technique->profile()->reach;
                 yield Finding::of(
-                    $this,
-                    $mist ? Severity::Stop : Severity::Warn,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: $mist ? Severity::Stop : Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         '“%s” %s, and the studio has an open flame or heater. Put it out and ventilate. Follow the '
                         .'label, the safety data sheet and local rules.',
                         $work->step->name(),
                         $mist ? 'sprays a flammable mist' : 'gives off flammable vapour',
                     ),
-                    $mist ? [
-                        new Remedy('brush', 'Brush it, with the flame out', Edit::change($work->step->id, ['technique' => 'brushed'])),
+                    remedies: $mist ? [
+                        new Remedy(
+                            'brush',
+                            'Brush it, with the flame out',
+                            Edit::change($work->step->id, StepChange::technique('brushed')),
+                        ),
                     ] : [],
                     about: $mist ? 'mist' : 'vapour',
                 );

@@ -64,14 +64,19 @@ final class NeverMeet implements Rule
                 [$hasOne, $hasOther] = [$work->has($one), $work->has($other)];
                 if ($hasOne && $hasOther) {
                     yield Finding::of(
-                        $this,
-                        Severity::Stop,
-                        [$work->step->id],
-                        \sprintf('The pot of “%s” contains products that must never meet: %s. %s', $work->step->name(), $what, self::DEFER),
+                        rule: $this,
+                        severity: Severity::Stop,
+                        steps: [$work->step->id],
+                        why: \sprintf(
+                            'The pot of “%s” contains products that must never meet: %s. %s',
+                            $work->step->name(),
+                            $what,
+                            self::DEFER,
+                        ),
                         about: $other->value,
                     );
                 } elseif ($hasOne || $hasOther) {
-                    $found = $this->meets($whole, $work, $hasOne ? $other : $one, $evenApart, $what);
+                    $found = $this->meets(whole: $whole, work: $work, with: $hasOne ? $other : $one, evenApart: $evenApart, what: $what);
                     if (null !== $found) {
                         yield $found;
                     }
@@ -95,17 +100,17 @@ final class NeverMeet implements Rule
                         : null;
                     if (null !== $work) {
                         yield Finding::of(
-                            $this,
-                            Severity::Stop,
-                            [$work->step->id],
-                            \sprintf(
+                            rule: $this,
+                            severity: Severity::Stop,
+                            steps: [$work->step->id],
+                            why: \sprintf(
                                 '%s for clean-up meets what is left on tools and rags from “%s”: %s. %s',
                                 $material->name,
                                 $work->step->name(),
                                 $what,
                                 self::DEFER,
                             ),
-                            [
+                            remedies: [
                                 new Remedy(
                                     'without',
                                     \sprintf('Clean up without %s', $material->name),
@@ -133,23 +138,24 @@ final class NeverMeet implements Rule
             }
             if ([] !== array_filter(
                 $parts,
-                fn (PiecePart $p): bool => $later->step->touches($p) && !$this->isRinsed($whole, $p, $work, $later),
+                fn (PiecePart $p): bool => $later->step->touches($p)
+                    && !$this->isRinsed(whole: $whole, part: $p, one: $work, other: $later),
             )) {
                 return Finding::of(
-                    $this,
-                    Severity::Stop,
-                    [$later->step->id, $work->step->id],
-                    \sprintf('“%s” meets residue from “%s”: %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER),
-                    $evenApart ? [] : [
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: [$later->step->id, $work->step->id],
+                    why: \sprintf('“%s” meets residue from “%s”: %s. %s', $later->step->name(), $work->step->name(), $what, self::DEFER),
+                    remedies: $evenApart ? [] : [
                         new Remedy(
                             'rinse',
                             'Rinse twice in between',
                             Edit::insert(
                                 new NewStep(
-                                    'Rinse',
-                                    'rinsed',
-                                    $whole->named($parts),
-                                    MaterialRequirement::water(),
+                                    title: 'Rinse',
+                                    technique: 'rinsed',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::water(),
                                     coats: 2,
                                     wait: WaitUntil::Overnight,
                                 ),
@@ -165,10 +171,10 @@ final class NeverMeet implements Rule
         return null === $apart || !$evenApart
             ? null
             : Finding::of(
-                $this,
-                Severity::Stop,
-                [$apart->step->id, $work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Stop,
+                steps: [$apart->step->id, $work->step->id],
+                why: \sprintf(
                     '“%s” and “%s” are both in this recipe. Keep their pots, rags and rinse water apart: %s. %s',
                     $work->step->name(),
                     $apart->step->name(),

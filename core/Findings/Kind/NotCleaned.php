@@ -59,20 +59,31 @@ final class NotCleaned implements Rule
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$work->step->id],
-                \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()),
-                [
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$work->step->id],
+                why: \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()),
+                remedies: [
                     new Remedy(
                         'clean',
                         'Wash and rinse first',
                         Edit::insert(
-                            new NewStep('Wash off grease and polish', 'cleaned', $on, MaterialRequirement::cleaner()),
+                            new NewStep(
+                                title: 'Wash off grease and polish',
+                                technique: 'cleaned',
+                                parts: $on,
+                                uses: MaterialRequirement::cleaner(),
+                            ),
                             $whole->works[0]->step->id,
                         ),
                         Edit::insert(
-                            new NewStep('Rinse', 'rinsed', $on, MaterialRequirement::water(), wait: WaitUntil::Recoat),
+                            new NewStep(
+                                title: 'Rinse',
+                                technique: 'rinsed',
+                                parts: $on,
+                                uses: MaterialRequirement::water(),
+                                wait: WaitUntil::Recoat,
+                            ),
                             $whole->works[0]->step->id,
                         ),
                     ),

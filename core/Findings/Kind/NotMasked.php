@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -55,25 +56,25 @@ final readonly class NotMasked implements Rule
                 ));
             if ([] !== $open) {
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         '“%s” %s %s, where it would show.',
                         $work->step->name(),
                         $open[0]->how->inWords(),
                         implode(', ', array_map(static fn (Reached $r): string => $r->name, $open)),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'mask',
                             'Mask it',
                             Edit::change(
                                 $work->step->id,
-                                ['masks' => [
+                                StepChange::masks([
                                     ...$work->step->detail->masks,
                                     ...array_map(static fn (Reached $r): string => $r->part, $open),
-                                ]],
+                                ]),
                             ),
                         ),
                     ],

@@ -65,20 +65,20 @@ final class NotNeutralised implements Rule
             ));
             if ([] !== $parts) {
                 yield Finding::of(
-                    $this,
-                    Severity::Stop,
-                    [$work->step->id],
-                    \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()),
-                    [
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: [$work->step->id],
+                    why: \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()),
+                    remedies: [
                         new Remedy(
                             'neutralise',
                             ucfirst($asks->inWords()).' as the label asks',
                             Edit::insert(
                                 new NewStep(
-                                    'Neutralise as the label asks',
-                                    'neutralised',
-                                    $whole->named($parts),
-                                    MaterialRequirement::toTakeOff($asks),
+                                    title: 'Neutralise as the label asks',
+                                    technique: 'neutralised',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::toTakeOff($asks),
                                     wait: WaitUntil::Recoat,
                                 ),
                                 $whole->next($work),

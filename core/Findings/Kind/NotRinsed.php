@@ -65,20 +65,20 @@ final class NotRinsed implements Rule
             }
             $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
             yield Finding::of(
-                $this,
-                RecipeAnalysis::can($work, Ability::Cleans) ? Severity::Warn : Severity::Stop,
-                [$work->step->id],
-                \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''),
-                [
+                rule: $this,
+                severity: RecipeAnalysis::can($work, Ability::Cleans) ? Severity::Warn : Severity::Stop,
+                steps: [$work->step->id],
+                why: \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''),
+                remedies: [
                     new Remedy(
                         'rinse',
                         \sprintf('Rinse after “%s”', $work->step->name()),
                         Edit::insert(
                             new NewStep(
-                                'Rinse',
-                                'rinsed',
-                                $whole->named($parts),
-                                MaterialRequirement::water(),
+                                title: 'Rinse',
+                                technique: 'rinsed',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::water(),
                                 coats: 2,
                                 wait: WaitUntil::Recoat,
                             ),

@@ -46,10 +46,10 @@ final class NotTested implements Rule
                 && !$whole->isStripped($part, $first)
             ) {
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$first->step->id],
-                    \sprintf('The finish on %s is unknown and untested. The field tests in Piece take ten minutes.', $part->name),
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$first->step->id],
+                    why: \sprintf('The finish on %s is unknown and untested. The field tests in Piece take ten minutes.', $part->name),
                     about: $part->id,
                 );
             }

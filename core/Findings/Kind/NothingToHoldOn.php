@@ -68,11 +68,11 @@ final class NothingToHoldOn implements Rule
             $on = $whole->named($parts);
             $ground = $parts[0]->finish->isBare() ? $parts[0]->substrate->inWords() : $parts[0]->finish->inWords();
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$work->step->id],
-                \sprintf('“%s” goes straight onto %s and can\'t adhere.', $work->step->name(), $ground),
-                [
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$work->step->id],
+                why: \sprintf('“%s” goes straight onto %s and can\'t adhere.', $work->step->name(), $ground),
+                remedies: [
                     new Remedy(
                         'scuff',
                         'Scuff-sand first',
@@ -83,12 +83,18 @@ final class NothingToHoldOn implements Rule
                         'prime',
                         'Add a grip primer',
                         Edit::insert(
-                            new NewStep('Grip primer', 'brushed', $on, MaterialRequirement::gripPrimer(), wait: WaitUntil::Recoat),
+                            new NewStep(
+                                title: 'Grip primer',
+                                technique: 'brushed',
+                                parts: $on,
+                                uses: MaterialRequirement::gripPrimer(),
+                                wait: WaitUntil::Recoat,
+                            ),
                             $work->step->id,
                         ),
                     ),
                 ],
-                'scuffing',
+                school: 'scuffing',
             );
         }
     }

@@ -39,10 +39,10 @@ final class PotBreaks implements Rule
         foreach ($whole->works as $work) {
             if (true === $work->character?->breaks()) {
                 yield Finding::of(
-                    $this,
-                    Severity::Stop,
-                    [$work->step->id],
-                    \sprintf('The pot for “%s” mixes water and oil. Thin with a thinner of the same kind.', $work->step->name()),
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: [$work->step->id],
+                    why: \sprintf('The pot for “%s” mixes water and oil. Thin with a thinner of the same kind.', $work->step->name()),
                 );
             }
         }

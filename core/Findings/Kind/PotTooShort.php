@@ -40,10 +40,10 @@ final class PotTooShort implements Rule
             $pot = $work->drying?->potLife?->planned;
             if (null !== $pot && $pot < $work->handsOn) {
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         'One coat of “%s” takes %d min; the pot life is %d min. Mix it in %d batches.',
                         $work->step->name(),
                         $work->handsOn,

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -55,18 +56,22 @@ final class PullsOpen implements Rule
                 array_values(array_filter($parts, static fn (PiecePart $p): bool => !\in_array($p, $open, true))),
             );
             yield Finding::of(
-                $this,
-                RecipeAnalysis::can($work, Ability::LaysResist) ? Severity::Warn : Severity::Advise,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: RecipeAnalysis::can($work, Ability::LaysResist) ? Severity::Warn : Severity::Advise,
+                steps: [$work->step->id],
+                why: \sprintf(
                     'Handle position on %s is undecided, but “%s” already wears it there.',
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $open)),
                     $work->step->name(),
                 ),
-                [
+                remedies: [
                     [] === $rest
                         ? new Remedy('without', 'Leave it out until the handles are placed', Edit::takeOut($work->step->id))
-                        : new Remedy('elsewhere', 'Leave these parts out until then', Edit::change($work->step->id, ['parts' => $rest])),
+                        : new Remedy(
+                            'elsewhere',
+                            'Leave these parts out until then',
+                            Edit::change($work->step->id, StepChange::parts($rest)),
+                        ),
                 ],
             );
         }

@@ -50,15 +50,15 @@ final class RagsBalledUp implements Rule
         );
         if (null !== $burns) {
             yield Finding::of(
-                $this,
-                Severity::Stop,
-                [$burns->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Stop,
+                steps: [$burns->step->id],
+                why: \sprintf(
                     'Rags from “%s” %s. Never ball them up or bin them. Follow the label, the safety data sheet and local rules.',
                     $burns->step->name(),
                     $burns->has(Hazard::SelfHeatingRags) ? 'can self-heat and catch fire' : 'catch fire at a spark',
                 ),
-                [
+                remedies: [
                     new Remedy('flat', 'Store rags: '.Rags::Flat->inWords(), Edit::cleanUp(Rags::Flat)),
                     new Remedy('water', 'Store rags: '.Rags::Water->inWords(), Edit::cleanUp(Rags::Water)),
                 ],

@@ -47,16 +47,16 @@ final class RecoatTooLate implements Rule
                 continue;
             }
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$coat->stepId, $coat->closed],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$coat->stepId, $coat->closed],
+                why: \sprintf(
                     '“%s” comes %s h after the recoat window of “%s”. Scuff-sand first.',
                     $names[$coat->stepId],
                     ExactNumber::plain($coat->tooLate / 60, 1),
                     $names[$coat->closed],
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'scuff',
                         'Scuff-sand first',

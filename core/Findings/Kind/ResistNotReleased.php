@@ -62,11 +62,11 @@ final class ResistNotReleased implements Rule
                     continue;
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Stop,
-                    [$next->step->id, $work->step->id],
-                    \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: [$next->step->id, $work->step->id],
+                    why: \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()),
+                    remedies: [
                         new Remedy(
                             'release',
                             'Release the resist first',

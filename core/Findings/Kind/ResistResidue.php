@@ -65,30 +65,30 @@ final class ResistResidue implements Rule
                     continue;
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$next->step->id, $work->step->id],
-                    \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$next->step->id, $work->step->id],
+                    why: \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()),
+                    remedies: [
                         new Remedy(
                             'clean',
                             'Clean and rinse first',
                             Edit::insert(
                                 new NewStep(
-                                    'Clean off the resist',
-                                    'cleaned',
-                                    $whole->named($parts),
-                                    MaterialRequirement::cleaner(),
+                                    title: 'Clean off the resist',
+                                    technique: 'cleaned',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::cleaner(),
                                     wait: WaitUntil::Nothing,
                                 ),
                                 $next->step->id,
                             ),
                             Edit::insert(
                                 new NewStep(
-                                    'Rinse',
-                                    'rinsed',
-                                    $whole->named($parts),
-                                    MaterialRequirement::water(),
+                                    title: 'Rinse',
+                                    technique: 'rinsed',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::water(),
                                     wait: WaitUntil::Recoat,
                                 ),
                                 $next->step->id,

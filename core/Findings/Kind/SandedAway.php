@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -45,27 +46,27 @@ final class SandedAway implements Rule
             foreach ($stack->layers as $i => $layer) {
                 $later = \array_slice($stack->layers, $i + 1);
                 $sanding = array_values(array_filter($later, static fn (Layer $l): bool => null !== $l->depth && $l->cover >= 1.0));
-                if (Effect::Adds !== $layer->act || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
+                if (Effect::Adds !== $layer->effect || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
                     continue;
                 }
                 $by = $sanding[0];
                 $half = round($layer->laid / 2, 1);
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$by->stepId, $layer->stepId],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$by->stepId, $layer->stepId],
+                    why: \sprintf(
                         'Step %d removes %s µm. Step %d is only %s µm thick and would be gone.',
                         $by->number,
                         ExactNumber::plain((float) $by->depth, 1),
                         $layer->number,
                         ExactNumber::plain($layer->laid, 1),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'lightly',
                             \sprintf('Remove only %s µm (light denib)', ExactNumber::plain($half, 1)),
-                            Edit::change($by->stepId, ['depth' => $half]),
+                            Edit::change($by->stepId, StepChange::depth($half)),
                         ),
                         new Remedy('leave', 'Remove that sanding step', Edit::takeOut($by->stepId)),
                     ],

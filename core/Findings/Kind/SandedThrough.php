@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -65,22 +66,22 @@ final readonly class SandedThrough implements Rule
             )));
             $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
             yield Finding::of(
-                $this,
-                $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn,
-                [$sanding[\count($sanding) - 1]->step->id],
-                \sprintf(
+                rule: $this,
+                severity: $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn,
+                steps: [$sanding[\count($sanding) - 1]->step->id],
+                why: \sprintf(
                     'Sanding removes %s of %s mm veneer on %s%s.',
                     ExactNumber::plain($off / 1000).' mm',
                     ExactNumber::plain($budget->veneer / 1000),
                     $part->name,
                     $off > $budget->ofWood ? ' if every allowed pass is needed' : '',
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'less',
                         'Remove less per pass',
                         ...array_map(
-                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['depth' => $each * $w->step->coats]),
+                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, StepChange::depth($each * $w->step->coats)),
                             $sanding,
                         ),
                     ),

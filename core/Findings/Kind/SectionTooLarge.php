@@ -52,10 +52,10 @@ final class SectionTooLarge implements Rule
                 ),
             };
             yield Finding::of(
-                $this,
-                Severity::Advise,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Advise,
+                steps: [$work->step->id],
+                why: \sprintf(
                     '“%1$s” stays workable for %3$d min but takes %2$d min to apply: %4$s.',
                     $work->step->name(),
                     $work->handsOn,

@@ -66,24 +66,24 @@ final class SiliconeCraters implements Rule
                 static fn (StepCalculation $w): bool => [] !== array_filter($parts, $w->step->touches(...)),
             );
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$work->step->id],
+                why: \sprintf(
                     '“%s” will crater on %s: silicone.',
                     $work->step->name(),
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'wash',
                         'Wash with mineral spirit first',
                         Edit::insert(
                             new NewStep(
-                                'Wash off the silicone',
-                                'cleaned',
-                                $whole->named($parts),
-                                MaterialRequirement::toTakeOff(Residue::Spirit),
+                                title: 'Wash off the silicone',
+                                technique: 'cleaned',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::toTakeOff(Residue::Spirit),
                                 coats: 2,
                                 wait: WaitUntil::Recoat,
                                 repeat: Repeat::of(Criterion::Clean, 1, 4),

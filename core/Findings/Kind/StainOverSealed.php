@@ -52,11 +52,11 @@ final class StainOverSealed implements Rule
                 );
                 if (null !== $film && RecipeAnalysis::seals($film)) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id, $film->step->id],
-                        \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()),
-                        [
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id, $film->step->id],
+                        why: \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()),
+                        remedies: [
                             new Remedy(
                                 'before',
                                 \sprintf('Move the stain before “%s”', $film->step->name()),
@@ -73,10 +73,10 @@ final class StainOverSealed implements Rule
                     );
                 if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
                     yield Finding::of(
-                        $this,
-                        Severity::Warn,
-                        [$work->step->id],
-                        \sprintf(
+                        rule: $this,
+                        severity: Severity::Warn,
+                        steps: [$work->step->id],
+                        why: \sprintf(
                             '“%s” can\'t penetrate %s: %s still %s %s.',
                             $work->step->name(),
                             $part->name,
@@ -84,8 +84,13 @@ final class StainOverSealed implements Rule
                             $part->isPlural() ? 'have' : 'has',
                             $part->finish->inWords(),
                         ),
-                        [
-                            Remedy::strip('Strip and rinse first', 'Strip', $part->id, $whole->works[0]->step->id),
+                        remedies: [
+                            Remedy::strip(
+                                text: 'Strip and rinse first',
+                                title: 'Strip',
+                                part: $part->id,
+                                before: $whole->works[0]->step->id,
+                            ),
                         ],
                         about: $part->id,
                     );

@@ -68,7 +68,7 @@ final class StepLost implements Rule
                 continue;
             }
             $told[$made ?? $work->step->id] = true;
-            yield $this->finding($whole, $work, $stack, $lost, $room);
+            yield $this->finding(whole: $whole, work: $work, stack: $stack, lost: $lost, room: $room);
         }
     }
 
@@ -84,7 +84,7 @@ final class StepLost implements Rule
             null === $by ? '' : \sprintf(': buried by “%s”', $by->name()),
         );
         $remedies = [];
-        $after = $this->placeWhereItIsSeen($work, $stack, $lost, $room);
+        $after = $this->placeWhereItIsSeen(work: $work, stack: $stack, lost: $lost, room: $room);
         if (null !== $after) {
             $remedies[] = new Remedy(
                 'move',
@@ -95,11 +95,11 @@ final class StepLost implements Rule
         $remedies[] = new Remedy('out', 'Remove the step', Edit::takeOut($work->step->id));
 
         return Finding::of(
-            $this,
-            Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
-            [$work->step->id, ...(null === $by ? [] : [$by->id])],
-            $why,
-            $remedies,
+            rule: $this,
+            severity: Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
+            steps: [$work->step->id, ...(null === $by ? [] : [$by->id])],
+            why: $why,
+            remedies: $remedies,
         );
     }
 
@@ -144,7 +144,7 @@ final class StepLost implements Rule
                 return null;
             }
             $without = [] === $without ? $look->leftOut($from, $lost->zone) : $without;
-            $there = $this->judge->effectAt($look, $from, $to, $lost->zone, $without);
+            $there = $this->judge->effectAt(look: $look, doing: $from, to: $to, zone: $lost->zone, without: $without);
             if (!$there->lost) {
                 return $ids[$to];
             }

@@ -49,10 +49,10 @@ final class TargetMissed implements Rule
             }
             $worst = max(array_map(static fn (LookTarget $t): float => $t->deltaE, $off));
             yield Finding::of(
-                $this,
-                $worst > self::ANOTHER ? Severity::Warn : Severity::Advise,
-                [$last],
-                \sprintf(
+                rule: $this,
+                severity: $worst > self::ANOTHER ? Severity::Warn : Severity::Advise,
+                steps: [$last],
+                why: \sprintf(
                     '%s: %s.',
                     implode(', ', $stack->parts),
                     implode(

@@ -57,25 +57,25 @@ final class ThinnedAndUnsealed implements Rule
             ));
             if ([] !== $parts) {
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id],
+                    why: \sprintf(
                         '“%s” is thinned %s to 1 (maximum %s to 1) and no step seals it.',
                         $work->step->name(),
                         ExactNumber::plain($work->character->thinning),
                         ExactNumber::plain((float) $work->character->largestThinning),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'seal',
                             'Add a clear topcoat at the end',
                             Edit::insert(
                                 new NewStep(
-                                    'Clear topcoat',
-                                    'brushed',
-                                    $whole->named($parts),
-                                    MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                                    title: 'Clear topcoat',
+                                    technique: 'brushed',
+                                    parts: $whole->named($parts),
+                                    uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
                                     wait: WaitUntil::Through,
                                 ),
                                 null,

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -66,24 +67,24 @@ final readonly class ThroughTheFinish implements Rule
                 self::MOST * $budget->finish / array_sum(array_map(static fn (StepCalculation $w): int => $w->step->coats, $sanding)) - 1,
             );
             yield Finding::of(
-                $this,
-                Severity::Warn,
-                [$sanding[\count($sanding) - 1]->step->id],
-                \sprintf(
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$sanding[\count($sanding) - 1]->step->id],
+                why: \sprintf(
                     'Sanding removes %s µm on %s; its %s is only about %s µm. It will go through in places.',
                     ExactNumber::plain($budget->ofFinish + $budget->ofWood, 0),
                     $part->name,
                     $part->finish->kind->inWords(),
                     ExactNumber::plain($budget->finish, 0),
                 ),
-                [
+                remedies: [
                     new Remedy(
                         'less',
                         'Remove less per pass',
                         ...array_map(
                             static fn (StepCalculation $w): Edit => Edit::change(
                                 $w->step->id,
-                                ['depth' => max(1.0, $each) * $w->step->coats],
+                                StepChange::depth(max(1.0, $each) * $w->step->coats),
                             ),
                             $sanding,
                         ),
@@ -92,7 +93,7 @@ final readonly class ThroughTheFinish implements Rule
                         'all',
                         'Sand it all off on purpose',
                         ...array_map(
-                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, ['aim' => SandingAim::ToBare->value]),
+                            static fn (StepCalculation $w): Edit => Edit::change($w->step->id, StepChange::aim(SandingAim::ToBare)),
                             $sanding,
                         ),
                     ),

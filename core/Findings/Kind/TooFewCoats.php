@@ -6,6 +6,7 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -56,18 +57,22 @@ final class TooFewCoats implements Rule
             }
             $remedies = null === $worst->coats
                 ? []
-                : [new Remedy('coats', \sprintf('%d coats', $worst->coats), Edit::change($work->step->id, ['coats' => $worst->coats]))];
+                : [new Remedy(
+                    'coats',
+                    \sprintf('%d coats', $worst->coats),
+                    Edit::change($work->step->id, StepChange::coats($worst->coats)),
+                )];
             yield Finding::of(
-                $this,
-                $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise,
-                [$work->step->id],
-                \sprintf(
+                rule: $this,
+                severity: $worst->off > self::PLAIN ? Severity::Warn : Severity::Advise,
+                steps: [$work->step->id],
+                why: \sprintf(
                     '“%s” should hide, but the surface below shows by ΔE %s on flat areas%s.',
                     $work->step->name(),
                     ExactNumber::plain($worst->off, 1),
                     null === $worst->coats ? '; more coats like these won\'t hide it' : \sprintf(': use %d coats', $worst->coats),
                 ),
-                null === $work->step->repeat ? $remedies : [],
+                remedies: null === $work->step->repeat ? $remedies : [],
             );
         }
     }

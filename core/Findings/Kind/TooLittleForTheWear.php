@@ -64,20 +64,20 @@ final class TooLittleForTheWear implements Rule
         });
         foreach ($found as [$work, $parts]) {
             yield Finding::of(
-                $this,
-                Wear::Hard === $wear ? Severity::Warn : Severity::Advise,
-                [$work->step->id],
-                \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value),
-                [
+                rule: $this,
+                severity: Wear::Hard === $wear ? Severity::Warn : Severity::Advise,
+                steps: [$work->step->id],
+                why: \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value),
+                remedies: [
                     new Remedy(
                         'topcoat',
                         'Add a clear topcoat',
                         Edit::insert(
                             new NewStep(
-                                'Clear topcoat',
-                                'brushed',
-                                $whole->named($parts),
-                                MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                                title: 'Clear topcoat',
+                                technique: 'brushed',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
                                 coats: 2,
                                 wait: WaitUntil::Through,
                             ),

@@ -6,12 +6,14 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Recipe\WaitUntil;
 
 /**
  * Water on oil, too soon.
@@ -63,21 +65,21 @@ final class TooSoonOnOil implements Rule
                     continue;
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Warn,
-                    [$work->step->id, $below->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Warn,
+                    steps: [$work->step->id, $below->step->id],
+                    why: \sprintf(
                         '“%s” goes on %s h after “%s”, which needs %s h to be through-dry.',
                         $work->step->name(),
                         ExactNumber::plain($waited / 60, 1),
                         $below->step->name(),
                         ExactNumber::plain($needs / 60, 1),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'wait',
                             'Wait until it is through-dry',
-                            Edit::change($below->step->id, ['wait' => ['until' => 'through']]),
+                            Edit::change($below->step->id, StepChange::wait(WaitUntil::Through)),
                         ),
                     ],
                 );

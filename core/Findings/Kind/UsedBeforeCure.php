@@ -45,9 +45,9 @@ final class UsedBeforeCure implements Rule
             return;
         }
         $early = $from < substr($ready, 0, 10);
-        yield Finding::of($this, $early ? Severity::Stop : Severity::Warn, [$last->step->id], $early
+        yield Finding::of(rule: $this, severity: $early ? Severity::Stop : Severity::Warn, steps: [$last->step->id], why: $early
             ? \sprintf('In use from %s, but through-dry only on %s.', self::day($from), self::day($ready))
-            : \sprintf('In use from %s, but cured only on %s.', self::day($from), self::day($cured)), [
+            : \sprintf('In use from %s, but cured only on %s.', self::day($from), self::day($cured)), remedies: [
                 new Remedy('later', \sprintf('Move first use to %s', self::day($cured)), Edit::useFrom(substr($cured, 0, 10))),
             ]);
     }

@@ -78,17 +78,22 @@ final class WaterOverWax implements Rule
                     );
                 if ($old) {
                     yield Finding::of(
-                        $this,
-                        Severity::Stop,
-                        [$work->step->id],
-                        \sprintf(
+                        rule: $this,
+                        severity: Severity::Stop,
+                        steps: [$work->step->id],
+                        why: \sprintf(
                             '“%s” is water-based and %s %s waxed.',
                             $work->step->name(),
                             $part->name,
                             $part->isPlural() ? 'are' : 'is',
                         ),
-                        [
-                            Remedy::strip('Remove the wax first', 'Remove the wax', $part->id, $whole->works[0]->step->id),
+                        remedies: [
+                            Remedy::strip(
+                                text: 'Remove the wax first',
+                                title: 'Remove the wax',
+                                part: $part->id,
+                                before: $whole->works[0]->step->id,
+                            ),
                         ],
                         about: $part->id,
                     );
@@ -97,18 +102,18 @@ final class WaterOverWax implements Rule
                     continue;
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Stop,
-                    [$work->step->id, $wax->step->id],
-                    \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()),
-                    [
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: [$work->step->id, $wax->step->id],
+                    why: \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()),
+                    remedies: [
                         new Remedy(
                             'last',
                             \sprintf('Wax after “%s”', $work->step->name()),
                             Edit::move($wax->step->id, $whole->next($work)),
                         ),
                     ],
-                    'wax-and-topcoat',
+                    school: 'wax-and-topcoat',
                 );
                 break;
             }

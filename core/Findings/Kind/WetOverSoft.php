@@ -6,12 +6,14 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
 
 /**
@@ -62,20 +64,20 @@ final class WetOverSoft implements Rule
                     continue;
                 }
                 yield Finding::of(
-                    $this,
-                    Severity::Advise,
-                    [$work->step->id, $below->step->id],
-                    \sprintf(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$work->step->id, $below->step->id],
+                    why: \sprintf(
                         'Wiping “%s” can lift “%s”, which re-wets until through-dry (%s h).',
                         $work->step->name(),
                         $below->step->name(),
                         ExactNumber::plain($needs / 60, 1),
                     ),
-                    [
+                    remedies: [
                         new Remedy(
                             'wait',
                             'Wait until it is through-dry',
-                            Edit::change($below->step->id, ['wait' => ['until' => 'through']]),
+                            Edit::change($below->step->id, StepChange::wait(WaitUntil::Through)),
                         ),
                     ],
                 );

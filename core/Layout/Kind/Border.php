@@ -86,10 +86,10 @@ final readonly class Border implements Layout
             // Long sides whole, short sides between them.
             array_push(
                 $blocks,
-                new Block($in, $in, $l, $width),
-                new Block($in, $in + $w - $width, $l, $width),
-                new Block($in, $in + $width, $width, $w - 2 * $width),
-                new Block($in + $l - $width, $in + $width, $width, $w - 2 * $width),
+                new Block(x: $in, y: $in, length: $l, width: $width),
+                new Block(x: $in, y: $in + $w - $width, length: $l, width: $width),
+                new Block(x: $in, y: $in + $width, length: $width, width: $w - 2 * $width),
+                new Block(x: $in + $l - $width, y: $in + $width, length: $width, width: $w - 2 * $width),
             );
             array_push($along, $in, $in + $width, $face->length - $in - $width, $face->length - $in);
             array_push($across, $in, $in + $width, $face->width - $in - $width, $face->width - $in);
@@ -98,12 +98,12 @@ final readonly class Border implements Layout
         }
 
         return new LaidOut(
-            $blocks,
-            self::inside($along, $face->length),
-            self::inside($across, $face->width),
-            $tape / 1000,
-            $painted / ($face->length * $face->width),
-            array_map(
+            blocks: $blocks,
+            along: self::inside($along, $face->length),
+            across: self::inside($across, $face->width),
+            tape: $tape / 1000,
+            covers: $painted / ($face->length * $face->width),
+            says: array_map(
                 static fn (array $line): string => \sprintf(
                     'a line of %s mm round %s × %s mm',
                     Millimetres::plain($line[1]),

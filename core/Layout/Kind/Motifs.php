@@ -43,7 +43,7 @@ final readonly class Motifs implements Layout
             $gap < 0.0 || $gap > 5000.0 => throw InvalidLayout::outOfRange('A gap', 'between 0 and 5000 mm'),
             null !== $rows && ($rows < 1 || $rows > 200) => throw InvalidLayout::outOfRange('Rows', 'between 1 and 200'),
             $open <= 0.0 || $open > 1.0 => throw InvalidLayout::outOfRange('Open area of a stencil', 'above 0 % and up to 100 %'),
-            default => new self($length, $width, $gap, $rows, $open, $share),
+            default => new self(length: $length, width: $width, gap: $gap, rows: $rows, open: $open, share: $share),
         };
     }
 
@@ -71,19 +71,25 @@ final readonly class Motifs implements Layout
         $blocks = [];
         foreach ($rows->spans as $r => [$top, $bottom]) {
             foreach ($columns->spans as $c => [$left, $right]) {
-                $blocks[] = new Block($left, $top, $right - $left, $bottom - $top, $rows->isWhole($r) && $columns->isWhole($c));
+                $blocks[] = new Block(
+                    x: $left,
+                    y: $top,
+                    length: $right - $left,
+                    width: $bottom - $top,
+                    whole: $rows->isWhole($r) && $columns->isWhole($c),
+                );
             }
         }
         $whole = \count(array_filter($blocks, static fn (Block $b): bool => $b->whole));
         $cut = \count($blocks) - $whole;
 
         return new LaidOut(
-            $blocks,
-            $columns->middles(),
-            $rows->middles(),
-            0.0,
-            $this->open * array_sum(array_map(static fn (Block $b): float => $b->area(), $blocks)) / ($face->length * $face->width),
-            [
+            blocks: $blocks,
+            along: $columns->middles(),
+            across: $rows->middles(),
+            tape: 0.0,
+            covers: $this->open * array_sum(array_map(static fn (Block $b): float => $b->area(), $blocks)) / ($face->length * $face->width),
+            says: [
                 \sprintf(
                     '%d × %d, %s mm apart along the length%s',
                     \count($columns->spans),

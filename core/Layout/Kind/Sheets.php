@@ -61,7 +61,16 @@ final readonly class Sheets implements Layout
                     'between 1 mm and the length of a sheet',
                 ),
             $thickness < 0.0 || $thickness > 2000.0 => throw InvalidLayout::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
-            default => new self($length, $width, $lap, $repeat, $alongLength, $seams, $thickness, $colour),
+            default => new self(
+                length: $length,
+                width: $width,
+                lap: $lap,
+                repeat: $repeat,
+                alongLength: $alongLength,
+                seams: $seams,
+                thickness: $thickness,
+                colour: $colour,
+            ),
         };
     }
 
@@ -95,17 +104,17 @@ final readonly class Sheets implements Layout
         if ($serves - $this->lap < 1.0) {
             throw InvalidLayout::outOfRange('Pattern repeat plus overlap', 'within the length of a sheet');
         }
-        $columns = $this->seams->over($face->length, $serves, $this->lap, null !== $this->repeat);
-        $rows = $this->seams->over($face->width, $this->width, $this->lap, false);
+        $columns = $this->seams->over(length: $face->length, sheet: $serves, lap: $this->lap, inStep: null !== $this->repeat);
+        $rows = $this->seams->over(length: $face->width, sheet: $this->width, lap: $this->lap, inStep: false);
         $blocks = $cuts = [];
         foreach ($rows as [$top, $bottom]) {
             foreach ($columns as [$left, $right]) {
                 $blocks[] = new Block(
-                    $left,
-                    $top,
-                    $right - $left,
-                    $bottom - $top,
-                    $right - $left > $this->length - 1e-6 && $bottom - $top > $this->width - 1e-6,
+                    x: $left,
+                    y: $top,
+                    length: $right - $left,
+                    width: $bottom - $top,
+                    whole: $right - $left > $this->length - 1e-6 && $bottom - $top > $this->width - 1e-6,
                 );
                 $cuts[] = new Cut(
                     null === $this->repeat
@@ -116,14 +125,14 @@ final readonly class Sheets implements Layout
             }
         }
 
-        return new LaidOut($blocks, self::begins($columns), self::begins($rows), 0.0, 1.0, [
+        return new LaidOut(blocks: $blocks, along: self::begins($columns), across: self::begins($rows), tape: 0.0, covers: 1.0, says: [
             \sprintf('%d × %d %s', \count($columns), \count($rows), 1 === \count($blocks) ? 'sheet' : 'sheets'),
             ...(1 === \count($blocks) ? [] : [\sprintf(
                 'the narrowest %s × %s mm',
                 Millimetres::plain(min(array_map(static fn (Block $b): float => $b->length, $blocks))),
                 Millimetres::plain(min(array_map(static fn (Block $b): float => $b->width, $blocks))),
             )]),
-        ], $cuts);
+        ], cuts: $cuts);
     }
 
     /**

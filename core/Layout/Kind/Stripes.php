@@ -30,7 +30,7 @@ final readonly class Stripes implements Layout
     public static function of(float $width, float $gap, bool $alongLength, Share $share): self
     {
         return $width >= 1.0 && $gap >= 1.0 && max($width, $gap) <= 5000.0
-            ? new self($width, $gap, $alongLength, $share)
+            ? new self(width: $width, gap: $gap, alongLength: $alongLength, share: $share)
             : throw InvalidLayout::outOfRange('A stripe or gap', 'between 1 and 5000 mm wide');
     }
 
@@ -64,16 +64,22 @@ final readonly class Stripes implements Layout
         $cut = $out->cut();
 
         return new LaidOut(
-            array_map(
-                static fn (array $s, int $i): Block => new Block($s[0], 0.0, $s[1] - $s[0], $face->width, $out->isWhole($i)),
+            blocks: array_map(
+                static fn (array $s, int $i): Block => new Block(
+                    x: $s[0],
+                    y: 0.0,
+                    length: $s[1] - $s[0],
+                    width: $face->width,
+                    whole: $out->isWhole($i),
+                ),
                 $out->spans,
                 array_keys($out->spans),
             ),
-            $edges,
-            [],
-            \count($edges) * $face->width / 1000,
-            $painted / $face->length,
-            [
+            along: $edges,
+            across: [],
+            tape: \count($edges) * $face->width / 1000,
+            covers: $painted / $face->length,
+            says: [
                 \sprintf(
                     '%d %s of %s mm, %s mm apart',
                     \count($out->spans),

@@ -23,8 +23,8 @@ abstract class Board implements Shape
         $usual = $this->finished();
 
         return [
-            new Face('face', 'Face', \in_array('face', $usual, true), true),
-            new Face('reverse', 'Reverse', \in_array('reverse', $usual, true), true),
+            new Face(key: 'face', name: 'Face', usual: \in_array('face', $usual, true), broad: true),
+            new Face(key: 'reverse', name: 'Reverse', usual: \in_array('reverse', $usual, true), broad: true),
             new Face('long-edges', 'Long edges', \in_array('long-edges', $usual, true)),
             new Face('short-edges', 'Short edges', \in_array('short-edges', $usual, true)),
         ];

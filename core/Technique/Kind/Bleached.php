@@ -32,7 +32,7 @@ final class Bleached implements Technique
         return 'Brush on bleach evenly and let it work.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips, can: [Ability::Bleaches]);
     }

@@ -33,7 +33,7 @@ final class BlendedWet implements Technique
         return 'Apply two colours side by side and blend the join while wet.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.05, loss: 0.08, wet: true);
     }
@@ -49,6 +49,6 @@ final class BlendedWet implements Technique
             [0.34, 0.0],
         ]);
 
-        return Pattern::of(Spread::Placed, $levels, $levels, $levels, $levels);
+        return Pattern::of(spread: Spread::Placed, field: $levels, edge: $levels, recess: $levels, pore: $levels);
     }
 }

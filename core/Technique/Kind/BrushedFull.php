@@ -32,7 +32,7 @@ final class BrushedFull implements Technique
         return 'Brush a full, even coat and lay it off along the grain.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.12, byBrush: true);
     }

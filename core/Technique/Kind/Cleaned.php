@@ -31,7 +31,7 @@ final class Cleaned implements Technique
         return 'Wash off grease and dirt with a cleaner.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, wears: WearsOut::rag(1.5), can: [Ability::Cleans]);
     }

@@ -31,7 +31,7 @@ final class Conditioned implements Technique
         return 'Brush on conditioner so the wood takes stain evenly.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, can: [Ability::EvensAbsorption]);
     }

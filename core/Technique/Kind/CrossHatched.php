@@ -32,13 +32,19 @@ final class CrossHatched implements Technique
         return 'Brush short crossing strokes that leave a broken, lively coat.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.09, laid: 1.1, cover: 0.95);
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Crossed, [[0.3, 0.65], [0.4, 1.0], [0.3, 1.35]], [[1.0, 0.8]], [[1.0, 1.2]], [[1.0, 1.1]])->raising(0.4);
+        return Pattern::of(
+            spread: Spread::Crossed,
+            field: [[0.3, 0.65], [0.4, 1.0], [0.3, 1.35]],
+            edge: [[1.0, 0.8]],
+            recess: [[1.0, 1.2]],
+            pore: [[1.0, 1.1]],
+        )->raising(0.4);
     }
 }

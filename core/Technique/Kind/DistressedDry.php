@@ -34,7 +34,7 @@ final class DistressedDry implements Technique
         return 'Sand edges and wear points through to the layers below.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(
             rate: 0.08,

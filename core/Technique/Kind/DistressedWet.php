@@ -33,7 +33,7 @@ final class DistressedWet implements Technique
         return 'Rub edges and wear points with a damp cloth or pad.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5), can: [Ability::WearsWet]);
     }

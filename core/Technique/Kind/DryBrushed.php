@@ -35,7 +35,7 @@ final class DryBrushed implements Technique
         return 'Off-load the brush until almost dry and drag it over the high places.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere);
     }
@@ -45,11 +45,11 @@ final class DryBrushed implements Technique
         $caught = 0.25 * $manner->hand->factor();
 
         return Pattern::of(
-            Spread::Strokes,
-            [[$caught, 1.0], [1 - $caught, 0.0]],
-            [[0.7, 1.2], [0.3, 0.0]],
-            [[1.0, 0.0]],
-            [[1.0, 0.0]],
+            spread: Spread::Strokes,
+            field: [[$caught, 1.0], [1 - $caught, 0.0]],
+            edge: [[0.7, 1.2], [0.3, 0.0]],
+            recess: [[1.0, 0.0]],
+            pore: [[1.0, 0.0]],
         )->following(Follows::Heights);
     }
 }

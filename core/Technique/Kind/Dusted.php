@@ -31,7 +31,7 @@ final class Dusted implements Technique
         return 'Vacuum and tack off all dust.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.4, takesMaterial: false, wears: WearsOut::tackCloth(4.0), can: [Ability::Dusts]);
     }

@@ -33,7 +33,7 @@ final class Feathered implements Technique
         return 'Apply glaze where it should be strongest and feather it out with a clean soft brush.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
     }
@@ -42,6 +42,6 @@ final class Feathered implements Technique
     {
         $levels = ($manner->where ?? Placement::FromRim)->run([[0.15, 1.6], [0.15, 1.1], [0.2, 0.5], [0.5, 0.0]]);
 
-        return Pattern::of(Spread::Placed, $levels, $levels, $levels, $levels);
+        return Pattern::of(spread: Spread::Placed, field: $levels, edge: $levels, recess: $levels, pore: $levels);
     }
 }

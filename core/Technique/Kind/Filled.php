@@ -32,7 +32,7 @@ final class Filled implements Technique
         return 'Press filler into holes and level it.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.02,
@@ -47,6 +47,12 @@ final class Filled implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Patches, [[0.02, 1.0], [0.98, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]]);
+        return Pattern::of(
+            spread: Spread::Patches,
+            field: [[0.02, 1.0], [0.98, 0.0]],
+            edge: [[1.0, 0.0]],
+            recess: [[1.0, 0.0]],
+            pore: [[1.0, 0.0]],
+        );
     }
 }

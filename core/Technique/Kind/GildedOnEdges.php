@@ -33,7 +33,7 @@ final class GildedOnEdges implements Technique
         return 'Rub gilding wax or metallic paint onto edges and mouldings with a finger or pad.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Overspray::Nowhere);
     }
@@ -42,6 +42,12 @@ final class GildedOnEdges implements Technique
     {
         $touched = 0.6 * $manner->hand->factor();
 
-        return Pattern::of(Spread::Worn, [[0.01, 1.0], [0.99, 0.0]], [[$touched, 1.0], [1 - $touched, 0.0]], [[1.0, 0.0]], [[1.0, 0.0]]);
+        return Pattern::of(
+            spread: Spread::Worn,
+            field: [[0.01, 1.0], [0.99, 0.0]],
+            edge: [[$touched, 1.0], [1 - $touched, 0.0]],
+            recess: [[1.0, 0.0]],
+            pore: [[1.0, 0.0]],
+        );
     }
 }

@@ -34,7 +34,7 @@ final class GlazedAndWiped implements Technique
         return 'Brush on a glaze and wipe it back so it stays in recesses and pores.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.06,
@@ -52,11 +52,11 @@ final class GlazedAndWiped implements Technique
         $streaks = min(0.9, 0.55 * $manner->hand->factor());
 
         return Pattern::of(
-            Spread::Strokes,
-            [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]],
-            [[1.0, 0.3]],
-            [[1.0, 2.8]],
-            [[1.0, 2.2]],
+            spread: Spread::Strokes,
+            field: [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]],
+            edge: [[1.0, 0.3]],
+            recess: [[1.0, 2.8]],
+            pore: [[1.0, 2.2]],
         )->settling();
     }
 }

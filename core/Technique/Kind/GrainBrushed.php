@@ -34,7 +34,7 @@ final class GrainBrushed implements Technique
         return 'Brush along the grain to open soft early wood and pores.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(
             rate: 0.05,
@@ -46,6 +46,12 @@ final class GrainBrushed implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Strokes, [[0.5, 1.0], [0.5, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]], [[1.0, 1.0]])->raising(0.8);
+        return Pattern::of(
+            spread: Spread::Strokes,
+            field: [[0.5, 1.0], [0.5, 1.0]],
+            edge: [[1.0, 1.0]],
+            recess: [[1.0, 1.0]],
+            pore: [[1.0, 1.0]],
+        )->raising(0.8);
     }
 }

@@ -35,7 +35,7 @@ final class Limed implements Technique
         return 'Work a white wax, paste or paint into the pores and clear the surface.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.05,
@@ -51,6 +51,12 @@ final class Limed implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Strokes, [[0.7, 0.4], [0.3, 1.2]], [[1.0, 0.3]], [[1.0, 2.5]], [[1.0, 6.0]])->settling();
+        return Pattern::of(
+            spread: Spread::Strokes,
+            field: [[0.7, 0.4], [0.3, 1.2]],
+            edge: [[1.0, 0.3]],
+            recess: [[1.0, 2.5]],
+            pore: [[1.0, 6.0]],
+        )->settling();
     }
 }

@@ -30,7 +30,7 @@ final class Neutralised implements Technique
         return 'Wipe with the neutraliser on the stripper or bleach label.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.2, takesMaterial: true, can: [Ability::Neutralises]);
     }

@@ -32,7 +32,7 @@ final class OiledAndWiped implements Technique
         return 'Flood with oil, let it soak in, wipe off the excess.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
     }

@@ -31,7 +31,7 @@ final class Padded implements Technique
         return 'Wipe on a thin clear coat with a pad.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
     }

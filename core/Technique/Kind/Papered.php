@@ -34,7 +34,7 @@ final class Papered implements Technique
         return 'Apply paper or leaf into a wet coat, with seams.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Overspray::Nowhere, laidOut: [LayoutKind::Sheets]);
     }

@@ -32,7 +32,7 @@ final class PatchyUndertone implements Technique
         return 'Apply colour in loose patches that show through later coats.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.1, cover: 0.5);
     }
@@ -42,11 +42,11 @@ final class PatchyUndertone implements Technique
         $share = 0.5 * $manner->hand->factor();
 
         return Pattern::of(
-            Spread::Patches,
-            [[0.6 * $share, 1.2], [0.4 * $share, 0.7], [1 - $share, 0.0]],
-            [[$share, 1.0], [1 - $share, 0.0]],
-            [[$share, 1.1], [1 - $share, 0.0]],
-            [[$share, 1.0], [1 - $share, 0.0]],
+            spread: Spread::Patches,
+            field: [[0.6 * $share, 1.2], [0.4 * $share, 0.7], [1 - $share, 0.0]],
+            edge: [[$share, 1.0], [1 - $share, 0.0]],
+            recess: [[$share, 1.1], [1 - $share, 0.0]],
+            pore: [[$share, 1.0], [1 - $share, 0.0]],
         );
     }
 }

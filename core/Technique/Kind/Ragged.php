@@ -33,7 +33,7 @@ final class Ragged implements Technique
         return 'Roll or dab a crumpled rag through a wet coat.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1, can: [Ability::RubsWet]);
     }
@@ -43,11 +43,11 @@ final class Ragged implements Technique
         $lifted = 0.4 * $manner->hand->factor();
 
         return Pattern::of(
-            Spread::Patches,
-            [[$lifted, 0.3], [1 - $lifted, (1 - 0.3 * $lifted) / (1 - $lifted)]],
-            [[1.0, 0.8]],
-            [[1.0, 1.3]],
-            [[1.0, 1.1]],
+            spread: Spread::Patches,
+            field: [[$lifted, 0.3], [1 - $lifted, (1 - 0.3 * $lifted) / (1 - $lifted)]],
+            edge: [[1.0, 0.8]],
+            recess: [[1.0, 1.3]],
+            pore: [[1.0, 1.1]],
         );
     }
 }

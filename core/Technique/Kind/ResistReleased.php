@@ -31,7 +31,7 @@ final class ResistReleased implements Technique
         return 'Scrape or rub off the coats over the resist and clean off the residue.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1, can: [Ability::ReleasesResist]);
     }

@@ -33,7 +33,7 @@ final class Resisted implements Technique
         return 'Rub or dab on resist where later coats should come off.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.08,

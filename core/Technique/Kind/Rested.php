@@ -29,7 +29,7 @@ final class Rested implements Technique
         return 'Leave for the time you set.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::waiting();
     }

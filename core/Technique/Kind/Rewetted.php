@@ -29,7 +29,7 @@ final class Rewetted implements Technique
         return 'Mist a dry coat and rework it with brush or cloth.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.08, takesMaterial: false);
     }

@@ -31,7 +31,7 @@ final class Rinsed implements Technique
         return 'Remove residue with clean water, or the thinner on the label.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5), can: [Ability::Rinses]);
     }

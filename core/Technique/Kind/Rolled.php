@@ -32,7 +32,7 @@ final class Rolled implements Technique
         return 'Roll a thin, even coat with a small foam or short-pile roller.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
     }

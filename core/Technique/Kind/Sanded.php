@@ -34,7 +34,7 @@ final class Sanded implements Technique
         return 'Sand with the grit you set.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(
             rate: 0.08,

@@ -33,7 +33,7 @@ final class Scraped implements Technique
         return 'Scrape off the old finish along the grain with a sharp edge.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(
             rate: 0.02,

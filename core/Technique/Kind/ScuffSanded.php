@@ -34,7 +34,7 @@ final class ScuffSanded implements Technique
         return 'Dull the surface with fine paper so the next coat adheres.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(
             rate: 0.2,

@@ -33,7 +33,7 @@ final class Sprayed implements Technique
         return 'Spray even, overlapping passes.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Overspray::Sprays);
     }

@@ -33,7 +33,7 @@ final class StainedAndWiped implements Technique
         return 'Flood the wood with stain and wipe off the excess.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
     }

@@ -34,7 +34,7 @@ final class Stencilled implements Technique
         return 'Dab an almost dry brush through a stencil.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.02,
@@ -52,11 +52,11 @@ final class Stencilled implements Technique
         $share = $manner->share ?? 0.3;
 
         return Pattern::of(
-            Spread::Motifs,
-            [[$share, 1.0], [1 - $share, 0.0]],
-            [[1.0, 0.0]],
-            [[1.0, 0.0]],
-            [[$share, 0.8], [1 - $share, 0.0]],
+            spread: Spread::Motifs,
+            field: [[$share, 1.0], [1 - $share, 0.0]],
+            edge: [[1.0, 0.0]],
+            recess: [[1.0, 0.0]],
+            pore: [[$share, 0.8], [1 - $share, 0.0]],
         );
     }
 }

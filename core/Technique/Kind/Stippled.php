@@ -32,13 +32,19 @@ final class Stippled implements Technique
         return 'Dab the wet coat with the brush tip for a fine stipple.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.06, laid: 1.2);
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Points, [[0.5, 0.75], [0.5, 1.25]], [[1.0, 0.9]], [[0.5, 0.8], [0.5, 1.3]], [[1.0, 1.0]])->raising(0.6);
+        return Pattern::of(
+            spread: Spread::Points,
+            field: [[0.5, 0.75], [0.5, 1.25]],
+            edge: [[1.0, 0.9]],
+            recess: [[0.5, 0.8], [0.5, 1.3]],
+            pore: [[1.0, 1.0]],
+        )->raising(0.6);
     }
 }

@@ -34,7 +34,7 @@ final class Striped implements Technique
         return 'Draw lines or stripes along tape or a guide.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.03,
@@ -51,11 +51,11 @@ final class Striped implements Technique
         $share = $manner->share ?? 0.1;
 
         return Pattern::of(
-            Spread::Stripes,
-            [[$share, 1.0], [1 - $share, 0.0]],
-            [[1.0, 0.0]],
-            [[1.0, 0.0]],
-            [[$share, 1.0], [1 - $share, 0.0]],
+            spread: Spread::Stripes,
+            field: [[$share, 1.0], [1 - $share, 0.0]],
+            edge: [[1.0, 0.0]],
+            recess: [[1.0, 0.0]],
+            pore: [[$share, 1.0], [1 - $share, 0.0]],
         );
     }
 }

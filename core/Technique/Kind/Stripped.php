@@ -35,7 +35,7 @@ final class Stripped implements Technique
         return 'Apply stripper thickly, let it dwell, scrape off the old finish.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::takingAway(
             rate: 0.03,

@@ -37,7 +37,7 @@ final class WashedAndWiped implements Technique
         return 'Brush on a thin wash, leave it, wipe back.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
     }
@@ -49,11 +49,11 @@ final class WashedAndWiped implements Technique
         };
 
         return Pattern::of(
-            Spread::Strokes,
-            [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]],
-            [[1.0, 0.4]],
-            [[1.0, 2.0]],
-            [[1.0, $pore]],
+            spread: Spread::Strokes,
+            field: [[0.3, 0.5 * $flat], [0.4, $flat], [0.3, 1.5 * $flat]],
+            edge: [[1.0, 0.4]],
+            recess: [[1.0, 2.0]],
+            pore: [[1.0, $pore]],
         )->settling();
     }
 }

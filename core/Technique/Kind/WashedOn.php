@@ -32,13 +32,19 @@ final class WashedOn implements Technique
         return 'Brush on a thin wash and let it dry.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(rate: 0.12, laid: 0.8);
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Strokes, [[0.3, 0.7], [0.4, 1.0], [0.3, 1.3]], [[1.0, 0.8]], [[1.0, 1.5]], [[1.0, 1.4]])->settling();
+        return Pattern::of(
+            spread: Spread::Strokes,
+            field: [[0.3, 0.7], [0.4, 1.0], [0.3, 1.3]],
+            edge: [[1.0, 0.8]],
+            recess: [[1.0, 1.5]],
+            pore: [[1.0, 1.4]],
+        )->settling();
     }
 }

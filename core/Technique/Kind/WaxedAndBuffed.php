@@ -34,7 +34,7 @@ final class WaxedAndBuffed implements Technique
         return 'Rub in a thin coat of wax, let it haze, buff it.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.06,

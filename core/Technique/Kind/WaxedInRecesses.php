@@ -34,7 +34,7 @@ final class WaxedInRecesses implements Technique
         return 'Rub coloured wax into recesses and wipe the flat areas clean.';
     }
 
-    public function figures(): TechniqueProfile
+    public function profile(): TechniqueProfile
     {
         return TechniqueProfile::laying(
             rate: 0.05,
@@ -48,6 +48,12 @@ final class WaxedInRecesses implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::of(Spread::Strokes, [[0.6, 0.5], [0.4, 1.2]], [[1.0, 0.2]], [[1.0, 5.0]], [[1.0, 4.0]])->settling();
+        return Pattern::of(
+            spread: Spread::Strokes,
+            field: [[0.6, 0.5], [0.4, 1.2]],
+            edge: [[1.0, 0.2]],
+            recess: [[1.0, 5.0]],
+            pore: [[1.0, 4.0]],
+        )->settling();
     }
 }

@@ -43,13 +43,13 @@ final readonly class LoadDemoBoards
         foreach (array_reverse($boards) as $board) { // the room shows the last one first
             $recipe = $this->book->search($board['recipe'], false, 1)[1][0];
             $document = $this->begin->begin(
-                $this->recipe->document(Json::decode($recipe->draft->document)),
-                [$recipe->id, $recipe->title],
-                $board['part'],
-                $board['steps'],
-                $board['size'][0],
-                $board['size'][1],
-                null,
+                recipe: $this->recipe->document(Json::decode($recipe->draft->document)),
+                from: [$recipe->id, $recipe->title],
+                part: $board['part'],
+                steps: $board['steps'],
+                width: $board['size'][0],
+                height: $board['size'][1],
+                vary: null,
             );
             foreach (array_intersect_key($board, array_flip(['title', 'columns', 'rows', 'target'])) as $field => $value) {
                 $document->{$field} = $value;

@@ -69,14 +69,14 @@ final readonly class LoadDemoPots
             ));
             $this->pots->mix(
                 static fn (string $id): StoredPot => new StoredPot(
-                    $id,
-                    $pot['name'],
-                    $document,
-                    new \DateTimeImmutable(),
-                    $pot['place'],
-                    null,
-                    $recipe,
-                    $pot['step'] ?? null,
+                    id: $id,
+                    name: $pot['name'],
+                    document: $document,
+                    madeAt: new \DateTimeImmutable(),
+                    place: $pot['place'],
+                    useBy: null,
+                    recipeId: $recipe,
+                    stepId: $pot['step'] ?? null,
                 ),
                 $holds,
             );

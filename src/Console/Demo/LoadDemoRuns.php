@@ -48,12 +48,12 @@ final readonly class LoadDemoRuns
                 ? $this->book->revision($recipe->id, $given['revision'])->document
                 : $recipe->draft->document;
             $run = $this->runs->begin(
-                $this->read->document(Json::decode($document)),
-                $recipe->id,
-                $given['revision'] ?? null,
-                $given['place'] ?? null,
-                null,
-                $due,
+                document: $this->read->document(Json::decode($document)),
+                recipeId: $recipe->id,
+                revision: $given['revision'] ?? null,
+                place: $given['place'] ?? null,
+                notBefore: null,
+                due: $due,
             );
             $events = [];
             foreach ($given['events'] ?? [] as $i => $event) {
@@ -67,8 +67,16 @@ final readonly class LoadDemoRuns
                 throw new \LogicException(implode(' ', $refused));
             }
             if (true === ($given['finished'] ?? false)) {
-                $this->runs->learn($run->id, 1, $given['lesson'] ?? '', $given['rating'] ?? null);
-                $this->runs->change($run->id, 2, $run->place, null, null, true, false);
+                $this->runs->learn(id: $run->id, version: 1, lesson: $given['lesson'] ?? '', rating: $given['rating'] ?? null);
+                $this->runs->change(
+                    id: $run->id,
+                    version: 2,
+                    place: $run->place,
+                    notBefore: null,
+                    due: null,
+                    finished: true,
+                    archived: false,
+                );
             }
         }
     }

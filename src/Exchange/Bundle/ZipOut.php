@@ -37,7 +37,9 @@ final class ZipOut
     public function add(string $name, string $bytes, bool $pack = true): void
     {
         $this->zip->addFromString($name, $bytes);
-        $pack || $this->zip->setCompressionName($name, \ZipArchive::CM_STORE);
+        if (!$pack) {
+            $this->zip->setCompressionName($name, \ZipArchive::CM_STORE);
+        }
         if (++$this->waiting >= self::AT_ONCE) {
             // What was added waits in memory until it is closed.
             $this->close();
@@ -68,6 +70,8 @@ final class ZipOut
      */
     public function close(): void
     {
-        @$this->zip->close() || throw new NoRoom(\dirname($this->path));
+        if (!@$this->zip->close()) {
+            throw new NoRoom(\dirname($this->path));
+        }
     }
 }

@@ -31,12 +31,12 @@ final readonly class LoadSpecies
         )]));
 
         return Node::read($json, static fn (Node $n): array => array_values($n->map('species', static fn (Node $s): Species => new Species(
-            $s->fields('colour', 'grain', 'drinks', 'moves', 'bleeds')->name(),
-            $s->make(static fn (): Colour => Colour::of($s->string('colour')), 'colour'),
-            $s->enum('grain', Grain::class),
-            $s->float('drinks'),
-            $s->float('moves'),
-            $s->has('bleeds') ? $s->list('bleeds', static fn (Node $b): Bleed => $b->asEnum(Bleed::class)) : [],
+            name: $s->fields('colour', 'grain', 'drinks', 'moves', 'bleeds')->name(),
+            colour: $s->make(static fn (): Colour => Colour::of($s->string('colour')), 'colour'),
+            grain: $s->enum('grain', Grain::class),
+            drinks: $s->float('drinks'),
+            moves: $s->float('moves'),
+            bleeds: $s->has('bleeds') ? $s->list('bleeds', static fn (Node $b): Bleed => $b->asEnum(Bleed::class)) : [],
         ))));
     }
 }

@@ -9,6 +9,7 @@ use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\EditKind;
 use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
+use Inlaid\Core\Edit\StepField;
 use Inlaid\Core\Material\Material;
 
 /**
@@ -64,8 +65,12 @@ final readonly class ApplyEdits
                 : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
             EditKind::TakeOut => self::takeOut($doc, (string) $edit->step),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
-                foreach ($edit->set as $field => $value) {
-                    $step->{$field} = \is_array($value) && !array_is_list($value) ? (object) $value : $value;
+                foreach ($edit->changes as $change) {
+                    $step->{$change->field->value} = match ($change->field) {
+                        StepField::Wait => (object) ['until' => $change->value],
+                        StepField::Material => (object) ['material' => $change->value],
+                        default => $change->value,
+                    };
                 }
             }),
             EditKind::CleanUp => self::cleanUp($doc, $edit),
@@ -217,17 +222,15 @@ final readonly class ApplyEdits
 
     private static function useFrom(\stdClass $doc, Edit $edit): void
     {
-        \assert($doc->piece instanceof \stdClass);
-        $use = ($doc->piece->use ?? null) instanceof \stdClass ? $doc->piece->use : new \stdClass();
-        $use->from = $edit->set['from'];
-        $doc->piece->use = $use;
+        $piece = Json::child($doc, 'piece');
+        $piece->use ??= new \stdClass();
+        Json::child($piece, 'use')->from = $edit->set['from'];
     }
 
     private static function leaveBare(\stdClass $doc, Edit $edit): void
     {
-        \assert($doc->piece instanceof \stdClass);
         $side = \is_string($edit->set['side'] ?? null) ? $edit->set['side'] : '';
-        foreach (Json::objects($doc->piece, 'joints') as $joint) {
+        foreach (Json::objects(Json::child($doc, 'piece'), 'joints') as $joint) {
             if ($joint->id === $edit->step && $joint->{$side} instanceof \stdClass) {
                 $joint->{$side}->coated = false;
             }
@@ -257,7 +260,7 @@ final readonly class ApplyEdits
             $mixes[$copy->id] = $copy;
         }
         unset($mixes[$uses->mix]->written); // what the painter wrote it as holds no longer
-        $shares = \is_array($edit->set['shares'] ?? null) ? array_values($edit->set['shares']) : [];
+        $shares = \is_array($edit->set['shares'] ?? null) ? $edit->set['shares'] : [];
         foreach (Json::objects($mixes[$uses->mix], 'parts') as $k => $part) {
             $part->share = $shares[$k] ?? $part->share;
         }
@@ -266,8 +269,7 @@ final readonly class ApplyEdits
 
     private static function ground(\stdClass $doc, Edit $edit): void
     {
-        \assert($doc->piece instanceof \stdClass);
-        foreach (Json::objects($doc->piece, 'parts') as $part) {
+        foreach (Json::objects(Json::child($doc, 'piece'), 'parts') as $part) {
             if ($part->substrate instanceof \stdClass) {
                 foreach ($edit->set as $field => $value) {
                     $part->substrate->{$field} = $value;

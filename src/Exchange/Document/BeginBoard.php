@@ -20,7 +20,7 @@ final readonly class BeginBoard
 {
     private const WHOLE_PIECE = ['parts', 'masks', 'handsOn', 'repeat'];
 
-    public function __construct(private Variables $things, private ReadBoard $read)
+    public function __construct(private Variables $variables, private ReadBoard $read)
     {
     }
 
@@ -41,8 +41,8 @@ final readonly class BeginBoard
     ): \stdClass {
         InvalidInput::around('/width', static fn () => Board::checkSize($width, $height));
         $document = Json::object($recipe->text);
-        \assert($document->piece instanceof \stdClass);
-        $parts = array_values(array_filter(Json::objects($document->piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
+        $piece = Json::child($document, 'piece');
+        $parts = array_values(array_filter(Json::objects($piece, 'parts'), static fn (\stdClass $p): bool => $p->id === $part));
         if ([] === $parts) {
             throw InvalidInput::at('/part', 'The recipe doesn\'t have this part.');
         }
@@ -104,8 +104,8 @@ final readonly class BeginBoard
         foreach (null === $named ? [$steps] : [\array_slice($steps, 0, 1), $steps] as $among) {
             foreach (['dwell', 'colour-fraction', 'coats', 'done'] as $key) {
                 foreach ($among as $step) {
-                    if ($this->things->named($key)->suits($step)) {
-                        return [$this->things->named($key), $step];
+                    if ($this->variables->named($key)->suits($step)) {
+                        return [$this->variables->named($key), $step];
                     }
                 }
             }

@@ -37,7 +37,7 @@ final readonly class ReadBoard
 
     public function __construct(
         private ReadRecipe $recipe,
-        private Variables $things,
+        private Variables $variables,
         private LoadSpecies $species,
         private Techniques $techniques,
         private LayOut $layOut = new LayOut(),
@@ -81,7 +81,12 @@ final readonly class ReadBoard
             if (1 !== \count($base->recipe->piece->parts)) {
                 $n->refuse('recipe', 'A board has exactly one part: its patch.');
             }
-            $choices = new Choices($base->recipe, $this->materials($n->child('recipe')), $this->woods(), $this->techniques);
+            $choices = new Choices(
+                recipe: $base->recipe,
+                materials: $this->materials($n->child('recipe')),
+                woods: $this->woods(),
+                techniques: $this->techniques,
+            );
             [$columns, $rows] = [
                 $this->axis($n->child('columns'), $choices),
                 $n->has('rows') ? $this->axis($n->child('rows'), $choices) : null,
@@ -99,21 +104,21 @@ final readonly class ReadBoard
             $from?->text('title', 120);
             $board = $n->make(
                 static fn (): Board => Board::of(
-                    $title,
-                    $n->int('width'),
-                    $n->int('height'),
-                    $columns,
-                    $rows,
-                    $patches,
-                    $n->enumOrNull('hands', Hands::class) ?? Hands::One,
-                    $n->intOrNull('lay'),
-                    $n->intOrNull('wipe'),
-                    $colour,
+                    title: $title,
+                    width: $n->int('width'),
+                    height: $n->int('height'),
+                    columns: $columns,
+                    rows: $rows,
+                    patches: $patches,
+                    hands: $n->enumOrNull('hands', Hands::class) ?? Hands::One,
+                    lay: $n->intOrNull('lay'),
+                    wipe: $n->intOrNull('wipe'),
+                    target: $colour,
                 ),
                 'width',
             );
 
-            return new BoardDocument(Json::encode($json), $board, $choices, $from?->id('recipe'));
+            return new BoardDocument(text: Json::encode($json), board: $board, choices: $choices, recipeId: $from?->id('recipe'));
         }, $pointer);
     }
 
@@ -129,10 +134,10 @@ final readonly class ReadBoard
         $own = Node::read($recipe, $this->materials(...));
 
         return new Choices(
-            $this->recipe->read($recipe),
-            $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0),
-            $this->woods(),
-            $this->techniques,
+            recipe: $this->recipe->read($recipe),
+            materials: $own + array_column(array_map(static fn (Material $m): array => [$m->id, $m], $shelf), 1, 0),
+            woods: $this->woods(),
+            techniques: $this->techniques,
         );
     }
 
@@ -162,7 +167,12 @@ final readonly class ReadBoard
         $levels = $n->list('levels', static fn (Node $l): string => $l->asString(64), Axis::MOST);
 
         return $n->make(
-            fn (): Axis => Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), $levels, $choices),
+            fn (): Axis => Axis::of(
+                thing: $this->variables->named($n->string('thing', 40)),
+                step: $this->step($n, $choices),
+                levels: $levels,
+                choices: $choices,
+            ),
             'levels',
         );
     }
@@ -174,7 +184,12 @@ final readonly class ReadBoard
         return $n->make(
             fn (): OwnChange => new OwnChange(
                 $n->string('patch', 10),
-                Axis::of($this->things->named($n->string('thing', 40)), $this->step($n, $choices), [$n->string('level', 64)], $choices),
+                Axis::of(
+                    thing: $this->variables->named($n->string('thing', 40)),
+                    step: $this->step($n, $choices),
+                    levels: [$n->string('level', 64)],
+                    choices: $choices,
+                ),
             ),
             'level',
         );

@@ -32,27 +32,27 @@ final class ReadEvent
             $climate = $n->childOrNull('climate');
 
             return $n->make(static fn (): Event => Event::of(
-                $n->id('id'),
-                false === $at || $at->getTimestamp() > $now + self::AHEAD
+                id: $n->id('id'),
+                at: false === $at || $at->getTimestamp() > $now + self::AHEAD
                     ? $n->refuse('at', 'This time is in the future.')
                     : $at->getTimestamp(),
-                $n->enum('kind', EventKind::class),
-                $n->has('step') ? $n->id('step') : null,
-                $n->int('coat', 1),
-                $n->int('lay', 1),
-                $n->floatOrNull('ml'),
-                $n->has('text') ? $n->text('text') : null,
-                null === $climate
+                kind: $n->enum('kind', EventKind::class),
+                step: $n->has('step') ? $n->id('step') : null,
+                coat: $n->int('coat', 1),
+                lay: $n->int('lay', 1),
+                ml: $n->floatOrNull('ml'),
+                text: $n->has('text') ? $n->text('text') : null,
+                climate: null === $climate
                     ? null
                     : $climate->fields('temperature', 'humidity', 'air')->make(static fn (): Climate => Climate::of(
                         $climate->float('temperature'),
                         $climate->float('humidity'),
                         $climate->enumOrNull('air', Air::class) ?? Air::Still,
                     )),
-                $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
-                $n->has('retracts') ? $n->id('retracts') : null,
-                $n->has('of') ? $n->id('of') : null,
-                $n->has('before') ? $n->id('before') : null,
+                colour: $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
+                retracts: $n->has('retracts') ? $n->id('retracts') : null,
+                of: $n->has('of') ? $n->id('of') : null,
+                before: $n->has('before') ? $n->id('before') : null,
             ));
         }, $pointer);
     }

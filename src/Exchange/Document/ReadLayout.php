@@ -23,10 +23,10 @@ final class ReadLayout
     {
         return match ($n->enum('kind', LayoutKind::class)) {
             LayoutKind::Stripes => $n->fields('kind', 'width', 'gap', 'run', 'share')->make(static fn (): Layout => Stripes::of(
-                $n->float('width'),
-                $n->float('gap'),
-                self::along($n),
-                $n->enum('share', Share::class),
+                width: $n->float('width'),
+                gap: $n->float('gap'),
+                alongLength: self::along($n),
+                share: $n->enum('share', Share::class),
             )),
             LayoutKind::Border => $n->fields('kind', 'lines')->make(static fn (): Layout => Border::of($n->list(
                 'lines',
@@ -42,12 +42,12 @@ final class ReadLayout
                 'open',
                 'share',
             )->make(static fn (): Layout => Motifs::of(
-                $n->float('length'),
-                $n->float('width'),
-                $n->float('gap'),
-                $n->intOrNull('rows'),
-                $n->float('open'),
-                $n->enum('share', Share::class),
+                length: $n->float('length'),
+                width: $n->float('width'),
+                gap: $n->float('gap'),
+                rows: $n->intOrNull('rows'),
+                open: $n->float('open'),
+                share: $n->enum('share', Share::class),
             )),
             LayoutKind::Sheets => $n->fields(
                 'kind',
@@ -60,14 +60,14 @@ final class ReadLayout
                 'thickness',
                 'colour',
             )->make(static fn (): Layout => Sheets::of(
-                $n->float('length'),
-                $n->float('width'),
-                $n->float('lap'),
-                $n->floatOrNull('repeat'),
-                self::along($n),
-                $n->enum('seams', Seams::class),
-                $n->floatOrNull('thickness') ?? 100.0,
-                $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
+                length: $n->float('length'),
+                width: $n->float('width'),
+                lap: $n->float('lap'),
+                repeat: $n->floatOrNull('repeat'),
+                alongLength: self::along($n),
+                seams: $n->enum('seams', Seams::class),
+                thickness: $n->floatOrNull('thickness') ?? 100.0,
+                colour: $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
             )),
         };
     }

@@ -58,23 +58,23 @@ final class ReadMaterial
         $cautions = $n->list('cautions', static fn (Node $c): string => $c->asString(), 20);
 
         return $n->make(fn (): Material => Material::of(
-            $n->id('id'),
-            $n->int('version'),
-            $n->string('name', 120),
-            $n->enum('kind', MaterialKind::class),
-            $n->bool('typical'),
-            $body,
-            $handling,
-            $look,
-            $n->enumOrNull('sheen', Sheen::class),
-            $n->enum('ambering', Ambering::class),
-            $n->bool('outdoors'),
-            $n->list('packs', $this->pack(...), 20),
-            $hazards,
-            $cautions,
-            $n->has('blocks') ? $n->list('blocks', static fn (Node $b): Bleed => $b->asEnum(Bleed::class), 10) : [],
-            $n->has('grips') && $n->bool('grips'),
-            $n->enumOrNull('residue', Residue::class),
+            id: $n->id('id'),
+            version: $n->int('version'),
+            name: $n->string('name', 120),
+            kind: $n->enum('kind', MaterialKind::class),
+            typical: $n->bool('typical'),
+            body: $body,
+            handling: $handling,
+            look: $look,
+            sheen: $n->enumOrNull('sheen', Sheen::class),
+            ambering: $n->enum('ambering', Ambering::class),
+            outdoors: $n->bool('outdoors'),
+            packs: $n->list('packs', $this->pack(...), 20),
+            hazards: $hazards,
+            cautions: $cautions,
+            blocks: $n->has('blocks') ? $n->list('blocks', static fn (Node $b): Bleed => $b->asEnum(Bleed::class), 10) : [],
+            grips: $n->has('grips') && $n->bool('grips'),
+            residue: $n->enumOrNull('residue', Residue::class),
         ));
     }
 
@@ -83,14 +83,14 @@ final class ReadMaterial
         $n->fields('carrier', 'density', 'scooped', 'solids', 'build', 'spread', 'largestThinning', 'slake');
 
         return $n->make(static fn (): Body => Body::of(
-            $n->enum('carrier', Carrier::class),
-            $n->exact('density'),
-            $n->has('scooped') ? $n->exact('scooped') : null,
-            $n->float('solids'),
-            $n->float('build'),
-            $n->floatOrNull('spread'),
-            $n->floatOrNull('largestThinning'),
-            $n->intOrNull('slake'),
+            carrier: $n->enum('carrier', Carrier::class),
+            density: $n->exact('density'),
+            scooped: $n->has('scooped') ? $n->exact('scooped') : null,
+            solids: $n->float('solids'),
+            build: $n->float('build'),
+            spread: $n->floatOrNull('spread'),
+            largestThinning: $n->floatOrNull('largestThinning'),
+            slake: $n->intOrNull('slake'),
         ));
     }
 
@@ -100,12 +100,12 @@ final class ReadMaterial
         $times = $n->childOrNull('times');
 
         return $n->make(fn (): Handling => Handling::of(
-            $n->enum('dries', Dries::class),
-            null === $times ? null : $this->times($times),
-            $n->intOrNull('openTime'),
-            $n->intOrNull('potLife'),
-            $n->bool('rewets'),
-            $n->float('lowestTemperature'),
+            dries: $n->enum('dries', Dries::class),
+            times: null === $times ? null : $this->times($times),
+            openTime: $n->intOrNull('openTime'),
+            potLife: $n->intOrNull('potLife'),
+            rewets: $n->bool('rewets'),
+            lowestTemperature: $n->float('lowestTemperature'),
         ));
     }
 
@@ -114,11 +114,11 @@ final class ReadMaterial
         $n->fields('touch', 'recoat', 'recoatMost', 'through', 'cure');
 
         return $n->make(static fn (): StatedTimes => StatedTimes::of(
-            $n->int('touch'),
-            $n->int('recoat'),
-            $n->intOrNull('recoatMost'),
-            $n->int('through'),
-            $n->int('cure'),
+            touch: $n->int('touch'),
+            recoat: $n->int('recoat'),
+            recoatMost: $n->intOrNull('recoatMost'),
+            through: $n->int('through'),
+            cure: $n->int('cure'),
         ));
     }
 
@@ -132,18 +132,18 @@ final class ReadMaterial
         $learned = $n->childOrNull('learned')?->fields('colour', 'power', 'patches', 'use');
 
         return $n->make(static fn (): Look => Look::of(
-            $n->enum('kind', LookKind::class),
-            $colour($n, 'colour'),
-            $n->floatOrNull('hiding'),
-            $colour($n, 'tint'),
-            $colour($n, 'onWood'),
-            null === $learned
+            kind: $n->enum('kind', LookKind::class),
+            colour: $colour($n, 'colour'),
+            hiding: $n->floatOrNull('hiding'),
+            tint: $colour($n, 'tint'),
+            onWood: $colour($n, 'onWood'),
+            learned: null === $learned
                 ? null
                 : $learned->make(static fn (): Learned => Learned::of(
-                    $colour($learned, 'colour') ?? throw InvalidColour::notOne(''),
-                    $learned->float('power'),
-                    $learned->int('patches'),
-                    $learned->bool('use'),
+                    colour: $colour($learned, 'colour') ?? throw InvalidColour::notOne(''),
+                    power: $learned->float('power'),
+                    patches: $learned->int('patches'),
+                    use: $learned->bool('use'),
                 )),
         ));
     }

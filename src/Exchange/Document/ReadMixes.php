@@ -35,7 +35,7 @@ final class ReadMixes
         $made = [];
         foreach ($nodes as $id => $node) {
             try {
-                $this->mix((string) $id, $nodes, $materials, $made, []);
+                $this->mix(id: (string) $id, nodes: $nodes, materials: $materials, made: $made, above: []);
             } catch (SkipRest) {
             }
         }
@@ -69,7 +69,13 @@ final class ReadMixes
             $what = $this->named(
                 $of,
                 $materials,
-                fn (string $mix): ?Mixture => isset($nodes[$mix]) ? $this->mix($mix, $nodes, $materials, $made, [...$above, $id]) : null,
+                fn (string $mix): ?Mixture => isset($nodes[$mix]) ? $this->mix(
+                    id: $mix,
+                    nodes: $nodes,
+                    materials: $materials,
+                    made: $made,
+                    above: [...$above, $id],
+                ) : null,
             );
 
             return $part->make(static fn (): Part => Part::of($share, $what), 'share');

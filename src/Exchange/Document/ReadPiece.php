@@ -48,16 +48,25 @@ final readonly class ReadPiece
         $joints = $n->has('joints') ? $n->list('joints', $this->joint(...), 50) : [];
         $use = $n->childOrNull('use');
         $where = null === $use ? new PieceUse() : $use->make(static fn (): PieceUse => new PieceUse(
-            $use->fields('place', 'wear', 'food', 'child', 'from')->enumOrNull('place', Place::class) ?? Place::Dry,
-            $use->enumOrNull('wear', Wear::class) ?? Wear::Light,
-            $use->has('food') && $use->bool('food'),
-            $use->has('child') && $use->bool('child'),
-            $use->has('from') ? $use->string('from', 10) : null,
+            place: $use->fields('place', 'wear', 'food', 'child', 'from')->enumOrNull('place', Place::class) ?? Place::Dry,
+            wear: $use->enumOrNull('wear', Wear::class) ?? Wear::Light,
+            food: $use->has('food') && $use->bool('food'),
+            child: $use->has('child') && $use->bool('child'),
+            from: $use->has('from') ? $use->string('from', 10) : null,
         ), 'from');
 
         $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts), 'parts');
 
-        return $n->make(static fn (): Piece => Piece::of($n->string('name', 120), $n->int('count', 1), $parts, $joints, $where), 'joints');
+        return $n->make(
+            static fn (): Piece => Piece::of(
+                name: $n->string('name', 120),
+                count: $n->int('count', 1),
+                parts: $parts,
+                joints: $joints,
+                use: $where,
+            ),
+            'joints',
+        );
     }
 
     private function part(Node $n): PiecePart
@@ -94,19 +103,19 @@ final readonly class ReadPiece
             );
 
         return $n->make(fn (): PiecePart => PiecePart::of(
-            $n->id('id'),
-            $n->string('name', 120),
-            $surface,
-            $n->int('count', 1),
-            $substrate,
-            $lies,
-            $n->floatOrNull('absorption'),
-            $n->has('turned') && $n->bool('turned'),
-            $this->enums($n, 'faults', Fault::class),
-            $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
-            $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
-            $n->enumOrNull('pulls', Pulls::class),
-            $n->has('worn') ? new WornPlaces($this->enums($n, 'worn', WornPlace::class)) : new WornPlaces(),
+            id: $n->id('id'),
+            name: $n->string('name', 120),
+            surface: $surface,
+            count: $n->int('count', 1),
+            substrate: $substrate,
+            finish: $lies,
+            absorption: $n->floatOrNull('absorption'),
+            turned: $n->has('turned') && $n->bool('turned'),
+            faults: $this->enums($n, 'faults', Fault::class),
+            patches: $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
+            tests: $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
+            pulls: $n->enumOrNull('pulls', Pulls::class),
+            worn: $n->has('worn') ? new WornPlaces($this->enums($n, 'worn', WornPlace::class)) : new WornPlaces(),
         ), 'count');
     }
 
@@ -127,13 +136,13 @@ final readonly class ReadPiece
         $n->fields('kind', 'species', 'grain', 'colour', 'veneer', 'bleeds', 'moves');
 
         return $n->make(fn (): Substrate => Substrate::of(
-            $n->enum('kind', SubstrateKind::class),
-            $n->string('species', 60, true),
-            $n->enum('grain', Grain::class),
-            $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'),
-            $n->floatOrNull('veneer'),
-            $this->enums($n, 'bleeds', Bleed::class),
-            $n->floatOrNull('moves'),
+            kind: $n->enum('kind', SubstrateKind::class),
+            species: $n->string('species', 60, true),
+            grain: $n->enum('grain', Grain::class),
+            colour: $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'),
+            veneer: $n->floatOrNull('veneer'),
+            bleeds: $this->enums($n, 'bleeds', Bleed::class),
+            moves: $n->floatOrNull('moves'),
         ));
     }
 
@@ -173,14 +182,14 @@ final readonly class ReadPiece
 
         return $n->make(
             static fn (): Joint => Joint::of(
-                $n->id('id'),
-                $n->string('name', 120),
-                $n->enum('kind', JointKind::class),
-                $moving,
-                $fixed,
-                $n->float('clearance'),
-                $n->floatOrNull('least') ?? 0.3,
-                $n->floatOrNull('across') ?? 0.0,
+                id: $n->id('id'),
+                name: $n->string('name', 120),
+                kind: $n->enum('kind', JointKind::class),
+                moving: $moving,
+                fixed: $fixed,
+                clearance: $n->float('clearance'),
+                least: $n->floatOrNull('least') ?? 0.3,
+                across: $n->floatOrNull('across') ?? 0.0,
             ),
             'clearance',
         );

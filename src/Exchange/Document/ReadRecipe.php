@@ -41,7 +41,7 @@ final readonly class ReadRecipe
 
     public function __construct(
         private Techniques $techniques,
-        private Practices $schools,
+        private Practices $practices,
         private ReadPiece $piece,
         private ReadMaterial $material = new ReadMaterial(),
         private ReadLayout $layout = new ReadLayout(),
@@ -102,7 +102,7 @@ final readonly class ReadRecipe
         $parts = Recipe::namesOfPlaces($piece);
         $seen = [];
         $steps = $n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): Step {
-            $step = $this->step($s, $materials, $mixes, $parts);
+            $step = $this->step(n: $s, materials: $materials, mixes: $mixes, parts: $parts);
             isset($seen[$step->id]) ? $s->refuse('id', InvalidRecipe::twice('The step', $step->id)->getMessage()) : $seen[$step->id] = true;
 
             return $step;
@@ -110,14 +110,14 @@ final readonly class ReadRecipe
 
         return $n->make(
             fn (): Recipe => Recipe::of(
-                $title,
-                $piece,
-                $steps,
-                $this->schools($n),
-                $summary,
-                $this->accepted($n),
-                $this->cleanUp($n, $materials),
-                $this->target($n, $parts),
+                title: $title,
+                piece: $piece,
+                steps: $steps,
+                schools: $this->practices($n),
+                summary: $summary,
+                accepted: $this->accepted($n),
+                cleanUp: $this->cleanUp($n, $materials),
+                target: $this->target($n, $parts),
             ),
             'steps',
         );
@@ -205,35 +205,35 @@ final readonly class ReadRecipe
         $wait = $this->wait($n->child('wait'));
         $layout = $n->has('layout') ? $this->layout->read($n->child('layout')) : null;
         $detail = $n->make(static fn (): StepDetail => StepDetail::of(
-            $n->enumOrNull('weight', FilmWeight::class),
-            $n->floatOrNull('left'),
-            $n->intOrNull('grit'),
-            $n->floatOrNull('depth'),
-            $n->intOrNull('dwell'),
-            $n->intOrNull('handsOn'),
-            $n->enumOrNull('tool', Tool::class),
-            $n->enumOrNull('strokes', Direction::class),
-            $n->enumOrNull('aim', SandingAim::class),
-            $masks,
-            $n->enumOrNull('hand', Hand::class) ?? Hand::Middle,
-            $n->enumOrNull('where', Placement::class),
-            $layout,
+            weight: $n->enumOrNull('weight', FilmWeight::class),
+            left: $n->floatOrNull('left'),
+            grit: $n->intOrNull('grit'),
+            depth: $n->floatOrNull('depth'),
+            dwell: $n->intOrNull('dwell'),
+            handsOn: $n->intOrNull('handsOn'),
+            tool: $n->enumOrNull('tool', Tool::class),
+            strokes: $n->enumOrNull('strokes', Direction::class),
+            aim: $n->enumOrNull('aim', SandingAim::class),
+            masks: $masks,
+            hand: $n->enumOrNull('hand', Hand::class) ?? Hand::Middle,
+            where: $n->enumOrNull('where', Placement::class),
+            layout: $layout,
         ));
         $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
         return $n->make(
             static fn (): Step => Step::of(
-                $n->id('id'),
-                $n->text('title', 120),
-                $technique,
-                $intent,
-                $onParts,
-                $named,
-                $n->int('coats', 1),
-                $detail,
-                $wait,
-                $n->text('note'),
-                $repeat,
+                id: $n->id('id'),
+                title: $n->text('title', 120),
+                technique: $technique,
+                intent: $intent,
+                parts: $onParts,
+                uses: $named,
+                coats: $n->int('coats', 1),
+                detail: $detail,
+                wait: $wait,
+                note: $n->text('note'),
+                repeat: $repeat,
             ),
             $this->blame($technique, $named, $detail),
         );
@@ -260,7 +260,7 @@ final readonly class ReadRecipe
     /** Where what a step is refused for stands, most likely. */
     private function blame(Technique $technique, Material|Mixture|null $named, StepDetail $detail): string
     {
-        $figures = $technique->figures();
+        $figures = $technique->profile();
 
         return match (true) {
             $figures->takesMaterial !== (null !== $named) => 'uses',
@@ -276,10 +276,10 @@ final readonly class ReadRecipe
 
         return $n->make(
             static fn (): Repeat => Repeat::of(
-                $n->enum('until', Criterion::class),
-                $n->int('least'),
-                $n->int('most'),
-                $n->has('otherwise') ? $n->id('otherwise') : null,
+                until: $n->enum('until', Criterion::class),
+                least: $n->int('least'),
+                most: $n->int('most'),
+                otherwise: $n->has('otherwise') ? $n->id('otherwise') : null,
             ),
             'least',
         );
@@ -323,11 +323,11 @@ final readonly class ReadRecipe
     /**
      * @return array<string, string>
      */
-    private function schools(Node $n): array
+    private function practices(Node $n): array
     {
         return $n->has('schools') ? $n->map('schools', function (Node $answer): string {
             $key = $answer->name();
-            $answer->make(fn () => $this->schools->check($key, $answer->asString(60)));
+            $answer->make(fn () => $this->practices->check($key, $answer->asString(60)));
 
             return $answer->asString();
         }, 50) : [];

@@ -47,7 +47,7 @@ final readonly class ReadSettings
     ];
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
-    public function __construct(private Practices $schools, private ReadLeft $left = new ReadLeft())
+    public function __construct(private Practices $practices, private ReadLeft $left = new ReadLeft())
     {
     }
 
@@ -100,39 +100,41 @@ final readonly class ReadSettings
         $climate = $n->child('climate')->fields('temperature', 'humidity', 'air', 'surface');
 
         return new Context(
-            $now,
-            $this->working($n),
-            $climate->make(static fn (): Climate => Climate::of(
-                $climate->float('temperature'),
-                $climate->float('humidity'),
-                $climate->enum('air', Air::class),
-                $climate->floatOrNull('surface'),
+            now: $now,
+            working: $this->working($n),
+            climate: $climate->make(static fn (): Climate => Climate::of(
+                temperature: $climate->float('temperature'),
+                humidity: $climate->float('humidity'),
+                air: $climate->enum('air', Air::class),
+                surface: $climate->floatOrNull('surface'),
             )),
-            $n->enum('units', UnitSystem::class),
-            $n->list('measures', $this->measure(...), 40),
-            $n->list('cups', $this->cup(...), 40),
-            $drop,
-            $tolerance,
-            $n->has('schools') ? $n->map('schools', function (Node $answer): string {
-                $answer->make(fn () => $this->schools->check($answer->name(), $answer->asString(60)));
+            units: $n->enum('units', UnitSystem::class),
+            measures: $n->list('measures', $this->measure(...), 40),
+            vessels: $n->list('cups', $this->cup(...), 40),
+            drop: $drop,
+            tolerance: $tolerance,
+            schools: $n->has('schools') ? $n->map('schools', function (Node $answer): string {
+                $answer->make(fn () => $this->practices->check($answer->name(), $answer->asString(60)));
 
                 return $answer->asString();
             }, 50) : [],
-            $rate,
-            $n->has('flame') && $n->bool('flame'),
-            $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 20_000) : [],
-            $n->has('pots') ? $n->list('pots', $this->pot(...), 20_000) : [],
-            $this->places($n),
-            $n->has('helper') ? $this->working($n, 'helper') : null,
-            $this->own($n),
+            rate: $rate,
+            flame: $n->has('flame') && $n->bool('flame'),
+            stock: $n->has('stock') ? $n->map('stock', fn (Node $left): Quantity => $this->left->read($left), 20_000) : [],
+            pots: $n->has('pots') ? $n->list('pots', $this->pot(...), 20_000) : [],
+            places: $this->places($n),
+            helper: $n->has('helper') ? $this->working($n, 'helper') : null,
+            own: $this->own($n),
         );
     }
 
-    /** Whether they are reckoned with stands in the settings, which they are in the context. */
+    /** Whether they are used is a setting, as they are in the context. */
     private function own(Node $n): PersonalFactors
     {
         foreach (['ownPace', 'ownDrying', 'ownAmounts'] as $switch) {
-            $n->has($switch) && $n->bool($switch);
+            if ($n->has($switch)) {
+                $n->bool($switch);
+            }
         }
         $own = $n->childOrNull('own')?->fields('paces', 'drying', 'amounts');
         $factor = static fn (Node $f): float => ($times = $f->asFloat()) >= 0.1 && $times <= 10.0
@@ -154,7 +156,12 @@ final readonly class ReadSettings
 
         $day = $n->dayOrNull('goodUntil');
 
-        return new PotAtHand($n->id('id'), $n->string('name', 120), null === $day ? null : PotAtHand::endOf($day), $grams);
+        return new PotAtHand(
+            id: $n->id('id'),
+            name: $n->string('name', 120),
+            goodUntil: null === $day ? null : PotAtHand::endOf($day),
+            grams: $grams,
+        );
     }
 
     /**
@@ -167,20 +174,22 @@ final readonly class ReadSettings
             $id = $p->fields('id', 'name', 'coldest', 'warmest', 'humidity', 'air', 'holds')->id('id');
             $holds = $p->intOrNull('holds');
             null !== $holds && ($holds < 1 || $holds > 1000) && $p->refuse('holds', 'Enter 1 to 1000 pieces, or leave empty');
-            isset($byId[$id]) && $p->refuse('id', 'This place exists twice.');
+            if (isset($byId[$id])) {
+                $p->refuse('id', 'This place exists twice.');
+            }
             $byId[$id] = new Place(
-                $id,
-                $p->string('name', 60),
-                $p->make(
+                id: $id,
+                name: $p->string('name', 60),
+                air: $p->make(
                     static fn (): DayCurve => DayCurve::between(
-                        $p->float('coldest'),
-                        $p->float('warmest'),
-                        $p->float('humidity'),
-                        $p->enum('air', Air::class),
+                        coldest: $p->float('coldest'),
+                        warmest: $p->float('warmest'),
+                        humidity: $p->float('humidity'),
+                        air: $p->enum('air', Air::class),
                     ),
                     'coldest',
                 ),
-                $holds,
+                holds: $holds,
             );
         }, 20);
 
@@ -211,8 +220,12 @@ final readonly class ReadSettings
             if (1 !== preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $date, $m)) {
                 $e->refuse('date', 'Enter a date, for example 2026-12-24');
             }
-            checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || $e->refuse('date', \sprintf('%s doesn\'t exist.', $date));
-            isset($byDate[$date]) && $e->refuse('date', \sprintf('%s exists twice.', $date));
+            if (!checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+                $e->refuse('date', \sprintf('%s doesn\'t exist.', $date));
+            }
+            if (isset($byDate[$date])) {
+                $e->refuse('date', \sprintf('%s exists twice.', $date));
+            }
             $byDate[$date] = $e->list('hours', $this->stretch(...), 8);
         }, 400);
 
@@ -238,10 +251,10 @@ final readonly class ReadSettings
 
         return $n->make(
             static fn (): MeasureAtHand => MeasureAtHand::of(
-                $n->string('name', 60),
-                $n->exact('step'),
-                $n->exact('capacity'),
-                $n->enum('dimension', Dimension::class),
+                name: $n->string('name', 60),
+                step: $n->exact('step'),
+                capacity: $n->exact('capacity'),
+                dimension: $n->enum('dimension', Dimension::class),
             ),
             'step',
         );
@@ -261,12 +274,17 @@ final readonly class ReadSettings
         $shape = $n->string('shape', 10);
 
         return $n->make(static fn (): Vessel => match ($shape) {
-            'round' => Vessel::cup($n->string('name', 60), $n->float('bottom'), $n->float('top'), $n->float('height')),
+            'round' => Vessel::cup(
+                name: $n->string('name', 60),
+                bottomDiameter: $n->float('bottom'),
+                topDiameter: $n->float('top'),
+                height: $n->float('height'),
+            ),
             'tray' => Vessel::tray(
-                $n->string('name', 60),
-                [$n->float('bottom'), $n->float('bottomWidth')],
-                [$n->float('top'), $n->float('topWidth')],
-                $n->float('height'),
+                name: $n->string('name', 60),
+                bottom: [$n->float('bottom'), $n->float('bottomWidth')],
+                top: [$n->float('top'), $n->float('topWidth')],
+                height: $n->float('height'),
             ),
             default => $n->refuse('shape', 'Choose round or tray'),
         }, 'height');

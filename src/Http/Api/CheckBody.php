@@ -30,25 +30,26 @@ final class CheckBody
         }
         match (Describe::of($request)?->takes) {
             Describe::BUNDLE => $this->check(
-                $request,
-                ZipIn::MOST_BYTES,
-                'This bundle is larger than 64 MB. Import it with bin/console inlaid:bundle:import on the computer that runs the studio.',
-                'application/zip',
-                'Send a bundle as application/zip.',
+                request: $request,
+                largest: ZipIn::MOST_BYTES,
+                tooLarge: 'This bundle is larger than 64 MB. Import it with bin/console inlaid:bundle:import on the computer '
+                    .'that runs the studio.',
+                type: 'application/zip',
+                wrongType: 'Send a bundle as application/zip.',
             ),
             Describe::PICTURE => $this->check(
-                $request,
-                self::LARGEST_PHOTO,
-                'This photo is larger than 12 MB. Save it smaller.',
-                'image/',
-                'Send a photo as image/jpeg, image/png or image/webp.',
+                request: $request,
+                largest: self::LARGEST_PHOTO,
+                tooLarge: 'This photo is larger than 12 MB. Save it smaller.',
+                type: 'image/',
+                wrongType: 'Send a photo as image/jpeg, image/png or image/webp.',
             ),
             default => $this->check(
-                $request,
-                self::LARGEST_BODY,
-                'Larger than 2 MB, the maximum.',
-                'application/json',
-                'Send it as application/json.',
+                request: $request,
+                largest: self::LARGEST_BODY,
+                tooLarge: 'Larger than 2 MB, the maximum.',
+                type: 'application/json',
+                wrongType: 'Send it as application/json.',
             ),
         };
     }
@@ -56,7 +57,7 @@ final class CheckBody
     private function check(Request $request, int $largest, string $tooLarge, string $type, string $wrongType): void
     {
         if ((int) $request->headers->get('Content-Length', '0') > $largest || \strlen($request->getContent()) > $largest) {
-            throw new Problem(413, 'too-large', $tooLarge, [new Violation('', $tooLarge)]);
+            throw new Problem(status: 413, kind: 'too-large', detail: $tooLarge, violations: [new Violation('', $tooLarge)]);
         }
         if (\strlen($request->getContent()) < (int) $request->headers->get('Content-Length', '0')) {
             // PHP keeps what is large in its temporary folder, and goes on without it where that is full.

@@ -34,13 +34,13 @@ final class Problem extends \RuntimeException
     public function response(): Response
     {
         $details = new ProblemDetails(
-            '/problems/'.$this->kind,
-            Response::$statusTexts[$this->status] ?? 'Error',
-            $this->status,
-            $this->getMessage(),
-            $this->violations,
-            $this->version,
-            $this->newer,
+            type: '/problems/'.$this->kind,
+            title: Response::$statusTexts[$this->status] ?? 'Error',
+            status: $this->status,
+            detail: $this->getMessage(),
+            violations: $this->violations,
+            version: $this->version,
+            newer: $this->newer,
         );
         $headers = [
             'Content-Type' => 'application/problem+json',

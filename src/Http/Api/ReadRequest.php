@@ -91,7 +91,7 @@ final class ReadRequest
         if (!$n->has($name) && $parameter->isOptional()) {
             return $parameter->getDefaultValue();
         }
-        $value = $this->value($n, $name, $type, $parameter);
+        $value = $this->value(n: $n, name: $name, type: $type, parameter: $parameter);
         $between = self::asked($parameter, Between::class);
         if (null !== $between && ($value < $between->least || $value > $between->most)) {
             $n->refuse($name, $between->says);

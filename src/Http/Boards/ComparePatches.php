@@ -43,12 +43,12 @@ final readonly class ComparePatches
         $seen = null === $colour || null === $otherColour ? null : ColourDifference::between(Colour::of($colour), Colour::of($otherColour));
 
         return new PatchComparison(
-            $one->cell->label,
-            $other->cell->label,
-            $this->diff->between($one->recipe, $other->recipe),
-            $seen,
-            $read?->offTarget,
-            $readOther?->offTarget,
+            one: $one->cell->label,
+            other: $other->cell->label,
+            done: $this->diff->between($one->recipe, $other->recipe),
+            seen: $seen,
+            oneOffTarget: $read?->offTarget,
+            otherOffTarget: $readOther?->offTarget,
         );
     }
 }

@@ -28,13 +28,13 @@ final readonly class ComputeBeginning
         $document = $this->read->document(Json::decode($recipe->draft->document));
 
         return new BeginBoardResponse(new RawJson(Json::encode($this->begin->begin(
-            $document,
-            [$recipe->id, $recipe->title],
-            $asked->part,
-            $asked->steps,
-            $asked->width,
-            $asked->height,
-            $asked->vary,
+            recipe: $document,
+            from: [$recipe->id, $recipe->title],
+            part: $asked->part,
+            steps: $asked->steps,
+            width: $asked->width,
+            height: $asked->height,
+            vary: $asked->vary,
         ))));
     }
 }

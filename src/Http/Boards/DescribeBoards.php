@@ -29,15 +29,15 @@ final readonly class DescribeBoards
     public function one(StoredBoard $board): BoardResponse
     {
         return new BoardResponse(
-            $board->id,
-            $board->version,
-            new RawJson($board->document),
-            $board->recipeId,
-            $board->laidAt,
-            null !== $board->archivedAt,
-            array_values($this->readings->of($board)),
-            array_map(ShareSummary::of(...), $this->shares->of($board)),
-            $this->chosen($board),
+            id: $board->id,
+            version: $board->version,
+            document: new RawJson($board->document),
+            recipe: $board->recipeId,
+            appliedAt: $board->laidAt,
+            archived: null !== $board->archivedAt,
+            readings: array_values($this->readings->of($board)),
+            shares: array_map(ShareSummary::of(...), $this->shares->of($board)),
+            chosen: $this->chosen($board),
         );
     }
 
@@ -62,17 +62,17 @@ final readonly class DescribeBoards
         $observed = array_map(static fn (PatchReading $r): ?string => $r->colour, $readings);
 
         return new BoardSummary(
-            $board->id,
-            $board->title,
-            $board->recipeId,
-            $recipeTitle,
-            new RawJson($board->card),
-            \count($readings),
-            array_filter($observed),
-            $board->laidAt,
-            $this->chosen($board)?->patch,
-            null !== $board->archivedAt,
-            $board->updatedAt,
+            id: $board->id,
+            title: $board->title,
+            recipe: $board->recipeId,
+            recipeTitle: $recipeTitle,
+            card: new RawJson($board->card),
+            read: \count($readings),
+            observed: array_filter($observed),
+            appliedAt: $board->laidAt,
+            chosen: $this->chosen($board)?->patch,
+            archived: null !== $board->archivedAt,
+            updatedAt: $board->updatedAt,
         );
     }
 
@@ -83,11 +83,11 @@ final readonly class DescribeBoards
             : Node::read(
                 Json::decode($board->chosen),
                 static fn (Node $n): ChosenPatch => new ChosenPatch(
-                    $n->string('patch'),
-                    $n->text('reason'),
-                    $n->has('share') ? $n->string('share') : null,
-                    $n->string('at'),
-                    $n->list('changes', static fn (Node $c): string => $c->asString(2000)),
+                    patch: $n->string('patch'),
+                    reason: $n->text('reason'),
+                    share: $n->has('share') ? $n->string('share') : null,
+                    at: $n->string('at'),
+                    changes: $n->list('changes', static fn (Node $c): string => $c->asString(2000)),
                 ),
             );
     }

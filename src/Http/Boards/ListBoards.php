@@ -32,6 +32,6 @@ final readonly class ListBoards
             $request->query->getBoolean('measured'),
         );
 
-        return new BoardList($total, $page, BoardBook::PAGE, $this->describe->summaries($boards));
+        return new BoardList(total: $total, page: $page, size: BoardBook::PAGE, boards: $this->describe->summaries($boards));
     }
 }

@@ -21,7 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Describe('List the variables of a board', takes: ListVariablesRequest::class, gives: BoardVariables::class)]
 final readonly class ListVariables
 {
-    public function __construct(private ReadBoard $read, private Variables $things, private MaterialShelf $shelf)
+    public function __construct(private ReadBoard $read, private Variables $variables, private MaterialShelf $shelf)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class ListVariables
         $choices = $this->read->choices($asked->document->json, ...$this->shelf->all());
         $found = [];
         foreach ([null, ...$choices->recipe->steps] as $step) {
-            foreach ($this->things->all() as $thing) {
+            foreach ($this->variables->all() as $thing) {
                 if ($thing->suits($step)) {
                     $found[] = $this->thing($thing, $choices, $step);
                 }
@@ -43,16 +43,16 @@ final readonly class ListVariables
     private function thing(Variable $thing, Choices $choices, ?Step $step): BoardVariable
     {
         return new BoardVariable(
-            $thing->key(),
-            $thing->name(),
-            $thing->tells(),
-            $step?->id,
-            $thing->standing($choices, $step),
-            array_map(
+            thing: $thing->key(),
+            name: $thing->name(),
+            tells: $thing->tells(),
+            step: $step?->id,
+            standing: $thing->standing($choices, $step),
+            options: array_map(
                 static fn (string $level): LevelInWords => new LevelInWords($level, $thing->inWords($choices, $step, $level)),
                 $thing->options($choices, $step),
             ),
-            $thing->levels($choices, $step),
+            levels: $thing->levels($choices, $step),
         );
     }
 }

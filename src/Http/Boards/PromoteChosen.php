@@ -28,11 +28,11 @@ final readonly class PromoteChosen
     public function __invoke(string $id, string $patch, PromotePatchRequest $asked): BoardResponse
     {
         InvalidInput::around('/patch', fn (): PatchPromoted => $this->promote->promote(
-            $id,
-            $patch,
-            trim($asked->reason),
-            $asked->version,
-            $asked->share,
+            boardId: $id,
+            patch: $patch,
+            reason: trim($asked->reason),
+            version: $asked->version,
+            share: $asked->share,
         ));
 
         return $this->describe->one($this->boards->get($id));

@@ -43,6 +43,6 @@ final readonly class ReadColour
 
     private function spot(PhotoSpot $spot, string $picture): Spot
     {
-        return $this->read->read($picture, $spot->x, $spot->y, min(self::LARGEST, $spot->radius));
+        return $this->read->read(jpeg: $picture, x: $spot->x, y: $spot->y, radius: min(self::LARGEST, $spot->radius));
     }
 }

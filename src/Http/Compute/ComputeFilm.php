@@ -33,12 +33,19 @@ final readonly class ComputeFilm
     public function __invoke(FilmRequest $asked): FilmResponse
     {
         $mix = $this->derive->derive(ReadBench::read($asked->materials, $asked->mixes, $this->context->stated(null))->mix($asked->of));
-        $figures = InvalidInput::around('/technique', fn (): TechniqueProfile => $this->techniques->named($asked->technique)->figures());
-        $film = $this->lay->lay($mix, $figures, $asked->weight, $asked->left);
+        $figures = InvalidInput::around('/technique', fn (): TechniqueProfile => $this->techniques->named($asked->technique)->profile());
+        $film = $this->lay->lay(mix: $mix, technique: $figures, weight: $asked->weight, left: $asked->left);
 
         return new FilmResponse(
             $film,
-            null === $film ? [] : $this->need->need([[$asked->area, $asked->absorption]], $film->wet, $asked->coats, $figures),
+            null === $film
+                ? []
+                : $this->need->need(
+                    surfaces: [[$asked->area, $asked->absorption]],
+                    wet: $film->wet,
+                    coats: $asked->coats,
+                    technique: $figures,
+                ),
         );
     }
 }

@@ -32,7 +32,7 @@ final readonly class ComputeMix
 
             return InvalidInput::around(
                 '/allOf/have',
-                fn (): MixPreview => $this->preview->fromAllOf($of, $all->material, $have, $context),
+                fn (): MixPreview => $this->preview->fromAllOf(of: $of, materialId: $all->material, have: $have, context: $context),
             );
         }
         if (null === $asked->amount) {

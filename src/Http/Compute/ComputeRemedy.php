@@ -30,7 +30,12 @@ final readonly class ComputeRemedy
     {
         $before = $this->read->document($asked->document->json, '/document');
         try {
-            return $this->apply->apply($before, $asked->finding, $asked->remedy, $this->context->stated($asked->context));
+            return $this->apply->apply(
+                before: $before,
+                finding: $asked->finding,
+                fix: $asked->remedy,
+                context: $this->context->stated($asked->context),
+            );
         } catch (FixRefused $refused) {
             throw new Problem(422, $refused->reason, $refused->getMessage());
         }

@@ -39,12 +39,12 @@ final readonly class ComputeThinning
         return InvalidInput::around(
             '/step',
             fn (): SolvePreview => $this->solve->solve(
-                $recipe,
-                $step,
-                $asked->zone,
-                $asked->target,
-                $context,
-                Deadline::in(self::SECONDS),
+                recipe: $recipe,
+                step: $step,
+                zone: $asked->zone,
+                target: $asked->target,
+                context: $context,
+                isOver: Deadline::in(self::SECONDS),
             ),
         );
     }

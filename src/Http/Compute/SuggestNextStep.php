@@ -46,12 +46,12 @@ final readonly class SuggestNextStep
         return InvalidInput::around(
             '/document/target',
             fn (): WherePreview => $this->where->find(
-                $recipe,
-                $asked->done,
-                array_values($this->shelf->byId()),
-                $context,
-                Deadline::in(self::SECONDS),
-                Deadline::in(self::AT_LAST),
+                recipe: $recipe,
+                done: $asked->done,
+                shelf: array_values($this->shelf->byId()),
+                context: $context,
+                isOver: Deadline::in(self::SECONDS),
+                isLate: Deadline::in(self::AT_LAST),
             ),
         );
     }

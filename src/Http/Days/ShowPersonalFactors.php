@@ -18,7 +18,7 @@ use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/own-figures', methods: 'GET')]
+#[Route('/api/personal-factors', methods: 'GET')]
 #[Describe('What the runs of late tell of this painter\'s own pace, drying and amounts', gives: PersonalFactorsResponse::class)]
 final readonly class ShowPersonalFactors
 {
@@ -45,12 +45,12 @@ final readonly class ShowPersonalFactors
         };
         $used = static fn (string $setting): bool => $settings instanceof \stdClass && true === ($settings->{$setting} ?? null);
         $figure = static fn (Factor $f): PersonalFactor => new PersonalFactor(
-            $f->of,
-            $name($f->of),
-            $f->factor,
-            $f->low,
-            $f->high,
-            $f->count,
+            of: $f->of,
+            name: $name($f->of),
+            factor: $f->factor,
+            low: $f->low,
+            high: $f->high,
+            count: $f->count,
         );
         $lists = [];
         foreach (StudioContext::SWITCHES as $kind => $setting) {

@@ -28,7 +28,7 @@ final readonly class MeasureAir
         if (null !== $air->place && !isset($context->places[$air->place])) {
             throw InvalidInput::at('/place', 'Unknown place. Add it in Settings.');
         }
-        $this->hygrometer->measured($air->place, $climate, $context->now, $context);
+        $this->hygrometer->measured(place: $air->place, climate: $climate, now: $context->now, context: $context);
 
         return $this->read->read($air->place, $context);
     }

@@ -22,11 +22,11 @@ final readonly class ReadAir
         [$climate, $simulated] = $this->hygrometer->read($place, $context->now, $context);
 
         return new AirResponse(
-            $place,
-            $context->working->iso($context->now),
-            round($climate->temperature, 1),
-            round($climate->humidity, 1),
-            $simulated,
+            place: $place,
+            at: $context->working->iso($context->now),
+            temperature: round($climate->temperature, 1),
+            humidity: round($climate->humidity, 1),
+            simulated: $simulated,
         );
     }
 }

@@ -35,11 +35,14 @@ final readonly class ShowLedger
         $balance = $this->ledger->balance();
 
         return new LedgerPage(
-            $total,
-            $page,
-            Ledger::PAGE,
-            array_map(static fn (StoredEntry $e): LedgerLine => LedgerLine::of($e, $context->working->zone), $entries),
-            array_map(static fn (string $id): LedgerSum => self::sum($balance, $id), array_keys($balance->all(Account::bought()))),
+            total: $total,
+            page: $page,
+            size: Ledger::PAGE,
+            entries: array_map(static fn (StoredEntry $e): LedgerLine => LedgerLine::of($e, $context->working->zone), $entries),
+            materials: array_map(
+                static fn (string $id): LedgerSum => self::sum($balance, $id),
+                array_keys($balance->all(Account::bought())),
+            ),
         );
     }
 
@@ -48,12 +51,12 @@ final readonly class ShowLedger
         $of = static fn (Account $a): string => ExactNumber::exact($balance->grams($a, $id));
 
         return new LedgerSum(
-            $id,
-            $of(Account::bought()),
-            $of(Account::shelf()),
-            ExactNumber::exact($balance->inPots($id)),
-            $of(Account::used()),
-            $of(Account::thrown()),
+            material: $id,
+            bought: $of(Account::bought()),
+            shelf: $of(Account::shelf()),
+            pots: ExactNumber::exact($balance->inPots($id)),
+            used: $of(Account::used()),
+            thrown: $of(Account::thrown()),
         );
     }
 }

@@ -34,7 +34,13 @@ final readonly class DescribeLock
             return new LockState(true, false);
         }
 
-        return new LockState(true, true, $this->lock->count(KeyHolder::Device), $this->lock->count(KeyHolder::Hygrometer) > 0, $key);
+        return new LockState(
+            needed: true,
+            open: true,
+            devices: $this->lock->count(KeyHolder::Device),
+            hygrometer: $this->lock->count(KeyHolder::Hygrometer) > 0,
+            key: $key,
+        );
     }
 
     /** @param string $secret of the cookie; empty takes it away */

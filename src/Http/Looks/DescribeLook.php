@@ -31,21 +31,21 @@ final readonly class DescribeLook
         );
 
         return Node::read($this->boards->card($share->board), static fn (Node $n): ClientBoardResponse => new ClientBoardResponse(
-            $share->board->title,
-            $axis($n->child('columns')),
-            $n->has('rows') ? $axis($n->child('rows')) : null,
-            $n->list('patches', static fn (Node $p): ClientPatch => new ClientPatch(
-                $label = $p->string('label'),
-                $p->intOrNull('row'),
-                $p->intOrNull('column'),
-                $p->list('says', static fn (Node $s): string => $s->asString(500)),
-                ($readings[$label] ?? null)?->colour,
-                array_keys(($readings[$label] ?? null)->photos ?? []),
+            title: $share->board->title,
+            columns: $axis($n->child('columns')),
+            rows: $n->has('rows') ? $axis($n->child('rows')) : null,
+            patches: $n->list('patches', static fn (Node $p): ClientPatch => new ClientPatch(
+                label: $label = $p->string('label'),
+                row: $p->intOrNull('row'),
+                column: $p->intOrNull('column'),
+                says: $p->list('says', static fn (Node $s): string => $s->asString(500)),
+                colour: ($readings[$label] ?? null)?->colour,
+                photos: array_keys(($readings[$label] ?? null)->photos ?? []),
             )),
-            $n->has('target') ? $n->string('target') : null,
-            $share->expiresAt,
-            $share->patch,
-            $share->comment,
+            target: $n->has('target') ? $n->string('target') : null,
+            openUntil: $share->expiresAt,
+            chosen: $share->patch,
+            comment: $share->comment,
         ));
     }
 }

@@ -40,13 +40,13 @@ final readonly class ListMaterials
                 \sprintf('Choose a kind: %s', implode(', ', array_column(MaterialKind::cases(), 'value'))),
             );
         [$total, $found] = $this->shelf->search(
-            $request->query->getString('query'),
-            $kind,
-            'true' === $request->query->getString('archived'),
-            $page,
-            self::PAGE,
+            query: $request->query->getString('query'),
+            kind: $kind,
+            archived: 'true' === $request->query->getString('archived'),
+            page: $page,
+            size: self::PAGE,
         );
 
-        return new MaterialList($total, $page, self::PAGE, array_map(MaterialResponse::of(...), $found));
+        return new MaterialList(total: $total, page: $page, pageSize: self::PAGE, materials: array_map(MaterialResponse::of(...), $found));
     }
 }

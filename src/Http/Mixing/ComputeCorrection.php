@@ -32,7 +32,7 @@ final readonly class ComputeCorrection
 
         return InvalidInput::around(
             '/pot',
-            fn (): CorrectionPreview => $this->preview->preview($pot, $wanted, $holds, $have, $context),
+            fn (): CorrectionPreview => $this->preview->preview(pot: $pot, wanted: $wanted, holds: $holds, have: $have, context: $context),
         );
     }
 }

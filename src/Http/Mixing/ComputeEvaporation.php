@@ -31,7 +31,7 @@ final readonly class ComputeEvaporation
 
         return InvalidInput::around(
             '/now',
-            fn (): EvaporationPreview => $this->preview->preview($pot, $then, $now, $thinner, $context),
+            fn (): EvaporationPreview => $this->preview->preview(pot: $pot, then: $then, now: $now, thinner: $thinner, context: $context),
         );
     }
 }

@@ -30,7 +30,7 @@ final readonly class ComputeLadder
 
         return InvalidInput::around(
             '/rungs',
-            fn (): LadderPreview => $this->preview->preview($from, $to, $asked->rungs, $each, $context),
+            fn (): LadderPreview => $this->preview->preview(from: $from, to: $to, rungs: $asked->rungs, each: $each, context: $context),
         );
     }
 }

@@ -39,13 +39,13 @@ final readonly class ComputeMatch
         return InvalidInput::around(
             '/paints',
             fn (): MatchPreview => $this->preview->preview(
-                $paints,
-                $asked->target,
-                $asked->sheen,
-                $asked->most,
-                $amount,
-                $context->units,
-                Deadline::in(self::SECONDS),
+                paints: $paints,
+                target: $asked->target,
+                sheen: $asked->sheen,
+                most: $asked->most,
+                amount: $amount,
+                units: $context->units,
+                isOver: Deadline::in(self::SECONDS),
             ),
         );
     }

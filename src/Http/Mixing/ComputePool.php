@@ -33,7 +33,7 @@ final readonly class ComputePool
         }
         $amount = null === $asked->amount ? null : $bench->volume($asked->amount, '/amount');
 
-        return $this->preview->preview($pots, $wanted, $have, $amount, $context)
+        return $this->preview->preview(pots: $pots, wanted: $wanted, have: $have, yield: $amount, context: $context)
             ?? throw InvalidInput::at('/amount', InvalidMix::notEnough()->getMessage());
     }
 }

@@ -40,16 +40,19 @@ final readonly class CorrectPot
         $ml = $bench->volume($asked->pourOff, '/pourOff');
         $add = $bench->contents($asked->add, '/add');
         $off = static fn (StoredPot $of, string $id): StoredPot => new StoredPot(
-            $id,
-            $asked->name,
-            $of->document,
-            new \DateTimeImmutable(),
-            $of->place,
-            $of->useBy,
-            $of->recipeId,
-            $of->stepId,
+            id: $id,
+            name: $asked->name,
+            document: $of->document,
+            madeAt: new \DateTimeImmutable(),
+            place: $of->place,
+            useBy: $of->useBy,
+            recipeId: $of->recipeId,
+            stepId: $of->stepId,
         );
-        $pot = InvalidInput::around('/pourOff', fn (): StoredPot => $this->pots->correct($id, $off, $ml, $add, $booking));
+        $pot = InvalidInput::around(
+            '/pourOff',
+            fn (): StoredPot => $this->pots->correct(id: $id, off: $off, ml: $ml, more: $add, booking: $booking),
+        );
 
         return $this->describe->one($pot, $context);
     }

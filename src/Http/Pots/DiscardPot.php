@@ -22,6 +22,6 @@ final readonly class DiscardPot
 
     public function __invoke(string $id, TakeFromPotRequest $asked, ?Booking $booking = null): PotResponse
     {
-        return $this->take->take($id, $asked, EntryKind::Thrown, Account::thrown(), $booking);
+        return $this->take->take(id: $id, asked: $asked, kind: EntryKind::Thrown, to: Account::thrown(), booking: $booking);
     }
 }

@@ -29,7 +29,10 @@ final readonly class EvaporateFromPot
         $bench = ReadBench::of($this->pots->materials($this->pots->get($id)), $context);
         $material = $bench->material($asked->material, '/material');
         $grams = $bench->grams($asked->grams, '/grams');
-        $pot = InvalidInput::around('/grams', fn (): StoredPot => $this->pots->evaporate($id, $material->id, $grams, $booking));
+        $pot = InvalidInput::around(
+            '/grams',
+            fn (): StoredPot => $this->pots->evaporate(id: $id, materialId: $material->id, grams: $grams, booking: $booking),
+        );
 
         return $this->describe->one($pot, $context);
     }

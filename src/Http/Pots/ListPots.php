@@ -29,6 +29,6 @@ final readonly class ListPots
             $page,
         );
 
-        return new PotList($total, $page, PotBook::PAGE, $this->describe->all($pots, $this->context->own()));
+        return new PotList(total: $total, page: $page, size: PotBook::PAGE, pots: $this->describe->all($pots, $this->context->own()));
     }
 }

@@ -46,14 +46,14 @@ final readonly class MixPot
         $life = $this->derive->derive($wanted)->handling->potLife;
         $useBy = $asked->useBy ?? (null === $life ? null : $now->add(new \DateInterval("PT{$life}M")));
         $make = static fn (string $id): StoredPot => new StoredPot(
-            $id,
-            $asked->name,
-            $document,
-            $now,
-            $asked->place,
-            $useBy,
-            $asked->recipe,
-            $asked->step,
+            id: $id,
+            name: $asked->name,
+            document: $document,
+            madeAt: $now,
+            place: $asked->place,
+            useBy: $useBy,
+            recipeId: $asked->recipe,
+            stepId: $asked->step,
         );
 
         return $this->describe->one(

@@ -42,18 +42,18 @@ final readonly class PoolPots
         }
         $first = $this->pots->get((string) array_key_first($from));
         $make = static fn (string $id): StoredPot => new StoredPot(
-            $id,
-            $asked->name,
-            $first->document,
-            new \DateTimeImmutable(),
-            $asked->place,
-            $asked->useBy ?? $first->useBy,
-            $first->recipeId,
-            $first->stepId,
+            id: $id,
+            name: $asked->name,
+            document: $first->document,
+            madeAt: new \DateTimeImmutable(),
+            place: $asked->place,
+            useBy: $asked->useBy ?? $first->useBy,
+            recipeId: $first->recipeId,
+            stepId: $first->stepId,
         );
 
         return $this->describe->one(
-            InvalidInput::around('/from', fn (): StoredPot => $this->pots->pool($make, $from, $add, $booking)),
+            InvalidInput::around('/from', fn (): StoredPot => $this->pots->pool(pot: $make, from: $from, more: $add, booking: $booking)),
             $context,
         );
     }

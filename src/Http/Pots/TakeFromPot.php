@@ -28,7 +28,10 @@ final readonly class TakeFromPot
     {
         $context = $this->context->own();
         $ml = null === $asked->amount ? null : ReadBench::of([], $context)->volume($asked->amount, '/amount');
-        $pot = InvalidInput::around('/amount', fn (): StoredPot => $this->pots->take($id, $ml, $kind, $to, $asked->note, $booking));
+        $pot = InvalidInput::around(
+            '/amount',
+            fn (): StoredPot => $this->pots->take(id: $id, ml: $ml, kind: $kind, to: $to, note: $asked->note, booking: $booking),
+        );
 
         return $this->describe->one($pot, $context);
     }

@@ -22,6 +22,6 @@ final readonly class UsePot
 
     public function __invoke(string $id, TakeFromPotRequest $asked, ?Booking $booking = null): PotResponse
     {
-        return $this->take->take($id, $asked, EntryKind::Used, Account::used(), $booking);
+        return $this->take->take(id: $id, asked: $asked, kind: EntryKind::Used, to: Account::used(), booking: $booking);
     }
 }

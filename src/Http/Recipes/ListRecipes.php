@@ -33,19 +33,22 @@ final readonly class ListRecipes
         $page = PageRequest::of($request);
         $near = $request->query->getString('near');
         [$total, $found] = $this->book->search(
-            $request->query->getString('query'),
-            'true' === $request->query->getString('archived'),
-            $page,
-            '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))),
+            query: $request->query->getString('query'),
+            archived: 'true' === $request->query->getString('archived'),
+            page: $page,
+            near: '' === $near ? null : InvalidInput::around('/near', static fn (): Lab => Lab::of(Colour::of($near))),
         );
 
         $kept = $this->book->kept($found);
 
         return new RecipeList(
-            $total,
-            $page,
-            RecipeBook::PAGE,
-            array_map(static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)), $found),
+            total: $total,
+            page: $page,
+            pageSize: RecipeBook::PAGE,
+            recipes: array_map(
+                static fn (StoredRecipe $r): RecipeSummary => RecipeSummary::of($r, !\in_array($r->id, $kept, true)),
+                $found,
+            ),
         );
     }
 }

@@ -45,12 +45,12 @@ final readonly class BeginRun
         }
 
         return $this->describe->one($this->runs->begin(
-            $document,
-            $recipe->id,
-            $asked->revision,
-            $asked->place,
-            $asked->notBefore,
-            $asked->due,
+            document: $document,
+            recipeId: $recipe->id,
+            revision: $asked->revision,
+            place: $asked->place,
+            notBefore: $asked->notBefore,
+            due: $asked->due,
         ));
     }
 }

@@ -21,13 +21,13 @@ final readonly class ChangeRun
     public function __invoke(string $id, ChangeJobRequest $asked): RunResponse
     {
         return $this->describe->one($this->runs->change(
-            $id,
-            $asked->version,
-            $asked->place,
-            $asked->notBefore,
-            $asked->due,
-            $asked->finished,
-            $asked->archived,
+            id: $id,
+            version: $asked->version,
+            place: $asked->place,
+            notBefore: $asked->notBefore,
+            due: $asked->due,
+            finished: $asked->finished,
+            archived: $asked->archived,
         ));
     }
 }

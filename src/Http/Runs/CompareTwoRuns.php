@@ -31,12 +31,12 @@ final readonly class CompareTwoRuns
         [$made, $than] = [$this->made->compare($one), $this->made->compare($two)];
 
         return new JobComparison(
-            $this->describe->summary($one),
-            $this->describe->summary($two),
-            $this->recipes->compare($this->runs->planned($two), $this->runs->planned($one)),
-            $made,
-            $than,
-            $this->compare->compare($made->steps, $than->steps),
+            one: $this->describe->summary($one),
+            other: $this->describe->summary($two),
+            recipes: $this->recipes->compare($this->runs->planned($two), $this->runs->planned($one)),
+            oneMade: $made,
+            otherMade: $than,
+            made: $this->compare->compare($made->steps, $than->steps),
         );
     }
 }

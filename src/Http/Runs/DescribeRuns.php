@@ -42,54 +42,68 @@ final readonly class DescribeRuns
         $iso = $context->working->iso(...);
 
         return new RunResponse(
-            $run->id,
-            $run->version,
-            $run->title,
-            new RawJson($this->runs->document($run, $state)->text),
-            $run->recipeId,
-            $run->revision,
-            $run->place,
-            self::day($run->notBefore),
-            self::day($run->due),
-            $run->finishedAt,
-            null !== $run->archivedAt,
-            $run->createdAt,
-            array_values($state->works),
-            $state->poured,
-            array_map(
-                static fn (Event $e): RunNote => new RunNote($e->id, $iso($e->at), (string) $e->step, $e->text, $e->colour?->hex),
+            id: $run->id,
+            version: $run->version,
+            title: $run->title,
+            document: new RawJson($this->runs->document($run, $state)->text),
+            recipe: $run->recipeId,
+            revision: $run->revision,
+            place: $run->place,
+            notBefore: self::day($run->notBefore),
+            due: self::day($run->due),
+            finishedAt: $run->finishedAt,
+            archived: null !== $run->archivedAt,
+            createdAt: $run->createdAt,
+            works: array_values($state->works),
+            poured: $state->poured,
+            notes: array_map(
+                static fn (Event $e): RunNote => new RunNote(
+                    id: $e->id,
+                    at: $iso($e->at),
+                    step: (string) $e->step,
+                    text: $e->text,
+                    colour: $e->colour?->hex,
+                ),
                 $state->notes,
             ),
-            $this->photos->of($run),
-            array_keys($state->skipped),
-            $state->passed,
-            $state->again,
-            array_map(self::act(...), $this->plan->acts($run, $state->withNothingSkipped(), $context)),
-            array_map(
-                static fn (Event $e): RunEvent => new RunEvent($e->id, $e->at, $e->kind, $e->step, $e->coat, $e->lay, $e->retracts),
+            photos: $this->photos->of($run),
+            skipped: array_keys($state->skipped),
+            passed: $state->passed,
+            again: $state->again,
+            acts: array_map(self::act(...), $this->plan->acts($run, $state->withNothingSkipped(), $context)),
+            events: array_map(
+                static fn (Event $e): RunEvent => new RunEvent(
+                    id: $e->id,
+                    at: $e->at,
+                    kind: $e->kind,
+                    step: $e->step,
+                    coat: $e->coat,
+                    lay: $e->lay,
+                    retracts: $e->retracts,
+                ),
                 $events,
             ),
-            $run->lesson,
-            $run->rating,
+            lesson: $run->lesson,
+            rating: $run->rating,
         );
     }
 
     public function summary(StoredRun $run): RunSummary
     {
         return new RunSummary(
-            $run->id,
-            $run->version,
-            $run->title,
-            $run->recipeId,
-            $run->revision,
-            $run->place,
-            self::day($run->notBefore),
-            self::day($run->due),
-            $run->finishedAt,
-            null !== $run->archivedAt,
-            $run->createdAt,
-            $run->lesson,
-            $run->rating,
+            id: $run->id,
+            version: $run->version,
+            title: $run->title,
+            recipe: $run->recipeId,
+            revision: $run->revision,
+            place: $run->place,
+            notBefore: self::day($run->notBefore),
+            due: self::day($run->due),
+            finishedAt: $run->finishedAt,
+            archived: null !== $run->archivedAt,
+            createdAt: $run->createdAt,
+            lesson: $run->lesson,
+            rating: $run->rating,
         );
     }
 
@@ -97,7 +111,7 @@ final readonly class DescribeRuns
     {
         $key = WorkKey::of($work);
 
-        return new RunAct($key->step, $key->coat, $key->lay, $work->minutes);
+        return new RunAct(step: $key->step, coat: $key->coat, lay: $key->lay, minutes: $work->minutes);
     }
 
     private static function day(?\DateTimeImmutable $at): ?string

@@ -20,6 +20,6 @@ final readonly class KeepLesson
 
     public function __invoke(string $id, LessonRequest $asked): RunResponse
     {
-        return $this->describe->one($this->runs->learn($id, $asked->version, $asked->lesson, $asked->rating));
+        return $this->describe->one($this->runs->learn(id: $id, version: $asked->version, lesson: $asked->lesson, rating: $asked->rating));
     }
 }

@@ -34,6 +34,6 @@ final readonly class ListRuns
             [$total, $runs] = $this->runs->page($page, $request->query->getBoolean('archived'), '' === $recipe ? null : $recipe);
         }
 
-        return new RunList($total, $page, RunBook::PAGE, array_map($this->describe->summary(...), $runs));
+        return new RunList(total: $total, page: $page, size: RunBook::PAGE, runs: array_map($this->describe->summary(...), $runs));
     }
 }

@@ -22,7 +22,7 @@ final readonly class ShowCare
         private RunBook $runs,
         private PlanBench $plan,
         private StudioContext $context,
-        private Practices $schools,
+        private Practices $practices,
         private WorkOutSteps $steps,
         private WriteCare $write,
     ) {
@@ -34,8 +34,8 @@ final readonly class ShowCare
         $context = $this->context->own();
         $state = $this->runs->state($run);
         $piece = $this->plan->piece($run, $state, $context);
-        $works = $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->schools, $piece->recipe));
+        $works = $this->steps->workOut($piece->recipe, $piece->air->noon(), $context->habits($this->practices, $piece->recipe));
 
-        return $this->write->write($piece, $works, $state, $context);
+        return $this->write->write(piece: $piece, works: $works, state: $state, context: $context);
     }
 }

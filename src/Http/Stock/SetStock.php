@@ -26,7 +26,7 @@ final readonly class SetStock
             '/amount',
             static fn (): Quantity => Quantity::of($asked->unit->dimension(), $asked->amount),
         );
-        $this->stock->count($id, $left, $asked->openedOn, $asked->useBy);
+        $this->stock->count(materialId: $id, left: $left, openedOn: $asked->openedOn, useBy: $asked->useBy);
 
         return Stock::of($this->stock);
     }

@@ -55,7 +55,9 @@ final readonly class CheckHealth
 
             return null;
         } catch (\Throwable $error) {
-            $this->connection->isTransactionActive() && $this->connection->rollBack();
+            if ($this->connection->isTransactionActive()) {
+                $this->connection->rollBack();
+            }
 
             return StoreTrouble::of($error, $this->storePath) ?? StoreTrouble::ReadOnly;
         }

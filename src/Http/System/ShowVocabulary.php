@@ -39,7 +39,7 @@ final readonly class ShowVocabulary
 {
     public function __construct(
         private Techniques $techniques,
-        private Practices $schools,
+        private Practices $practices,
         private Shapes $shapes,
         private LoadSpecies $species,
         private LoadMixStarts $mixes,
@@ -53,25 +53,25 @@ final readonly class ShowVocabulary
         ): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
-            array_map(TechniqueWord::of(...), $this->techniques->all()),
-            array_map(PracticeWord::of(...), $this->schools->all()),
-            array_map(ShapeWord::of(...), $this->shapes->all()),
-            $this->species->load(),
-            array_map(TestWord::of(...), FieldTest::cases()),
-            array_map($named, FinishKind::cases()),
-            array_map($named, Bleed::cases()),
-            array_map($named, Fault::cases()),
-            array_map($named, JointKind::cases()),
-            array_map($named, Place::cases()),
-            array_map(CriterionWord::of(...), Criterion::cases()),
-            array_map($named, Tool::cases()),
-            array_map($named, Direction::cases()),
-            array_map($named, Placement::cases()),
-            array_map($named, WornPlace::cases()),
-            array_map($named, SandingAim::cases()),
-            array_map($named, Rags::cases()),
-            array_map($named, Residue::cases()),
-            $this->mixes->load(),
+            techniques: array_map(TechniqueWord::of(...), $this->techniques->all()),
+            practices: array_map(PracticeWord::of(...), $this->practices->all()),
+            shapes: array_map(ShapeWord::of(...), $this->shapes->all()),
+            species: $this->species->load(),
+            tests: array_map(TestWord::of(...), FieldTest::cases()),
+            finishes: array_map($named, FinishKind::cases()),
+            bleeds: array_map($named, Bleed::cases()),
+            faults: array_map($named, Fault::cases()),
+            joints: array_map($named, JointKind::cases()),
+            places: array_map($named, Place::cases()),
+            criteria: array_map(CriterionWord::of(...), Criterion::cases()),
+            tools: array_map($named, Tool::cases()),
+            strokes: array_map($named, Direction::cases()),
+            placements: array_map($named, Placement::cases()),
+            wornPlaces: array_map($named, WornPlace::cases()),
+            aims: array_map($named, SandingAim::cases()),
+            rags: array_map($named, Rags::cases()),
+            residues: array_map($named, Residue::cases()),
+            mixes: $this->mixes->load(),
         );
     }
 }

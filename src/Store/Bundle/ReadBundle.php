@@ -37,9 +37,12 @@ final readonly class ReadBundle
     public function head(ZipIn $zip): array
     {
         return Node::read(self::json($zip->read('bundle.json', 10_000), '/bundle'), static function (Node $n): array {
-            self::FORMAT === $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40)
-                || $n->refuse('format', 'This isn\'t an Inlaid Recipe bundle.');
-            self::VERSION >= $n->int('version') || $n->refuse('version', 'This bundle is from a newer version of Inlaid Recipe.');
+            if (self::FORMAT !== $n->fields('format', 'version', 'whole', 'madeAt')->string('format', 40)) {
+                $n->refuse('format', 'This isn\'t an Inlaid Recipe bundle.');
+            }
+            if ($n->int('version') > self::VERSION) {
+                $n->refuse('version', 'This bundle is from a newer version of Inlaid Recipe.');
+            }
 
             return [$n->bool('whole'), $n->string('madeAt', 40)];
         }, '/bundle');
@@ -89,14 +92,18 @@ final readonly class ReadBundle
                     $row = $this->check->check($kind, self::json($line, $at), $at);
                     $id = self::id($kind, $row);
                     isset($seen[$kind->value][$id]) && throw InvalidInput::at($at, 'This is in the bundle twice.');
-                    $this->belongs($kind, $row, $seen, $at);
-                    $kind->isPhoto() && $this->photo($zip, $id);
+                    $this->belongs(kind: $kind, row: $row, seen: $seen, at: $at);
+                    if ($kind->isPhoto()) {
+                        $this->photo($zip, $id);
+                    }
                     $seen[$kind->value][$id] = Kind::Drafts === $kind || Kind::Boards === $kind
                         ? ['print' => self::print($row['document'])] + array_intersect_key($row, ['title' => 1])
                         : array_intersect_key($row, ['title' => 1, 'recipe' => 1, 'board' => 1, 'head' => 1]);
                 } catch (InvalidInput $refused) {
                     array_push($wrong, ...$refused->violations);
-                    \count($wrong) < self::MOST_WRONG || throw new InvalidInput($wrong);
+                    if (\count($wrong) >= self::MOST_WRONG) {
+                        throw new InvalidInput($wrong);
+                    }
                 }
             }
         }

@@ -51,7 +51,7 @@ final readonly class Rows
             foreach ($asked->executeQuery()->iterateNumeric() as $values) {
                 $row = [];
                 foreach (array_keys($columns) as $i => $field) {
-                    $row[$field] = $this->written($kind, $field, $columns[$field]['type'], $values[$i]);
+                    $row[$field] = $this->written(kind: $kind, field: $field, type: $columns[$field]['type'], value: $values[$i]);
                 }
                 yield array_filter($row, static fn (mixed $v): bool => null !== $v);
             }

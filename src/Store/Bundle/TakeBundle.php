@@ -63,14 +63,14 @@ final readonly class TakeBundle
         );
 
         return new BundlePlan(
-            $whole,
-            $madeAt,
-            $this->become($seen, Kind::Recipes, $revisions),
-            $this->become($seen, Kind::Boards, $revisions),
-            \count($seen[Kind::Photos->value]),
-            $instead,
-            $gone,
-            $whole && ([] === $instead || [] !== $less),
+            whole: $whole,
+            madeAt: $madeAt,
+            recipes: $this->become($seen, Kind::Recipes, $revisions),
+            boards: $this->become($seen, Kind::Boards, $revisions),
+            photos: \count($seen[Kind::Photos->value]),
+            instead: $instead,
+            gone: $gone,
+            farLess: $whole && ([] === $instead || [] !== $less),
         );
     }
 
@@ -98,7 +98,9 @@ final readonly class TakeBundle
             foreach ([Kind::Materials, Kind::Recipes, Kind::Drafts, Kind::Revisions, Kind::Boards, Kind::Readings, Kind::Photos] as $kind) {
                 foreach ($this->read->rows($zip, $kind) as $row) {
                     $row = $this->moved($kind, $row, $ids);
-                    null === $row || $this->keep($zip, $kind, $row);
+                    if (null !== $row) {
+                        $this->keep($zip, $kind, $row);
+                    }
                 }
             }
             $this->em->clear();
@@ -162,10 +164,10 @@ final readonly class TakeBundle
                 ? $this->em->find(StoredBoard::class, $id)?->document
                 : $this->em->find(StoredRecipe::class, $id)?->draft->document;
             $become[] = new PlannedRecipe(
-                $id,
-                \is_string($row['title']) ? $row['title'] : '',
-                $revisions[$id] ?? 0,
-                null === $here ? 'new' : (ReadBundle::print($here) === $print ? 'same' : 'copy'),
+                id: $id,
+                title: \is_string($row['title']) ? $row['title'] : '',
+                revisions: $revisions[$id] ?? 0,
+                becomes: null === $here ? 'new' : (ReadBundle::print($here) === $print ? 'same' : 'copy'),
             );
         }
 

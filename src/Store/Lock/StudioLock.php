@@ -84,7 +84,12 @@ final readonly class StudioLock
         $secret = Secret::make();
         $this->em->wrapInTransaction(function () use ($secret, $holder): void {
             null === $holder->days() ? $this->closeAll($holder) : $this->forgetUnused($holder); // of those that never end there is one
-            $this->em->persist(new StoredKey(Secret::hash($secret), $holder, new \DateTimeImmutable(), new \DateTimeImmutable()));
+            $this->em->persist(new StoredKey(
+                tokenHash: Secret::hash($secret),
+                holder: $holder,
+                createdAt: new \DateTimeImmutable(),
+                usedAt: new \DateTimeImmutable(),
+            ));
         });
 
         return $secret;
@@ -125,7 +130,9 @@ final readonly class StudioLock
     {
         $this->em->wrapInTransaction(function () use ($secret): void {
             $key = $this->em->find(StoredKey::class, Secret::hash($secret));
-            null === $key || $this->em->remove($key);
+            if (null !== $key) {
+                $this->em->remove($key);
+            }
         });
     }
 

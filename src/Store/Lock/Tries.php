@@ -56,7 +56,9 @@ final readonly class Tries
         $this->em->wrapInTransaction(function () use ($from): void {
             foreach ($from->isKnown ? [$from->place] : [$from->place, self::ANYWHERE] as $place) {
                 $tries = $this->em->find(StoredTries::class, $place);
-                null === $tries || $this->em->remove($tries);
+                if (null !== $tries) {
+                    $this->em->remove($tries);
+                }
             }
         });
     }

@@ -118,8 +118,9 @@ final readonly class CopyStore
         foreach (self::BESIDE as $ending) {
             if (is_file($this->storePath.$ending)) {
                 $moved = true;
-                rename($this->storePath.$ending, $aside.$ending)
-                    || throw new \RuntimeException(\sprintf('Can\'t move “%s”.', $this->storePath.$ending));
+                if (!rename($this->storePath.$ending, $aside.$ending)) {
+                    throw new \RuntimeException(\sprintf('Can\'t move “%s”.', $this->storePath.$ending));
+                }
             }
         }
 

@@ -153,7 +153,7 @@ final class BoardPreviewTest extends TestCase
                 array_map(static fn ($l): string => $l->amount->exact, $two->pots[0]->batch->lines ?? []),
             ],
         );
-        self::assertSame([Severity::Advise, ['A1', 'B1']], [$two->remarks[0]->gravity, $two->remarks[0]->patches], 'the same twice');
+        self::assertSame([Severity::Advise, ['A1', 'B1']], [$two->remarks[0]->severity, $two->remarks[0]->patches], 'the same twice');
     }
 
     /**
@@ -263,7 +263,7 @@ final class BoardPreviewTest extends TestCase
     {
         $quick = Given::paint('paint', '1.3', 9.0, null, 15, 12);
         $found = self::workOut(self::board(['1/2'], [1, 2, 3], 600, Given::paint()), [[480, 720]]);
-        self::assertSame(Severity::Stop, $found->remarks[0]->gravity);
+        self::assertSame(Severity::Stop, $found->remarks[0]->severity);
         self::assertStringContainsString(
             'One person needs 601 min for all its patches, but the longest working stretch is 240 min.',
             $found->remarks[0]->text,

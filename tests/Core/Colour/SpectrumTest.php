@@ -107,7 +107,7 @@ final class SpectrumTest extends TestCase
     private function keeping(array $z, array $direction): array
     {
         $basis = [];
-        foreach (Observer::weights() as $row) {
+        foreach (Observer::WEIGHTS as $row) {
             $gradient = array_map(static fn (float $w, float $v): float => $w * (1 - tanh($v) ** 2) / 2, $row, $z);
             foreach ($basis as $unit) {
                 $gradient = self::less($gradient, $unit);

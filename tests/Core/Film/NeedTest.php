@@ -28,7 +28,7 @@ final class NeedTest extends TestCase
     public function testWhatIsTakenIsWhatIsLaidPlusLossPlusWhatTheToolKeeps(): void
     {
         foreach (Given::techniques()->all() as $technique) {
-            $figures = $technique->figures();
+            $figures = $technique->profile();
             foreach ((new WorkOutNeed())->need([[1.5, 1.4], [0.5, 1.0]], 80.0, 3, $figures) as $coat => $need) {
                 self::assertEqualsWithDelta(
                     80 * $figures->cover * (0 === $coat ? 1.5 * 1.4 + 0.5 : 2.0),
@@ -45,7 +45,7 @@ final class NeedTest extends TestCase
     {
         $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint()));
         foreach ($this->laying() as $technique) {
-            $films = array_map(static fn (FilmWeight $w) => (new LayCoat())->lay($mix, $technique->figures(), $w), FilmWeight::cases());
+            $films = array_map(static fn (FilmWeight $w) => (new LayCoat())->lay($mix, $technique->profile(), $w), FilmWeight::cases());
             foreach ($films as $film) {
                 self::assertNotNull($film);
                 self::assertLessThanOrEqual($film->wet, $film->stays, $technique->key());
@@ -56,7 +56,7 @@ final class NeedTest extends TestCase
         }
         self::assertNull((new LayCoat())->lay(
             (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::water())),
-            Given::techniques()->named('brushed')->figures(),
+            Given::techniques()->named('brushed')->profile(),
             FilmWeight::Normal,
         ));
     }
@@ -104,7 +104,7 @@ final class NeedTest extends TestCase
         foreach ($techniques as $t) {
             self::assertMatchesRegularExpression('/^[a-z-]+$/', $t->key());
             self::assertNotSame('', $t->does());
-            self::assertTrue(Effect::Waits === $t->figures()->act || $t->figures()->rate > 0, $t->key());
+            self::assertTrue(Effect::Waits === $t->profile()->effect || $t->profile()->rate > 0, $t->key());
         }
         $base = Given::practices()->habits([], []);
         foreach (Given::practices()->all() as $school) {
@@ -126,7 +126,7 @@ final class NeedTest extends TestCase
     {
         return array_values(array_filter(
             Given::techniques()->all(),
-            static fn (Technique $t): bool => Effect::Adds === $t->figures()->act,
+            static fn (Technique $t): bool => Effect::Adds === $t->profile()->effect,
         ));
     }
 
@@ -137,7 +137,7 @@ final class NeedTest extends TestCase
     public function testTheDwellDecidesWhatStays(): void
     {
         $mix = (new DeriveCharacter())->derive((new FlattenMix())->flatten(Given::paint(open: 15)));
-        $washed = Given::techniques()->named('washed-wiped')->figures();
+        $washed = Given::techniques()->named('washed-wiped')->profile();
         $stays = static fn (?int $dwell, ?float $left = null, ?TechniqueProfile $of = null): float => (new LayCoat())->lay(
             $mix,
             $of ?? $washed,
@@ -151,8 +151,8 @@ final class NeedTest extends TestCase
         self::assertEqualsWithDelta(95.0, $stays(600), 1e-9);
         self::assertEqualsWithDelta(20.0, $stays(600, 0.2), 1e-9, 'as stated, whatever the dwell');
         self::assertSame(
-            $stays(null, null, Given::techniques()->named('brushed')->figures()),
-            $stays(10, null, Given::techniques()->named('brushed')->figures()),
+            $stays(null, null, Given::techniques()->named('brushed')->profile()),
+            $stays(10, null, Given::techniques()->named('brushed')->profile()),
         );
     }
 }

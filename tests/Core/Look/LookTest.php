@@ -122,12 +122,12 @@ final class LookTest extends TestCase
         ?Placement $where = null,
     ): Doing {
         $technique = (self::$techniques ??= Given::techniques())->named($technique);
-        $figures = $technique->figures();
+        $figures = $technique->profile();
         $stays = self::WET * $figures->laid * $figures->left * $coats;
 
         return new Doing(
             $id,
-            $figures->act,
+            $figures->effect,
             $technique->pattern(new Workmanship($hand, null, $where)),
             $coats,
             null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays),
@@ -583,8 +583,8 @@ final class LookTest extends TestCase
                     }
                 }
             }
-            $figures = $technique->figures();
-            if (Effect::Adds === $figures->act && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
+            $figures = $technique->profile();
+            if (Effect::Adds === $figures->effect && 1.0 === $figures->cover && 'blended' !== $technique->key()) {
                 $mean = array_sum(array_map(
                     static fn ($l): float => $l->share * $l->amount,
                     $technique->pattern(new Workmanship())->at(Zone::Field),

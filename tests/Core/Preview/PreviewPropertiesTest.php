@@ -60,7 +60,7 @@ final class PreviewPropertiesTest extends TestCase
             $two = $this->preview($parts, $steps, 2);
             self::assertEqualsWithDelta(2 * $one->area, $two->area, 1e-3);
             foreach ($one->steps as $i => $step) {
-                $held = $steps[$i]->technique->figures()->holdUp;
+                $held = $steps[$i]->technique->profile()->holdUp;
                 foreach ($step->pour->taken ?? [] as $coat => $amount) {
                     self::assertEqualsWithDelta(
                         2 * ($amount->ml - $held),
@@ -290,7 +290,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     private function steps(array $on = []): array
     {
-        $all = array_values(array_filter(Given::techniques()->all(), static fn ($t): bool => Effect::Waits !== $t->figures()->act));
+        $all = array_values(array_filter(Given::techniques()->all(), static fn ($t): bool => Effect::Waits !== $t->profile()->effect));
 
         return array_map(function (int $i) use ($all, $on): Step {
             $technique = $all[$this->int(0, \count($all) - 1)];
@@ -298,7 +298,7 @@ final class PreviewPropertiesTest extends TestCase
             return $this->step(
                 "s$i",
                 $technique->key(),
-                $technique->figures()->takesMaterial
+                $technique->profile()->takesMaterial
                     ? [Given::paint(), Given::powder(), $this->wash($this->rational(1, 3, 2))][$this->int(0, 2)]
                     : null,
                 $this->int(1, 3),

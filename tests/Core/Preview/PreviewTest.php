@@ -79,7 +79,7 @@ final class PreviewTest extends TestCase
         self::assertSame(4.667, $film('2'));
         self::assertSame([], $this->preview([$this->step('wash', 'washed-wiped', $this->wash('3'))])->steps[0]->remarks);
         $remarks = $this->preview([$this->step('wash', 'washed-wiped', $this->wash('4'))])->steps[0]->remarks;
-        self::assertSame([Severity::Warn], array_map(static fn ($r) => $r->gravity, $remarks));
+        self::assertSame([Severity::Warn], array_map(static fn ($r) => $r->severity, $remarks));
         self::assertStringContainsString('Thinned 4 to 1; maximum 3 to 1', $remarks[0]->text);
     }
 

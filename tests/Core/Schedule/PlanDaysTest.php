@@ -282,7 +282,7 @@ final class PlanDaysTest extends TestCase
             $technique,
             Intent::of(Purpose::Hide),
             $parts,
-            $technique->figures()->takesMaterial ? Given::paint() : null,
+            $technique->profile()->takesMaterial ? Given::paint() : null,
             $coats,
             StepDetail::of(),
             WaitRule::of(WaitUntil::Recoat),

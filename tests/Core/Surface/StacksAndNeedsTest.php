@@ -73,7 +73,7 @@ final class StacksAndNeedsTest extends TestCase
             $pile = [];
             foreach ($layers as $layer) {
                 $slices = (int) round($layer->depth * 20);
-                if (Effect::Adds === $layer->act) {
+                if (Effect::Adds === $layer->effect) {
                     array_push($pile, ...array_fill(0, (int) round($layer->laid * 20), $layer->stepId));
                 } elseif (1.0 === $layer->cover) {
                     self::assertSame($pile[\count($pile) - 1 - $slices] ?? 'wood', $layer->reaches);
@@ -344,7 +344,7 @@ final class StacksAndNeedsTest extends TestCase
             $technique,
             Intent::of(Purpose::Hide),
             $parts,
-            $technique->figures()->takesMaterial ? $uses ?? Given::paint() : null,
+            $technique->profile()->takesMaterial ? $uses ?? Given::paint() : null,
             $coats,
             $detail,
             WaitRule::of(WaitUntil::Recoat),

@@ -298,7 +298,7 @@ final class SandingAndMaskingTest extends TestCase
             $how,
             Intent::of(Purpose::Hide),
             $on,
-            $how->figures()->takesMaterial ? Given::paint() : null,
+            $how->profile()->takesMaterial ? Given::paint() : null,
             $coats,
             $detail,
             WaitRule::of(WaitUntil::Nothing),

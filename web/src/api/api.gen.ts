@@ -950,23 +950,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/own-figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What the runs of late tell of this painter's own pace, drying and amounts */
-        get: operations["showPersonalFactors"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/palette.{format}": {
         parameters: {
             query?: never;
@@ -976,6 +959,23 @@ export interface paths {
         };
         /** Download the colours of the shelf as a palette: GIMP palette or CSV */
         get: operations["exportPalette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/personal-factors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the runs of late tell of this painter's own pace, drying and amounts */
+        get: operations["showPersonalFactors"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1980,7 +1980,7 @@ export interface components {
         };
         /** @description Something worth knowing about a board, and the patches it is about. Immutable. */
         BoardRemark: {
-            gravity: components["schemas"]["Severity"];
+            severity: components["schemas"]["Severity"];
             patches: string[];
             text: string;
         };
@@ -1996,7 +1996,7 @@ export interface components {
             document: components["schemas"]["Board"];
             recipe: string | null;
             /** Format: date-time */
-            laidAt: string | null;
+            appliedAt: string | null;
             archived: boolean;
             readings: components["schemas"]["PatchReading"][];
             shares: components["schemas"]["ShareSummary"][];
@@ -2007,7 +2007,7 @@ export interface components {
             number: number;
             stepId: string;
             name: string;
-            act: components["schemas"]["Effect"];
+            effect: components["schemas"]["Effect"];
             coat: number;
             coats: number;
             turns: components["schemas"]["PatchTurn"][];
@@ -2032,7 +2032,7 @@ export interface components {
                 [key: string]: string;
             };
             /** Format: date-time */
-            laidAt: string | null;
+            appliedAt: string | null;
             chosen: string | null;
             archived: boolean;
             /** Format: date-time */
@@ -2390,10 +2390,9 @@ export interface components {
             before: string | null;
             new: components["schemas"]["NewStep"] | null;
             set: {
-                [key: string]: {
-                    [key: string]: string;
-                } | number | string[] | string | null;
+                [key: string]: number | string[] | string;
             };
+            changes: components["schemas"]["StepChange"][];
         };
         /** @enum {string} */
         EditKind: "insert" | "move" | "copy" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
@@ -2507,7 +2506,7 @@ export interface components {
         Finding: {
             key: string;
             rule: string;
-            gravity: components["schemas"]["Severity"];
+            severity: components["schemas"]["Severity"];
             steps: string[];
             why: string;
             reason: string;
@@ -2622,7 +2621,7 @@ export interface components {
         Layer: {
             stepId: string;
             number: number;
-            act: components["schemas"]["Effect"];
+            effect: components["schemas"]["Effect"];
             ingredients: components["schemas"]["Ingredient"][];
             laid: number;
             thickness: number;
@@ -3141,7 +3140,7 @@ export interface components {
             /** Format: date-time */
             addedAt: string;
             /** Format: date-time */
-            putAwayAt: string | null;
+            archivedAt: string | null;
         };
         /** @description A round spot: its middle as shares of width and height, its radius as a share of the width. */
         PhotoSpot: {
@@ -3301,7 +3300,7 @@ export interface components {
             targets: components["schemas"]["BatchLinePreview"][];
             more: number;
         };
-        /** @description A question on which schools differ; the usual answer comes first. */
+        /** @description A question on which the trade differs; the usual answer comes first. */
         PracticeWord: {
             key: string;
             question: string;
@@ -3442,7 +3441,7 @@ export interface components {
         ReferenceCard: "white" | "grey";
         /** @description Something worth knowing about a step, in one sentence with its numbers. Immutable. */
         Remark: {
-            gravity: components["schemas"]["Severity"];
+            severity: components["schemas"]["Severity"];
             text: string;
         };
         /** @description A way to clear a finding: what it says it does, and the changes that do it. Immutable. */
@@ -3465,7 +3464,7 @@ export interface components {
             most: number;
             otherwise: string | null;
         };
-        /** @description What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the shelf hold what it takes. `looked` is what was seen of it then, by zone as far as it was noted, and how it is reckoned to look. */
+        /** @description What has changed since a run was made, before it is done again: the recipe, the materials on the shelf, the air; and which pots on the shelf hold what it takes. `looked` holds the colours noted then, `expected` those calculated. */
         RepeatCheck: {
             lesson: string;
             recipe: components["schemas"]["Change"][];
@@ -3473,7 +3472,7 @@ export interface components {
             air: string | null;
             pots: components["schemas"]["PotInStock"][];
             looked: string[];
-            reckoned: string[];
+            expected: string[];
         };
         /** @enum {string} */
         Residue: "water" | "spirit" | "alcohol" | "acid" | "alkali";
@@ -3801,13 +3800,20 @@ export interface components {
             through: number;
             cure: number;
         };
+        /** @description One thing that is otherwise in a step from now on. How that is written in a document is not its business. Immutable. */
+        StepChange: {
+            field: components["schemas"]["StepField"];
+            value: number | string[] | string;
+        };
+        /** @enum {string} */
+        StepField: "coats" | "grit" | "depth" | "dwell" | "left" | "handsOn" | "aim" | "strokes" | "tool" | "technique" | "weight" | "wait" | "uses" | "masks" | "parts";
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
             number: number;
             name: string;
             technique: string;
-            act: components["schemas"]["Effect"];
+            effect: components["schemas"]["Effect"];
             area: number;
             coats: number;
             rounds: components["schemas"]["RoundsPreview"] | null;
@@ -3896,7 +3902,7 @@ export interface components {
         };
         /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it. */
         TechniqueProfile: {
-            act: components["schemas"]["Effect"];
+            effect: components["schemas"]["Effect"];
             takesMaterial: boolean;
             rate: number;
             laid: number;
@@ -3919,7 +3925,7 @@ export interface components {
             key: string;
             name: string;
             does: string;
-            figures: components["schemas"]["TechniqueProfile"];
+            profile: components["schemas"]["TechniqueProfile"];
             byHand: boolean;
             byStrokes: boolean;
             placed: boolean;
@@ -3954,10 +3960,10 @@ export interface components {
             pointer: string;
             message: string;
         };
-        /** @description The words of the trade this program knows: techniques, questions on which schools differ, what a piece is surveyed by, and how a step can be done. */
+        /** @description The words of the trade this program knows: techniques, questions on which the trade differs, what a piece is surveyed by, and how a step can be done. */
         Vocabulary: {
             techniques: components["schemas"]["TechniqueWord"][];
-            schools: components["schemas"]["PracticeWord"][];
+            practices: components["schemas"]["PracticeWord"][];
             shapes: components["schemas"]["ShapeWord"][];
             species: components["schemas"]["Species"][];
             tests: components["schemas"]["TestWord"][];
@@ -7027,35 +7033,6 @@ export interface operations {
             };
         };
     };
-    showPersonalFactors: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description What the runs of late tell of this painter's own pace, drying and amounts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PersonalFactorsResponse"];
-                };
-            };
-            /** @description The error, and where it is */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
     exportPalette: {
         parameters: {
             query?: never;
@@ -7074,6 +7051,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description The error, and where it is */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    showPersonalFactors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the runs of late tell of this painter's own pace, drying and amounts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonalFactorsResponse"];
                 };
             };
             /** @description The error, and where it is */

@@ -9,7 +9,7 @@ export const keys = {
   lock: ['lock'],
   feed: ['feed'],
   stock: ['stock'],
-  ownFigures: ['own-figures'],
+  personalFactors: ['personal-factors'],
   tour: ['tour'],
   climate: (place: string | null) => ['hygrometer', place],
   clientBoard: (secret: string | undefined) => ['look', secret],

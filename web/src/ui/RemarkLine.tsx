@@ -8,9 +8,9 @@ const marks = {
   advise: { word: 'Advice', colour: bench.slate, path: 'M9 2a7 7 0 1 0 .01 0z M9 8v5 M9 5v.6' },
 } as const;
 
-/** One remark: its gravity by shape, word and colour, then the sentence. */
+/** One remark: its severity by shape, word and colour, then the sentence. */
 export function RemarkLine({ remark }: { remark: Remark }) {
-  const mark = marks[remark.gravity];
+  const mark = marks[remark.severity];
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', borderLeft: `4px solid ${mark.colour}`, pl: 1, py: 0.25 }}>
       <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true" style={{ flexShrink: 0, marginTop: 2 }}>

@@ -30,12 +30,12 @@ final class Cage implements Shape
     public function sizes(): array
     {
         return [
-            new Size('rails', 'Rails', 2, true), new Size(
+            new Size(key: 'rails', name: 'Rails', usual: 2, isCount: true), new Size(
                 'length',
                 'Length of a rail',
                 600.0,
             ), new Size('width', 'Width of a rail', 45.0), new Size('depth', 'Depth of a rail', 25.0),
-            new Size('spindles', 'Spindles', 9, true), new Size('diameter', 'Across a spindle', 16.0), new Size(
+            new Size(key: 'spindles', name: 'Spindles', usual: 9, isCount: true), new Size('diameter', 'Across a spindle', 16.0), new Size(
                 'height',
                 'Height of a spindle',
                 300.0,

@@ -33,7 +33,11 @@ final class RoundTop implements Shape
 
     public function faces(): array
     {
-        return [new Face('face', 'Face', broad: true), new Face('reverse', 'Underside', false, true), new Face('edge', 'Edge')];
+        return [
+            new Face('face', 'Face', broad: true),
+            new Face(key: 'reverse', name: 'Underside', usual: false, broad: true),
+            new Face('edge', 'Edge'),
+        ];
     }
 
     public function measure(string $face, array $sizes): Measured

@@ -41,11 +41,11 @@ final readonly class DescribeApi
             $describe = class_exists($controller) ? (new \ReflectionClass($controller))->getAttributes(Describe::class)[0] ?? null : null;
             if (null !== $describe && class_exists($controller)) {
                 $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation(
-                    $route,
-                    (new \ReflectionClass($controller))->getShortName(),
-                    $describe->newInstance(),
-                    $classes,
-                    $problem,
+                    route: $route,
+                    id: (new \ReflectionClass($controller))->getShortName(),
+                    describe: $describe->newInstance(),
+                    classes: $classes,
+                    problem: $problem,
                 );
             }
         }

@@ -22,7 +22,7 @@ final readonly class BoardResponse
         public int $version,
         public RawJson $document,
         public ?string $recipe,
-        public ?\DateTimeImmutable $laidAt,
+        public ?\DateTimeImmutable $appliedAt,
         public bool $archived,
         public array $readings,
         public array $shares,

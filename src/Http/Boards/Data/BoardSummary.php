@@ -25,7 +25,7 @@ final readonly class BoardSummary
         public RawJson $card,
         public int $read,
         public array $observed,
-        public ?\DateTimeImmutable $laidAt,
+        public ?\DateTimeImmutable $appliedAt,
         public ?string $chosen,
         public bool $archived,
         public \DateTimeImmutable $updatedAt,

@@ -27,6 +27,12 @@ final readonly class Promotion
 
     public static function of(PatchPromoted $p): self
     {
-        return new self($p->recipe->id, $p->recipe->title, $p->recipe->draft->version, $p->changes, $p->leftBehind);
+        return new self(
+            recipe: $p->recipe->id,
+            title: $p->recipe->title,
+            version: $p->recipe->draft->version,
+            changes: $p->changes,
+            leftBehind: $p->leftBehind,
+        );
     }
 }

@@ -24,6 +24,14 @@ final readonly class ShareSummary
 
     public static function of(StoredShare $s): self
     {
-        return new self($s->id, $s->createdAt, $s->expiresAt, $s->isOpen(new \DateTimeImmutable()), $s->patch, $s->comment, $s->chosenAt);
+        return new self(
+            id: $s->id,
+            createdAt: $s->createdAt,
+            expiresAt: $s->expiresAt,
+            open: $s->isOpen(new \DateTimeImmutable()),
+            patch: $s->patch,
+            comment: $s->comment,
+            chosenAt: $s->chosenAt,
+        );
     }
 }

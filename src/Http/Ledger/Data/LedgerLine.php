@@ -34,22 +34,22 @@ final readonly class LedgerLine
             static fn (Node $n): array => $n->list(
                 'moves',
                 static fn (Node $m): LedgerMove => new LedgerMove(
-                    $m->string('material'),
-                    $m->string('grams'),
-                    $m->string('from'),
-                    $m->string('to'),
+                    material: $m->string('material'),
+                    grams: $m->string('grams'),
+                    from: $m->string('from'),
+                    to: $m->string('to'),
                 ),
                 \PHP_INT_MAX,
             ),
         );
 
         return new self(
-            $entry->id,
-            $entry->at->setTimezone($zone)->format(\DATE_ATOM),
-            EntryKind::from($entry->kind),
-            $entry->potId,
-            $moves,
-            $entry->note,
+            id: $entry->id,
+            at: $entry->at->setTimezone($zone)->format(\DATE_ATOM),
+            kind: EntryKind::from($entry->kind),
+            pot: $entry->potId,
+            moves: $moves,
+            note: $entry->note,
         );
     }
 }

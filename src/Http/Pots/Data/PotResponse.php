@@ -52,17 +52,17 @@ final readonly class PotResponse
         );
 
         return new self(
-            $pot->id,
-            $pot->name,
-            $pot->place,
-            $pot->madeAt->setTimezone($context->working->zone)->format(\DATE_ATOM),
-            $pot->useBy?->format('Y-m-d'),
-            $pot->recipeId,
-            $pot->stepId,
-            $contents->isEmpty() ? null : PotPreview::of($contents, $context->units),
-            $materials,
-            $mixes,
-            $of,
+            id: $pot->id,
+            name: $pot->name,
+            place: $pot->place,
+            madeAt: $pot->madeAt->setTimezone($context->working->zone)->format(\DATE_ATOM),
+            useBy: $pot->useBy?->format('Y-m-d'),
+            recipe: $pot->recipeId,
+            step: $pot->stepId,
+            holds: $contents->isEmpty() ? null : PotPreview::of($contents, $context->units),
+            materials: $materials,
+            mixes: $mixes,
+            of: $of,
         );
     }
 }

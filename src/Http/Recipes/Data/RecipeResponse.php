@@ -31,13 +31,13 @@ final readonly class RecipeResponse
     public static function of(StoredRecipe $r): self
     {
         return new self(
-            $r->id,
-            new RawJson($r->draft->document),
-            $r->draft->version,
-            $r->draft->base,
-            null !== $r->archivedAt,
-            $r->draft->savedAt,
-            array_values($r->revisions->map(RevisionSummary::of(...))->toArray()),
+            id: $r->id,
+            document: new RawJson($r->draft->document),
+            version: $r->draft->version,
+            base: $r->draft->base,
+            archived: null !== $r->archivedAt,
+            savedAt: $r->draft->savedAt,
+            revisions: array_values($r->revisions->map(RevisionSummary::of(...))->toArray()),
         );
     }
 }

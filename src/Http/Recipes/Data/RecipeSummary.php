@@ -30,6 +30,14 @@ final readonly class RecipeSummary
 
     public static function of(StoredRecipe $r, bool $changed): self
     {
-        return new self($r->id, $r->title, $r->head, $changed, null !== $r->archivedAt, $r->updatedAt, new RawJson($r->card));
+        return new self(
+            id: $r->id,
+            title: $r->title,
+            head: $r->head,
+            changed: $changed,
+            archived: null !== $r->archivedAt,
+            updatedAt: $r->updatedAt,
+            card: new RawJson($r->card),
+        );
     }
 }

@@ -30,11 +30,11 @@ final readonly class StockLine
         [$stored, $amount] = $left;
 
         return new self(
-            $stored->materialId,
-            ExactNumber::written($amount->amount),
-            StockUnit::from($stored->unit),
-            $stored->openedOn?->format('Y-m-d'),
-            $stored->useBy?->format('Y-m-d'),
+            material: $stored->materialId,
+            amount: ExactNumber::written($amount->amount),
+            unit: StockUnit::from($stored->unit),
+            openedOn: $stored->openedOn?->format('Y-m-d'),
+            useBy: $stored->useBy?->format('Y-m-d'),
         );
     }
 }

@@ -21,6 +21,11 @@ final readonly class CriterionWord
 
     public static function of(Criterion $c): self
     {
-        return new self($c->value, $c->inWords(), $c->asks(), array_values(array_filter(Effect::cases(), $c->suits(...))));
+        return new self(
+            key: $c->value,
+            name: $c->inWords(),
+            asks: $c->asks(),
+            acts: array_values(array_filter(Effect::cases(), $c->suits(...))),
+        );
     }
 }

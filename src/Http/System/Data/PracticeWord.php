@@ -8,7 +8,7 @@ use Inlaid\Core\Practice\Choice;
 use Inlaid\Core\Practice\Practice;
 
 /**
- * A question on which schools differ; the usual answer comes first.
+ * A question on which the trade differs; the usual answer comes first.
  */
 final readonly class PracticeWord
 {

@@ -23,6 +23,6 @@ final readonly class ShapeWord
 
     public static function of(Shape $shape): self
     {
-        return new self($shape->key(), $shape->name(), $shape->sizes(), $shape->faces());
+        return new self(key: $shape->key(), name: $shape->name(), sizes: $shape->sizes(), faces: $shape->faces());
     }
 }

@@ -23,7 +23,7 @@ final readonly class TechniqueWord
         public string $key,
         public string $name,
         public string $does,
-        public TechniqueProfile $figures,
+        public TechniqueProfile $profile,
         public bool $byHand,
         public bool $byStrokes,
         public bool $placed,
@@ -35,13 +35,13 @@ final readonly class TechniqueWord
         $usual = $t->pattern(new Workmanship());
 
         return new self(
-            $t->key(),
-            $t->name(),
-            $t->does(),
-            $t->figures(),
-            !$usual->leavesAs($t->pattern(new Workmanship(Hand::Heavy))),
-            !$usual->leavesAs($t->pattern(new Workmanship(strokes: Direction::Across))),
-            Spread::Placed === $usual->spread,
+            key: $t->key(),
+            name: $t->name(),
+            does: $t->does(),
+            profile: $t->profile(),
+            byHand: !$usual->leavesAs($t->pattern(new Workmanship(Hand::Heavy))),
+            byStrokes: !$usual->leavesAs($t->pattern(new Workmanship(strokes: Direction::Across))),
+            placed: Spread::Placed === $usual->spread,
         );
     }
 }

@@ -8,14 +8,14 @@ use Inlaid\App\Exchange\Catalogue\MixStart;
 use Inlaid\Core\Piece\Species;
 
 /**
- * The words of the trade this program knows: techniques, questions on which schools differ, what a piece is surveyed by, and how a step
+ * The words of the trade this program knows: techniques, questions on which the trade differs, what a piece is surveyed by, and how a step
  * can be done.
  */
 final readonly class Vocabulary
 {
     /**
      * @param list<TechniqueWord> $techniques
-     * @param list<PracticeWord>  $schools
+     * @param list<PracticeWord>  $practices
      * @param list<ShapeWord>     $shapes
      * @param list<Species>       $species
      * @param list<TestWord>      $tests
@@ -36,7 +36,7 @@ final readonly class Vocabulary
      */
     public function __construct(
         public array $techniques,
-        public array $schools,
+        public array $practices,
         public array $shapes,
         public array $species,
         public array $tests,

@@ -178,7 +178,7 @@ export default function BenchRoom() {
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', border: 3, borderColor: bench.brass, p: 1.5 }}
         >
           <Box sx={{ flex: '1 1 260px', fontSize: 24 }}>
-            {judgedStep?.name}, {judgedStep?.act === 'adds' ? 'coat' : 'pass'} {judged.round.coat}.{' '}
+            {judgedStep?.name}, {judgedStep?.effect === 'adds' ? 'coat' : 'pass'} {judged.round.coat}.{' '}
             <b>{vocabulary.data?.criteria.find((c) => c.key === judged.until)?.asks}</b>
           </Box>
           <Button variant="outlined" color="inherit" onClick={() => judge('passed')} aria-keyshortcuts="y" sx={big}>

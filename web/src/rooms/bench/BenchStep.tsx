@@ -27,7 +27,7 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
   const ready = useReady(document, stack);
   const at = stack?.look.after.findIndex((a) => a.stepId === act.step) ?? -1;
   const technique = vocabulary?.techniques.find((t) => t.key === step?.technique);
-  const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.figures.tools[0]))?.name;
+  const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.profile.tools[0]))?.name;
   const how = [tool, step?.strokes ? along[step.strokes] : null].filter(Boolean).join(', ');
   const half = act.lay > 1 ? (worked.lays > 1 ? 'second side' : 'wipe back') : null;
   return (

@@ -40,7 +40,7 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
     0,
     document.steps.findIndex((s) => s.id === act.step),
   );
-  const laid = [...before].reverse().find((s) => worked.find((w) => w.id === s.id)?.act === 'adds' && s.uses);
+  const laid = [...before].reverse().find((s) => worked.find((w) => w.id === s.id)?.effect === 'adds' && s.uses);
   const mixes = document.steps.filter((s) => s.id !== act.step && s.uses && JSON.stringify(s.uses) !== JSON.stringify(step?.uses));
   const list = (title: string, rows: readonly { key: string; name: string; take: () => void }[]) => (
     <>
@@ -69,7 +69,7 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
               </Button>
             )}
             {offline && <Box sx={{ fontSize: 18 }}>The other changes need a connection.</Box>}
-            {step && !step.repeat && worked.find((w) => w.id === act.step)?.act !== 'waits' && (
+            {step && !step.repeat && worked.find((w) => w.id === act.step)?.effect !== 'waits' && (
               <Button
                 variant="outlined"
                 color="inherit"
@@ -113,7 +113,7 @@ export function ChangeSheet({ act, acts, done, document, worked, offline, onFirs
           list(
             'Which step again?',
             document.steps
-              .filter((s) => worked.find((w) => w.id === s.id)?.act !== 'waits')
+              .filter((s) => worked.find((w) => w.id === s.id)?.effect !== 'waits')
               .map((s) => ({
                 key: s.id,
                 name: nameOf(s.id),

@@ -28,7 +28,7 @@ export function hintsOf(
   };
   const before = [...acts.slice(0, acts.indexOf(act))]
     .reverse()
-    .find((a) => done.get(keyOf(a))?.finished && onSameParts(a.step) && worked.find((w) => w.id === a.step)?.act === 'adds');
+    .find((a) => done.get(keyOf(a))?.finished && onSameParts(a.step) && worked.find((w) => w.id === a.step)?.effect === 'adds');
   const below = before && worked.find((w) => w.id === before.step);
   const ended = before && done.get(keyOf(before))?.finished;
   if (below && ended && !mine?.started && own) {
@@ -52,7 +52,7 @@ export function hintsOf(
         words: `“${below.name}” needs ${span(due - now)} more. Test a hidden spot first.`,
       });
     const most = drying?.recoatMost?.planned;
-    if (most && ended + 60 * most < now && own.act === 'adds')
+    if (most && ended + 60 * most < now && own.effect === 'adds')
       hints.push({
         grave: true,
         words:

@@ -37,7 +37,7 @@ export function timersOf(
       add('dwell', at.started, step.dwell);
       add('open', at.started, figures.drying?.openTime?.planned);
     }
-    if (at.finished !== null && at.dried === null && figures.act === 'adds') {
+    if (at.finished !== null && at.dried === null && figures.effect === 'adds') {
       // Half of a coat waits until it can be turned, and a coat under another until that can be laid.
       const ofStep = acts.filter((a) => a.step === act.step);
       const isLast = ofStep.at(-1) === act;

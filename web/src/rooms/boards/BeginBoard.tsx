@@ -34,7 +34,7 @@ export function BeginBoard({ recipe: named, step: vary, onClose }: Props) {
     staleTime: 0,
   });
   const document = recipe.data?.document;
-  const acts = Object.fromEntries(words?.techniques.map((t) => [t.key, t.figures.act]) ?? []);
+  const acts = Object.fromEntries(words?.techniques.map((t) => [t.key, t.profile.effect]) ?? []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: anew for every recipe
   useEffect(() => {
     setPart(document?.piece.parts[0]?.id ?? '');

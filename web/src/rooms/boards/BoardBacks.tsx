@@ -21,7 +21,7 @@ export default function BoardBacks() {
   if (backs.error) return <Failed error={backs.error} retry={() => void backs.refetch()} />;
   if (!backs.data) return <Loading what="the labels" />;
   const { board, worked } = backs.data;
-  const when = board.laidAt ?? worked.rounds[0]?.start;
+  const when = board.appliedAt ?? worked.rounds[0]?.start;
   return (
     <Box component="main" sx={{ p: 3, bgcolor: bench.white, color: bench.black, minHeight: '100vh', '@media print': { p: 0 } }}>
       <Box sx={{ display: 'flex', gap: 1, mb: 2, '@media print': { display: 'none' } }}>

@@ -53,7 +53,7 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
           <Typography variant="h1" sx={{ fontSize: '1.4rem' }}>
             {document.title}
           </Typography>
-          {!board.laidAt && <SavingState saving={draft.saving} />}
+          {!board.appliedAt && <SavingState saving={draft.saving} />}
         </Box>
         {document.from && (
           <Button component={Link} to={`/recipes/${document.from.recipe}`} title={document.from.title}>
@@ -75,16 +75,16 @@ function Opened({ board, view }: { board: NonNullable<ReturnType<typeof useBoard
           ))}
         </Box>
         {(view === 'lay' || view === '') &&
-          (board.laidAt && board.readings.length > 0 ? (
-            <span>applied {day(board.laidAt)}</span>
+          (board.appliedAt && board.readings.length > 0 ? (
+            <span>applied {day(board.appliedAt)}</span>
           ) : (
             <Button
-              variant={board.laidAt ? 'outlined' : 'contained'}
-              title={board.laidAt ? 'Unlocks the plan' : 'Locks the plan'}
+              variant={board.appliedAt ? 'outlined' : 'contained'}
+              title={board.appliedAt ? 'Unlocks the plan' : 'Locks the plan'}
               disabled={lay.isPending || violations.length > 0}
-              onClick={() => void draft.save().then((saved) => saved && lay.mutate(!board.laidAt))}
+              onClick={() => void draft.save().then((saved) => saved && lay.mutate(!board.appliedAt))}
             >
-              {board.laidAt ? 'Undo applied' : 'Mark applied'}
+              {board.appliedAt ? 'Undo applied' : 'Mark applied'}
             </Button>
           ))}
       </Box>

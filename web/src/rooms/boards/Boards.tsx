@@ -94,7 +94,7 @@ function state(b: BoardSummary): string {
   const patches = b.card.patches.length;
   if (b.chosen) return `${b.chosen} applied to the recipe`;
   if (b.read > 0) return `${b.read} of ${patches} patches measured`;
-  return b.laidAt ? `applied ${day(b.laidAt)}, ${patches} patches to measure` : `${patches} patches, not applied yet`;
+  return b.appliedAt ? `applied ${day(b.appliedAt)}, ${patches} patches to measure` : `${patches} patches, not applied yet`;
 }
 
 function Small({ board: b }: { board: BoardSummary }) {

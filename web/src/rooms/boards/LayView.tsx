@@ -34,7 +34,7 @@ export function LayView({ board, worked }: BoardProps) {
       }
     >
       {worked.remarks
-        .filter((r) => r.gravity !== 'advise')
+        .filter((r) => r.severity !== 'advise')
         .map((r) => (
           <RemarkLine key={r.text} remark={r} />
         ))}

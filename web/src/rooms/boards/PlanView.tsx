@@ -46,7 +46,7 @@ export function PlanView({
   };
   const rowsToBegin = things.find((t) => t.thing !== document.columns.thing && (t.thing === 'grit' || t.thing === 'coats'));
   const open = worked.patches.find((p) => p.label === selected) ?? worked.patches.find((p) => p.control) ?? worked.patches[0];
-  const laid = board.laidAt !== null;
+  const laid = board.appliedAt !== null;
   return (
     <Panels
       left="400px"

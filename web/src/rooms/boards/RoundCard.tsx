@@ -15,7 +15,7 @@ export function RoundCard({ round, pots }: { round: BoardRound; pots: BoardPrevi
   const [started, setStarted] = useState<number | null>(null);
   const now = useSeconds(started);
   const potsUsed = new Set(round.turns.map((t) => t.pot)).size;
-  const lay = round.act === 'adds' ? 'apply ' : '';
+  const lay = round.effect === 'adds' ? 'apply ' : '';
   const waits = round.turns.some((t) => t.wipe !== null && t.wipe > t.laid);
   const acts: Act[] = round.turns
     .flatMap((t) => [

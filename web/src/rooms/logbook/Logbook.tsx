@@ -14,7 +14,7 @@ import { bench } from '../../theme/theme';
 import { Failed, Loading } from '../../ui/Notice';
 import { Pages } from '../../ui/Pages';
 import { date } from '../../ui/words';
-import { OwnFigures } from './OwnFigures';
+import { PersonalFactors } from './PersonalFactors';
 
 /** What was made, the last put on the bench first. */
 export default function Logbook() {
@@ -82,7 +82,7 @@ export default function Logbook() {
         ))}
       </Box>
       {runs.data && <Pages page={page} list={{ total: runs.data.total, size: runs.data.size }} onPage={setPage} />}
-      <OwnFigures />
+      <PersonalFactors />
     </Box>
   );
 }

@@ -70,7 +70,7 @@ export function Again({ run, recipe, onClose }: { run: string; recipe: string; o
                 {data.looked.map((colour) => (
                   <Card key={`seen ${colour}`} colour={colour} says="seen last time" />
                 ))}
-                {data.reckoned.map((colour, i) => (
+                {data.expected.map((colour, i) => (
                   <Card key={`${zones[i]} ${colour}`} colour={colour} says={`${zones[i]}, calculated`} />
                 ))}
               </Box>

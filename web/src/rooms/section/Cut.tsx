@@ -67,7 +67,7 @@ export function Cut({ document, stack, steps, findings, coats, selected, onSelec
                   layer={layers.get(step.id)}
                   elsewhere={stack !== undefined && !layers.has(step.id)}
                   worked={steps.find((s) => s.id === step.id)}
-                  grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.gravity}
+                  grave={findings.find((f) => f.accepted === null && f.steps[0] === step.id)?.severity}
                   wait={coats.waitAfter(step.id)}
                   critical={coats.longest === step.id}
                   reaches={(id) => (id === 'wood' ? 'the wood' : `step ${numberOf(id)}`)}

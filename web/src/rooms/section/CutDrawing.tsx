@@ -69,15 +69,15 @@ type MarkProps = { drawn: Drawn; coats: number; colour: string | undefined };
 
 function Mark({ drawn, coats, colour }: MarkProps) {
   const { layer, y } = drawn;
-  if (layer.act === 'adds') return <Film drawn={drawn} coats={coats} colour={colour} />;
-  if (layer.act === 'takes-away' && layer.cover >= 1) {
+  if (layer.effect === 'adds') return <Film drawn={drawn} coats={coats} colour={colour} />;
+  if (layer.effect === 'takes-away' && layer.cover >= 1) {
     const teeth = 'l4.35 -5 l4.35 5 '.repeat(14);
     return <path d={`M0 ${y + 3} ${teeth}`} fill="none" stroke={bench.ink} strokeWidth="1.4" />;
   }
-  if (layer.act === 'takes-away') {
+  if (layer.effect === 'takes-away') {
     return <path d={`M${cutWidth - 9} ${y + 1} v12 m-4 -5 l4 5 l4 -5`} fill="none" stroke={bench.oxide} strokeWidth="2" />;
   }
-  return <path d={`M0 ${y}h${cutWidth}`} stroke={bench.ink} strokeDasharray={layer.act === 'waits' ? '1 4' : '6 4'} />;
+  return <path d={`M0 ${y}h${cutWidth}`} stroke={bench.ink} strokeDasharray={layer.effect === 'waits' ? '1 4' : '6 4'} />;
 }
 
 /**

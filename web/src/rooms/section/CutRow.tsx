@@ -11,7 +11,7 @@ type Props = {
   elsewhere: boolean;
   worked: StepPreview | undefined;
   /** Of the gravest finding at this step. */
-  grave: Remark['gravity'] | undefined;
+  grave: Remark['severity'] | undefined;
   wait: string | null;
   critical: boolean;
   reaches: (id: string) => string;
@@ -23,7 +23,7 @@ type Props = {
 export function CutRow({ step, number, layer, elsewhere, worked, grave: found, wait, critical, reaches, selected, onSelect }: Props) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const { role: _role, tabIndex: _tab, ...handle } = attributes;
-  const gravities = [found, worked?.remarks[0]?.gravity];
+  const gravities = [found, worked?.remarks[0]?.severity];
   const grave = gravities.includes('stop') ? 'stop' : gravities.includes('warn') ? 'warn' : undefined;
   const facts = [film(step, layer), taken(layer, reaches), elsewhere ? 'other parts only' : null].filter((f) => f !== null);
   return (

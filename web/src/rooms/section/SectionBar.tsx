@@ -92,12 +92,12 @@ export function SectionBar({
       </Button>
       <Button
         variant="outlined"
-        color={open?.some((f) => f.gravity === 'stop') ? 'secondary' : 'primary'}
+        color={open?.some((f) => f.severity === 'stop') ? 'secondary' : 'primary'}
         onClick={onFindings}
         data-testid="findings"
       >
         <span aria-hidden style={{ marginRight: 6 }}>
-          {!open ? '…' : open.length === 0 ? '✓' : open.some((f) => f.gravity === 'stop') ? '⊠' : '△'}
+          {!open ? '…' : open.length === 0 ? '✓' : open.some((f) => f.severity === 'stop') ? '⊠' : '△'}
         </span>
         {!open ? 'Checking …' : open.length === 0 ? 'No findings' : open.length === 1 ? '1 finding' : `${open.length} findings`}
       </Button>

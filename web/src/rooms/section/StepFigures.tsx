@@ -58,12 +58,12 @@ function MannerFields({ step, vocabulary, set, technique }: StepFieldsProps & { 
 export function StepFigures(props: StepFieldsProps) {
   const { step, worked, vocabulary, set, wrong } = props;
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
-  const figures = technique?.figures;
-  if (!figures || figures.act === 'waits') return null;
+  const profile = technique?.profile;
+  if (!profile || profile.effect === 'waits') return null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-      <CoatsEntry {...props} act={figures.act} />
-      {figures.act === 'adds' && (
+      <CoatsEntry {...props} act={profile.effect} />
+      {profile.effect === 'adds' && (
         <>
           <Choice
             label="Coat thickness"
@@ -81,13 +81,13 @@ export function StepFigures(props: StepFieldsProps) {
             unit="%"
             emptyAllowed
             value={step.left === null || step.left === undefined ? null : Math.round(step.left * 1000) / 10}
-            placeholder={String(Math.round(figures.left * 100))}
+            placeholder={String(Math.round(profile.left * 100))}
             onChange={(left) => set({ left: left === null ? null : left / 100 })}
             error={wrong('left')}
           />
         </>
       )}
-      {figures.act === 'takes-away' && (
+      {profile.effect === 'takes-away' && (
         <>
           <NumberEntry
             label="Removes"
@@ -110,12 +110,12 @@ export function StepFigures(props: StepFieldsProps) {
         </>
       )}
       <MannerFields {...props} technique={technique} />
-      {figures.tools.length > 0 && (
+      {profile.tools.length > 0 && (
         <Choice
           label="Tool"
-          value={step.tool ?? figures.tools[0] ?? ''}
-          options={named(vocabulary.tools.filter((t) => figures.tools.some((key) => key === t.key)))}
-          onChange={(tool) => set({ tool: tool === figures.tools[0] ? null : tool } as Partial<Step>)}
+          value={step.tool ?? profile.tools[0] ?? ''}
+          options={named(vocabulary.tools.filter((t) => profile.tools.some((key) => key === t.key)))}
+          onChange={(tool) => set({ tool: tool === profile.tools[0] ? null : tool } as Partial<Step>)}
           error={wrong('tool')}
         />
       )}
@@ -155,9 +155,9 @@ export function StepFigures(props: StepFieldsProps) {
         onChange={(handsOn) => set({ handsOn })}
         error={wrong('handsOn')}
       />
-      <RepeatFields {...props} act={figures.act} />
+      <RepeatFields {...props} act={profile.effect} />
       <Box sx={{ gridColumn: '1 / -1' }}>
-        <LayoutFields kinds={figures.laidOut} layout={step.layout ?? null} onChange={(layout) => set({ layout })} error={wrong('layout')} />
+        <LayoutFields kinds={profile.laidOut} layout={step.layout ?? null} onChange={(layout) => set({ layout })} error={wrong('layout')} />
       </Box>
     </Box>
   );

@@ -30,7 +30,7 @@ type Props = {
 export function StepPanel({ document, step, worked, findings, vocabulary, shelf, currency, violations, onChange }: Props) {
   const index = document.steps.indexOf(step);
   const technique = vocabulary.techniques.find((t) => t.key === step.technique);
-  const figures = technique?.figures;
+  const figures = technique?.profile;
   const set = (patch: Partial<Step>) => onChange(withoutUnused(withStep(document, step.id, patch)));
   const wrong = (field: string) => violations.find((v) => v.pointer.startsWith(`/document/steps/${index}/${field}`))?.message;
   const mix = document.mixes.find((m) => m.id === step.uses?.mix);
@@ -45,15 +45,15 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
   const setTechnique = (key: string) => {
     const next = vocabulary.techniques.find((t) => t.key === key);
     if (!next) return;
-    const fits = vocabulary.criteria.some((c) => c.key === step.repeat?.until && c.acts.includes(next.figures.act));
+    const fits = vocabulary.criteria.some((c) => c.key === step.repeat?.until && c.acts.includes(next.profile.effect));
     const kept = {
       technique: key,
       ...(fits ? {} : { repeat: null }),
-      ...(next.figures.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
-      ...(next.figures.laidOut.some((kind) => kind === step.layout?.kind) ? {} : { layout: null }),
-      ...(next.figures.act === 'adds' ? {} : { weight: null, left: null }),
+      ...(next.profile.tools.some((tool) => tool === step.tool) ? {} : { tool: null }),
+      ...(next.profile.laidOut.some((kind) => kind === step.layout?.kind) ? {} : { layout: null }),
+      ...(next.profile.effect === 'adds' ? {} : { weight: null, left: null }),
     };
-    if (!next.figures.takesMaterial) return set({ ...kept, uses: null });
+    if (!next.profile.takesMaterial) return set({ ...kept, uses: null });
     if (step.uses) return set(kept);
     const first = shelf.find((m) => m.kind === 'paint');
     const own = document.materials[0] ?? first;
@@ -193,7 +193,7 @@ export function StepPanel({ document, step, worked, findings, vocabulary, shelf,
         {findings.map((f) => (
           <FindingCard key={f.key} document={document} finding={f} onChange={onChange} />
         ))}
-        {worked && (worked.act !== 'waits' || worked.remarks.length > 0) && (
+        {worked && (worked.effect !== 'waits' || worked.remarks.length > 0) && (
           <WorkedStep step={step} worked={worked} currency={currency} nameOf={nameOf} />
         )}
       </Box>

@@ -42,7 +42,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             nameOf={nameOf}
             handsOn={worked.handsOn}
             currency={currency}
-            what={worked.act === 'adds' ? 'coats' : 'passes'}
+            what={worked.effect === 'adds' ? 'coats' : 'passes'}
           />
         )}
         {film && (
@@ -51,14 +51,14 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             {film.cover < 1 ? ` on ${percent(film.cover)} of the surface` : ''}
           </Fact>
         )}
-        {worked.act !== 'waits' && (
+        {worked.effect !== 'waits' && (
           <Fact name="Hands-on time">
-            {worked.coats > 1 && worked.act === 'adds' ? `${worked.coats} × ` : ''}
+            {worked.coats > 1 && worked.effect === 'adds' ? `${worked.coats} × ` : ''}
             {minutes(worked.handsOn)}
             {worked.lays > 1 && <Aside>two sides: turn the part between</Aside>}
           </Fact>
         )}
-        {worked.act !== 'waits' && (
+        {worked.effect !== 'waits' && (
           <Fact name="Cost" columns="span 2" testId="cost">
             {money(worked.cost.whole, currency)}
             {worked.cost.labour !== null && (
@@ -66,7 +66,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
                 {money(worked.cost.material, currency)} material, {money(worked.cost.labour, currency)} work
               </Aside>
             )}
-            {worked.act === 'adds' && <Aside>one more coat: {money(worked.another.whole, currency)}</Aside>}
+            {worked.effect === 'adds' && <Aside>one more coat: {money(worked.another.whole, currency)}</Aside>}
           </Fact>
         )}
         {worked.removes !== null && worked.removes > 0 && (
@@ -113,7 +113,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
             {!masking.pullBy && <Aside>leave on for the next step</Aside>}
           </Fact>
         )}
-        {drying && pour && worked.act !== 'alters' && (
+        {drying && pour && worked.effect !== 'alters' && (
           <>
             <SpanFact name="Touch-dry" span={drying.touch} />
             <SpanFact name="Recoat" span={drying.recoat} until={drying.recoatMost} />

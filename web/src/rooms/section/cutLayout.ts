@@ -24,9 +24,9 @@ function space(minutes: number): number {
 export function cutLayout(stack: StackPreview, waitOf: (stepId: string) => number, list: number): { drawn: Drawn[]; height: number } {
   const bitten = bites(stack.layers);
   const sizes = stack.layers.map((layer) => {
-    const film = layer.act === 'adds' ? Math.max(thinnest, thick(layer)) : 0;
-    const line = layer.act === 'takes-away' && layer.cover < 1 ? 0 : layer.act === 'adds' ? 0 : leastLine;
-    return { layer, film, above: line + (layer.act === 'adds' ? space(waitOf(layer.stepId)) : 0) };
+    const film = layer.effect === 'adds' ? Math.max(thinnest, thick(layer)) : 0;
+    const line = layer.effect === 'takes-away' && layer.cover < 1 ? 0 : layer.effect === 'adds' ? 0 : leastLine;
+    return { layer, film, above: line + (layer.effect === 'adds' ? space(waitOf(layer.stepId)) : 0) };
   });
   const natural = sizes.reduce((sum, s) => sum + s.film + s.above, 0);
   const stretch = natural === 0 ? 1 : Math.min(3.2, Math.max(1, (list - 12) / natural));

@@ -149,16 +149,16 @@ function Form({ version, kept, vocabulary }: { version: number; kept: Settings; 
       <MeasuresSettings settings={s} onChange={set} wrong={wrong} />
       <CupsSettings settings={s} onChange={set} wrong={wrong} />
       <Group title="Studio practice">
-        {vocabulary.schools.map((school) => {
-          const value = s.schools?.[school.key] ?? school.choices[0]?.key ?? '';
+        {vocabulary.practices.map((practice) => {
+          const value = s.schools?.[practice.key] ?? practice.choices[0]?.key ?? '';
           return (
             <Choice
-              key={school.key}
-              label={school.question}
+              key={practice.key}
+              label={practice.question}
               value={value}
-              options={school.choices.map((c) => [c.key, c.name] as const)}
-              help={school.choices.find((c) => c.key === value)?.why ?? ''}
-              onChange={(choice) => set({ schools: { ...s.schools, [school.key]: choice } })}
+              options={practice.choices.map((c) => [c.key, c.name] as const)}
+              help={practice.choices.find((c) => c.key === value)?.why ?? ''}
+              onChange={(choice) => set({ schools: { ...s.schools, [practice.key]: choice } })}
             />
           );
         })}

@@ -66,8 +66,8 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         )}
         {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
         {findings.map((f) => (
-          <Box key={f.key} sx={{ fontWeight: f.gravity === 'advise' ? 400 : 650 }}>
-            {f.gravity === 'stop' ? 'Stop: ' : '! '}
+          <Box key={f.key} sx={{ fontWeight: f.severity === 'advise' ? 400 : 650 }}>
+            {f.severity === 'stop' ? 'Stop: ' : '! '}
             {f.why}
             {f.accepted !== null && ` Accepted: ${f.accepted}`}
           </Box>

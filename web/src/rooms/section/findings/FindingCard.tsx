@@ -25,7 +25,7 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
   };
   return (
     <Box data-finding={finding.rule} sx={{ display: 'grid', gap: 0.75, opacity: finding.accepted === null ? 1 : 0.75 }}>
-      <RemarkLine remark={{ gravity: finding.gravity, text: finding.why }} />
+      <RemarkLine remark={{ severity: finding.severity, text: finding.why }} />
       {finding.accepted !== null && (
         <Box sx={{ pl: 4 }}>
           Accepted: {finding.accepted}{' '}

@@ -76,16 +76,16 @@ export function WholePanel({ document, vocabulary, violations, onChange }: Props
         </Box>
       </Fields>
       <Fields title="Practice for this recipe">
-        {vocabulary.schools.map((school) => {
-          const chosen = document.schools?.[school.key] ?? 'studio';
+        {vocabulary.practices.map((practice) => {
+          const chosen = document.schools?.[practice.key] ?? 'studio';
           return (
-            <Box key={school.key} sx={{ gridColumn: '1 / -1' }}>
+            <Box key={practice.key} sx={{ gridColumn: '1 / -1' }}>
               <Choice
-                label={school.question}
+                label={practice.question}
                 value={chosen}
-                options={[['studio', 'Studio practice'] as const, ...school.choices.map((c) => [c.key, c.name] as const)]}
-                help={school.choices.find((c) => c.key === chosen)?.why ?? ''}
-                onChange={(a) => setSchool(school.key, a)}
+                options={[['studio', 'Studio practice'] as const, ...practice.choices.map((c) => [c.key, c.name] as const)]}
+                help={practice.choices.find((c) => c.key === chosen)?.why ?? ''}
+                onChange={(a) => setSchool(practice.key, a)}
               />
             </Box>
           );

@@ -54,10 +54,10 @@ function off({ factor, low, high }: { factor: number; low: number; high: number 
 }
 
 /** What the log tells of this painter's own pace, drying and amounts; each is reckoned with at a switch. */
-export function OwnFigures() {
+export function PersonalFactors() {
   const queries = useQueryClient();
   const settings = useSettings();
-  const { data } = useQuery({ queryKey: keys.ownFigures, queryFn: () => answer(api.GET('/api/own-figures')), staleTime: 0 });
+  const { data } = useQuery({ queryKey: keys.personalFactors, queryFn: () => answer(api.GET('/api/personal-factors')), staleTime: 0 });
   const use = useMutation({
     mutationFn: (set: Record<string, boolean>) => {
       if (!settings.data) throw new Error('Settings not loaded yet. Try again.');
