@@ -2,9 +2,6 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bitter';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { LocalizationProvider } from '@mui/x-date-pickers';
-import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
-import 'dayjs/locale/en-gb';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -23,11 +20,9 @@ if (root) {
       <QueryClientProvider client={queries}>
         <ThemeProvider theme={theme}>
           <CssBaseline />
-          <LocalizationProvider dateAdapter={AdapterDayjs} adapterLocale="en-gb">
-            <BrowserRouter>
-              <App />
-            </BrowserRouter>
-          </LocalizationProvider>
+          <BrowserRouter>
+            <App />
+          </BrowserRouter>
         </ThemeProvider>
       </QueryClientProvider>
     </StrictMode>,

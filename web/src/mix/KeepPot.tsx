@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Mix } from '../api/api';
 import type { MixBook } from '../recipe/edits';
-import { DayEntry, TextEntry } from '../ui/Field';
+import { DayEntry } from '../ui/DayEntry';
+import { TextEntry } from '../ui/Field';
 import type { StepOf } from './BeginWith';
 import { usePotWork } from './usePotWork';
 

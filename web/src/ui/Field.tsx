@@ -1,10 +1,8 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
-import dayjs, { type Dayjs } from 'dayjs';
 import { useEffect, useState } from 'react';
 
-type Common = { label: string; help?: string; error?: string | undefined };
+export type Common = { label: string; help?: string; error?: string | undefined };
 
 /** A text field that tells of its value when it is left or Enter is pressed, and on Escape goes back to what it was. */
 export function TextEntry({
@@ -93,24 +91,6 @@ export function NumberEntry({
         if (e.key === 'Enter') commit();
         if (e.key === 'Escape') setText(shown);
       }}
-    />
-  );
-}
-
-/** A day; empty means it is open. */
-export function DayEntry({ label, value, onChange, error }: Common & { value: string | null; onChange: (day: string | null) => void }) {
-  // A day that is still being typed isn't one yet: nothing is told until it is whole, or gone.
-  const tell = (day: Dayjs | null) => {
-    if (day === null) onChange(null);
-    else if (day.isValid() && day.year() >= 1900) onChange(day.format('YYYY-MM-DD'));
-  };
-  return (
-    <DatePicker
-      label={label}
-      value={value === null ? null : dayjs(value)}
-      format="D MMM YYYY"
-      onChange={tell}
-      slotProps={{ textField: { error: error !== undefined, helperText: error }, actionBar: { actions: ['clear'] } }}
     />
   );
 }

@@ -7,7 +7,8 @@ import { answer, api, type DaysPreview, type RunSummary, type Settings } from '.
 import { keys } from '../../api/keys';
 import { useRunWork } from '../../log/useBench';
 import { bench } from '../../theme/theme';
-import { Choice, DayEntry } from '../../ui/Field';
+import { DayEntry } from '../../ui/DayEntry';
+import { Choice } from '../../ui/Field';
 import { RecipePick } from '../../ui/RecipePick';
 import { minutes, moment } from '../../ui/words';
 import { CalendarFeed } from './CalendarFeed';

@@ -3,7 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, api, wrongIn } from '../../api/api';
 import { keys } from '../../api/keys';
-import { Choice, DayEntry, TextEntry } from '../../ui/Field';
+import { DayEntry } from '../../ui/DayEntry';
+import { Choice, TextEntry } from '../../ui/Field';
 
 /** What is left of a material on the shelf; kept at once, it is no figure of the material. */
 export function LeftEntry({ id }: { id: string }) {

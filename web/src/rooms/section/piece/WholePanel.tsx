@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Recipe, Violation, Vocabulary } from '../../../api/api';
-import { Choice, DayEntry, NumberEntry, TextEntry } from '../../../ui/Field';
+import { DayEntry } from '../../../ui/DayEntry';
+import { Choice, NumberEntry, TextEntry } from '../../../ui/Field';
 import { Fields } from './Fields';
 
 type Props = { document: Recipe; vocabulary: Vocabulary; violations: readonly Violation[]; onChange: (document: Recipe) => void };
