@@ -32,7 +32,7 @@ function ask(CurlHandle $curl, string $url, ?string $body): array
 /** @param array<string, mixed> $body */
 function send(CurlHandle $curl, string $method, string $url, array $body): mixed
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_POSTFIELDS => json_encode($body, JSON_PRESERVE_ZERO_FRACTION)]);
+    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Content-Type: application/json'], CURLOPT_POSTFIELDS => json_encode($body, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)]);
     $answer = curl_exec($curl);
     curl_setopt($curl, CURLOPT_CUSTOMREQUEST, null);
     if (!is_string($answer) || curl_getinfo($curl, CURLINFO_RESPONSE_CODE) >= 300) {
@@ -43,6 +43,7 @@ function send(CurlHandle $curl, string $method, string $url, array $body): mixed
     return json_decode($answer);
 }
 
+/** @param list<float> $values */
 function median(array $values): float
 {
     sort($values);
@@ -62,7 +63,7 @@ foreach ([...$document->steps, $document->steps[4]] as $i => $step) {
     $again->id = "again$i";
     $document->steps[] = $again;
 }
-$body = json_encode(['document' => $document], JSON_PRESERVE_ZERO_FRACTION);
+$body = json_encode(['document' => $document], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
 $times = ['bare' => [], 'preview' => []];
 for ($round = 0; $round < 420; ++$round) {
     $bare = ask($curl, "$base/api/health", null)[0];
@@ -82,7 +83,7 @@ foreach (MOST_TIMES_MATCHED as $most => $bound) {
     $took = [];
     $targets = ['#7f8a6b', '#6b5a4a', '#a3b0b8', '#5a6b7f'];
     for ($round = 0; $round < 20; ++$round) {
-        $time = ask($curl, "$base/api/compute/match", json_encode(['target' => $targets[$round % 4], 'paints' => $paints, 'most' => $most]))[0];
+        $time = ask($curl, "$base/api/compute/match", json_encode(['target' => $targets[$round % 4], 'paints' => $paints, 'most' => $most], JSON_THROW_ON_ERROR))[0];
         $round < 12 || $took[] = $time; // the first rounds warm all workers
     }
     $matched[$most] = median($took) / median($times['bare']);
@@ -108,6 +109,7 @@ printf("Six pieces of %d steps (%d works) planned: %.0f times a bare JSON endpoi
 // The findings of a long recipe against the same without any rule, in this process, in turn.
 $kernel = new Inlaid\App\Kernel('test', false);
 $kernel->boot();
+/** @var Symfony\Component\DependencyInjection\ContainerInterface $services */
 $services = $kernel->getContainer()->get('test.service_container');
 while (count($document->steps) < 40) {
     $again = clone $document->steps[count($document->steps) - 7];
@@ -116,9 +118,10 @@ while (count($document->steps) < 40) {
 }
 $recipe = $services->get(Inlaid\App\Exchange\Document\ReadRecipe::class)->read($document);
 [$context] = $services->get(Inlaid\App\Studio\StudioContext::class)->with(null);
-$schools = $services->get(Inlaid\Core\Practice\Practices::class);
-$with = new Inlaid\Core\Preview\PreviewRecipe($schools, $services->get(Inlaid\Core\Findings\CheckRecipe::class));
-$without = new Inlaid\Core\Preview\PreviewRecipe($schools);
+$analyse = $services->get(Inlaid\Core\Findings\AnalyseRecipe::class);
+$with = new Inlaid\Core\Preview\PreviewRecipe($analyse, $services->get(Inlaid\Core\Findings\CheckRecipe::class));
+$without = new Inlaid\Core\Preview\PreviewRecipe($analyse);
+$found = 0;
 $times = ['with' => [], 'without' => []];
 for ($round = 0; $round < 12; ++$round) {
     foreach (['with' => $with, 'without' => $without] as $which => $preview) {
