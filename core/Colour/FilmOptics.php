@@ -34,8 +34,8 @@ final readonly class FilmOptics
     public static function of(Optics $optics, float $thickness): self
     {
         $a = $b = $c = [];
-        $s = $optics->scattering;
-        foreach ($optics->absorption as $k) {
+        foreach ($optics->absorption as $i => $k) {
+            $s = $optics->scattering[$i];
             $gamma = sqrt($k * ($k + 2 * $s));
             $gx = $gamma * $thickness;
             $t = $gx < self::SMALL ? $thickness * (1 - $gx * $gx / 3) : tanh($gx) / $gamma;

@@ -11,6 +11,8 @@ namespace Inlaid\Core\Colour;
  */
 final readonly class Light
 {
+    private const UNSEEN = 0.002;
+
     public function __construct(public float $red, public float $green, public float $blue)
     {
     }
@@ -30,6 +32,12 @@ final readonly class Light
     public function colour(): Colour
     {
         return Colour::of(vsprintf('#%02x%02x%02x', $this->codes()));
+    }
+
+    /** Is it no more vivid than a screen can show, but for what nobody sees? */
+    public function canBeShown(): bool
+    {
+        return min($this->channels()) >= -self::UNSEEN && max($this->channels()) <= 1 + self::UNSEEN;
     }
 
     /**

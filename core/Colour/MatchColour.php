@@ -28,14 +28,14 @@ final class MatchColour
     private const LARGEST_SL = 1.75;
     /** How many of the bands, sorted by what they add to the luminance, are looked at first. */
     private const BRIGHT = 20;
-    /** 1 ÷ S of what does not scatter: as good as black. */
-    private const BLACK = 1e9;
+    /** S of what does not scatter: as good as black. */
+    private const BLACK = 1e-12;
     /** How many mixes and sets of paints are looked at between two looks at the time. */
     private const EVERY = 500;
 
     /** @var array<int, array<int, list<float>>> absorption by paint and how many parts of it */
     private array $absorption = [];
-    /** @var array<int, float> of one part of each paint */
+    /** @var array<int, array<int, list<float>>> scattering likewise */
     private array $scattering = [];
     /** @var array<string, array{non-empty-array<int, int>, float}> parts and ΔE of the nearest by its paints */
     private array $bySet = [];
@@ -81,8 +81,8 @@ final class MatchColour
         foreach (array_values($paints) as $i => $optics) {
             for ($part = 1; $part <= self::MOST_PARTS; ++$part) {
                 $this->absorption[$i][$part] = $this->brightFirst($optics->times($part)->absorption);
+                $this->scattering[$i][$part] = $this->brightFirst($optics->times($part)->scattering);
             }
-            $this->scattering[$i] = $optics->scattering;
             $this->alone[$i] = $this->brightFirst($surface->observed($optics->masstone())->bands);
         }
     }
@@ -188,7 +188,7 @@ final class MatchColour
             }
         }
         if ([] !== $last) {
-            $this->divide(set: $set, parts: [], left: self::MOST_PARTS, k: array_fill(0, Observer::BANDS, 0.0), s: 0.0, last: $last);
+            $this->divide(set: $set, parts: [], left: self::MOST_PARTS, k: array_fill(0, Observer::BANDS, 0.0), s: array_fill(0, Observer::BANDS, self::BLACK), last: $last);
         }
     }
 
@@ -225,10 +225,10 @@ final class MatchColour
      * @param list<int>                       $set
      * @param array<int, int>                 $parts by paint
      * @param list<float>                     $k     absorption of what is taken
-     * @param float                           $s     and its scattering
+     * @param list<float>                     $s     and its scattering
      * @param array<int, array{float, float}> $last  what the dim bands add, by the last paint
      */
-    private function divide(array $set, array $parts, int $left, array $k, float $s, array $last): void
+    private function divide(array $set, array $parts, int $left, array $k, array $s, array $last): void
     {
         $more = \count($set) - \count($parts);
         if ($more > 0) {
@@ -239,7 +239,7 @@ final class MatchColour
                     parts: $parts + [$paint => $part],
                     left: $left - $part,
                     k: self::plus($k, $this->absorption[$paint][$part]),
-                    s: $s + $part * $this->scattering[$paint],
+                    s: self::plus($s, $this->scattering[$paint][$part]),
                     last: $last,
                 );
             }
@@ -261,21 +261,21 @@ final class MatchColour
      *
      * @param array<int, int>     $parts
      * @param list<float>         $k
+     * @param list<float>         $s
      * @param array{float, float} $dim   what the other bands add to Y, at least and at most
      */
-    private function look(array $parts, int $paint, int $part, array $k, float $s, array $dim): void
+    private function look(array $parts, int $paint, int $part, array $k, array $s, array $dim): void
     {
         $this->lookAtTheTime();
         $share = $this->surface->share;
         [$through, $faint] = [1 - $share, 2 * $share];
         $more = $this->absorption[$paint][$part];
-        $s += $part * $this->scattering[$paint];
-        $per = $s > 0.0 ? 1 / $s : self::BLACK;
+        $moreS = $this->scattering[$paint][$part];
         $bright = 0.0;
         $least = $this->darkest - $dim[1];
         $most = $this->lightest - $dim[0];
         foreach ($this->bright as $i => $w) {
-            $q = ($k[$i] + $more[$i]) * $per;
+            $q = ($k[$i] + $more[$i]) / ($s[$i] + $moreS[$i]);
             $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
             $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
             $seen = $share + $through * $q;
@@ -287,7 +287,7 @@ final class MatchColour
         [$toX, $toY, $toZ] = $this->eye;
         $x = $y = $z = 0.0;
         foreach ($toX as $i => $w) {
-            $q = ($k[$i] + $more[$i]) * $per;
+            $q = ($k[$i] + $more[$i]) / ($s[$i] + $moreS[$i]);
             $inside = 1.0 + $q - sqrt($q * ($q + 2.0));
             $q = $inside * FirstSurface::OUT / (1.0 - FirstSurface::BACK * $inside);
             $seen = $share + $through * $q;

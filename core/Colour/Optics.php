@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Colour;
 
 /**
- * What a material does to light: K absorption, by band, and S scattering, the same in every band (no more can be told from a colour and its
- * hiding), each per µm of wet film.
+ * What a material does to light: K absorption and S scattering, band by band, each per µm of wet film.
  *
  * Immutable. Of a mix each counts by its share of the volume; water and medium count nothing (P. Kubelka and F. Munk, 1931; D. R. Duncan,
  * 1940).
@@ -15,35 +14,51 @@ final readonly class Optics
 {
     /**
      * @param list<float> $absorption
+     * @param list<float> $scattering
      */
-    private function __construct(public array $absorption, public float $scattering)
+    private function __construct(public array $absorption, public array $scattering)
     {
     }
 
     /**
      * @param list<float> $absorption 36 bands, none less than nothing
+     * @param list<float> $scattering likewise
      */
-    public static function of(array $absorption, float $scattering): self
+    public static function of(array $absorption, array $scattering): self
     {
         return new self($absorption, $scattering);
     }
 
     /**
      * What an endlessly thick film of it looks like inside, with so much scattering: K ÷ S = (1 − R)² ÷ 2R.
+     *
+     * @param list<float> $scattering by band
      */
-    public static function ofMasstone(Spectrum $inside, float $scattering): self
+    public static function ofMasstone(Spectrum $inside, array $scattering): self
     {
-        return new self(array_map(static fn (float $r): float => $scattering * (1 - $r) ** 2 / (2 * $r), $inside->bands), $scattering);
+        return new self(array_map(static fn (float $q, float $s): float => $s * $q, self::ratios($inside), $scattering), $scattering);
+    }
+
+    /**
+     * K ÷ S of what looks so inside where it is endlessly thick.
+     *
+     * @return list<float> by band
+     */
+    public static function ratios(Spectrum $inside): array
+    {
+        return array_map(static fn (float $r): float => (1 - $r) ** 2 / (2 * $r), $inside->bands);
     }
 
     public static function clear(): self
     {
-        return new self(array_fill(0, Observer::BANDS, 0.0), 0.0);
+        return new self(array_fill(0, Observer::BANDS, 0.0), array_fill(0, Observer::BANDS, 0.0));
     }
 
     public function times(float $strength): self
     {
-        return new self(array_map(static fn (float $k): float => $strength * $k, $this->absorption), $strength * $this->scattering);
+        $times = static fn (float $figure): float => $strength * $figure;
+
+        return new self(array_map($times, $this->absorption), array_map($times, $this->scattering));
     }
 
     /**
@@ -74,16 +89,15 @@ final readonly class Optics
      */
     public static function mix(array $parts): self
     {
-        $k = array_fill(0, Observer::BANDS, 0.0);
-        $s = 0.0;
+        $k = $s = array_fill(0, Observer::BANDS, 0.0);
         foreach ($parts as [$of, $share]) {
             foreach ($of->absorption as $i => $absorbs) {
                 $k[$i] += $share * $absorbs;
+                $s[$i] += $share * $of->scattering[$i];
             }
-            $s += $share * $of->scattering;
         }
 
-        return new self(array_values($k), $s);
+        return new self(array_values($k), array_values($s));
     }
 
     /**
@@ -92,8 +106,8 @@ final readonly class Optics
     public function masstone(): Spectrum
     {
         $bands = [];
-        foreach ($this->absorption as $k) {
-            $q = $this->scattering > 0.0 ? $k / $this->scattering : \INF;
+        foreach ($this->absorption as $i => $k) {
+            $q = $this->scattering[$i] > 0.0 ? $k / $this->scattering[$i] : \INF;
             $bands[] = \INF === $q ? 0.0 : 1 + $q - sqrt($q * ($q + 2));
         }
 

@@ -13,8 +13,9 @@ use Inlaid\Core\Measure\ExactNumber;
  *
  * Label times hold at 21 °C, 50 % RH and one normal coat. Losing water: reference ÷ actual vapour-pressure deficit ×
  * (wet ÷ normal)^1.5, at least 0.5, times the air's movement. Oils: 2^((21 − T)/10) × damp. Spirits: 1.5^((21 − T)/10).
- * Setting: 2^((21 − T)/10). Cure follows temperature and chemistry alone; a fan does not shorten it. Typical figures:
- * the label and the painter's own log override them.
+ * Setting: 2^((21 − T)/10). Cure follows temperature and chemistry alone; a fan does not shorten it. Open time goes by the film as it is
+ * laid, not by what is left after wiping; warm, dry, moving air and a thin film shorten it. Typical figures: the label and the painter's own
+ * log override them.
  */
 final class PredictDrying
 {
@@ -24,10 +25,11 @@ final class PredictDrying
 
     /**
      * @param float $ofNormal wet film that stays, against one normal coat
+     * @param float $laid     wet film as it is laid, likewise
      *
      * @return Forecast|null null for what does not dry
      */
-    public function predict(Handling $handling, Climate $climate, float $ofNormal = 1.0): ?Forecast
+    public function predict(Handling $handling, Climate $climate, float $ofNormal = 1.0, float $laid = 1.0): ?Forecast
     {
         $times = $handling->times;
         if (null === $times) {
@@ -49,7 +51,9 @@ final class PredictDrying
             through: Span::wait($times->through, $factor),
             cure: Span::wait($times->cure, $cure),
             recoatMost: null === $times->recoatMost ? null : Span::window($times->recoatMost, $cure),
-            openTime: null === $handling->openTime ? null : Span::window($handling->openTime, $factor),
+            openTime: null === $handling->openTime
+                ? null
+                : Span::window($handling->openTime, null === $factor ? null : $this->openFactor($handling->dries, $climate, $laid)),
             potLife: null === $handling->potLife
                 ? null
                 : Span::window($handling->potLife, null === $factor ? null : 2 ** ((21 - $climate->temperature) / 10)),
@@ -72,6 +76,20 @@ final class PredictDrying
             Dries::LosingSpirit => 1.5 ** $warmth,
             Dries::Setting => 2 ** $warmth,
         };
+    }
+
+    /**
+     * How many times longer than on the label what is laid can be worked.
+     *
+     * @param float $laid wet film as it is laid, against one normal coat
+     */
+    private function openFactor(Dries $dries, Climate $climate, float $laid): float
+    {
+        $air = Dries::LosingWater === $dries
+            ? Climate::reference()->vapourPressureDeficit() / max(1e-6, $climate->vapourPressureDeficit()) * $climate->air->factor()
+            : $this->factor($dries, $climate, 1.0);
+
+        return $air * $laid ** 1.5;
     }
 
     /**
@@ -131,8 +149,11 @@ final class PredictDrying
 
         return $above < self::ABOVE_DEW_POINT
             ? \sprintf(
-                'The surface is only %s °C above the dew point. Moisture can form under the coat. Warm or dry the place first.',
-                ExactNumber::plain(max(0.0, round($above, 1)), 1),
+                'The surface is %s. Moisture can form under the coat. Warm it to %s °C, or dry the air.',
+                $above > 0.0
+                    ? \sprintf('only %s °C above the dew point', ExactNumber::plain(round($above, 1), 1))
+                    : 'colder than the dew point',
+                ExactNumber::plain(ceil(10 * ($climate->dewPoint() + self::ABOVE_DEW_POINT) - 1e-9) / 10, 1),
             )
             : null;
     }

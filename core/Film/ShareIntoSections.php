@@ -15,20 +15,20 @@ namespace Inlaid\Core\Film;
 final class ShareIntoSections
 {
     /** Of the hands-on time of a coat that is worked wet, so much is laying; typical. */
-    private const LAYING = 2 / 3;
+    public const LAYING = 2 / 3;
     private const MOST = 500;
     /** Open times and dwells are stated to the minute: half of one more or less is as stated. */
     private const STATED = 0.5;
 
     /**
      * @param float $area  m² in all
-     * @param int   $hands minutes to lay and work all of it, without the dwell
+     * @param float $lay   minutes to lay all of it
+     * @param float $work  minutes to work all of it, without the dwell
      * @param int   $dwell minutes it is to be left wet
      * @param int   $open  minutes it stays wet
      */
-    public function share(float $area, int $hands, int $dwell, int $open): Sections
+    public function share(float $area, float $lay, float $work, int $dwell, int $open): Sections
     {
-        [$lay, $work] = [self::LAYING * $hands, (1 - self::LAYING) * $hands];
         $count = self::least(static fn (int $n): float => self::longest($lay / $n, $work / $n, $dwell), $open);
         $helped = self::least(static fn (int $n): float => $dwell + max(0.0, ($work - $lay) / $n), $open);
 

@@ -9,6 +9,7 @@ use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
@@ -22,8 +23,9 @@ use Inlaid\Core\Material\Material;
  *
  * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and a
  * white one of 80 % (in luminance, seen through its
- * own surface). Hiding alone makes dark colours far too weak in tints; where "one part in nine of white looks like …" is known, one factor
- * of strength is solved that comes nearest. Flake is
+ * own surface). How K and S lie in the bands no single colour tells: with one S for all, thin films of dark dull colours come out far too vivid.
+ * Where "one part in nine of white looks like …" is known, both colours tell it band by band; else the shape is that of a typical paint.
+ * Flake is
  * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it
  * makes with as much water, by the scoop.
  *
@@ -34,14 +36,11 @@ use Inlaid\Core\Material\Material;
  */
 final class DeriveOptics
 {
-    private const BLACK_CARD = 0.01;
-    private const WHITE_CARD = 0.80;
     /** Where no hiding is known, that of a good paint. */
     private const USUAL_HIDING = 0.96;
     /** The white of a tint: a plain white paint of 12 m²/L that hides 0.96. */
     private const WHITE = '#f3f1ec';
     private const WHITE_WET = 1000 / 12;
-    private const TINT_PARTS = 9;
     /** The wood that the look of a stain is stated on, and the share of a normal coat that it takes before the rest is wiped away. */
     private const PALE_WOOD = '#e6d3ad';
     private const TAKEN = 0.25;
@@ -52,8 +51,10 @@ final class DeriveOptics
     private array $found = [];
     private ?Optics $white = null;
 
-    public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
-    {
+    public function __construct(
+        private readonly RecoverSpectrum $recover = new RecoverSpectrum(),
+        private readonly SolveScattering $scatter = new SolveScattering(),
+    ) {
     }
 
     /**
@@ -104,7 +105,7 @@ final class DeriveOptics
                 $this->paleWood()->bands,
                 FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($onWood))->bands,
             ),
-            0.0,
+            array_fill(0, Observer::BANDS, 0.0),
         )->times($material->look->power());
     }
 
@@ -147,101 +148,18 @@ final class DeriveOptics
     private function ofColour(Look $look, Colour $colour, FirstSurface $surface, float $wet): Optics
     {
         $inside = $surface->inside($this->recover->recover($colour));
-        $optics = $this->hiding(inside: $inside, surface: $surface, wet: $wet, hiding: $look->hiding ?? self::USUAL_HIDING);
+        $tinted = null === $look->tint
+            ? null
+            : $this->scatter->byTint($inside, $surface->inside($this->recover->recover($look->tint)), $this->white());
 
-        return null === $look->tint ? $optics : $optics->times($this->strength($optics, $surface, $look->tint));
-    }
-
-    /**
-     * As much scattering as gives the contrast ratio: it grows with it, so halving finds it.
-     */
-    private function hiding(Spectrum $inside, FirstSurface $surface, float $wet, float $hiding): Optics
-    {
-        [$low, $high] = [1e-7, 10.0];
-        $off = fn (float $log): float => $this->contrast(Optics::ofMasstone($inside, exp($log)), $surface, $wet) - $hiding;
-
-        return Optics::ofMasstone($inside, exp(self::root($off, log($low), log($high))));
-    }
-
-    /**
-     * Where a growing function is nothing, by the secant with the older end's value halved when it stays (Illinois), which needs about ten
-     * looks.
-     *
-     * @param \Closure(float): float $of
-     */
-    private static function root(\Closure $of, float $low, float $high): float
-    {
-        [$below, $above] = [$of($low), $of($high)];
-        if ($above <= 0.0) {
-            return $high;
-        }
-        if ($below >= 0.0) {
-            return $low;
-        }
-        $side = 0;
-        for ($i = 0; $i < 100 && $high - $low > 1e-11; ++$i) {
-            $at = ($low * $above - $high * $below) / ($above - $below);
-            $value = $of($at);
-            if (abs($value) < 1e-13) {
-                return $at;
-            }
-            if ($value > 0.0) {
-                [$high, $above, $below, $side] = [$at, $value, 1 === $side ? $below / 2 : $below, 1];
-            } else {
-                [$low, $below, $above, $side] = [$at, $value, -1 === $side ? $above / 2 : $above, -1];
-            }
-        }
-
-        return ($low + $high) / 2;
-    }
-
-    private function contrast(Optics $optics, FirstSurface $surface, float $wet): float
-    {
-        $film = FilmOptics::of($optics, $wet);
-        $over = static fn (float $card): float => $surface->observed($film->over(Spectrum::even($card)))->light()->luminance();
-
-        return $over(self::BLACK_CARD) / $over(self::WHITE_CARD);
-    }
-
-    /**
-     * By what factor the colour is stronger than its hiding says, so that in nine parts of white it looks as stated: the golden section
-     * finds where the difference is least.
-     */
-    private function strength(Optics $optics, FirstSurface $surface, Colour $tint): float
-    {
-        $target = Lab::of($tint);
-        $off = fn (float $log): float => DeltaE2000::between(
-            $surface->observed(
-                Optics::mix([
-                    [$optics->times(exp($log)), 1 / (self::TINT_PARTS + 1)],
-                    [$this->white(), self::TINT_PARTS / (self::TINT_PARTS + 1)],
-                ])->masstone(),
-            )->lab(),
-            $target,
-        );
-        [$low, $high, $ratio] = [-4.0, 4.0, (sqrt(5) - 1) / 2];
-        [$a, $b] = [$high - $ratio * ($high - $low), $low + $ratio * ($high - $low)];
-        [$atA, $atB] = [$off($a), $off($b)];
-        for ($i = 0; $i < 26; ++$i) {
-            if ($atA < $atB) {
-                [$high, $b, $atB] = [$b, $a, $atA];
-                $a = $high - $ratio * ($high - $low);
-                $atA = $off($a);
-            } else {
-                [$low, $a, $atA] = [$a, $b, $atB];
-                $b = $low + $ratio * ($high - $low);
-                $atB = $off($b);
-            }
-        }
-
-        return exp(($low + $high) / 2);
+        return $tinted ?? $this->scatter->byHiding(inside: $inside, surface: $surface, wet: $wet, hiding: $look->hiding ?? self::USUAL_HIDING);
     }
 
     private function white(): Optics
     {
         $surface = FirstSurface::of(Sheen::Matt);
 
-        return $this->white ??= $this->hiding(
+        return $this->white ??= $this->scatter->byHiding(
             inside: $surface->inside($this->recover->recover(Colour::of(self::WHITE))),
             surface: $surface,
             wet: self::WHITE_WET,

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Look;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\FirstSurface;
+use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
@@ -75,7 +76,7 @@ final class FindColourant
     {
         return new Colourant(
             kind: ColourantKind::Film,
-            optics: Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), self::OPAQUE),
+            optics: Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), array_fill(0, Observer::BANDS, self::OPAQUE)),
             flake: null,
             sheen: Sheen::Chalky,
             yellows: 0.0,

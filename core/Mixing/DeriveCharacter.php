@@ -8,14 +8,16 @@ use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Handling;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Material\StatedTimes;
 
 /**
  * Derives what a mix is from its leaves.
  *
  * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool
- * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, stays
- * open as short as the shortest, keeps as short as the shortest, re-wets if anything in it does, and needs the warmth of
+ * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, keeps as short as the
+ * shortest, stays open as short as the shortest of its paints, longer with a glazing medium in it by the medium's share of the body (half of
+ * it or more: as long as the medium's label says; water alone lengthens nothing), re-wets if anything in it does, and needs the warmth of
  * the most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what
  * is
  * smooth. A mix of thinners only has no film and no times.
@@ -90,11 +92,30 @@ final class DeriveCharacter
         return Handling::of(
             dries: $slowest->dries,
             times: $this->times($all),
-            openTime: self::least(array_map(static fn (Handling $h): ?int => $h->openTime, $all)),
+            openTime: $this->openTime($bodies),
             potLife: self::least(array_map(static fn (Handling $h): ?int => $h->potLife, $all)),
             rewets: [] !== array_filter($all, static fn (Handling $h): bool => $h->rewets),
             lowestTemperature: max(array_map(static fn (Handling $h): float => $h->lowestTemperature, $all)),
         );
+    }
+
+    /**
+     * @param list<Component> $bodies
+     */
+    private function openTime(array $bodies): ?int
+    {
+        $open = static fn (Component $c): ?int => $c->material->handling->openTime;
+        $isMedium = static fn (Component $c): bool => MaterialKind::GlazingMedium === $c->material->kind;
+        $media = array_filter($bodies, $isMedium);
+        $paints = array_values(array_filter($bodies, static fn (Component $c): bool => !$isMedium($c)));
+        $medium = self::least(array_map($open, array_values($media)));
+        $paint = self::least(array_map($open, $paints));
+        if (null === $medium || null === $paint || $medium <= $paint) {
+            return self::least([$medium, $paint]);
+        }
+        $volume = static fn (array $of): float => array_sum(array_map(static fn (Component $c): float => $c->share, $of));
+
+        return (int) floor($paint + ($medium - $paint) * min(1.0, 2 * $volume($media) / $volume($bodies)) + 1e-9);
     }
 
     /**

@@ -115,6 +115,7 @@ final readonly class DescribeLook
             spread: $state->spread,
             way: $state->way,
             rehomed: round($state->rehomed, 4),
+            isBeyondScreen: [] !== array_filter($state->patches, static fn (Patch $p): bool => !$p->light()->canBeShown()),
             glances: $this->glances($state),
         );
     }

@@ -13,7 +13,7 @@ use Inlaid\Core\Technique\Zone;
  *
  * Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how
  * patches came of those before, null where they are the same; `spread` and `way` along what they are told
- * apart; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised.
+ * apart; `isBeyondScreen` whether a screen shows any of it less vivid than it is; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised.
  */
 final readonly class ZoneLook
 {
@@ -34,6 +34,7 @@ final readonly class ZoneLook
         public ?Spread $spread,
         public ?string $way,
         public float $rehomed,
+        public bool $isBeyondScreen,
         public ?string $glances,
     ) {
     }

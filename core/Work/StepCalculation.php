@@ -105,9 +105,18 @@ final readonly class StepCalculation
         $open = $this->drying?->openTime?->planned;
         $dwell = $this->step->detail->dwell ?? 0;
 
-        return null === $open || $this->area <= 0.0 || !$this->step->technique->profile()->wet
-            ? null
-            : (new ShareIntoSections())->share(area: $this->area, hands: $this->handsOn - $dwell, dwell: $dwell, open: $open);
+        if (null === $open || $this->area <= 0.0 || !$this->step->technique->profile()->wet) {
+            return null;
+        }
+        $hands = $this->handsOn - $dwell;
+
+        return (new ShareIntoSections())->share(
+            area: $this->area,
+            lay: ShareIntoSections::LAYING * $hands,
+            work: (1 - ShareIntoSections::LAYING) * $hands,
+            dwell: $dwell,
+            open: $open,
+        );
     }
 
     /** Does it leave a film that closes the ground, and not just colour in it? */

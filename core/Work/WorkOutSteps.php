@@ -144,9 +144,10 @@ final readonly class WorkOutSteps
         $drying = null === $character
             ? null
             : $this->predict->predict(
-                $character->handling,
-                $climate,
-                Effect::Adds === $figures->effect && null !== $film ? $film->ofNormal : 1.0,
+                handling: $character->handling,
+                climate: $climate,
+                ofNormal: Effect::Adds === $figures->effect && null !== $film ? $film->ofNormal : 1.0,
+                laid: Effect::Adds === $figures->effect && null !== $film ? $film->wet / $character->normalWet : 1.0,
             );
 
         return new StepCalculation(

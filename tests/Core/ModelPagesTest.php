@@ -15,6 +15,7 @@ use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Colour\Spot;
@@ -39,6 +40,7 @@ use Inlaid\Core\Look\FilmOf;
 use Inlaid\Core\Look\Ground;
 use Inlaid\Core\Look\LaidFilm;
 use Inlaid\Core\Look\Patch;
+use Inlaid\Core\Look\SolveScattering;
 use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Dries;
@@ -113,7 +115,7 @@ final class ModelPagesTest extends TestCase
             '(50, 2.6772, −79.7751) against (50, 0, −82.7485): ΔE %.4f.',
             [DeltaE2000::between(new Lab(50, 2.6772, -79.7751), new Lab(50, 0, -82.7485))],
         ];
-        $film = FilmOptics::of(Optics::of(array_fill(0, 36, 0.0), 1.0), 1.5);
+        $film = FilmOptics::of(Optics::of(array_fill(0, 36, 0.0), array_fill(0, 36, 1.0)), 1.5);
         $over = static fn (float $ground): float => $film->over(Spectrum::even($ground))->bands[0];
         yield 'colour, films' => [
             'colour',
@@ -123,6 +125,15 @@ final class ModelPagesTest extends TestCase
                 $film->over($film->over(Spectrum::even(0.0)))->bands[0],
                 abs($over(0.5) - 5 / 7) < 1e-12 ? '5/7' : (string) $over(0.5),
             ],
+        ];
+
+        [$matt, $recover] = [FirstSurface::of(Sheen::Matt), new RecoverSpectrum()];
+        $inside = static fn (string $hex): Spectrum => $matt->inside($recover->recover(Colour::of($hex)));
+        $blue = (new SolveScattering())->byHiding(inside: $inside('#224466'), surface: $matt, wet: 1000 / 12, hiding: 0.97);
+        yield 'colour, a thinned dark blue' => [
+            'colour',
+            '#224466 that hides 97 %%, thinned 1 : 3 over cream #eadfc4, is %s.',
+            [$matt->observed(FilmOptics::of($blue->times(0.25), 1000 / 12)->over($inside('#eadfc4')))->light()->colour()->hex],
         ];
 
         $bare = Ground::bare(FirstSurface::of(Sheen::Chalky)->observed(Spectrum::even(0.4)));
@@ -186,7 +197,7 @@ final class ModelPagesTest extends TestCase
             'absorbency 1.2: 2 × 1.2 ÷ 0.9 + 8 ÷ 4 = %.2f, so',
             [$patches->laid / (1 - $wash->loss) + $wash->holdUp / 4],
         ];
-        $sections = (new ShareIntoSections())->share(1.0, 30, 0, 8);
+        $sections = (new ShareIntoSections())->share(area: 1.0, lay: 20.0, work: 10.0, dwell: 0, open: 8);
         yield 'film, sections' => [
             'film',
             '20 min to apply, so %d sections; %d with a helper.',

@@ -11,6 +11,7 @@ use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Optics;
+use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Look\DeriveOptics;
@@ -82,30 +83,76 @@ final class DeriveOpticsTest extends TestCase
         });
     }
 
-    /**
-     * With a tint no other strength comes nearer to it; the full-strength colour stays; a dark colour is stronger than its hiding says.
-     */
-    public function testATintSetsTheStrength(): void
+    /** One part in nine of white looks as stated, and at full strength it looks as before; a dark colour is stronger than its hiding says. */
+    public function testATintComesBack(): void
     {
         $white = $this->optics(self::material(LookKind::Opaque, '#f3f1ec', 0.96, null, 12.0, Sheen::Matt));
-        $tinted = static fn (Optics $optics, float $times): Lab => FirstSurface::of(Sheen::Matt)->observed(
-            Optics::mix([[$optics->times($times), 0.1], [$white, 0.9]])->masstone(),
-        )->lab();
         foreach (['#2b2c2e' => '#9c9ea0', '#b5402c' => '#e0a596', '#23473a' => '#96aba0', '#20284a' => '#9aa0b8'] as $hex => $tint) {
             $plain = $this->optics(self::material(LookKind::Opaque, $hex, 0.97, null, 12.0, Sheen::Matt));
             $found = $this->optics(self::material(LookKind::Opaque, $hex, 0.97, $tint, 12.0, Sheen::Matt));
-            $off = DeltaE2000::between($tinted($found, 1.0), Lab::of(Colour::of($tint)));
-            for ($times = 0.02; $times < 50; $times *= 1.05) {
+            $mixed = FirstSurface::of(Sheen::Matt)->observed(Optics::mix([[$found, 0.1], [$white, 0.9]])->masstone())->lab();
+            self::assertLessThan(0.5, DeltaE2000::between($mixed, Lab::of(Colour::of($tint))), $hex);
+            self::assertLessThan(1e-6, DeltaE2000::between($plain->masstone()->lab(), $found->masstone()->lab()));
+            if (Lab::of(Colour::of($hex))->l < 30) {
                 self::assertGreaterThan(
-                    $off - 0.02,
-                    DeltaE2000::between($tinted($plain, $times), Lab::of(Colour::of($tint))),
-                    "$hex × $times",
+                    1.5 * array_sum($plain->scattering),
+                    array_sum($found->scattering),
+                    "$hex is stronger than its hiding says",
                 );
             }
-            self::assertLessThan(1e-6, DeltaE2000::between($plain->masstone()->lab(), $found->masstone()->lab()));
-            Lab::of(Colour::of($hex))->l < 30
-                && self::assertGreaterThan(1.5 * $plain->scattering, $found->scattering, "$hex is stronger than its hiding says");
         }
+        $nonsense = $this->optics(self::material(LookKind::Opaque, '#e8e0d0', 0.9, '#f5f4f0', 12.0, Sheen::Matt));
+        self::assertEquals(
+            $this->optics(self::material(LookKind::Opaque, '#e8e0d0', 0.9, null, 12.0, Sheen::Matt)),
+            $nonsense,
+            'a tint as pale as white tells nothing',
+        );
+    }
+
+    /**
+     * Films of any dull colour keep its hue and are not much more vivid than it is, over white, cream and black, from an eighth of a coat to
+     * four; and all of them can be shown. The hue is that of the difference from the ground.
+     */
+    public function testThinFilmsOfDullColoursStayDull(): void
+    {
+        $surface = FirstSurface::of(Sheen::Matt);
+        $recover = new RecoverSpectrum();
+        $this->manyTimes(80, function () use ($surface, $recover): void {
+            do {
+                $hex = \sprintf('#%02x%02x%02x', $this->int(15, 220), $this->int(15, 220), $this->int(15, 220));
+                $full = Lab::of(Colour::of($hex));
+                $chroma = hypot($full->a, $full->b);
+            } while ($chroma > 35.0);
+            $optics = $this->optics(self::material(LookKind::Opaque, $hex, $this->float(0.85, 0.99), null, 12.0, Sheen::Matt));
+            foreach (['#f6f4ef', '#eadfc4', '#1a1a1a'] as $ground) {
+                $under = $surface->inside($recover->recover(Colour::of($ground)));
+                $bare = Lab::of(Colour::of($ground));
+                foreach ([0.125, 0.2, 0.4, 0.7, 1.0, 2.0, 4.0] as $coats) {
+                    $seen = $surface->observed(FilmOptics::of($optics, $coats * 1000 / 12)->over($under));
+                    $film = $seen->lab();
+                    $told = "$hex over $ground, $coats coats";
+                    self::assertLessThan(1.35 * max(8.0, $chroma, hypot($bare->a, $bare->b)), hypot($film->a, $film->b), $told);
+                    self::assertGreaterThan(-1e-3, min($seen->light()->channels()), $told);
+                    [$a, $b, $da, $db] = [$full->a - $bare->a, $full->b - $bare->b, $film->a - $bare->a, $film->b - $bare->b];
+                    if (min(hypot($a, $b), hypot($da, $db)) > 8.0) {
+                        self::assertLessThan(18.0, rad2deg(abs(atan2($da * $b - $db * $a, $da * $a + $db * $b))), $told);
+                    }
+                }
+            }
+        });
+    }
+
+    /** #224466 that hides 97 %, thinned 1 : 3, over cream: with one S for all bands it came out #11679e, with red gone. */
+    public function testADarkBlueThinned(): void
+    {
+        $surface = FirstSurface::of(Sheen::Matt);
+        $blue = $this->optics(self::material(LookKind::Opaque, '#224466', 0.97, null, 12.0, Sheen::Matt));
+        $film = $surface->observed(
+            FilmOptics::of($blue->times(0.25), 1000 / 12)->over($surface->inside((new RecoverSpectrum())->recover(Colour::of('#eadfc4')))),
+        )->lab();
+        $full = Lab::of(Colour::of('#224466'));
+        self::assertLessThan(1.3 * hypot($full->a, $full->b), hypot($film->a, $film->b));
+        self::assertGreaterThan($full->l, $film->l, 'the cream shows');
     }
 
     public function testWhatIsNotTold(): void

@@ -137,7 +137,7 @@ final class SpectrumTest extends TestCase
 
     private static function film(float $k, float $s, float $x): FilmOptics
     {
-        return FilmOptics::of(Optics::of(array_fill(0, 36, $k), $s), $x);
+        return FilmOptics::of(Optics::of(array_fill(0, 36, $k), array_fill(0, 36, $s)), $x);
     }
 
     /**
@@ -154,10 +154,10 @@ final class SpectrumTest extends TestCase
         self::assertEqualsWithDelta(0.8 * exp(-2 * 0.3), self::film(0.003, 0.0, 100.0)->over(Spectrum::even(0.8))->bands[7], 1e-9);
         self::assertEqualsWithDelta(
             0.4,
-            FilmOptics::of(Optics::ofMasstone(Spectrum::even(0.4), 0.02), 1e5)->over(Spectrum::even(0.9))->bands[3],
+            FilmOptics::of(Optics::ofMasstone(Spectrum::even(0.4), array_fill(0, 36, 0.02)), 1e5)->over(Spectrum::even(0.9))->bands[3],
             1e-9,
         );
-        self::assertEqualsWithDelta(0.4, Optics::ofMasstone(Spectrum::even(0.4), 0.02)->masstone()->bands[3], 1e-12);
+        self::assertEqualsWithDelta(0.4, Optics::ofMasstone(Spectrum::even(0.4), array_fill(0, 36, 0.02))->masstone()->bands[3], 1e-12);
         self::assertSame(array_fill(0, 36, 0.3), FilmOptics::none()->over(Spectrum::even(0.3))->bands);
     }
 
@@ -169,7 +169,7 @@ final class SpectrumTest extends TestCase
     public function testFilmsHold(): void
     {
         $this->manyTimes(200, function (): void {
-            $optics = Optics::of(array_map(fn (): float => $this->float(0, 0.05), range(1, 36)), $this->float(0, 0.05));
+            $optics = Optics::of(array_map(fn (): float => $this->float(0, 0.05), range(1, 36)), array_map(fn (): float => $this->float(0, 0.05), range(1, 36)));
             $ground = Spectrum::of(array_map(fn (): float => $this->float(0, 1), range(1, 36)));
             $x = $this->float(1, 150);
             $whole = FilmOptics::of($optics, $x)->over($ground)->bands;
@@ -195,7 +195,7 @@ final class SpectrumTest extends TestCase
      */
     public function testThinnedByHalfTwiceTheFilmIsTheSame(): void
     {
-        $paint = Optics::ofMasstone((new RecoverSpectrum())->recover(Colour::of('#5d6a72')), 0.02);
+        $paint = Optics::ofMasstone((new RecoverSpectrum())->recover(Colour::of('#5d6a72')), array_fill(0, 36, 0.02));
         $thinned = Optics::mix([[$paint, 0.5], [Optics::clear(), 0.5]]);
         $wood = (new RecoverSpectrum())->recover(Colour::of('#dcc59d'));
         foreach (FilmOptics::of($paint, 40.0)->over($wood)->bands as $i => $r) {

@@ -94,7 +94,31 @@ final class DryingTest extends TestCase
     {
         self::assertNull($this->predict(Climate::of(15, 60))->stop);
         self::assertStringContainsString('2.6 °C above the dew point', (string) $this->predict(Climate::of(12, 84))->stop);
-        self::assertStringContainsString('dew point', (string) $this->predict(Climate::of(21, 50, Air::Still, 12))->stop);
+        self::assertStringContainsString('colder than the dew point', (string) $this->predict(Climate::of(21, 50, Air::Still, 9))->stop);
+        self::assertStringContainsString('Warm it to 13.2 °C', (string) $this->predict(Climate::of(21, 50, Air::Still, 9))->stop);
+    }
+
+    /**
+     * In the air of the label a normal coat is open as long as the label says, whatever is wiped off again; warm, dry or moving air and a
+     * thin film shorten it.
+     */
+    public function testOpenTimeGoesByWhatIsLaid(): void
+    {
+        $open = fn (Climate $climate, float $left, float $laid): ?int => (new PredictDrying())
+            ->predict($this->handling(0), $climate, $left, $laid)?->openTime?->planned;
+        $label = $this->handling(0)->openTime;
+        foreach ([0.1, 0.35, 1.0] as $left) {
+            self::assertSame($label, $open(Climate::reference(), $left, 1.0));
+            self::assertSame($label, $open(Climate::of(15, 70), $left, 1.4), 'never longer');
+        }
+        foreach ([
+            [Climate::of(27, 50), 1.0],
+            [Climate::of(21, 35), 1.0],
+            [Climate::of(21, 50, Air::Fan), 1.0],
+            [Climate::reference(), 0.7],
+        ] as [$air, $laid]) {
+            self::assertLessThan($label, $open($air, 1.0, $laid));
+        }
     }
 
     #[TestWith([80.0, 50.0])]

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Core\Film;
 
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Film\ShareIntoSections;
+use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +28,7 @@ final class SectionsTest extends TestCase
         $this->manyTimes(300, function (): void {
             [$hands, $open] = [$this->int(3, 240), $this->int(3, 60)];
             $dwell = $this->int(0, $open + 4);
-            $sections = (new ShareIntoSections())->share(1.7, $hands, $dwell, $open);
+            $sections = self::shared(1.7, $hands, $dwell, $open);
             if (null === $sections->count) {
                 self::assertGreaterThan($open + 0.5, self::longestWait($hands / 500, $dwell)[1], 'not in five hundred either');
 
@@ -44,14 +48,37 @@ final class SectionsTest extends TestCase
     /** 30 min of work, 20 of them laying, open for 8: three sections of 6⅔ min each; a helper behind makes one of them. */
     public function testByHand(): void
     {
-        $sections = (new ShareIntoSections())->share(0.9, 30, 0, 8);
+        $sections = self::shared(0.9, 30, 0, 8);
         self::assertSame([3, 1, 8], [$sections->count, $sections->withHelper, $sections->mistEvery]);
         self::assertEqualsWithDelta(0.3, $sections->area, 1e-9);
-        self::assertNull((new ShareIntoSections())->share(0.9, 30, 9, 8)->count);
+        self::assertNull(self::shared(0.9, 30, 9, 8)->count);
         self::assertSame(
             [1, null],
-            [(new ShareIntoSections())->share(0.9, 12, 0, 8)->count, (new ShareIntoSections())->share(0.9, 12, 0, 8)->mistEvery],
+            [self::shared(0.9, 12, 0, 8)->count, self::shared(0.9, 12, 0, 8)->mistEvery],
         );
+    }
+
+    /**
+     * 2 m² laid at 0.10 and wiped at 0.08 m² a minute: 20 and 25 min. Open for 15 min on its label, and for 8 at 27 °C and 35 %: two sections
+     * become three; a helper makes one of them.
+     */
+    public function testWarmDryAirMakesMoreSections(): void
+    {
+        $handling = Given::paint(open: 15)->handling;
+        $sections = static function (Climate $climate) use ($handling): Sections {
+            $open = (new PredictDrying())->predict($handling, $climate)->openTime->planned ?? self::fail('It is open for some time.');
+
+            return (new ShareIntoSections())->share(area: 2.0, lay: 2.0 / 0.10, work: 2.0 / 0.08, dwell: 0, open: $open);
+        };
+        [$usual, $warm] = [$sections(Climate::reference()), $sections(Climate::of(27, 35))];
+        self::assertSame([2, 1], [$usual->count, $usual->withHelper]);
+        self::assertSame([3, 1], [$warm->count, $warm->withHelper]);
+        self::assertSame([15, 8], [$usual->mistEvery, $warm->mistEvery]);
+    }
+
+    private static function shared(float $area, int $hands, int $dwell, int $open): Sections
+    {
+        return (new ShareIntoSections())->share(area: $area, lay: $hands * 2 / 3, work: $hands / 3, dwell: $dwell, open: $open);
     }
 
     /**

@@ -90,6 +90,30 @@ final class CharacterTest extends TestCase
     }
 
     /**
+     * A glaze of four parts of a medium that is open for 12 min to one of paint has twice the time of a wash of that paint; water gives
+     * none.
+     */
+    public function testAMediumLengthensTheOpenTimeAndWaterDoesNot(): void
+    {
+        $paint = Given::paint(open: 6);
+        $medium = Material::of(
+            'medium',
+            1,
+            'Medium',
+            MaterialKind::GlazingMedium,
+            true,
+            $paint->body,
+            Given::paint(open: 12)->handling,
+            $paint->look,
+        );
+        $open = fn (array ...$of): ?int => $this->derive($this->mix(...$of))->handling->openTime;
+        self::assertSame(6, $open([1, $paint], [3, Given::water()]));
+        self::assertSame(12, $open([1, $paint], [4, $medium]));
+        self::assertSame(9, $open([3, $paint], [1, $medium]));
+        self::assertSame(9, $open([3, $paint], [1, $medium], [4, Given::water()]));
+    }
+
+    /**
      * A latest recoat that the slower part makes impossible is moved to the earliest possible one, never before it.
      */
     public function testAWindowIsNeverEmpty(): void

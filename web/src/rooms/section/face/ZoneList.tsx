@@ -25,6 +25,7 @@ export function ZoneList({ zones, first }: { zones: readonly ZoneLook[]; first: 
             <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
               {first ? 'before step 1' : (z.change?.inWords ?? 'unchanged')}
               {z.glances && '; metallic: changes with the light, no ΔE given'}
+              {z.isBeyondScreen && '; more vivid than a screen can show'}
             </Box>
           </span>
         </Box>
