@@ -13,8 +13,8 @@ use Inlaid\Core\Board\OrderRounds;
 use Inlaid\Core\Board\Patch;
 use Inlaid\Core\Board\WriteBack;
 use Inlaid\Core\Context\Context;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Practice\Practices;
-use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 

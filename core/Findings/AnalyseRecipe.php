@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Context\Context;
+use Inlaid\Core\Look\BuildStacks;
+use Inlaid\Core\Look\WorkOutFit;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Schedule\PlanAlone;
-use Inlaid\Core\Surface\BuildStacks;
-use Inlaid\Core\Surface\WorkOutFit;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**

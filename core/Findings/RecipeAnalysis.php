@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Context\Context;
+use Inlaid\Core\Look\JointPreview;
+use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
@@ -14,8 +16,6 @@ use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Schedule\PlannedAlone;
-use Inlaid\Core\Surface\JointPreview;
-use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;

@@ -7,10 +7,10 @@ namespace Inlaid\Core\Learn;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Lab;
-use Inlaid\Core\Look\FindColourant;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Learned;
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Optics\FindColourant;
 
 /**
  * Learns from the colours read of patches how a material really looks: how strong it is, and which colour it is.

@@ -10,6 +10,11 @@ use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
+use Inlaid\Core\Optics\ColourantKind;
+use Inlaid\Core\Surface\LaidSurface;
+use Inlaid\Core\Surface\SurfaceStep;
+use Inlaid\Core\Surface\WorkOnZone;
+use Inlaid\Core\Surface\ZoneState;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Zone;
 
@@ -42,7 +47,7 @@ final readonly class JudgeLook
      *
      * @return list<LookEffect> in order
      */
-    public function effects(StackLook $look, array $buried): array
+    public function effects(LaidSurface $look, array $buried): array
     {
         $effects = [];
         $look = self::fewEnough($look);
@@ -63,7 +68,7 @@ final readonly class JudgeLook
     }
 
     /** As few patches as let every step be left out once. */
-    public static function fewEnough(StackLook $look): StackLook
+    public static function fewEnough(LaidSurface $look): LaidSurface
     {
         return $look->withAtMost(max(
             1,
@@ -76,7 +81,7 @@ final readonly class JudgeLook
      *
      * @param float $buried the share of the effect that must remain
      */
-    public function effect(StackLook $look, int $doing, float $buried = self::BURIED): LookEffect
+    public function effect(LaidSurface $look, int $doing, float $buried = self::BURIED): LookEffect
     {
         $effects = array_map(
             fn (Zone $zone): LookEffect => $this->effectIn(look: $look, doing: $doing, zone: $zone, buried: $buried),
@@ -96,12 +101,12 @@ final readonly class JudgeLook
      *
      * @param non-empty-list<ZoneState> $without the zone without that step, in place of it and after each later one
      */
-    public function effectAt(StackLook $look, int $doing, int $to, Zone $zone, array $without): LookEffect
+    public function effectAt(LaidSurface $look, int $doing, int $to, Zone $zone, array $without): LookEffect
     {
         $later = \array_slice($look->doings, $to + 1);
         $without = \array_slice($without, $to - $doing);
         $with = \array_slice(
-            DoStep::all(
+            WorkOnZone::all(
                 state: $without[0] ?? throw new \LogicException('This step doesn\'t exist.'),
                 steps: [$look->doings[$doing], ...$later],
                 zone: $zone,
@@ -119,12 +124,12 @@ final readonly class JudgeLook
         );
     }
 
-    private function effectIn(StackLook $look, int $doing, Zone $zone, float $buried): LookEffect
+    private function effectIn(LaidSurface $look, int $doing, Zone $zone, float $buried): LookEffect
     {
         $apart = [];
         $without = $look->met($doing, $zone);
         for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
-            $without = $i === $doing ? $without : DoStep::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
+            $without = $i === $doing ? $without : WorkOnZone::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
             $apart[] = $off = $look->after($i, $zone)->apart($without);
             $left = $look->takenAfter($i, $zone);
             if ($off < self::GONE && null !== $left && $look->after($i, $zone)->endsAs($without, $left)) {
@@ -144,10 +149,10 @@ final readonly class JudgeLook
     }
 
     /**
-     * @param list<Doing> $later steps
-     * @param list<float> $apart after the step and each later one
+     * @param list<SurfaceStep> $later steps
+     * @param list<float>       $apart after the step and each later one
      */
-    private static function between(Doing $step, array $later, Zone $zone, array $apart, float $buried): LookEffect
+    private static function between(SurfaceStep $step, array $later, Zone $zone, array $apart, float $buried): LookEffect
     {
         $most = max(0.0, ...$apart);
         $remains = $apart[\count($apart) - 1] ?? 0.0;
@@ -166,8 +171,8 @@ final readonly class JudgeLook
     /**
      * The step after which less than enough is left, for good.
      *
-     * @param list<Doing> $later
-     * @param list<float> $apart after the step and each later one
+     * @param list<SurfaceStep> $later
+     * @param list<float>       $apart after the step and each later one
      */
     private static function buriedBy(array $later, array $apart, float $least): ?string
     {
@@ -182,7 +187,7 @@ final readonly class JudgeLook
     /**
      * Where a step is blended over another colour: what the two make of one another.
      */
-    public function blend(StackLook $look, int $doing): ?LookBlend
+    public function blend(LaidSurface $look, int $doing): ?LookBlend
     {
         $step = $look->doings[$doing];
         $levels = $step->pattern->at(Zone::Field);
@@ -226,16 +231,16 @@ final readonly class JudgeLook
     /**
      * On the flat, where a film is laid at all.
      */
-    public function hides(StackLook $look, int $doing): ?LookHides
+    public function hides(LaidSurface $look, int $doing): ?LookHides
     {
         $step = $look->doings[$doing];
         if (null === $step->film || !$step->film->colours()) {
             return null;
         }
         $before = $look->met($doing, Zone::Field);
-        $endless = Lab::ofLight(DoStep::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
+        $endless = Lab::ofLight(WorkOnZone::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
         $off = static fn (float $times): float => DeltaE2000::between(
-            Lab::ofLight(DoStep::to($before, $step->laid($times), Zone::Field)->mean()),
+            Lab::ofLight(WorkOnZone::to($before, $step->laid($times), Zone::Field)->mean()),
             $endless,
         );
         $now = $off(1.0);

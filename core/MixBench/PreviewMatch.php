@@ -13,7 +13,6 @@ use Inlaid\Core\Colour\MatchColour;
 use Inlaid\Core\Colour\MatchedMix;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Sheen;
-use Inlaid\Core\Look\DeriveOptics;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
@@ -26,6 +25,7 @@ use Inlaid\Core\Mixing\InvalidMix;
 use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
+use Inlaid\Core\Optics\DeriveOptics;
 use Inlaid\Core\Recipe\DescribeStep;
 
 /**

@@ -106,16 +106,16 @@ final class DeriveCharacter
     {
         $open = static fn (Component $c): ?int => $c->material->handling->openTime;
         $isMedium = static fn (Component $c): bool => MaterialKind::GlazingMedium === $c->material->kind;
-        $media = array_filter($bodies, $isMedium);
+        $media = array_values(array_filter($bodies, $isMedium));
         $paints = array_values(array_filter($bodies, static fn (Component $c): bool => !$isMedium($c)));
-        $medium = self::least(array_map($open, array_values($media)));
+        $medium = self::least(array_map($open, $media));
         $paint = self::least(array_map($open, $paints));
         if (null === $medium || null === $paint || $medium <= $paint) {
             return self::least([$medium, $paint]);
         }
-        $volume = static fn (array $of): float => array_sum(array_map(static fn (Component $c): float => $c->share, $of));
+        $volume = static fn (Component ...$of): float => array_sum(array_map(static fn (Component $c): float => $c->share, $of));
 
-        return (int) floor($paint + ($medium - $paint) * min(1.0, 2 * $volume($media) / $volume($bodies)) + 1e-9);
+        return (int) floor($paint + ($medium - $paint) * min(1.0, 2 * $volume(...$media) / $volume(...$bodies)) + 1e-9);
     }
 
     /**

@@ -9,7 +9,7 @@ use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Context\Context;
-use Inlaid\Core\Look\LayLook;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Mixing\InvalidMix;
@@ -19,7 +19,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
@@ -57,7 +57,7 @@ final readonly class SolveThinning
         if (!$mix instanceof Mixture || null === $thinner || null === $part) {
             throw InvalidMix::nothingToThinWith();
         }
-        if (!\in_array($zone, LayLook::zones($part->substrate), true)) {
+        if (!\in_array($zone, BuildSurface::zones($part->substrate), true)) {
             throw InvalidMix::nothingToLookAt($part->name);
         }
         $rungs = [];

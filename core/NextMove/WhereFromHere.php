@@ -9,10 +9,12 @@ use Inlaid\Core\Context\Context;
 use Inlaid\Core\Findings\AnalyseRecipe;
 use Inlaid\Core\Findings\CheckRecipe;
 use Inlaid\Core\Findings\Finding;
-use Inlaid\Core\Look\Doing;
+use Inlaid\Core\Look\DescribeLook;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
-use Inlaid\Core\Look\StackLook;
+use Inlaid\Core\Look\LookTarget;
+use Inlaid\Core\Look\WorkOutLook;
+use Inlaid\Core\Look\ZoneColour;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\Practices;
@@ -21,10 +23,8 @@ use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\Target;
-use Inlaid\Core\Surface\DescribeLook;
-use Inlaid\Core\Surface\LookTarget;
-use Inlaid\Core\Surface\WorkOutLook;
-use Inlaid\Core\Surface\ZoneColour;
+use Inlaid\Core\Surface\LaidSurface;
+use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
@@ -106,7 +106,7 @@ final readonly class WhereFromHere
      */
     private function search(
         Recipe $made,
-        StackLook $here,
+        LaidSurface $here,
         PiecePart $part,
         Target $target,
         array $moves,
@@ -162,7 +162,7 @@ final readonly class WhereFromHere
     private function told(
         array $found,
         Recipe $made,
-        StackLook $here,
+        LaidSurface $here,
         PiecePart $part,
         Target $target,
         Context $context,
@@ -214,7 +214,7 @@ final readonly class WhereFromHere
     /**
      * @return list<LookEffect> of the steps that are to be seen
      */
-    private function remaining(Recipe $made, StackLook $here): array
+    private function remaining(Recipe $made, LaidSurface $here): array
     {
         return $this->effects(
             $here,
@@ -230,13 +230,13 @@ final readonly class WhereFromHere
      *
      * @return list<LookEffect> of these steps, as far as there is room to judge them
      */
-    private function effects(StackLook $look, array $ids): array
+    private function effects(LaidSurface $look, array $ids): array
     {
         return $this->judge->effects(
             $look,
             array_map(
                 static fn (): float => JudgeLook::BURIED,
-                array_filter($look->doings, static fn (Doing $d): bool => \in_array($d->id, $ids, true)),
+                array_filter($look->doings, static fn (SurfaceStep $d): bool => \in_array($d->id, $ids, true)),
             ),
         );
     }
@@ -248,7 +248,7 @@ final readonly class WhereFromHere
      *
      * @return list<string>
      */
-    private function buried(Recipe $made, array $was, StackLook $after): array
+    private function buried(Recipe $made, array $was, LaidSurface $after): array
     {
         $now = $this->effects($after, array_map(static fn (LookEffect $e): string => $e->stepId, $was));
         $now = array_column(array_map(static fn (LookEffect $e): array => [$e->stepId, $e], $now), 1, 0);
@@ -280,7 +280,7 @@ final readonly class WhereFromHere
     /**
      * @param non-empty-list<Step> $steps
      */
-    private function after(Recipe $made, StackLook $here, PiecePart $part, array $steps, Context $context): StackLook
+    private function after(Recipe $made, LaidSurface $here, PiecePart $part, array $steps, Context $context): LaidSurface
     {
         $works = $this->worksOn($made->withSteps($steps), $part, $context);
 

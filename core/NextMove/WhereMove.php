@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\NextMove;
 
-use Inlaid\Core\Surface\LookTarget;
-use Inlaid\Core\Surface\ZoneColour;
+use Inlaid\Core\Look\LookTarget;
+use Inlaid\Core\Look\ZoneColour;
 
 /**
  * One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\NextMove;
 
-use Inlaid\Core\Surface\LookTarget;
+use Inlaid\Core\Look\LookTarget;
 
 /**
  * Where a job stands against its target, and the moves that lead nearer.

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Inlaid\Core\Preview;
 
 use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Look\JointPreview;
+use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Prep\PrepLine;
 use Inlaid\Core\Purchase\CleanUpPreview;
 use Inlaid\Core\Purchase\Consumable;
 use Inlaid\Core\Purchase\MaterialNeed;
 use Inlaid\Core\Schedule\PlanPreview;
-use Inlaid\Core\Surface\JointPreview;
-use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Work\Cost;
 
 /**

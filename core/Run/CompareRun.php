@@ -9,12 +9,12 @@ use Inlaid\Core\Colour\ColourDifference;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\StepChange;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
-use Inlaid\Core\Surface\WorkOutLook;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
 

@@ -6,11 +6,11 @@ namespace Inlaid\App\Store;
 
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
-use Inlaid\Core\Look\ZoneState;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Practice\Practices;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
-use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Surface\ZoneState;
 use Inlaid\Core\Work\WorkOutSteps;
 
 /**

@@ -16,8 +16,8 @@ final class Rooms
     /** From the ground up; within a floor, too, a room uses only those before it. */
     public const FLOORS = [
         'ground' => ['Measure', 'Planning', 'Colour', 'Stock', 'Layout', 'Material', 'Mixing', 'Drying'],
-        'craft' => ['Technique', 'Film', 'Piece', 'Look', 'Practice', 'Recipe', 'Edit'],
-        'working out' => ['Context', 'Work', 'Surface', 'Batch', 'Schedule', 'Purchase', 'Board'],
+        'craft' => ['Technique', 'Film', 'Optics', 'Piece', 'Surface', 'Practice', 'Recipe', 'Edit'],
+        'working out' => ['Context', 'Work', 'Look', 'Batch', 'Schedule', 'Purchase', 'Board'],
         'judgement' => ['Findings', 'Prep', 'BoardPlan', 'Run', 'Learn', 'MixBench'],
         'answers' => ['Preview', 'NextMove'],
     ];

@@ -32,16 +32,8 @@ use Inlaid\Core\Layout\Seams;
 use Inlaid\Core\Layout\Share;
 use Inlaid\Core\Learn\LearnLook;
 use Inlaid\Core\Learn\SeenPatch;
-use Inlaid\Core\Look\Colourant;
-use Inlaid\Core\Look\ColourantKind;
-use Inlaid\Core\Look\Doing;
-use Inlaid\Core\Look\DoStep;
-use Inlaid\Core\Look\FilmOf;
-use Inlaid\Core\Look\Ground;
-use Inlaid\Core\Look\LaidFilm;
-use Inlaid\Core\Look\Patch;
-use Inlaid\Core\Look\SolveScattering;
-use Inlaid\Core\Look\ZoneState;
+use Inlaid\Core\Look\WorkOutFit;
+use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Dries;
 use Inlaid\Core\Measure\ExactNumber;
@@ -51,6 +43,9 @@ use Inlaid\Core\Mixing\Basis;
 use Inlaid\Core\Mixing\FlattenMix;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
+use Inlaid\Core\Optics\Colourant;
+use Inlaid\Core\Optics\ColourantKind;
+use Inlaid\Core\Optics\SolveScattering;
 use Inlaid\Core\Piece\DecideFinish;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Grain;
@@ -83,8 +78,13 @@ use Inlaid\Core\Run\LearnFactor;
 use Inlaid\Core\Stock\Account;
 use Inlaid\Core\Stock\Balance;
 use Inlaid\Core\Stock\Move;
-use Inlaid\Core\Surface\WorkOutFit;
-use Inlaid\Core\Surface\WorkOutLook;
+use Inlaid\Core\Surface\FilmOf;
+use Inlaid\Core\Surface\Ground;
+use Inlaid\Core\Surface\LaidFilm;
+use Inlaid\Core\Surface\Patch;
+use Inlaid\Core\Surface\SurfaceStep;
+use Inlaid\Core\Surface\WorkOnZone;
+use Inlaid\Core\Surface\ZoneState;
 use Inlaid\Core\Technique\Kind\BrushedFull;
 use Inlaid\Core\Technique\Kind\GlazedAndWiped;
 use Inlaid\Core\Technique\Kind\WashedAndWiped;
@@ -486,7 +486,7 @@ final class ModelPagesTest extends TestCase
     private static function glazeAt(float $height): float
     {
         $film = new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3);
-        $step = new Doing(
+        $step = new SurfaceStep(
             'g',
             (new GlazedAndWiped())->profile()->effect,
             (new GlazedAndWiped())->pattern(new Workmanship()),
@@ -499,7 +499,7 @@ final class ModelPagesTest extends TestCase
             $bare = Ground::bare(Spectrum::even(0.4));
             $films = array_map(
                 static fn (Patch $p): LaidFilm => $p->films[0],
-                DoStep::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches,
+                WorkOnZone::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches,
             );
 
             return $films[0]->wet;

@@ -14,14 +14,14 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Look\LookAgeing;
+use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Surface\LookAgeing;
-use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 

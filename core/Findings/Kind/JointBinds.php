@@ -10,10 +10,10 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Look\FitEdit;
+use Inlaid\Core\Look\FitRemedy;
+use Inlaid\Core\Look\JointPreview;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Surface\FitEdit;
-use Inlaid\Core\Surface\FitRemedy;
-use Inlaid\Core\Surface\JointPreview;
 
 /**
  * A moving part will bind.

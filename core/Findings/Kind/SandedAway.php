@@ -11,8 +11,8 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Look\Layer;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Surface\Layer;
 use Inlaid\Core\Technique\Effect;
 
 /**

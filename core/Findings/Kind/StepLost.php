@@ -12,9 +12,9 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
+use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Purpose;
-use Inlaid\Core\Surface\StackPreview;
 use Inlaid\Core\Work\StepCalculation;
 
 /**

@@ -8,7 +8,7 @@ use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Surface\LookTarget;
+use Inlaid\Core\Look\LookTarget;
 
 /**
  * The finish will not look as it is to.

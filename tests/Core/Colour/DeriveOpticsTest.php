@@ -14,7 +14,6 @@ use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
-use Inlaid\Core\Look\DeriveOptics;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
@@ -23,6 +22,7 @@ use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Optics\DeriveOptics;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\TestCase;
 

@@ -14,19 +14,8 @@ use Inlaid\Core\Colour\NameColour;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Colour\Sheen;
-use Inlaid\Core\Look\Colourant;
-use Inlaid\Core\Look\ColourantKind;
-use Inlaid\Core\Look\DeriveOptics;
-use Inlaid\Core\Look\Division;
-use Inlaid\Core\Look\Doing;
-use Inlaid\Core\Look\DoStep;
-use Inlaid\Core\Look\FilmOf;
 use Inlaid\Core\Look\JudgeLook;
-use Inlaid\Core\Look\LayLook;
 use Inlaid\Core\Look\LookEffect;
-use Inlaid\Core\Look\Patch;
-use Inlaid\Core\Look\StackLook;
-use Inlaid\Core\Look\ZoneState;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
@@ -36,10 +25,21 @@ use Inlaid\Core\Material\Look;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Optics\Colourant;
+use Inlaid\Core\Optics\ColourantKind;
+use Inlaid\Core\Optics\DeriveOptics;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
+use Inlaid\Core\Surface\BuildSurface;
+use Inlaid\Core\Surface\Division;
+use Inlaid\Core\Surface\FilmOf;
+use Inlaid\Core\Surface\LaidSurface;
+use Inlaid\Core\Surface\Patch;
+use Inlaid\Core\Surface\SurfaceStep;
+use Inlaid\Core\Surface\WorkOnZone;
+use Inlaid\Core\Surface\ZoneState;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
@@ -120,12 +120,12 @@ final class LookTest extends TestCase
         float $depth = 0.0,
         Hand $hand = Hand::Middle,
         ?Placement $where = null,
-    ): Doing {
+    ): SurfaceStep {
         $technique = (self::$techniques ??= Given::techniques())->named($technique);
         $figures = $technique->profile();
         $stays = self::WET * $figures->laid * $figures->left * $coats;
 
-        return new Doing(
+        return new SurfaceStep(
             $id,
             $figures->effect,
             $technique->pattern(new Workmanship($hand, null, $where)),
@@ -141,9 +141,9 @@ final class LookTest extends TestCase
         return Substrate::of(SubstrateKind::Solid, 'ash', $grain, Colour::of($hex));
     }
 
-    private static function lay(Doing ...$doings): StackLook
+    private static function lay(SurfaceStep ...$doings): LaidSurface
     {
-        return (new LayLook())->lay(self::wood(), new OldFinish(), array_values($doings));
+        return (new BuildSurface())->lay(self::wood(), new OldFinish(), array_values($doings));
     }
 
     private static function lab(ZoneState $state): Lab
@@ -181,7 +181,7 @@ final class LookTest extends TestCase
             foreach ($look->course as $states) {
                 foreach ($states as $i => $state) {
                     self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $state->patches)), 1e-9);
-                    self::assertLessThanOrEqual(DoStep::MOST_PATCHES, \count($state->patches));
+                    self::assertLessThanOrEqual(WorkOnZone::MOST_PATCHES, \count($state->patches));
                     foreach ($state->patches as $patch) {
                         foreach ($patch->light()->channels() as $channel) {
                             self::assertGreaterThan(-0.2, $channel);
@@ -196,10 +196,10 @@ final class LookTest extends TestCase
                 self::assertSame($look->end($zone)->mean()->channels(), $again->end($zone)->mean()->channels());
                 self::assertSame(
                     $look->end($zone)->mean()->channels(),
-                    (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(),
+                    (new BuildSurface())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(),
                     'a zone by itself',
                 );
-                $roughly = (new LayLook())->end(self::wood(), new OldFinish(), $steps, $zone, 0.5);
+                $roughly = (new BuildSurface())->end(self::wood(), new OldFinish(), $steps, $zone, 0.5);
                 self::assertLessThanOrEqual(128, \count($roughly->patches));
                 self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $roughly->patches)), 1e-9);
                 self::assertLessThan(
@@ -271,7 +271,7 @@ final class LookTest extends TestCase
             $look = self::lay(...$steps);
             $effects = $judge->effects($look, array_fill(0, 90, JudgeLook::BURIED));
             self::assertSame(
-                array_map(static fn (Doing $d): string => $d->id, \array_slice($steps, -\count($effects))),
+                array_map(static fn (SurfaceStep $d): string => $d->id, \array_slice($steps, -\count($effects))),
                 array_map(static fn (LookEffect $e): string => $e->stepId, $effects),
             );
             self::assertLessThan(90, \count($effects));
@@ -290,11 +290,11 @@ final class LookTest extends TestCase
     /**
      * Any steps: some that sand through, let go of a resist, raise a relief or only deepen.
      *
-     * @return list<Doing>
+     * @return list<SurfaceStep>
      */
     private function steps(int $count): array
     {
-        return array_map(fn (int $i): Doing => match ($this->int(0, 11)) {
+        return array_map(fn (int $i): SurfaceStep => match ($this->int(0, 11)) {
             0 => self::step("s$i", 'distressed-dry', null, 1, $this->float(1, 90)),
             1 => self::step("s$i", 'sanded', null, 1, $this->float(1, 30)),
             2 => self::step("s$i", 'resist-laid', self::clear(kind: ColourantKind::Resist)),
@@ -340,11 +340,11 @@ final class LookTest extends TestCase
     public function testTooManyPatchesJoinTheNearest(): void
     {
         $look = self::lay(...array_map(
-            static fn (int $i): Doing => self::step("s$i", self::PATTERNED[$i], self::paint(self::PAINTS[$i])),
+            static fn (int $i): SurfaceStep => self::step("s$i", self::PATTERNED[$i], self::paint(self::PAINTS[$i])),
             range(0, 6),
         ));
         $end = $look->end(Zone::Field);
-        self::assertCount(DoStep::MOST_PATCHES, $end->patches);
+        self::assertCount(WorkOnZone::MOST_PATCHES, $end->patches);
         self::assertGreaterThan(0.0, $end->rehomed);
         self::assertLessThan(0.3, $end->rehomed);
     }
@@ -523,7 +523,7 @@ final class LookTest extends TestCase
         $dye = new Colourant(ColourantKind::Dye, $derive->dye($material) ?? Optics::clear(), null, null, 0.0, self::WET);
         $this->manyTimes(20, function () use ($dye): void {
             $wood = self::wood(\sprintf('#%02x%02x%02x', $this->int(60, 240), $this->int(40, 200), $this->int(20, 160)));
-            $look = (new LayLook())->lay($wood, new OldFinish(), [self::step('d', 'stained-wiped', $dye)]);
+            $look = (new BuildSurface())->lay($wood, new OldFinish(), [self::step('d', 'stained-wiped', $dye)]);
             foreach (array_map(
                 null,
                 $look->before(Zone::Field)->mean()->channels(),
@@ -534,7 +534,7 @@ final class LookTest extends TestCase
         });
         $sealed = self::lay(self::step('f', 'brushed', self::clear(), 2), self::step('d', 'stained-wiped', $dye));
         $bare = self::lay(self::step('d', 'stained-wiped', $dye));
-        $turn = static fn (StackLook $l): float => DeltaE2000::between(
+        $turn = static fn (LaidSurface $l): float => DeltaE2000::between(
             self::lab($l->end(Zone::Field)),
             self::lab($l->course[Zone::Field->value][\count($l->doings) - 1]),
         );

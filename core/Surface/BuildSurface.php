@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Colour\RecoverSpectrum;
+use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Piece\OldFinish;
+use Inlaid\Core\Piece\Substrate;
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * Lays one step after another on a ground and keeps what each leaves, in every zone the ground has.
+ */
+final class BuildSurface
+{
+    /** Pores are a little darker than the wood between them, for light is lost in them: K ÷ S, typical. */
+    private const IN_PORES = 1.5;
+    /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
+    private const ROOM = 30 * WorkOnZone::MOST_PATCHES;
+    private const FEWEST_PATCHES = 32;
+
+    public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())
+    {
+    }
+
+    /**
+     * @param list<SurfaceStep> $doings in order
+     * @param float             $share  of the room, where many looks must share it
+     */
+    public function lay(Substrate $substrate, OldFinish $finish, array $doings, float $share = 1.0): LaidSurface
+    {
+        $course = [];
+        $most = self::most($doings, $share);
+        foreach (self::zones($substrate) as $zone) {
+            $course[$zone->value] = WorkOnZone::all(
+                state: new ZoneState([$this->begin($substrate, $finish, $zone)]),
+                steps: $doings,
+                zone: $zone,
+                most: $most,
+            );
+        }
+
+        return new LaidSurface(doings: $doings, course: $course, most: $most, share: $share);
+    }
+
+    /**
+     * Only how one zone ends.
+     *
+     * @param list<SurfaceStep> $doings in order
+     * @param float             $share  of the room, where many looks must share it
+     */
+    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone, float $share = 1.0): ZoneState
+    {
+        $most = self::most($doings, $share);
+
+        return array_reduce(
+            $doings,
+            static fn (ZoneState $state, SurfaceStep $doing): ZoneState => WorkOnZone::to(state: $state, step: $doing, zone: $zone, most: $most),
+            new ZoneState([$this->begin($substrate, $finish, $zone)]),
+        );
+    }
+
+    /**
+     * @param list<SurfaceStep> $doings
+     *
+     * @return int<1, max> patches kept in a zone
+     */
+    private static function most(array $doings, float $share): int
+    {
+        return max(1, (int) ($share * max(self::FEWEST_PATCHES, min(WorkOnZone::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))))));
+    }
+
+    /**
+     * @return non-empty-list<Zone>
+     */
+    public static function zones(Substrate $substrate): array
+    {
+        return Grain::None === $substrate->grain ? [Zone::Field, Zone::Edge, Zone::Recess] : Zone::cases();
+    }
+
+    private function begin(Substrate $substrate, OldFinish $finish, Zone $zone): Patch
+    {
+        $seen = $this->recover->recover($substrate->colour);
+        $bare = $substrate->drinksAtAll() ? Ground::bare($seen) : Ground::closed($seen);
+        $bare = Zone::Pore === $zone && Grain::Open === $substrate->grain ? $bare->times(self::IN_PORES) : $bare;
+        $old = match ($finish->kind) {
+            FinishKind::Bare => null,
+            FinishKind::Paint, FinishKind::Unknown => Ground::closed($seen),
+            default => $bare->wetted(1.0)->varnished(),
+        };
+
+        return Patch::whole($old ?? $bare, null === $old ? 0.0 : $finish->kind->thickness() ?? 20.0, $bare);
+    }
+}

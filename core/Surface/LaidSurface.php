@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Level;
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * How faces that share ground and steps look, zone by zone, before the first step and after each.
+ *
+ * Nothing of it changes; the same with fewer patches is worked out once. `most` patches kept in a zone; `share` of the room for one look,
+ * less where a piece has many.
+ */
+final class LaidSurface
+{
+    /** @var array<int, self> */
+    private array $fewer = [];
+    /** @var array<string, list<float|null>> by zone */
+    private array $taken = [];
+
+    /**
+     * @param int<1, max>                                        $most
+     * @param list<SurfaceStep>                                  $doings
+     * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
+     */
+    public function __construct(
+        public readonly array $doings,
+        public readonly array $course,
+        public readonly int $most = WorkOnZone::MOST_PATCHES,
+        public readonly float $share = 1.0,
+    ) {
+    }
+
+    /**
+     * @return list<Zone>
+     */
+    public function zones(): array
+    {
+        return array_map(Zone::from(...), array_keys($this->course));
+    }
+
+    /** Before any of the doings. */
+    public function before(Zone $zone): ZoneState
+    {
+        return $this->course[$zone->value][0];
+    }
+
+    /** What one of the doings meets. */
+    public function met(int $doing, Zone $zone): ZoneState
+    {
+        return 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
+    }
+
+    public function after(int $doing, Zone $zone): ZoneState
+    {
+        return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('This step doesn\'t exist.');
+    }
+
+    public function end(Zone $zone): ZoneState
+    {
+        $course = $this->course[$zone->value];
+
+        return $course[\count($course) - 1];
+    }
+
+    /**
+     * The same with no more patches in a zone than so many.
+     *
+     * @param int<1, max> $most
+     */
+    public function withAtMost(int $most): self
+    {
+        return $this->fewer[$most] ??= $this->workedOutWith($most);
+    }
+
+    /** @param int<1, max> $most */
+    private function workedOutWith(int $most): self
+    {
+        $course = [];
+        foreach ($this->course as $zone => $states) {
+            $patches = max(array_map(static fn (ZoneState $s): int => \count($s->patches), $states));
+            $course[$zone] = $patches <= $most
+                ? $states
+                : WorkOnZone::all(state: $states[0], steps: $this->doings, zone: Zone::from($zone), most: $most);
+        }
+
+        return $course === $this->course
+            ? $this
+            : new self(doings: $this->doings, course: $course, most: min($most, $this->most), share: $this->share);
+    }
+
+    /** As if nothing had been done. */
+    public function ground(): self
+    {
+        return new self(
+            doings: [],
+            course: array_map(static fn (array $states): array => [$states[0]], $this->course),
+            most: $this->most,
+            share: $this->share,
+        );
+    }
+
+    /**
+     * With more done.
+     *
+     * @param list<SurfaceStep> $more
+     */
+    public function then(array $more): self
+    {
+        $course = [];
+        foreach ($this->course as $zone => $states) {
+            $course[$zone] = [
+                ...$states,
+                ...\array_slice(
+                    WorkOnZone::all(state: $this->end(Zone::from($zone)), steps: $more, zone: Zone::from($zone), most: $this->most),
+                    1,
+                ),
+            ];
+        }
+
+        return new self(doings: [...$this->doings, ...$more], course: $course, most: $this->most, share: $this->share);
+    }
+
+    /**
+     * µm that the doings after one can take off in all, at the most; null where one takes off all that lies on a resist.
+     */
+    public function takenAfter(int $doing, Zone $zone): ?float
+    {
+        $this->taken[$zone->value] ??= $this->taken($zone);
+
+        return $this->taken[$zone->value][$doing];
+    }
+
+    /**
+     * @return list<float|null> by doing
+     */
+    private function taken(Zone $zone): array
+    {
+        $taken = [];
+        $sum = 0.0;
+        for ($i = \count($this->doings) - 1; $i >= 0; --$i) {
+            $taken[] = $sum;
+            $step = $this->doings[$i];
+            if (Follows::Resist === $step->pattern->follows) {
+                $sum = null;
+            } elseif (Effect::TakesAway === $step->effect && null !== $sum) {
+                $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
+            }
+        }
+
+        return array_reverse($taken);
+    }
+
+    /**
+     * As if one of the doings were left out.
+     *
+     * @return non-empty-list<ZoneState> in place of it, and after each later one
+     */
+    public function leftOut(int $doing, Zone $zone): array
+    {
+        return WorkOnZone::all(
+            state: $this->met($doing, $zone),
+            steps: \array_slice($this->doings, $doing + 1),
+            zone: $zone,
+            most: $this->most,
+        );
+    }
+}

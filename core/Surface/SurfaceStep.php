@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Pattern;
+
+/**
+ * What a step does to the look of a face.
+ *
+ * Immutable. `depth` µm that it takes away in all; `way` what it is placed along.
+ */
+final readonly class SurfaceStep
+{
+    public function __construct(
+        public string $id,
+        public Effect $effect,
+        public Pattern $pattern,
+        public int $rounds,
+        public ?FilmOf $film,
+        public float $depth,
+        public string $way,
+    ) {
+    }
+
+    /** The same with its film so many times thicker. */
+    public function laid(float $times): self
+    {
+        return new self(
+            id: $this->id,
+            effect: $this->effect,
+            pattern: $this->pattern,
+            rounds: $this->rounds,
+            film: $this->film?->thicker($times),
+            depth: $this->depth,
+            way: $this->way,
+        );
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Follows;
+use Inlaid\Core\Technique\Level;
+use Inlaid\Core\Technique\OnWood;
+use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Spread;
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * Does one step to a zone: divides its patches as the technique leaves thick and thin, lays its film on each, or takes away.
+ *
+ * A pattern of its own is independent of what lies there: shares multiply. What goes along a way that other steps share (where wear falls,
+ * from the top, from the rim) divides it only where it was not yet divided; what follows a resist or
+ * the heights of a relief divides nothing. Beyond 256 patches the smallest joins the nearest-coloured.
+ */
+final class WorkOnZone
+{
+    public const MOST_PATCHES = 256;
+    /** Bleached once, wood keeps so much of its own colour; typical of a two-part bleach. */
+    private const BLEACHED = 0.45;
+    /** By how much a film that settles is thicker in the deepest hollow and thinner on the highest point. */
+    private const SETTLES = 0.5;
+
+    /**
+     * One after another.
+     *
+     * @param list<SurfaceStep> $steps
+     * @param int<1, max>       $most  patches kept
+     *
+     * @return non-empty-list<ZoneState> as it was, and after each
+     */
+    public static function all(ZoneState $state, array $steps, Zone $zone, int $most): array
+    {
+        $states = [$state];
+        foreach ($steps as $step) {
+            $states[] = $state = self::to(state: $state, step: $step, zone: $zone, most: $most);
+        }
+
+        return $states;
+    }
+
+    /**
+     * @param int<1, max> $most patches kept
+     */
+    public static function to(ZoneState $state, SurfaceStep $step, Zone $zone, int $most = self::MOST_PATCHES): ZoneState
+    {
+        $pattern = $step->pattern;
+
+        return match (true) {
+            Follows::Resist === $pattern->follows => self::each($state, static fn (Patch $p): Patch => $p->released()),
+            OnWood::Bleaches === $pattern->onWood => self::each(
+                $state,
+                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->times(self::BLEACHED ** $step->rounds)) : $p,
+            ),
+            OnWood::Conditions === $pattern->onWood => self::each(
+                $state,
+                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p,
+            ),
+            Effect::TakesAway === $step->effect => self::divide(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth),
+            ),
+            null !== $step->film => self::lay(state: $state, step: $step, film: $step->film, zone: $zone, patches: $most),
+            $pattern->relief > 0.0 => self::divide(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p): Patch => $p,
+            ),
+            default => $state->kept(),
+        };
+    }
+
+    /**
+     * @param int<1, max> $patches
+     */
+    private static function lay(ZoneState $state, SurfaceStep $step, FilmOf $film, Zone $zone, int $patches): ZoneState
+    {
+        $lay = static function (Patch $patch, float $amount) use ($step, $film): Patch {
+            $amount *= $step->pattern->settles ? 1 - self::SETTLES * $patch->height : 1.0;
+
+            return $amount <= 0.0 ? $patch : $patch->with($film->times($amount));
+        };
+        $proud = array_filter($state->patches, static fn (Patch $p): bool => $p->height > 0.0);
+        if (Follows::Heights === $step->pattern->follows && [] !== $proud) {
+            $most = max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));
+
+            return self::each($state, static fn (Patch $p): Patch => $p->height > 0.0 ? $lay($p, $most) : $p);
+        }
+
+        return self::divide(state: $state, step: $step, zone: $zone, most: $patches, do: $lay);
+    }
+
+    /**
+     * @param \Closure(Patch): Patch $do
+     */
+    private static function each(ZoneState $state, \Closure $do): ZoneState
+    {
+        return new ZoneState(array_map($do, $state->patches));
+    }
+
+    /**
+     * @param int<1, max>                   $most
+     * @param \Closure(Patch, float): Patch $do   with the amount of a level
+     */
+    private static function divide(ZoneState $state, SurfaceStep $step, Zone $zone, int $most, \Closure $do): ZoneState
+    {
+        $pattern = $step->pattern;
+        $levels = self::evened($pattern, $pattern->at($zone), $step->rounds);
+        $last = \count($levels) - 1;
+        if (0 === $last) {
+            // What raises a relief opens the pores: they lie lower for all that settles.
+            $do = Zone::Pore === $zone && $pattern->relief > 0.0 ? static fn (Patch $p, float $amount): Patch => $do(
+                $p->standing(-$pattern->relief),
+                $amount,
+            ) : $do;
+
+            return self::each($state, static fn (Patch $p): Patch => $do($p, $levels[0]->amount));
+        }
+        $way = match ($pattern->spread) {
+            Spread::Worn => 'worn', Spread::Placed => $step->way, default => null,
+        };
+        $patches = $divided = [];
+        foreach ($state->patches as $from => $patch) {
+            [$low, $high] = null === $way ? [0.0, 1.0] : $patch->at[$way] ?? [0.0, 1.0];
+            $end = 0.0;
+            foreach ($levels as $i => $level) {
+                $start = $end;
+                $end = $i === $last ? 1.0 : $end + $level->share;
+                $overlap = min($high, $end) - max($low, $start);
+                if ($overlap <= 1e-9) {
+                    continue;
+                }
+                $part = $patch->part($overlap / ($high - $low));
+                $part = null === $way ? $part : $part->lying($way, max($low, $start), min($high, $end));
+                $part = $pattern->relief > 0.0 ? $part->standing($pattern->relief * (2 * $i / $last - 1)) : $part;
+                $divided[] = new Division($from, $part->share, \count($patches));
+                $patches[] = $do($part, $level->amount);
+            }
+        }
+        \assert([] !== $patches);
+
+        return self::fewer(patches: $patches, divided: $divided, most: $most, spread: $pattern->spread, way: $way ?? $step->id);
+    }
+
+    /**
+     * Coats one after another even out what is thick and thin by chance, by the root of their number; not what is placed.
+     *
+     * @param non-empty-list<Level> $levels
+     *
+     * @return non-empty-list<Level>
+     */
+    private static function evened(Pattern $pattern, array $levels, int $rounds): array
+    {
+        if ($rounds <= 1 || !\in_array($pattern->spread, [Spread::Strokes, Spread::Crossed, Spread::Points, Spread::Patches], true)) {
+            return $levels;
+        }
+        $mean = array_sum(array_map(static fn (Level $l): float => $l->share * $l->amount, $levels));
+
+        return array_map(static fn (Level $l): Level => new Level($l->share, $mean + ($l->amount - $mean) / sqrt($rounds)), $levels);
+    }
+
+    /**
+     * @param non-empty-list<Patch> $patches
+     * @param list<Division>        $divided
+     * @param int<1, max>           $most
+     */
+    private static function fewer(array $patches, array $divided, int $most, Spread $spread, string $way): ZoneState
+    {
+        if (\count($patches) <= $most) {
+            return new ZoneState(patches: $patches, divided: $divided, spread: $spread, way: $way);
+        }
+        $labs = array_map(static fn (Patch $p): Lab => $p->lab(), $patches);
+        $order = array_keys($patches);
+        usort($order, static fn (int $a, int $b): int => [$patches[$b]->share, $a] <=> [$patches[$a]->share, $b]);
+        $kept = \array_slice($order, 0, $most);
+        sort($kept);
+        $to = array_flip($kept);
+        $fewer = array_map(static fn (int $i): Patch => $patches[$i], $kept);
+        $rehomed = 0.0;
+        foreach (\array_slice($order, $most) as $i) {
+            $nearest = $kept[0];
+            $least = \INF;
+            foreach ($kept as $k) {
+                $far = ($labs[$k]->l - $labs[$i]->l) ** 2 + ($labs[$k]->a - $labs[$i]->a) ** 2 + ($labs[$k]->b - $labs[$i]->b) ** 2;
+                [$nearest, $least] = $far < $least ? [$k, $far] : [$nearest, $least];
+            }
+            $to[$i] = $to[$nearest];
+            $fewer[$to[$i]] = $fewer[$to[$i]]->joinedBy($patches[$i]->share);
+            $rehomed += $patches[$i]->share;
+        }
+
+        return new ZoneState(
+            patches: array_values($fewer),
+            divided: array_map(static fn (Division $d): Division => new Division($d->from, $d->share, $to[$d->to]), $divided),
+            spread: $spread,
+            way: $way,
+            rehomed: $rehomed,
+        );
+    }
+}
