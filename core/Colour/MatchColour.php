@@ -188,7 +188,14 @@ final class MatchColour
             }
         }
         if ([] !== $last) {
-            $this->divide(set: $set, parts: [], left: self::MOST_PARTS, k: array_fill(0, Observer::BANDS, 0.0), s: array_fill(0, Observer::BANDS, self::BLACK), last: $last);
+            $this->divide(
+                set: $set,
+                parts: [],
+                left: self::MOST_PARTS,
+                k: array_fill(0, Observer::BANDS, 0.0),
+                s: array_fill(0, Observer::BANDS, self::BLACK),
+                last: $last,
+            );
         }
     }
 

@@ -13,9 +13,9 @@ use Inlaid\Core\Measure\ExactNumber;
  *
  * Label times hold at 21 °C, 50 % RH and one normal coat. Losing water: reference ÷ actual vapour-pressure deficit ×
  * (wet ÷ normal)^1.5, at least 0.5, times the air's movement. Oils: 2^((21 − T)/10) × damp. Spirits: 1.5^((21 − T)/10).
- * Setting: 2^((21 − T)/10). Cure follows temperature and chemistry alone; a fan does not shorten it. Open time goes by the film as it is
- * laid, not by what is left after wiping; warm, dry, moving air and a thin film shorten it. Typical figures: the label and the painter's own
- * log override them.
+ * Setting: 2^((21 − T)/10). Cure follows temperature and chemistry alone; a fan does not shorten it. Open time goes by the film as it
+ * is laid, not by what is left after wiping; warm, dry, moving air and a thin film shorten it. Typical figures: the label and the
+ * painter's own log override them.
  */
 final class PredictDrying
 {

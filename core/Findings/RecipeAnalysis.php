@@ -118,7 +118,7 @@ final readonly class RecipeAnalysis
 
     public static function can(StepCalculation $work, Ability ...$any): bool
     {
-        return $work->step->technique->profile()->can(...$any);
+        return $work->can(...$any);
     }
 
     /**
@@ -150,10 +150,7 @@ final readonly class RecipeAnalysis
      */
     public static function dyes(StepCalculation $work): bool
     {
-        return self::contains(
-            $work,
-            static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind,
-        );
+        return $work->dyes();
     }
 
     public static function isOpaque(StepCalculation $work): bool

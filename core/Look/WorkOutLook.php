@@ -9,11 +9,13 @@ use Inlaid\Core\Optics\FindColourant;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Target;
+use Inlaid\Core\Surface\Bleaching;
 use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\FilmOf;
 use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Surface\ZoneState;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Workmanship;
@@ -25,6 +27,13 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class WorkOutLook
 {
+    /** Volumes of thinner from which a coat goes into open wood. */
+    private const THIN = 1.0;
+    /** Thirst, against the usual, beyond which wood takes up unevenly; by how much of it, and at the most. */
+    private const PATCHY = 1.25;
+    private const UNEVEN = 0.3;
+    private const MOST_UNEVEN = 0.4;
+
     /** @var \WeakMap<StepCalculation, array<array-key, FilmOf|null>> films by uptake: worked out once for all faces */
     private \WeakMap $films;
 
@@ -81,7 +90,7 @@ final readonly class WorkOutLook
     }
 
     /**
-     * With what bare wood takes up after its last paper, as long as nothing closes it: 1 after 180.
+     * With what open wood takes up after its last paper, as long as nothing closes it: 1 after 180, of usual thirst.
      *
      * @param list<StepCalculation> $works
      *
@@ -90,38 +99,64 @@ final readonly class WorkOutLook
     public function doings(PiecePart $part, array $works): array
     {
         $doings = [];
-        $uptake = $part->isBareAndThirsty() ? 1.0 : null;
+        $thirst = $part->thirst();
+        $uptake = null === $thirst ? null : 1.0;
+        $even = false;
         foreach ($works as $work) {
-            $doings[] = $this->doing($work, $part, $uptake ?? 1.0);
+            $thirsty = null === $uptake || null === $thirst || $even || !$this->goesIn($work) ? 1.0 : $thirst;
+            $doings[] = $this->doing(
+                work: $work,
+                part: $part,
+                uptake: null !== $uptake && $this->goesIn($work) ? $uptake * $thirsty : 1.0,
+                thirst: $thirsty,
+            );
             if (null !== $uptake && null !== $work->step->detail->grit && Effect::TakesAway === $work->step->technique->profile()->effect) {
                 $uptake = WorkingDefaults::uptake($work->step->detail->grit);
             }
+            $even = $even || $work->can(Ability::EvensAbsorption);
             $uptake = $work->seals() ? null : $uptake;
         }
 
         return $doings;
     }
 
-    private function doing(StepCalculation $work, PiecePart $part, float $uptake): SurfaceStep
+    /** Does open wood take up as much of it as it is thirsty: of what is wiped off again, of dyes and of thin washes? */
+    private function goesIn(StepCalculation $work): bool
+    {
+        return $work->step->technique->profile()->left < 1.0
+            || ($work->character->thinning ?? 0.0) >= self::THIN
+            || $work->dyes();
+    }
+
+    /**
+     * @param float $uptake what stays of it, against wood sanded with 180 and of usual thirst
+     * @param float $thirst of the wood that it goes into
+     */
+    private function doing(StepCalculation $work, PiecePart $part, float $uptake, float $thirst): SurfaceStep
     {
         $detail = $work->step->detail;
         $technique = $work->step->technique;
-        $act = $technique->profile()->effect;
+        $profile = $technique->profile();
+        $pattern = $technique->pattern(new Workmanship(
+            hand: $detail->hand,
+            strokes: $detail->strokes,
+            where: $detail->where,
+            worn: $part->worn,
+            share: $work->layout?->covers,
+        ));
 
         return new SurfaceStep(
             id: $work->step->id,
-            effect: $act,
-            pattern: $technique->pattern(new Workmanship(
-                hand: $detail->hand,
-                strokes: $detail->strokes,
-                where: $detail->where,
-                worn: $part->worn,
-                share: $work->layout?->covers,
-            )),
+            effect: $profile->effect,
+            pattern: $thirst > self::PATCHY ? $pattern->uneven(min(self::MOST_UNEVEN, self::UNEVEN * ($thirst - 1))) : $pattern,
             rounds: $work->rounds(),
-            film: $this->filmOf($work, $technique->profile()->left < 1.0 ? $uptake : 1.0),
-            depth: Effect::TakesAway === $act ? $work->removes() : 0.0,
+            film: $this->filmOf($work, $uptake),
+            depth: Effect::TakesAway === $profile->effect ? $work->removes() : 0.0,
             way: ($detail->where ?? Placement::TopDown)->way(),
+            releases: $work->can(Ability::ReleasesResist, Ability::WearsWet, Ability::WearsDry),
+            wipedOn: $profile->left < 1.0 ? $profile->wipedOn : null,
+            bleach: null === $work->mix ? null : Bleaching::with($work->mix),
+            conditions: $work->can(Ability::EvensAbsorption),
         );
     }
 

@@ -12,8 +12,8 @@ use Inlaid\Core\Technique\Zone;
  * How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours.
  *
  * Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how
- * patches came of those before, null where they are the same; `spread` and `way` along what they are told
- * apart; `isBeyondScreen` whether a screen shows any of it less vivid than it is; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised.
+ * patches came of those before, null where they are the same; `spread` and `way` along what they are told apart; `isBeyondScreen` whether
+ * a screen shows any of it less vivid than it is; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised.
  */
 final readonly class ZoneLook
 {

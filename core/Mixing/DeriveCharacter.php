@@ -14,12 +14,11 @@ use Inlaid\Core\Material\StatedTimes;
 /**
  * Derives what a mix is from its leaves.
  *
- * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool
- * set the wet film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, keeps as short as the
- * shortest, stays open as short as the shortest of its paints, longer with a glazing medium in it by the medium's share of the body (half of
- * it or more: as long as the medium's label says; water alone lengthens nothing), re-wets if anything in it does, and needs the warmth of
- * the most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what
- * is
+ * Rules: thinners carry and leave nothing, everything else is body. A mix is laid as thick as its body is (hand and tool set the wet
+ * film, not the water), by volume share. Solids add by volume. It dries like the slowest thing in it, keeps as short as the shortest,
+ * stays open as short as the shortest of its paints, longer with a glazing medium in it by the medium's share of the body (half of it or
+ * more: as long as the medium's label says; water alone lengthens nothing), re-wets if anything in it does, and needs the warmth of the
+ * most demanding. Its sheen is the mean of the sheens in it by their solids, and rather the flatter: what is rough stays rough in what is
  * smooth. A mix of thinners only has no film and no times.
  */
 final class DeriveCharacter

@@ -21,13 +21,11 @@ use Inlaid\Core\Material\Material;
 /**
  * Finds what a material does to light from what is known of its look.
  *
- * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and a
- * white one of 80 % (in luminance, seen through its
- * own surface). How K and S lie in the bands no single colour tells: with one S for all, thin films of dark dull colours come out far too vivid.
- * Where "one part in nine of white looks like …" is known, both colours tell it band by band; else the shape is that of a typical paint.
- * Flake is
- * no matter of absorption and scattering, and is not told; what is clear, or nothing, does nothing. A powder's hiding is that of what it
- * makes with as much water, by the scoop.
+ * Its full-strength colour gives K ÷ S; its hiding, how much of both: the contrast ratio of one normal coat over a black card of 1 % and
+ * a white one of 80 % (in luminance, seen through its own surface). How K and S lie in the bands no single colour tells: with one S for
+ * all, thin films of dark dull colours come out far too vivid. Where "one part in nine of white looks like …" is known, both colours tell
+ * it band by band; else the shape is that of a typical paint. Flake is no matter of absorption and scattering, and is not told; what is
+ * clear, or nothing, does nothing. A powder's hiding is that of what it makes with as much water, by the scoop.
  *
  * Where the painter's own patches say otherwise, they are believed: another colour, and a factor for both.
  *
@@ -152,7 +150,12 @@ final class DeriveOptics
             ? null
             : $this->scatter->byTint($inside, $surface->inside($this->recover->recover($look->tint)), $this->white());
 
-        return $tinted ?? $this->scatter->byHiding(inside: $inside, surface: $surface, wet: $wet, hiding: $look->hiding ?? self::USUAL_HIDING);
+        return $tinted ?? $this->scatter->byHiding(
+            inside: $inside,
+            surface: $surface,
+            wet: $wet,
+            hiding: $look->hiding ?? self::USUAL_HIDING,
+        );
     }
 
     private function white(): Optics

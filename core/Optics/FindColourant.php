@@ -76,7 +76,10 @@ final class FindColourant
     {
         return new Colourant(
             kind: ColourantKind::Film,
-            optics: Optics::ofMasstone(FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)), array_fill(0, Observer::BANDS, self::OPAQUE)),
+            optics: Optics::ofMasstone(
+                FirstSurface::of(Sheen::Chalky)->inside($this->recover->recover($colour)),
+                array_fill(0, Observer::BANDS, self::OPAQUE),
+            ),
             flake: null,
             sheen: Sheen::Chalky,
             yellows: 0.0,

@@ -13,11 +13,11 @@ use Inlaid\Core\Colour\Spectrum;
 /**
  * Finds K and S of a paint, band by band, from what it looks like at full strength and one thing more: a tint, or how well it hides.
  *
- * The full colour only tells K ÷ S = Q in each band. A tint tells both. Without one, how S lies in the bands is a prior: S ∝ Q^−p, so that
- * what a paint absorbs most it scatters least. With one S for all bands (p = 0) thin films of dark dull colours come out far too vivid.
- * Of p from ½ to 0.9 the first is taken with which the films over white, cream and black, from an eighth of a coat to four, turn their hue by
- * no more than 15° and have no more than 1.3 times the chroma of the full colour; else the one that misses that least. Solved from the tints
- * of typical paints p is 0.4 to 0.6.
+ * The full colour only tells K ÷ S = Q in each band. A tint tells both. Without one, how S lies in the bands is a prior: S ∝ Q^−p, so
+ * that what a paint absorbs most it scatters least. With one S for all bands (p = 0) thin films of dark dull colours come out far too
+ * vivid. Of p from ½ to 0.9 the first is taken with which the films over white, cream and black, from an eighth of a coat to four, turn
+ * their hue by no more than 15° and have no more than 1.3 times the chroma of the full colour; else the one that misses that least.
+ * Solved from the tints of typical paints p is 0.4 to 0.6.
  */
 final readonly class SolveScattering
 {
@@ -42,8 +42,8 @@ final readonly class SolveScattering
     private const HAS_HUE = 6.0;
 
     /**
-     * From both colours. In one part of it to nine of white Q is q = (K + 9Kw) ÷ (S + 9Sw), and K = QS: so S = 9 (q Sw − Kw) ÷ (Q − q). Bands in
-     * which the two colours tell too little, or what no paint does, are as the prior says of the strength of the others.
+     * From both colours. In one part of it to nine of white Q is q = (K + 9Kw) ÷ (S + 9Sw), and K = QS: so S = 9 (q Sw − Kw) ÷ (Q − q).
+     * Bands in which the two colours tell too little, or what no paint does, are as the prior says of the strength of the others.
      *
      * @param Spectrum $inside what it reflects inside at full strength
      * @param Spectrum $tint   and one part of it in nine of white
@@ -128,8 +128,8 @@ final readonly class SolveScattering
     }
 
     /**
-     * By how much its films are more vivid or of another hue than they should be, as a share of what is allowed; nothing where they are not.
-     * The hue of a film is that of its difference from the ground.
+     * By how much its films are more vivid or of another hue than they should be, as a share of what is allowed; nothing where they are
+     * not. The hue of a film is that of its difference from the ground.
      */
     private static function misses(Optics $optics, Spectrum $inside, FirstSurface $surface, float $wet): float
     {

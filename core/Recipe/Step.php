@@ -9,8 +9,11 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Workmanship;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * One thing done to the whole piece or to named parts of it, in order.
@@ -163,6 +166,23 @@ final readonly class Step
             Scenario::Most === $course => $this->repeat->most ?? $this->coats,
             default => $this->coats,
         };
+    }
+
+    /** How much more or less of a face it gets to with a heavy or light hand, against the middle one. */
+    public function extent(): float
+    {
+        $reached = fn (Hand $hand): float => array_sum(array_map(
+            $this->technique->pattern(new Workmanship($hand))->mean(...),
+            [Zone::Field, Zone::Edge],
+        ));
+
+        return Hand::Middle === $this->detail->hand ? 1.0 : $reached($this->detail->hand) / max(1e-9, $reached(Hand::Middle));
+    }
+
+    /** The share of the surface that it gets to, as is usual of its technique and hand. */
+    public function cover(): float
+    {
+        return min(1.0, $this->technique->profile()->cover * $this->extent());
     }
 
     /** What it is done with: as stated, or as is usual; null where that makes no difference. */

@@ -18,6 +18,8 @@ final class BuildSurface
 {
     /** Pores are a little darker than the wood between them, for light is lost in them: K ÷ S, typical. */
     private const IN_PORES = 1.5;
+    /** What the pores of close-grained wood hold, against open ones: next to nothing. */
+    private const CLOSE_PORES = 0.12;
     /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
     private const ROOM = 30 * WorkOnZone::MOST_PATCHES;
     private const FEWEST_PATCHES = 32;
@@ -58,7 +60,12 @@ final class BuildSurface
 
         return array_reduce(
             $doings,
-            static fn (ZoneState $state, SurfaceStep $doing): ZoneState => WorkOnZone::to(state: $state, step: $doing, zone: $zone, most: $most),
+            static fn (ZoneState $state, SurfaceStep $doing): ZoneState => WorkOnZone::to(
+                state: $state,
+                step: $doing,
+                zone: $zone,
+                most: $most,
+            ),
             new ZoneState([$this->begin($substrate, $finish, $zone)]),
         );
     }
@@ -70,7 +77,10 @@ final class BuildSurface
      */
     private static function most(array $doings, float $share): int
     {
-        return max(1, (int) ($share * max(self::FEWEST_PATCHES, min(WorkOnZone::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))))));
+        return max(
+            1,
+            (int) ($share * max(self::FEWEST_PATCHES, min(WorkOnZone::MOST_PATCHES, intdiv(self::ROOM, max(1, \count($doings)))))),
+        );
     }
 
     /**
@@ -92,6 +102,11 @@ final class BuildSurface
             default => $bare->wetted(1.0)->varnished(),
         };
 
-        return Patch::whole($old ?? $bare, null === $old ? 0.0 : $finish->kind->thickness() ?? 20.0, $bare);
+        return Patch::whole(
+            base: $old ?? $bare,
+            old: null === $old ? 0.0 : $finish->kind->thickness() ?? 20.0,
+            bare: $bare,
+            pores: Zone::Pore === $zone ? (Grain::Open === $substrate->grain ? 1.0 : self::CLOSE_PORES) : 0.0,
+        );
     }
 }

@@ -13,12 +13,16 @@ use Inlaid\Core\Optics\ColourantKind;
  *
  * `wet` µm of wet film that stayed; `dry` µm of what it builds; `share` what is left of it after something was taken off; `soaks` whether
  * it went into bare wood, which stays wetted
- * when the film is sanded away. Nothing of it changes; what has been worked out is kept.
+ * when the film is sanded away; `offered` normal coats of a dye that the wood was given, of which it took up less. Nothing of it changes;
+ * what has been worked out is kept.
  */
 final class LaidFilm
 {
     /** µm of wood that a dye, or what soaks bare wood, goes into; typical of one flooding. */
     private const SOAKED = 60.0;
+    /** What wood takes up of dyes in the end, and of one flooding that is wiped off, in normal coats; typical. */
+    private const WOOD_TAKES = 0.18;
+    private const ONE_FLOODING = 0.25;
     /** A film thinner than this share of a normal coat does not close the ground. */
     private const CLOSES = 0.2;
     /** Share of the ground that one normal coat of flakes covers; typical. */
@@ -26,7 +30,6 @@ final class LaidFilm
 
     /** @var array<string, FilmOptics> */
     private array $worked = [];
-    private ?self $onWood = null;
 
     public function __construct(
         public readonly string $stepId,
@@ -35,6 +38,7 @@ final class LaidFilm
         public readonly float $dry,
         public readonly float $share = 1.0,
         private readonly bool $soaks = false,
+        private readonly float $offered = 0.0,
     ) {
     }
 
@@ -53,19 +57,45 @@ final class LaidFilm
             dry: $this->dry,
             share: $this->share * $share,
             soaks: $this->soaks,
+            offered: $this->offered,
         );
     }
 
-    /** The same where it is laid on bare wood. */
-    public function onWood(): self
+    /** µm of dry film that it builds on the ground. */
+    public function depthOfFilm(): float
     {
-        return $this->onWood ??= new self(
+        return $this->share * $this->dry;
+    }
+
+    /**
+     * The same where it is laid on open wood, which takes up only so much of all dyes: (1 − e^(−x ÷ c)) c of x normal coats, so scaled that
+     * one flooding, which its look is stated of, gives just that.
+     *
+     * @param list<self> $in the films there
+     */
+    public function onWood(array $in): self
+    {
+        $soaks = ColourantKind::Clear === $this->of->kind;
+        if (ColourantKind::Dye !== $this->of->kind) {
+            return $soaks
+                ? new self(stepId: $this->stepId, of: $this->of, wet: $this->wet, dry: $this->dry, share: $this->share, soaks: true)
+                : $this;
+        }
+        $taken = static fn (float $x): float => 1 - exp(-$x / self::WOOD_TAKES);
+        $before = 0.0;
+        foreach ($in as $film) {
+            $before += ColourantKind::Dye === $film->of->kind ? $film->offered * $film->share : 0.0;
+        }
+        $offered = $this->wet / $this->of->normal;
+        $scale = self::ONE_FLOODING / $taken(self::ONE_FLOODING);
+
+        return new self(
             stepId: $this->stepId,
             of: $this->of,
-            wet: $this->wet,
+            wet: $this->of->normal * $scale * ($taken($before + $offered) - $taken($before)),
             dry: $this->dry,
             share: $this->share,
-            soaks: ColourantKind::Clear === $this->of->kind,
+            offered: $offered,
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Core\Surface;
 
 use Inlaid\Core\Technique\Effect;
-use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Level;
 use Inlaid\Core\Technique\Zone;
 
@@ -145,7 +144,7 @@ final class LaidSurface
         for ($i = \count($this->doings) - 1; $i >= 0; --$i) {
             $taken[] = $sum;
             $step = $this->doings[$i];
-            if (Follows::Resist === $step->pattern->follows) {
+            if ($step->releases) {
                 $sum = null;
             } elseif (Effect::TakesAway === $step->effect && null !== $sum) {
                 $sum += $step->depth * max(array_map(static fn (Level $l): float => $l->amount, $step->pattern->at($zone)));

@@ -12,11 +12,18 @@ use Inlaid\Core\Optics\ColourantKind;
  * Part of a zone where the same films lie.
  *
  * Nothing of it changes; what is seen of it is worked out once. `share` of the zone; `height` how far it stands proud (over 0) or lies low
- * (under 0), −1 to 1; `films` from the wood up; `base` what lies beneath them, and `old` how many µm of an old finish of it. `at` where
- * it lies along the ways that several steps share (from the top, from the rim, from the most worn): from and to, of 0 to 1.
+ * (under 0), −1 to 1; `films` from the wood up; `base` what lies beneath them, and `old` how many µm of an old finish of it. `pores` how
+ * much the pores hold of what is wiped over them, against those of open-grained wood as it grew. `at` where it lies along the ways that
+ * several steps share (from the top, from the rim, from the most worn): from and to, of 0 to 1.
  */
 final class Patch
 {
+    /** Pores as grown hold 1; brushed ones are deeper and wider. */
+    private const BRUSHED = 1.6;
+    private const CLOSE_BRUSHED = 0.2;
+    /** µm of dry film that leave a third of a pore open. */
+    private const FILLS_PORES = 25.0;
+
     private ?Light $light = null;
     private ?Lab $lab = null;
 
@@ -25,6 +32,7 @@ final class Patch
      * @param array<string, array{float, float}> $at
      * @param non-empty-list<Ground>             $under what lies under each of the films, and what they all make, as if nothing had
      *                                                  scratched it: when some are taken off it is known what comes to light
+     * @param float                              $clear what the pores hold when nothing fills them
      */
     private function __construct(
         public readonly float $share,
@@ -36,120 +44,167 @@ final class Patch
         public readonly Ground $bare,
         public readonly Ground $ground,
         private readonly array $under,
+        public readonly float $pores,
+        private readonly float $clear,
+        private readonly bool $brushed,
     ) {
     }
 
     /**
-     * @param Ground $bare what comes to light when the old finish is gone
+     * @param Ground $bare  what comes to light when the old finish is gone
+     * @param float  $pores how much its pores hold
      */
-    public static function whole(Ground $base, float $old, Ground $bare): self
+    public static function whole(Ground $base, float $old, Ground $bare, float $pores = 0.0): self
     {
-        return new self(share: 1.0, at: [], height: 0.0, films: [], base: $base, old: $old, bare: $bare, ground: $base, under: [$base]);
+        return new self(
+            share: 1.0,
+            at: [],
+            height: 0.0,
+            films: [],
+            base: $base,
+            old: $old,
+            bare: $bare,
+            ground: $base,
+            under: [$base],
+            pores: $pores,
+            clear: $pores,
+            brushed: false,
+        );
+    }
+
+    /**
+     * The same, but for what is named.
+     *
+     * @param array<string, array{float, float}>|null $at
+     * @param list<LaidFilm>|null                     $films
+     * @param non-empty-list<Ground>|null             $under
+     */
+    private function but(
+        ?float $share = null,
+        ?array $at = null,
+        ?float $height = null,
+        ?array $films = null,
+        ?Ground $base = null,
+        ?float $old = null,
+        ?Ground $bare = null,
+        ?Ground $ground = null,
+        ?array $under = null,
+        ?float $pores = null,
+        ?float $clear = null,
+        ?bool $brushed = null,
+    ): self {
+        return new self(
+            share: $share ?? $this->share,
+            at: $at ?? $this->at,
+            height: $height ?? $this->height,
+            films: $films ?? $this->films,
+            base: $base ?? $this->base,
+            old: $old ?? $this->old,
+            bare: $bare ?? $this->bare,
+            ground: $ground ?? $this->ground,
+            under: $under ?? $this->under,
+            pores: $pores ?? $this->pores,
+            clear: $clear ?? $this->clear,
+            brushed: $brushed ?? $this->brushed,
+        );
     }
 
     /** Only a share of it. */
     public function part(float $share): self
     {
-        return new self(
-            share: $this->share * $share,
-            at: $this->at,
-            height: $this->height,
-            films: $this->films,
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
-            ground: $this->ground,
-            under: $this->under,
-        );
+        return $this->but(share: $this->share * $share);
     }
 
     /** Made larger by another that joins it. */
     public function joinedBy(float $share): self
     {
-        return new self(
-            share: $this->share + $share,
-            at: $this->at,
-            height: $this->height,
-            films: $this->films,
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
-            ground: $this->ground,
-            under: $this->under,
-        );
+        return $this->but(share: $this->share + $share);
     }
 
     public function lying(string $way, float $from, float $to): self
     {
-        return new self(
-            share: $this->share,
-            at: [$way => [$from, $to]] + $this->at,
-            height: $this->height,
-            films: $this->films,
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
-            ground: $this->ground,
-            under: $this->under,
-        );
+        return $this->but(at: [$way => [$from, $to]] + $this->at);
     }
 
     public function standing(float $height): self
     {
-        return new self(
-            share: $this->share,
-            at: $this->at,
-            height: $height,
-            films: $this->films,
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
-            ground: $this->ground,
-            under: $this->under,
-        );
+        return $this->but(height: $height);
     }
 
     public function with(LaidFilm $film): self
     {
-        $film = $this->ground->isWood() ? $film->onWood() : $film;
+        $film = $this->ground->isWood() ? $film->onWood($this->films) : $film;
 
         $under = $this->under;
         $ground = $film->over($this->ground);
         $before = $under[\count($under) - 1];
         $under[] = $before === $this->ground || $film->hasOwnSurface() ? $ground : $film->over($before);
 
-        return new self(
-            share: $this->share,
-            at: $this->at,
-            height: $this->height,
+        return $this->but(
             films: [...$this->films, $film],
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
             ground: $ground,
             under: $under,
+            pores: $this->pores <= 0.0 ? null : $this->pores * exp(-$film->depthOfFilm() / self::FILLS_PORES),
         );
     }
 
-    /** The ground itself changed, where nothing lies on it yet: bleached or conditioned. */
-    public function on(Ground $base): self
+    /** The wood made more even in what it takes up, where nothing closes it. */
+    public function conditioned(): self
     {
-        return new self(
-            share: $this->share,
-            at: $this->at,
-            height: $this->height,
-            films: $this->films,
-            base: $base,
-            old: $this->old,
-            bare: $base,
-            ground: $base,
-            under: [$base],
-        );
+        return $this->isOpenWood() ? $this->rebuilt($this->base->conditioned(), $this->films) : $this;
     }
 
-    public function isBare(): bool
+    /**
+     * Bleached, where nothing closes the wood.
+     *
+     * @param float $wood what is left of the wood's own colour, as a factor on K ÷ S
+     * @param float $dyes the share that is left of dyes in it
+     */
+    public function bleached(float $wood, float $dyes): self
     {
-        return [] === $this->films && $this->old <= 0.0;
+        return $this->isOpenWood()
+            ? $this->rebuilt(
+                $this->base->times($wood),
+                array_map(static fn (LaidFilm $f): LaidFilm => ColourantKind::Dye === $f->of->kind ? $f->leaving($dyes) : $f, $this->films),
+            )
+            : $this;
+    }
+
+    /**
+     * With its pores opened by a brush: of bare wood. Through a film it only clears pores that were open before.
+     */
+    public function brushed(): self
+    {
+        if ($this->pores <= 0.0 || !$this->brushed && !$this->isOpenWood()) {
+            return $this;
+        }
+
+        $clear = match (true) {
+            $this->brushed => $this->clear, $this->clear < 0.5 => self::CLOSE_BRUSHED, default => self::BRUSHED,
+        };
+
+        return $this->but(pores: $clear, clear: $clear, brushed: true);
+    }
+
+    /** Is it wood that nothing closes, dyed or not? */
+    public function isOpenWood(): bool
+    {
+        return $this->old <= 0.0 && $this->ground->isWood();
+    }
+
+    /**
+     * The same films on another ground.
+     *
+     * @param list<LaidFilm> $films
+     */
+    private function rebuilt(Ground $base, array $films): self
+    {
+        $under = [$base];
+        foreach ($films as $film) {
+            $under[] = $film->over($under[\count($under) - 1]);
+        }
+
+        return $this->but(films: $films, base: $base, bare: $base, ground: $under[\count($under) - 1], under: $under);
     }
 
     /**
@@ -230,31 +285,11 @@ final class Patch
         }
         \assert([] !== $under);
 
-        return new self(
-            share: $this->share,
-            at: $this->at,
-            height: $this->height,
-            films: $films,
-            base: $base,
-            old: $old,
-            bare: $this->bare,
-            ground: $under[\count($under) - 1],
-            under: $under,
-        );
+        return $this->but(films: $films, base: $base, old: $old, ground: $under[\count($under) - 1], under: $under);
     }
 
     private function dulled(): self
     {
-        return new self(
-            share: $this->share,
-            at: $this->at,
-            height: $this->height,
-            films: $this->films,
-            base: $this->base,
-            old: $this->old,
-            bare: $this->bare,
-            ground: $this->ground->dulled(),
-            under: $this->under,
-        );
+        return $this->but(ground: $this->ground->dulled());
     }
 }

@@ -10,7 +10,9 @@ use Inlaid\Core\Technique\Pattern;
 /**
  * What a step does to the look of a face.
  *
- * Immutable. `depth` µm that it takes away in all; `way` what it is placed along.
+ * Immutable. `depth` µm that it takes away in all; `way` what it is placed along; `releases` whether it takes along what lies on a resist;
+ * `wipedOn` how porous the ground is on which its share left after wiping holds, null where nothing is wiped off; `bleach` what it bleaches
+ * with; `conditions` whether it makes the wood drink evenly.
  */
 final readonly class SurfaceStep
 {
@@ -22,6 +24,10 @@ final readonly class SurfaceStep
         public ?FilmOf $film,
         public float $depth,
         public string $way,
+        public bool $releases = false,
+        public ?float $wipedOn = null,
+        public ?Bleaching $bleach = null,
+        public bool $conditions = false,
     ) {
     }
 
@@ -36,6 +42,10 @@ final readonly class SurfaceStep
             film: $this->film?->thicker($times),
             depth: $this->depth,
             way: $this->way,
+            releases: $this->releases,
+            wipedOn: $this->wipedOn,
+            bleach: $this->bleach,
+            conditions: $this->conditions,
         );
     }
 }

@@ -8,7 +8,6 @@ use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Level;
-use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Zone;
@@ -23,10 +22,9 @@ use Inlaid\Core\Technique\Zone;
 final class WorkOnZone
 {
     public const MOST_PATCHES = 256;
-    /** Bleached once, wood keeps so much of its own colour; typical of a two-part bleach. */
-    private const BLEACHED = 0.45;
     /** By how much a film that settles is thicker in the deepest hollow and thinner on the highest point. */
     private const SETTLES = 0.5;
+    private const POROUS_HOLDS = 1.1;
 
     /**
      * One after another.
@@ -52,23 +50,21 @@ final class WorkOnZone
     public static function to(ZoneState $state, SurfaceStep $step, Zone $zone, int $most = self::MOST_PATCHES): ZoneState
     {
         $pattern = $step->pattern;
+        $state = $step->releases ? self::each($state, static fn (Patch $p): Patch => $p->released()) : $state;
 
         return match (true) {
-            Follows::Resist === $pattern->follows => self::each($state, static fn (Patch $p): Patch => $p->released()),
-            OnWood::Bleaches === $pattern->onWood => self::each(
+            Follows::Resist === $pattern->follows => $state->kept(),
+            null !== $step->bleach => self::each(
                 $state,
-                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->times(self::BLEACHED ** $step->rounds)) : $p,
+                static fn (Patch $p): Patch => $p->bleached($step->bleach->wood ** $step->rounds, $step->bleach->dyes ** $step->rounds),
             ),
-            OnWood::Conditions === $pattern->onWood => self::each(
-                $state,
-                static fn (Patch $p): Patch => $p->isBare() ? $p->on($p->base->conditioned()) : $p,
-            ),
+            $step->conditions => self::each($state, static fn (Patch $p): Patch => $p->conditioned()),
             Effect::TakesAway === $step->effect => self::divide(
                 state: $state,
                 step: $step,
                 zone: $zone,
                 most: $most,
-                do: static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth),
+                do: static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth * (1 + $p->height)),
             ),
             null !== $step->film => self::lay(state: $state, step: $step, film: $step->film, zone: $zone, patches: $most),
             $pattern->relief > 0.0 => self::divide(
@@ -76,7 +72,7 @@ final class WorkOnZone
                 step: $step,
                 zone: $zone,
                 most: $most,
-                do: static fn (Patch $p): Patch => $p,
+                do: static fn (Patch $p): Patch => Zone::Pore === $zone ? $p->brushed() : $p,
             ),
             default => $state->kept(),
         };
@@ -87,8 +83,11 @@ final class WorkOnZone
      */
     private static function lay(ZoneState $state, SurfaceStep $step, FilmOf $film, Zone $zone, int $patches): ZoneState
     {
-        $lay = static function (Patch $patch, float $amount) use ($step, $film): Patch {
+        $flat = Zone::Pore === $zone && $step->pattern->settles ? $step->pattern->mean(Zone::Field) : null;
+        $lay = static function (Patch $patch, float $amount) use ($step, $film, $flat): Patch {
+            $amount = null === $flat ? $amount : $flat + ($amount - $flat) * $patch->pores;
             $amount *= $step->pattern->settles ? 1 - self::SETTLES * $patch->height : 1.0;
+            $amount *= null === $step->wipedOn ? 1.0 : self::holds($patch->ground->porous) / self::holds($step->wipedOn);
 
             return $amount <= 0.0 ? $patch : $patch->with($film->times($amount));
         };
@@ -100,6 +99,14 @@ final class WorkOnZone
         }
 
         return self::divide(state: $state, step: $step, zone: $zone, most: $patches, do: $lay);
+    }
+
+    /**
+     * How much of what is wiped a ground keeps, against a closed one: typical, bare wood twice as much.
+     */
+    private static function holds(float $porous): float
+    {
+        return 1 + self::POROUS_HOLDS * $porous;
     }
 
     /**
@@ -120,12 +127,6 @@ final class WorkOnZone
         $levels = self::evened($pattern, $pattern->at($zone), $step->rounds);
         $last = \count($levels) - 1;
         if (0 === $last) {
-            // What raises a relief opens the pores: they lie lower for all that settles.
-            $do = Zone::Pore === $zone && $pattern->relief > 0.0 ? static fn (Patch $p, float $amount): Patch => $do(
-                $p->standing(-$pattern->relief),
-                $amount,
-            ) : $do;
-
             return self::each($state, static fn (Patch $p): Patch => $do($p, $levels[0]->amount));
         }
         $way = match ($pattern->spread) {

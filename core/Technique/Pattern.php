@@ -22,7 +22,6 @@ final readonly class Pattern
         public Follows $follows,
         public float $relief,
         public bool $settles,
-        public OnWood $onWood,
     ) {
     }
 
@@ -55,7 +54,6 @@ final readonly class Pattern
             follows: Follows::Itself,
             relief: 0.0,
             settles: false,
-            onWood: OnWood::Nothing,
         );
     }
 
@@ -91,7 +89,6 @@ final readonly class Pattern
             follows: $this->follows,
             relief: $relief,
             settles: $this->settles,
-            onWood: $this->onWood,
         );
     }
 
@@ -103,7 +100,6 @@ final readonly class Pattern
             follows: $this->follows,
             relief: $this->relief,
             settles: true,
-            onWood: $this->onWood,
         );
     }
 
@@ -115,19 +111,43 @@ final readonly class Pattern
             follows: $follows,
             relief: $this->relief,
             settles: $this->settles,
-            onWood: $this->onWood,
         );
     }
 
-    public function working(OnWood $onWood): self
+    /**
+     * Thicker in some places and thinner in others, by a share, as thirsty ground takes it up unevenly.
+     */
+    public function uneven(float $by): self
     {
         return new self(
-            levels: $this->levels,
-            spread: $this->spread,
+            levels: array_map(static fn (array $levels): array => self::unevened($levels, $by), $this->levels),
+            spread: 1 === \count($this->levels[Zone::Field->value]) ? Spread::Patches : $this->spread,
             follows: $this->follows,
             relief: $this->relief,
             settles: $this->settles,
-            onWood: $onWood,
+        );
+    }
+
+    /**
+     * @param non-empty-list<Level> $levels
+     *
+     * @return non-empty-list<Level>
+     */
+    private static function unevened(array $levels, float $by): array
+    {
+        $last = \count($levels) - 1;
+        if (0 === $last) {
+            $amount = $levels[0]->amount;
+
+            return [new Level(0.3, $amount * (1 - $by)), new Level(0.4, $amount), new Level(0.3, $amount * (1 + $by))];
+        }
+
+        return array_map(
+            static fn (Level $l, int $i): Level => new Level($l->share, $l->amount * match ($i) {
+                0 => 1 - $by, $last => 1 + $by, default => 1.0,
+            }),
+            $levels,
+            array_keys($levels),
         );
     }
 
@@ -140,6 +160,12 @@ final readonly class Pattern
         );
 
         return $figures($this) === $figures($other);
+    }
+
+    /** The mean amount over a zone. */
+    public function mean(Zone $zone): float
+    {
+        return array_sum(array_map(static fn (Level $l): float => $l->share * $l->amount, $this->levels[$zone->value]));
     }
 
     /**

@@ -10,13 +10,12 @@ use Inlaid\Core\Layout\LayoutKind;
  * What a technique means in numbers; typical values that a step may override where it says so.
  *
  * Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share
- * of
- * that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken
- * that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the
- * typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual
- * one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it
- * gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty`
- * whether its dust settles on what is wet beside it.
+ * of that film that stays on the flat after wiping, where the ground is as porous as `wipedOn` (0 closed, 0.9 bare wood; null where nothing
+ * is wiped back); `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in
+ * the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of
+ * `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets;
+ * `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides;
+ * `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it.
  */
 final readonly class TechniqueProfile
 {
@@ -47,6 +46,7 @@ final readonly class TechniqueProfile
         public bool $wet = false,
         public bool $dusty = false,
         private array $can = [],
+        public ?float $wipedOn = null,
     ) {
     }
 
@@ -69,6 +69,7 @@ final readonly class TechniqueProfile
         array $laidOut = [],
         bool $wet = false,
         array $can = [],
+        ?float $wipedOn = null,
     ): self {
         return new self(
             Effect::Adds,
@@ -86,6 +87,7 @@ final readonly class TechniqueProfile
             laidOut: $laidOut,
             wet: $wet,
             can: $can,
+            wipedOn: $wipedOn,
         );
     }
 
@@ -178,6 +180,7 @@ final readonly class TechniqueProfile
             wet: $this->wet,
             dusty: $this->dusty,
             can: $this->can,
+            wipedOn: $this->wipedOn,
         );
     }
 

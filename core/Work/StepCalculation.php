@@ -13,11 +13,14 @@ use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Material\Hazard;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\TechniqueProfile;
 
@@ -73,7 +76,7 @@ final readonly class StepCalculation
     /** The share of the surface that it gets to: as it is laid out, or as is usual of its technique. */
     public function cover(): float
     {
-        return $this->layout->covers ?? $this->step->technique->profile()->cover;
+        return $this->layout->covers ?? $this->step->cover();
     }
 
     /** Does it get to most of what it touches? */
@@ -82,10 +85,45 @@ final readonly class StepCalculation
         return $this->cover() >= TechniqueProfile::COVERS;
     }
 
+    /** Does it do any of these, by its technique or by what it uses: sprayed bleach is still bleach. */
+    public function can(Ability ...$any): bool
+    {
+        return $this->step->technique->profile()->can(...$any)
+            || \in_array(Ability::Bleaches, $any, true) && $this->uses(MaterialKind::Bleach)
+            || \in_array(Ability::EvensAbsorption, $any, true) && $this->uses(MaterialKind::Conditioner)
+            || \in_array(Ability::LaysResist, $any, true) && $this->uses(MaterialKind::Resist);
+    }
+
+    /** Does it colour the wood itself, and not stand on it? */
+    public function dyes(): bool
+    {
+        foreach ($this->mix->leaves ?? [] as $leaf) {
+            if (MaterialKind::Stain === $leaf->material->kind && LookKind::Stain === $leaf->material->look->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function uses(MaterialKind $kind): bool
+    {
+        foreach ($this->mix->leaves ?? [] as $leaf) {
+            if ($kind === $leaf->material->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        return Effect::Adds === $this->step->technique->profile()->effect && null !== $this->film && $this->covers();
+        return Effect::Adds === $this->step->technique->profile()->effect
+            && null !== $this->film
+            && $this->covers()
+            && !$this->can(Ability::Bleaches, Ability::EvensAbsorption);
     }
 
     /**
@@ -199,7 +237,9 @@ final readonly class StepCalculation
             ? $figures->removes * $paper * ($this->step->tool()?->bite() ?? 1.0)
             : $detail->depth / $this->step->coats;
 
-        return $each * $this->rounds($course);
+        $taken = $this->can(Ability::WearsDry, Ability::WearsWet) && null === $detail->depth ? $detail->hand->factor() : 1.0;
+
+        return $taken * $each * $this->rounds($course);
     }
 
     /**

@@ -106,11 +106,11 @@ final class WorkOutSanding
 
     private static function sands(StepCalculation $work): bool
     {
-        return $work->step->technique->profile()->can(Ability::Sands, Ability::Scuffs);
+        return $work->can(Ability::Sands, Ability::Scuffs);
     }
 
     private static function strips(StepCalculation $work): bool
     {
-        return $work->step->technique->profile()->can(Ability::Strips, Ability::Scrapes);
+        return $work->can(Ability::Strips, Ability::Scrapes);
     }
 }

@@ -123,7 +123,7 @@ final readonly class WorkOutSteps
         ?LayoutPreview $layout,
     ): StepCalculation {
         $figures = $step->technique->profile();
-        $figures = null === $layout?->covers ? $figures : $figures->covering($layout->covers);
+        $figures = $figures->covering($layout->covers ?? $step->cover());
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
         $mix = null === $step->uses ? null : $this->flatten->flatten($step->uses);
@@ -186,7 +186,7 @@ final readonly class WorkOutSteps
             return 0;
         }
         $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
-        $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical;
+        $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical * $step->extent();
 
         return ($step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9))) + ($step->detail->dwell ?? 0);
     }

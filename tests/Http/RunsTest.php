@@ -814,8 +814,11 @@ final class RunsTest extends TestCase
     /** The calendar, parsed back, is the plan. */
     public function testTheCalendarIsThePlan(): void
     {
-        $plan = $this->days([]);
-        $response = $this->studio->ask('GET', '/api/days.ics');
+        do { // both of one second: the plan begins now
+            $second = time();
+            $plan = $this->days([]);
+            $response = $this->studio->ask('GET', '/api/days.ics');
+        } while (time() !== $second);
         self::assertStringStartsWith('text/calendar', (string) $response->headers->get('Content-Type'));
         $calendar = Reader::read((string) $response->getContent());
         self::assertInstanceOf(VCalendar::class, $calendar);

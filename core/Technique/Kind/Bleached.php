@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
@@ -39,6 +38,6 @@ final class Bleached implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::even()->working(OnWood::Bleaches);
+        return Pattern::even();
     }
 }

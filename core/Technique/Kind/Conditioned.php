@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Technique\OnWood;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -38,6 +37,6 @@ final class Conditioned implements Technique
 
     public function pattern(Workmanship $manner): Pattern
     {
-        return Pattern::even()->working(OnWood::Conditions);
+        return Pattern::even();
     }
 }

@@ -43,11 +43,12 @@ final class DryBrushed implements Technique
     public function pattern(Workmanship $manner): Pattern
     {
         $caught = 0.25 * $manner->hand->factor();
+        $edge = min(0.95, 0.6 * $manner->hand->factor());
 
         return Pattern::of(
             spread: Spread::Strokes,
             field: [[$caught, 1.0], [1 - $caught, 0.0]],
-            edge: [[0.7, 1.2], [0.3, 0.0]],
+            edge: [[$edge, 1.2], [1 - $edge, 0.0]],
             recess: [[1.0, 0.0]],
             pore: [[1.0, 0.0]],
         )->following(Follows::Heights);

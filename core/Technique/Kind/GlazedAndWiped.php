@@ -40,6 +40,7 @@ final class GlazedAndWiped implements Technique
             rate: 0.06,
             laid: 0.8,
             left: 0.3,
+            wipedOn: 0.0,
             loss: 0.1,
             wears: WearsOut::rag(0.8),
             wet: true,

@@ -41,6 +41,7 @@ final class Limed implements Technique
             rate: 0.05,
             laid: 1.2,
             left: 0.12,
+            wipedOn: 0.0,
             loss: 0.15,
             reach: Overspray::Nowhere,
             wears: WearsOut::rag(0.6),
@@ -53,7 +54,7 @@ final class Limed implements Technique
     {
         return Pattern::of(
             spread: Spread::Strokes,
-            field: [[0.7, 0.4], [0.3, 1.2]],
+            field: [[0.7, 0.6], [0.3, 1.9]],
             edge: [[1.0, 0.3]],
             recess: [[1.0, 2.5]],
             pore: [[1.0, 6.0]],

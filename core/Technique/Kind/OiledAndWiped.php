@@ -34,7 +34,7 @@ final class OiledAndWiped implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.1, left: 0.2, loss: 0.12, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(rate: 0.1, left: 0.2, wipedOn: 0.9, loss: 0.12, wears: WearsOut::rag(0.8));
     }
 
     public function pattern(Workmanship $manner): Pattern

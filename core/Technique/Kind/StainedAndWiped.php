@@ -35,7 +35,15 @@ final class StainedAndWiped implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.12, left: 0.25, loss: 0.12, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
+        return TechniqueProfile::laying(
+            rate: 0.12,
+            left: 0.25,
+            wipedOn: 0.9,
+            loss: 0.12,
+            wears: WearsOut::rag(0.8),
+            wet: true,
+            can: [Ability::RubsWet],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

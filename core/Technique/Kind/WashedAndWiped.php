@@ -39,7 +39,15 @@ final class WashedAndWiped implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.07, left: 0.35, loss: 0.1, wears: WearsOut::rag(0.8), wet: true, can: [Ability::RubsWet]);
+        return TechniqueProfile::laying(
+            rate: 0.07,
+            left: 0.35,
+            wipedOn: 0.9,
+            loss: 0.1,
+            wears: WearsOut::rag(0.8),
+            wet: true,
+            can: [Ability::RubsWet],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

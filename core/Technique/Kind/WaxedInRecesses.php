@@ -39,6 +39,7 @@ final class WaxedInRecesses implements Technique
         return TechniqueProfile::laying(
             rate: 0.05,
             left: 0.15,
+            wipedOn: 0.0,
             loss: 0.15,
             holdUp: 4.0,
             reach: Overspray::Nowhere,

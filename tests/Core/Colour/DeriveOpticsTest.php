@@ -83,7 +83,9 @@ final class DeriveOpticsTest extends TestCase
         });
     }
 
-    /** One part in nine of white looks as stated, and at full strength it looks as before; a dark colour is stronger than its hiding says. */
+    /**
+     * One part in nine of white looks as stated, and at full strength it looks as before; a dark colour is stronger than its hiding says.
+     */
     public function testATintComesBack(): void
     {
         $white = $this->optics(self::material(LookKind::Opaque, '#f3f1ec', 0.96, null, 12.0, Sheen::Matt));
@@ -110,8 +112,8 @@ final class DeriveOpticsTest extends TestCase
     }
 
     /**
-     * Films of any dull colour keep its hue and are not much more vivid than it is, over white, cream and black, from an eighth of a coat to
-     * four; and all of them can be shown. The hue is that of the difference from the ground.
+     * Films of any dull colour keep its hue and are not much more vivid than it is, over white, cream and black, from an eighth of a coat
+     * to four; and all of them can be shown. The hue is that of the difference from the ground.
      */
     public function testThinFilmsOfDullColoursStayDull(): void
     {

@@ -25,7 +25,10 @@ final class MatchColourTest extends TestCase
 
     private static function paint(string $hex, float $scattering = 0.03): Optics
     {
-        return Optics::ofMasstone(FirstSurface::of(Sheen::Matt)->inside((new RecoverSpectrum())->recover(Colour::of($hex))), array_fill(0, 36, $scattering));
+        return Optics::ofMasstone(
+            FirstSurface::of(Sheen::Matt)->inside((new RecoverSpectrum())->recover(Colour::of($hex))),
+            array_fill(0, 36, $scattering),
+        );
     }
 
     /**

@@ -169,7 +169,10 @@ final class SpectrumTest extends TestCase
     public function testFilmsHold(): void
     {
         $this->manyTimes(200, function (): void {
-            $optics = Optics::of(array_map(fn (): float => $this->float(0, 0.05), range(1, 36)), array_map(fn (): float => $this->float(0, 0.05), range(1, 36)));
+            $optics = Optics::of(
+                array_map(fn (): float => $this->float(0, 0.05), range(1, 36)),
+                array_map(fn (): float => $this->float(0, 0.05), range(1, 36)),
+            );
             $ground = Spectrum::of(array_map(fn (): float => $this->float(0, 1), range(1, 36)));
             $x = $this->float(1, 150);
             $whole = FilmOptics::of($optics, $x)->over($ground)->bands;

@@ -59,8 +59,8 @@ final class SectionsTest extends TestCase
     }
 
     /**
-     * 2 m² laid at 0.10 and wiped at 0.08 m² a minute: 20 and 25 min. Open for 15 min on its label, and for 8 at 27 °C and 35 %: two sections
-     * become three; a helper makes one of them.
+     * 2 m² laid at 0.10 and wiped at 0.08 m² a minute: 20 and 25 min. Open for 15 min on its label, and for 8 at 27 °C and 35 %: two
+     * sections become three; a helper makes one of them.
      */
     public function testWarmDryAirMakesMoreSections(): void
     {

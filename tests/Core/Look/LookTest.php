@@ -40,6 +40,7 @@ use Inlaid\Core\Surface\Patch;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Surface\WorkOnZone;
 use Inlaid\Core\Surface\ZoneState;
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
@@ -133,6 +134,8 @@ final class LookTest extends TestCase
             null === $of ? null : new FilmOf($id, $of, $stays, 0.4 * $stays),
             $depth,
             ($where ?? Placement::TopDown)->way(),
+            $figures->can(Ability::ReleasesResist, Ability::WearsWet, Ability::WearsDry),
+            $figures->wipedOn,
         );
     }
 

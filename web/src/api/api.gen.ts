@@ -3900,7 +3900,7 @@ export interface components {
             amount?: string | null;
             note?: string;
         };
-        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays after wiping; `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it. */
+        /** @description What a technique means in numbers; typical values that a step may override where it says so. Immutable. `rate` in m²/min of hands-on work, 0 where nobody works; `laid` the wet film against a normal brushed coat; `left` the share of that film that stays on the flat after wiping, where the ground is as porous as `wipedOn` (0 closed, 0.9 bare wood; null where nothing is wiped back); `cover` the share of the surface that gets any; `loss` the share of what is taken that ends on the bench, on rags and in the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets; `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides; `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it. */
         TechniqueProfile: {
             effect: components["schemas"]["Effect"];
             takesMaterial: boolean;
@@ -3919,6 +3919,7 @@ export interface components {
             laidOut: components["schemas"]["LayoutKind"][];
             wet: boolean;
             dusty: boolean;
+            wipedOn: number | null;
         };
         /** @description A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it is full. Immutable. */
         TechniqueWord: {
@@ -4043,7 +4044,7 @@ export interface components {
             zone: components["schemas"]["Zone"];
             colour: string;
         };
-        /** @description How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours. Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how patches came of those before, null where they are the same; `spread` and `way` along what they are told apart; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised. */
+        /** @description How a zone looks: the mean of its light, the contrast within it, and its patches with their shares and colours. Immutable. `contrast` in ΔE, mean from the mean; `change` from the step before, null where nothing is seen of it; `divided` says how patches came of those before, null where they are the same; `spread` and `way` along what they are told apart; `isBeyondScreen` whether a screen shows any of it less vivid than it is; `glances` the colour seen from aside where flakes lie, of which no ΔE is promised. */
         ZoneLook: {
             zone: components["schemas"]["Zone"];
             colour: string;
@@ -4056,6 +4057,7 @@ export interface components {
             spread: components["schemas"]["Spread"] | null;
             way: string | null;
             rehomed: number;
+            isBeyondScreen: boolean;
             glances: string | null;
         };
         /** Rows or columns of a board */
