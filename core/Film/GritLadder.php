@@ -43,6 +43,14 @@ final class GritLadder
         return (float) self::PARTICLE[$nearest];
     }
 
+    /**
+     * What bare wood takes up after a last paper, against 180: a finer scratch takes up less. Typical, by interpolation.
+     */
+    public static function uptake(int $grit): float
+    {
+        return max(0.75, min(1.2, 1.0 - 0.19 * log($grit / 180, 2)));
+    }
+
     public static function isGap(int $from, int $to): bool
     {
         return $to > $from && self::particle($from) / self::particle($to) > self::LARGEST_STEP;

@@ -16,6 +16,8 @@ use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Schedule\PlannedAlone;
+use Inlaid\Core\Surface\Met;
+use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Work\StepCalculation;
@@ -29,6 +31,10 @@ final readonly class RecipeAnalysis
 {
     /** @var array<string, list<StepCalculation>> by part */
     private array $on;
+    /** @var array<string, StackPreview> by part and face */
+    private array $stackOf;
+    /** @var array<string, int> where each step stands, from 0 */
+    private array $numbers;
 
     /**
      * @param list<StepCalculation> $works
@@ -49,6 +55,12 @@ final readonly class RecipeAnalysis
             $on[$part->id] = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part)));
         }
         $this->on = $on;
+        $stackOf = [];
+        foreach ($stacks as $stack) {
+            $stackOf += array_fill_keys($stack->places, $stack);
+        }
+        $this->stackOf = $stackOf;
+        $this->numbers = array_flip(array_map(static fn (StepCalculation $w): string => $w->step->id, $works));
     }
 
     /**
@@ -136,13 +148,7 @@ final readonly class RecipeAnalysis
      */
     public static function contains(StepCalculation $work, \Closure $holds): bool
     {
-        foreach ($work->mix->leaves ?? [] as $leaf) {
-            if ($holds($leaf->material)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $work->contains($holds);
     }
 
     /**
@@ -168,7 +174,7 @@ final readonly class RecipeAnalysis
      */
     public static function leavesResidue(StepCalculation $work): bool
     {
-        return self::contains($work, static fn (Material $m): bool => MaterialKind::Thinner !== $m->kind);
+        return $work->leavesResidue();
     }
 
     /**
@@ -185,15 +191,87 @@ final readonly class RecipeAnalysis
     }
 
     /**
-     * Is the old finish of a part taken off before a step?
+     * What a step meets on a part: on each kind of the faces that it touches.
+     *
+     * @return list<Met>
      */
-    public function isStripped(PiecePart $part, ?StepCalculation $before = null): bool
+    public function met(StepCalculation $work, PiecePart $part): array
     {
-        return [] !== array_filter(
-            null === $before ? $this->on($part) : $this->before($before, $part),
-            static fn (StepCalculation $w): bool => self::can($w, Ability::Strips, Ability::Scrapes)
-                || SandingAim::ToBare === $w->step->detail->aim,
-        );
+        $met = [];
+        foreach ($work->step->facesOf($part) ?? array_keys($part->surface->faces) as $face) {
+            $stack = $this->stackOf[$part->id.':'.$face] ?? null;
+            if (null !== $stack) {
+                $met[$stack->id] ??= $stack->laid()->met($this->doneBefore($stack, $work));
+            }
+        }
+
+        return array_values($met);
+    }
+
+    /**
+     * Does a step meet something on any face of a part?
+     *
+     * @param \Closure(Met): bool $is
+     */
+    public function meets(StepCalculation $work, PiecePart $part, \Closure $is): bool
+    {
+        return [] !== array_filter($this->met($work, $part), $is);
+    }
+
+    /** The step that left some of it where another step comes, '' where the survey found it; null where there is none. */
+    public function soiled(StepCalculation $work, PiecePart $part, Soil $soil): ?string
+    {
+        foreach ($this->met($work, $part) as $met) {
+            $by = $met->condition()->soiledBy($soil);
+            if (null !== $by) {
+                return $by;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The coats that go onto some of it, by the step that left it: of each part the first coat.
+     *
+     * @return array<string, non-empty-list<array{PiecePart, StepCalculation}>> parts and coats; '' where the survey found it
+     */
+    public function coatedOver(Soil $soil): array
+    {
+        $found = [];
+        foreach ($this->recipe->piece->parts as $part) {
+            foreach ($this->on($part) as $work) {
+                $by = self::lays($work) ? $this->soiled($work, $part, $soil) : null;
+                if (null !== $by) {
+                    $found[$by][] = [$part, $work];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** Is there nothing of an old finish on a part where a step comes? */
+    public function isBare(PiecePart $part, StepCalculation $before): bool
+    {
+        return !$this->meets($before, $part, static fn (Met $m): bool => !$m->isBare());
+    }
+
+    /** The step of an id. */
+    public function work(string $stepId): ?StepCalculation
+    {
+        return $this->works[$this->numbers[$stepId] ?? -1] ?? null;
+    }
+
+    /** Of those steps that are done on a stack, how many come before another. */
+    private function doneBefore(StackPreview $stack, StepCalculation $work): int
+    {
+        $before = 0;
+        foreach ($stack->laid()->doings as $doing) {
+            $before += $this->numbers[$doing->id] + 1 < $work->number ? 1 : 0;
+        }
+
+        return $before;
     }
 
     /**
@@ -253,7 +331,7 @@ final readonly class RecipeAnalysis
      */
     public function aim(StepCalculation $work, PiecePart $part): SandingAim
     {
-        $bare = $part->finish->isBare() || $this->isStripped($part, $work);
+        $bare = $this->isBare($part, $work);
 
         return $work->step->detail->aim ?? match (true) {
             [] !== array_filter($this->before($work, $part), self::lays(...)) => SandingAim::Between,

@@ -7,6 +7,8 @@ namespace Inlaid\Core\Findings;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
+use Inlaid\Core\Recipe\Criterion;
+use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -34,7 +36,16 @@ final readonly class Remedy
         return new self(
             'strip',
             $text,
-            Edit::insert(new NewStep(title: $title, technique: 'stripped', parts: [$part], uses: MaterialRequirement::stripper()), $before),
+            Edit::insert(
+                new NewStep(
+                    title: $title,
+                    technique: 'stripped',
+                    parts: [$part],
+                    uses: MaterialRequirement::stripper(),
+                    repeat: Repeat::of(Criterion::Bare, 1, 3),
+                ),
+                $before,
+            ),
             Edit::insert(
                 new NewStep(
                     title: 'Rinse',

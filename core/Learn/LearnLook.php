@@ -11,6 +11,7 @@ use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Learned;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Optics\FindColourant;
+use Inlaid\Core\Work\DescribeSurfaceStep;
 
 /**
  * Learns from the colours read of patches how a material really looks: how strong it is, and which colour it is.
@@ -137,7 +138,7 @@ final readonly class LearnLook
      */
     private function looks(Material $material, Colour $stated, array $figures, array $patches): array
     {
-        $look = new WorkOutLook($this->find->with($material->learning(self::learned($stated, $figures, 1))));
+        $look = new WorkOutLook(new DescribeSurfaceStep($this->find->with($material->learning(self::learned($stated, $figures, 1)))));
 
         return array_map(static fn (SeenPatch $p): Lab => Lab::ofLight($look->zone($p->part, $p->works)->mean()), $patches);
     }

@@ -51,7 +51,7 @@ final readonly class DescribeLook
                 ...array_map(
                     fn (StepCalculation $w, int $i): LookAfter => new LookAfter(
                         $w->step->id,
-                        array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->met($i, $z)), $look->zones()),
+                        array_map(fn (Zone $z): ZoneLook => $this->zone($z, $look->after($i, $z), $look->ahead($i, $z)), $look->zones()),
                     ),
                     $works,
                     array_keys($works),

@@ -127,7 +127,7 @@ final readonly class JudgeLook
     private function effectIn(LaidSurface $look, int $doing, Zone $zone, float $buried): LookEffect
     {
         $apart = [];
-        $without = $look->met($doing, $zone);
+        $without = $look->ahead($doing, $zone);
         for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
             $without = $i === $doing ? $without : WorkOnZone::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
             $apart[] = $off = $look->after($i, $zone)->apart($without);
@@ -191,7 +191,7 @@ final readonly class JudgeLook
     {
         $step = $look->doings[$doing];
         $levels = $step->pattern->at(Zone::Field);
-        $under = self::coloured($look->met($doing, Zone::Field));
+        $under = self::coloured($look->ahead($doing, Zone::Field));
         if (
             Spread::Placed !== $step->pattern->spread
             || null === $step->film
@@ -237,7 +237,7 @@ final readonly class JudgeLook
         if (null === $step->film || !$step->film->colours()) {
             return null;
         }
-        $before = $look->met($doing, Zone::Field);
+        $before = $look->ahead($doing, Zone::Field);
         $endless = Lab::ofLight(WorkOnZone::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
         $off = static fn (float $times): float => DeltaE2000::between(
             Lab::ofLight(WorkOnZone::to($before, $step->laid($times), Zone::Field)->mean()),

@@ -29,6 +29,7 @@ final class FindColourant
     private const OPAQUE = 10.0;
 
     private ?Material $instead = null;
+    private bool $sees = true;
 
     public function __construct(
         private readonly DeriveOptics $derive = new DeriveOptics(),
@@ -45,6 +46,15 @@ final class FindColourant
         return $with;
     }
 
+    /** The same that only tells films, dyes and the rest apart, without what they do to light. */
+    public function blind(): self
+    {
+        $blind = clone $this;
+        $blind->sees = false;
+
+        return $blind;
+    }
+
     /**
      * @return Colourant|null null where nothing in it makes a film
      */
@@ -55,7 +65,7 @@ final class FindColourant
         }
         $parts = [];
         $yellows = 0.0;
-        foreach ($mix->leaves as $leaf) {
+        foreach ($this->sees ? $mix->leaves : [] as $leaf) {
             $material = $leaf->material->id === $this->instead?->id ? $this->instead : $leaf->material;
             $parts[] = [$this->derive->derive($material) ?? $this->derive->dye($material) ?? Optics::clear(), $leaf->share];
             $yellows += $leaf->share * $leaf->material->ambering->perMicrometre();
@@ -63,8 +73,8 @@ final class FindColourant
 
         return new Colourant(
             kind: $this->kind($mix),
-            optics: Optics::mix($parts),
-            flake: $this->flake($mix),
+            optics: [] === $parts ? Optics::clear() : Optics::mix($parts),
+            flake: $this->sees ? $this->flake($mix) : null,
             sheen: $character->sheen,
             yellows: $yellows,
             normal: $character->normalWet,

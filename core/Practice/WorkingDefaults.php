@@ -62,12 +62,4 @@ final readonly class WorkingDefaults
     {
         return ($this->held[$question] ?? null) === $answer;
     }
-
-    /**
-     * What bare wood drinks after a last grit, against 180: a finer scratch takes up less. Typical, by interpolation.
-     */
-    public static function uptake(int $grit): float
-    {
-        return max(0.75, min(1.2, 1.0 - 0.19 * log($grit / 180, 2)));
-    }
 }

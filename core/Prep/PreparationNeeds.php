@@ -246,7 +246,7 @@ final class PreparationNeeds
     public function neutralise(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): ?array
     {
         foreach ($whole->before($first, $part) as $work) {
-            $asks = NotNeutralised::asks($work);
+            $asks = $work->asksFor();
             $later = array_filter($whole->before($first, $part), static fn (StepCalculation $w): bool => $w->number > $work->number);
             if (
                 null !== $asks

@@ -98,7 +98,11 @@ final readonly class ProposePrep
             $done,
             static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, ...$any),
         );
-        $isOff = $whole->isStripped($part, $first);
+        $isOff = !$part->finish->isBare() && $whole->isBare($part, $first) && [] !== array_filter(
+            $done,
+            static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Strips, Ability::Scrapes)
+                || SandingAim::ToBare === $w->step->detail->aim,
+        );
         $strip = $isOff ? null : $this->wants->strip($whole, $part, $first);
         $bare = $part->finish->isBare() || null !== $strip || $isOff;
         $sanding = $this->papers->propose(whole: $whole, part: $part, first: $first, bare: $bare);

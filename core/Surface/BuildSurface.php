@@ -7,7 +7,6 @@ namespace Inlaid\Core\Surface;
 use Inlaid\Core\Colour\RecoverSpectrum;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Grain;
-use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Technique\Zone;
 
@@ -32,20 +31,49 @@ final class BuildSurface
      * @param list<SurfaceStep> $doings in order
      * @param float             $share  of the room, where many looks must share it
      */
-    public function lay(Substrate $substrate, OldFinish $finish, array $doings, float $share = 1.0): LaidSurface
+    public function lay(Origin $origin, array $doings, float $share = 1.0): LaidSurface
     {
         $course = [];
         $most = self::most($doings, $share);
-        foreach (self::zones($substrate) as $zone) {
+        foreach (self::zones($origin->substrate) as $zone) {
             $course[$zone->value] = WorkOnZone::all(
-                state: new ZoneState([$this->begin($substrate, $finish, $zone)]),
+                state: new ZoneState([$this->begin($origin, $zone)]),
                 steps: $doings,
                 zone: $zone,
                 most: $most,
             );
         }
 
-        return new LaidSurface(doings: $doings, course: $course, most: $most, share: $share);
+        return new LaidSurface(
+            doings: $doings,
+            course: $course,
+            conditions: self::conditions($origin, $doings, $course),
+            most: $most,
+            share: $share,
+        );
+    }
+
+    /**
+     * @param list<SurfaceStep>                                  $doings
+     * @param non-empty-array<string, non-empty-list<ZoneState>> $course
+     *
+     * @return non-empty-list<Condition> before the first, and after each
+     */
+    private static function conditions(Origin $origin, array $doings, array $course): array
+    {
+        $conditions = [$condition = Condition::surveyed($origin)];
+        foreach ($doings as $i => $step) {
+            $onResist = $step->releases && [] !== array_filter($course, static fn (array $states): bool => null !== $states[$i]->resist());
+            $conditions[] = $condition = $condition->after($step, $onResist);
+        }
+
+        return $conditions;
+    }
+
+    /** The flat before anything is done. */
+    public function flat(Origin $origin): ZoneState
+    {
+        return new ZoneState([$this->begin($origin, Zone::Field)]);
     }
 
     /**
@@ -54,7 +82,7 @@ final class BuildSurface
      * @param list<SurfaceStep> $doings in order
      * @param float             $share  of the room, where many looks must share it
      */
-    public function end(Substrate $substrate, OldFinish $finish, array $doings, Zone $zone, float $share = 1.0): ZoneState
+    public function end(Origin $origin, array $doings, Zone $zone, float $share = 1.0): ZoneState
     {
         $most = self::most($doings, $share);
 
@@ -66,7 +94,7 @@ final class BuildSurface
                 zone: $zone,
                 most: $most,
             ),
-            new ZoneState([$this->begin($substrate, $finish, $zone)]),
+            new ZoneState([$this->begin($origin, $zone)]),
         );
     }
 
@@ -91,8 +119,9 @@ final class BuildSurface
         return Grain::None === $substrate->grain ? [Zone::Field, Zone::Edge, Zone::Recess] : Zone::cases();
     }
 
-    private function begin(Substrate $substrate, OldFinish $finish, Zone $zone): Patch
+    private function begin(Origin $origin, Zone $zone): Patch
     {
+        [$substrate, $finish] = [$origin->substrate, $origin->finish];
         $seen = $this->recover->recover($substrate->colour);
         $bare = $substrate->drinksAtAll() ? Ground::bare($seen) : Ground::closed($seen);
         $bare = Zone::Pore === $zone && Grain::Open === $substrate->grain ? $bare->times(self::IN_PORES) : $bare;
@@ -103,6 +132,7 @@ final class BuildSurface
         };
 
         return Patch::whole(
+            origin: $origin,
             base: $old ?? $bare,
             old: null === $old ? 0.0 : $finish->kind->thickness() ?? 20.0,
             bare: $bare,

@@ -24,11 +24,13 @@ final class LaidSurface
     /**
      * @param int<1, max>                                        $most
      * @param list<SurfaceStep>                                  $doings
-     * @param non-empty-array<string, non-empty-list<ZoneState>> $course by zone: bare, then after each of the doings
+     * @param non-empty-array<string, non-empty-list<ZoneState>> $course     by zone: bare, then after each of the doings
+     * @param non-empty-list<Condition>                          $conditions likewise
      */
     public function __construct(
         public readonly array $doings,
         public readonly array $course,
+        public readonly array $conditions,
         public readonly int $most = WorkOnZone::MOST_PATCHES,
         public readonly float $share = 1.0,
     ) {
@@ -42,14 +44,22 @@ final class LaidSurface
         return array_map(Zone::from(...), array_keys($this->course));
     }
 
+    /**
+     * What a step meets that comes after so many of the doings.
+     */
+    public function met(int $after): Met
+    {
+        return new Met($this, $after);
+    }
+
     /** Before any of the doings. */
     public function before(Zone $zone): ZoneState
     {
         return $this->course[$zone->value][0];
     }
 
-    /** What one of the doings meets. */
-    public function met(int $doing, Zone $zone): ZoneState
+    /** A zone before one of the doings. */
+    public function ahead(int $doing, Zone $zone): ZoneState
     {
         return 0 === $doing ? $this->before($zone) : $this->after($doing - 1, $zone);
     }
@@ -89,7 +99,13 @@ final class LaidSurface
 
         return $course === $this->course
             ? $this
-            : new self(doings: $this->doings, course: $course, most: min($most, $this->most), share: $this->share);
+            : new self(
+                doings: $this->doings,
+                course: $course,
+                conditions: $this->conditions,
+                most: min($most, $this->most),
+                share: $this->share,
+            );
     }
 
     /** As if nothing had been done. */
@@ -98,6 +114,7 @@ final class LaidSurface
         return new self(
             doings: [],
             course: array_map(static fn (array $states): array => [$states[0]], $this->course),
+            conditions: [$this->conditions[0]],
             most: $this->most,
             share: $this->share,
         );
@@ -121,7 +138,18 @@ final class LaidSurface
             ];
         }
 
-        return new self(doings: [...$this->doings, ...$more], course: $course, most: $this->most, share: $this->share);
+        $conditions = $this->conditions;
+        foreach ($more as $step) {
+            $conditions[] = $conditions[\count($conditions) - 1]->after($step, false);
+        }
+
+        return new self(
+            doings: [...$this->doings, ...$more],
+            course: $course,
+            conditions: $conditions,
+            most: $this->most,
+            share: $this->share,
+        );
     }
 
     /**
@@ -162,7 +190,7 @@ final class LaidSurface
     public function leftOut(int $doing, Zone $zone): array
     {
         return WorkOnZone::all(
-            state: $this->met($doing, $zone),
+            state: $this->ahead($doing, $zone),
             steps: \array_slice($this->doings, $doing + 1),
             zone: $zone,
             most: $this->most,

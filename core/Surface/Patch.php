@@ -6,6 +6,7 @@ namespace Inlaid\Core\Surface;
 
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
+use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Optics\ColourantKind;
 
 /**
@@ -47,6 +48,9 @@ final class Patch
         public readonly float $pores,
         private readonly float $clear,
         private readonly bool $brushed,
+        private readonly Origin $origin,
+        private readonly ?int $grit,
+        private readonly bool $even,
     ) {
     }
 
@@ -54,7 +58,7 @@ final class Patch
      * @param Ground $bare  what comes to light when the old finish is gone
      * @param float  $pores how much its pores hold
      */
-    public static function whole(Ground $base, float $old, Ground $bare, float $pores = 0.0): self
+    public static function whole(Origin $origin, Ground $base, float $old, Ground $bare, float $pores = 0.0): self
     {
         return new self(
             share: 1.0,
@@ -69,6 +73,9 @@ final class Patch
             pores: $pores,
             clear: $pores,
             brushed: false,
+            origin: $origin,
+            grit: null,
+            even: false,
         );
     }
 
@@ -92,6 +99,8 @@ final class Patch
         ?float $pores = null,
         ?float $clear = null,
         ?bool $brushed = null,
+        ?int $grit = null,
+        ?bool $even = null,
     ): self {
         return new self(
             share: $share ?? $this->share,
@@ -106,6 +115,9 @@ final class Patch
             pores: $pores ?? $this->pores,
             clear: $clear ?? $this->clear,
             brushed: $brushed ?? $this->brushed,
+            origin: $this->origin,
+            grit: $grit ?? $this->grit,
+            even: $even ?? $this->even,
         );
     }
 
@@ -151,7 +163,7 @@ final class Patch
     /** The wood made more even in what it takes up, where nothing closes it. */
     public function conditioned(): self
     {
-        return $this->isOpenWood() ? $this->rebuilt($this->base->conditioned(), $this->films) : $this;
+        return $this->isOpenWood() ? $this->rebuilt($this->base->conditioned(), $this->films)->but(even: true) : $this;
     }
 
     /**
@@ -175,7 +187,7 @@ final class Patch
      */
     public function brushed(): self
     {
-        if ($this->pores <= 0.0 || !$this->brushed && !$this->isOpenWood()) {
+        if ($this->pores <= 0.0 || !$this->canBeBrushed()) {
             return $this;
         }
 
@@ -184,6 +196,40 @@ final class Patch
         };
 
         return $this->but(pores: $clear, clear: $clear, brushed: true);
+    }
+
+    /** Does a brush still get into its pores: of bare wood, or of pores that were open before? */
+    public function canBeBrushed(): bool
+    {
+        return $this->brushed || $this->isOpenWood();
+    }
+
+    /** With the scratches of a paper. */
+    public function sanded(int $grit): self
+    {
+        return $this->but(grit: $grit);
+    }
+
+    /** What the first film on it takes, against one on a sealed ground. */
+    public function drinks(): float
+    {
+        return match (true) {
+            [] !== $this->films => 1.0,
+            $this->old <= 0.0 => $this->origin->drinks($this->grit),
+            default => $this->origin->absorption ?? 1.0,
+        };
+    }
+
+    /** How much more of what goes into the wood it takes up than is usual, after its last paper. */
+    public function takesUp(): float
+    {
+        return $this->isOpenWood() ? $this->thirst() * GritLadder::uptake($this->grit ?? Origin::LAST_GRIT) : 1.0;
+    }
+
+    /** How thirsty it is against what is usual of its kind: 1 where it was made even, or is closed. */
+    public function thirst(): float
+    {
+        return $this->even || !$this->isOpenWood() ? 1.0 : $this->origin->thirst();
     }
 
     /** Is it wood that nothing closes, dyed or not? */
@@ -232,13 +278,21 @@ final class Patch
     /** With all gone that lies on a resist, and it too. */
     public function released(): self
     {
+        $resist = $this->resist();
+
+        return null === $resist ? $this : $this->cutTo($resist, null, $this->old);
+    }
+
+    /** Which of the films is the lowest resist. */
+    public function resist(): ?int
+    {
         foreach ($this->films as $i => $film) {
             if (ColourantKind::Resist === $film->of->kind) {
-                return $this->cutTo($i, null, $this->old);
+                return $i;
             }
         }
 
-        return $this;
+        return null;
     }
 
     public function lab(): Lab

@@ -25,6 +25,10 @@ final class WorkOnZone
     /** By how much a film that settles is thicker in the deepest hollow and thinner on the highest point. */
     private const SETTLES = 0.5;
     private const POROUS_HOLDS = 1.1;
+    /** Thirst, against the usual, beyond which wood takes up unevenly; by how much of it, and at the most. */
+    private const PATCHY = 1.25;
+    private const UNEVEN = 0.3;
+    private const MOST_UNEVEN = 0.4;
 
     /**
      * One after another.
@@ -64,7 +68,11 @@ final class WorkOnZone
                 step: $step,
                 zone: $zone,
                 most: $most,
-                do: static fn (Patch $p, float $amount): Patch => $p->without($amount * $step->depth * (1 + $p->height)),
+                do: static function (Patch $p, float $amount) use ($step): Patch {
+                    $p = $p->without($amount * $step->depth * (1 + $p->height));
+
+                    return null === $step->marks || $amount <= 0.0 ? $p : $p->sanded($step->marks->grit);
+                },
             ),
             null !== $step->film => self::lay(state: $state, step: $step, film: $step->film, zone: $zone, patches: $most),
             $pattern->relief > 0.0 => self::divide(
@@ -83,10 +91,15 @@ final class WorkOnZone
      */
     private static function lay(ZoneState $state, SurfaceStep $step, FilmOf $film, Zone $zone, int $patches): ZoneState
     {
+        $thirst = $step->goesIn ? max(array_map(static fn (Patch $p): float => $p->thirst(), $state->patches)) : 1.0;
+        if ($thirst > self::PATCHY) {
+            $step = $step->with($step->pattern->uneven(min(self::MOST_UNEVEN, self::UNEVEN * ($thirst - 1))), $film);
+        }
         $flat = Zone::Pore === $zone && $step->pattern->settles ? $step->pattern->mean(Zone::Field) : null;
         $lay = static function (Patch $patch, float $amount) use ($step, $film, $flat): Patch {
             $amount = null === $flat ? $amount : $flat + ($amount - $flat) * $patch->pores;
             $amount *= $step->pattern->settles ? 1 - self::SETTLES * $patch->height : 1.0;
+            $amount *= $step->goesIn ? $patch->takesUp() : 1.0;
             $amount *= null === $step->wipedOn ? 1.0 : self::holds($patch->ground->porous) / self::holds($step->wipedOn);
 
             return $amount <= 0.0 ? $patch : $patch->with($film->times($amount));

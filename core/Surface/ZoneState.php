@@ -64,6 +64,19 @@ final class ZoneState
         return new Light($red, $green, $blue);
     }
 
+    /** The step of a resist that lies anywhere in it. */
+    public function resist(): ?string
+    {
+        foreach ($this->patches as $patch) {
+            $resist = $patch->resist();
+            if (null !== $resist) {
+                return $patch->films[$resist]->stepId;
+            }
+        }
+
+        return null;
+    }
+
     /** Of the mean. */
     public function lab(): Lab
     {

@@ -14,7 +14,9 @@ use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Material\Hazard;
 use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 use Inlaid\Core\Recipe\Scenario;
@@ -94,11 +96,15 @@ final readonly class StepCalculation
             || \in_array(Ability::LaysResist, $any, true) && $this->uses(MaterialKind::Resist);
     }
 
-    /** Does it colour the wood itself, and not stand on it? */
-    public function dyes(): bool
+    /**
+     * Is any material of which this holds in what it uses?
+     *
+     * @param \Closure(Material): bool $holds
+     */
+    public function contains(\Closure $holds): bool
     {
         foreach ($this->mix->leaves ?? [] as $leaf) {
-            if (MaterialKind::Stain === $leaf->material->kind && LookKind::Stain === $leaf->material->look->kind) {
+            if ($holds($leaf->material)) {
                 return true;
             }
         }
@@ -106,15 +112,33 @@ final readonly class StepCalculation
         return false;
     }
 
-    private function uses(MaterialKind $kind): bool
+    /** Is there more in what it uses than thinner, which dries away? */
+    public function leavesResidue(): bool
     {
-        foreach ($this->mix->leaves ?? [] as $leaf) {
-            if ($kind === $leaf->material->kind) {
-                return true;
+        return $this->contains(static fn (Material $m): bool => MaterialKind::Thinner !== $m->kind);
+    }
+
+    /** What the label of what it washes, strips or bleaches with asks for, where that is more than rinsing with water. */
+    public function asksFor(): ?Residue
+    {
+        foreach ($this->can(Ability::Cleans, Ability::Strips, Ability::Bleaches) ? $this->mix->leaves ?? [] : [] as $leaf) {
+            if (null !== $leaf->material->residue && Residue::Water !== $leaf->material->residue) {
+                return $leaf->material->residue;
             }
         }
 
-        return false;
+        return null;
+    }
+
+    /** Does it colour the wood itself, and not stand on it? */
+    public function dyes(): bool
+    {
+        return $this->contains(static fn (Material $m): bool => MaterialKind::Stain === $m->kind && LookKind::Stain === $m->look->kind);
+    }
+
+    private function uses(MaterialKind $kind): bool
+    {
+        return $this->contains(static fn (Material $m): bool => $kind === $m->kind);
     }
 
     /** Does it lay a film over most of what it touches? */
@@ -166,13 +190,7 @@ final readonly class StepCalculation
     /** Is anything with this hazard in what it uses? */
     public function has(Hazard $hazard): bool
     {
-        foreach ($this->mix->leaves ?? [] as $leaf) {
-            if (\in_array($hazard, $leaf->material->hazards, true)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->contains(static fn (Material $m): bool => \in_array($hazard, $m->hazards, true));
     }
 
     /** Is it open how often it will be done? */

@@ -11,18 +11,23 @@ use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Layout\Kind\Sheets;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
+use Inlaid\Core\Optics\FindColourant;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Surface\BuildSurface;
+use Inlaid\Core\Surface\Origin;
 use Inlaid\Core\Technique\Effect;
 
 /**
- * Works out mix, film, need and drying of every step in order, remembering what each part's ground still drinks.
+ * Works out mix, film, need and drying of every step in order, with what each face drinks as the steps before have left it.
  */
 final readonly class WorkOutSteps
 {
+    private DescribeSurfaceStep $surface;
+
     public function __construct(
         private FlattenMix $flatten = new FlattenMix(),
         private DeriveCharacter $derive = new DeriveCharacter(),
@@ -31,7 +36,10 @@ final readonly class WorkOutSteps
         private PredictDrying $predict = new PredictDrying(),
         private MaskParts $mask = new MaskParts(),
         private LayOutStep $layOut = new LayOutStep(),
+        private BuildSurface $build = new BuildSurface(),
+        FindColourant $find = new FindColourant(),
     ) {
+        $this->surface = new DescribeSurfaceStep($find->blind());
     }
 
     /**
@@ -54,47 +62,54 @@ final readonly class WorkOutSteps
      */
     public function workOut(Recipe $recipe, Climate $climate, WorkingDefaults $habits): array
     {
-        $sealed = $lastGrit = [];
+        $faces = $this->faces($recipe, $habits);
         $works = [];
         foreach ($recipe->steps as $i => $step) {
-            $figures = $step->technique->profile();
-            $surfaces = $places = [];
             $turned = 0.0;
-            $lastResort = null !== $recipe->onlyIfNot($step); // what may never be done changes nothing for what follows
             foreach ($recipe->partsOf($step) as $part) {
-                $faces = $step->facesOf($part);
-                $turned += $part->turned && $part->surface->hasTwoSides($faces) ? $this->otherSide($part) * $recipe->piece->count : 0.0;
-                foreach ($faces ?? array_keys($part->surface->faces) as $face) {
-                    $places[] = $place = $part->id.':'.$face;
-                    $drinks = isset($sealed[$place]) ? 1.0 : $this->drinks($part, $lastGrit[$place] ?? $habits->lastGrit);
-                    $surfaces[] = [$part->totalArea([$face]) * $recipe->piece->count, $drinks];
-                    if (null !== $step->detail->grit && Effect::TakesAway === $figures->effect && !$lastResort) {
-                        $lastGrit[$place] = $step->detail->grit;
-                    }
-                }
+                $turned += $part->turned && $part->surface->hasTwoSides($step->facesOf($part))
+                    ? $this->otherSide($part) * $recipe->piece->count
+                    : 0.0;
             }
+            $touched = array_filter($faces, static fn (FacesAlike $f): bool => $f->isTouched($i));
             $works[] = $work = $this->step(
                 step: $step,
                 number: $i + 1,
-                surfaces: $surfaces,
-                turned: Effect::Adds === $figures->effect ? $turned : 0.0,
+                surfaces: array_values(array_map(static fn (FacesAlike $f): array => [$f->area, $f->drinks()], $touched)),
+                turned: Effect::Adds === $step->technique->profile()->effect ? $turned : 0.0,
                 climate: $climate,
                 habits: $habits,
                 onlyIfNot: $recipe->onlyIfNot($step),
                 masking: $this->mask->mask($recipe, $i),
                 layout: $this->layOut->layOut($recipe, $step),
             );
-            if (!$lastResort && $work->lays()) {
-                $sealed += array_fill_keys($places, true);
+            foreach ($work->isDone() ? $touched : [] as $f) { // what may never be done changes nothing for what follows
+                $f->work($this->surface->describe($work, $f->part));
             }
         }
 
         return $works;
     }
 
-    private function drinks(PiecePart $part, int $grit): float
+    /**
+     * The faces that are alike before the work and that the same steps touch.
+     *
+     * @return list<FacesAlike>
+     */
+    private function faces(Recipe $recipe, WorkingDefaults $habits): array
     {
-        return $part->isBareAndThirsty() ? max(1.0, $part->drinks() * WorkingDefaults::uptake($grit)) : $part->drinks();
+        $alike = [];
+        foreach ($recipe->piece->parts as $part) {
+            foreach (array_keys($part->surface->faces) as $face) {
+                $by = array_keys(array_filter($recipe->steps, static fn (Step $s): bool => $s->touchesFace($part, $face)));
+                $key = $part->id.' '.implode(' ', $by);
+                $area = $part->totalArea([$face]) * $recipe->piece->count;
+                $alike[$key] ??= new FacesAlike($part, $by, $this->build->flat(Origin::of($part, $habits->lastGrit)));
+                $alike[$key]->area += $area;
+            }
+        }
+
+        return array_values($alike);
     }
 
     /**

@@ -81,6 +81,7 @@ use Inlaid\Core\Stock\Move;
 use Inlaid\Core\Surface\FilmOf;
 use Inlaid\Core\Surface\Ground;
 use Inlaid\Core\Surface\LaidFilm;
+use Inlaid\Core\Surface\Origin;
 use Inlaid\Core\Surface\Patch;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Surface\WorkOnZone;
@@ -482,6 +483,11 @@ final class ModelPagesTest extends TestCase
         );
     }
 
+    private static function patch(Ground $bare): Patch
+    {
+        return Patch::whole(new Origin(Substrate::of(SubstrateKind::Solid, 'oak', Grain::Open, Colour::of('#bd9660'))), $bare, 0.0, $bare);
+    }
+
     /** How thick a glaze lies at a height, against the flat. */
     private static function glazeAt(float $height): float
     {
@@ -499,7 +505,7 @@ final class ModelPagesTest extends TestCase
             $bare = Ground::bare(Spectrum::even(0.4));
             $films = array_map(
                 static fn (Patch $p): LaidFilm => $p->films[0],
-                WorkOnZone::to(new ZoneState([Patch::whole($bare, 0.0, $bare)->standing($h)]), $step, Zone::Recess)->patches,
+                WorkOnZone::to(new ZoneState([self::patch($bare)->standing($h)]), $step, Zone::Recess)->patches,
             );
 
             return $films[0]->wet;

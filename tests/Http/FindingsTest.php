@@ -199,7 +199,12 @@ final class FindingsTest extends TestCase
         yield 'grain-opened-too-late' => [
             'grain-opened-too-late',
             ['steps' => [['brushed', 'engine-green'], ['grain-brushed']]],
+            ['steps' => [['grain-brushed'], ['brushed', 'shellac', ['weight' => 'thin']], ['grain-brushed'], ['limed', 'liming-wax']]],
+        ];
+        yield 'grain-opened-too-late, for the first time through a thin seal' => [
+            'grain-opened-too-late',
             ['steps' => [['brushed', 'shellac', ['weight' => 'thin']], ['grain-brushed'], ['limed', 'liming-wax']]],
+            ['steps' => [['grain-brushed'], ['brushed', 'shellac', ['weight' => 'thin']], ['limed', 'liming-wax']]],
         ];
         yield 'resist-not-released' => [
             'resist-not-released',
@@ -234,7 +239,7 @@ final class FindingsTest extends TestCase
         yield 'stain-over-sealed, scraped off' => [
             'stain-over-sealed',
             ['steps' => [...$wash, ['stained-wiped', 'rain-grey-stain']], 'part' => $old],
-            ['steps' => [...$wash, ['scraped'], ['stained-wiped', 'rain-grey-stain']], 'part' => $old],
+            ['steps' => [...$wash, ['scraped', null, ['coats' => 2]], ['stained-wiped', 'rain-grey-stain']], 'part' => $old],
         ];
         yield 'nothing-to-hold-on, scraped off' => [
             'nothing-to-hold-on',
@@ -248,6 +253,11 @@ final class FindingsTest extends TestCase
                 'steps' => [['sanded', null, ['grit' => 80, 'aim' => 'to-bare']], ['sanded', null, ['grit' => 150]], ['dusted'], $paint],
                 'part' => $old,
             ],
+        ];
+        yield 'not-yet-bare' => [
+            'not-yet-bare',
+            ['steps' => [...$wash, ['sanded', null, ['grit' => 120, 'aim' => 'to-bare']], ['dusted'], $paint], 'part' => $old],
+            ['steps' => [...$wash, ['sanded', null, ['grit' => 80, 'aim' => 'to-bare', 'coats' => 2]], ['dusted'], $paint], 'part' => $old],
         ];
         yield 'not-tested, scraped off' => [
             'not-tested',

@@ -12,10 +12,8 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\Grain;
-use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Tool;
-use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Last sanding runs across the grain and will show.
@@ -49,21 +47,10 @@ final class AcrossTheGrain implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $last = Grain::None === $part->substrate->grain
-                    ? null
-                    : RecipeAnalysis::last(
-                        $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands, Ability::Scuffs)
-                            || RecipeAnalysis::lays($w),
-                    );
-                $crosses = null !== $last
-                    && !RecipeAnalysis::lays($last)
-                    && (
-                        Direction::Across === $last->step->detail->strokes
-                            || Direction::Any === $last->step->detail->strokes
-                            && Tool::Hand === $last->step->tool()
-                    );
-                if ($crosses) {
+                $marks = Grain::None === $part->substrate->grain ? null : ($whole->met($work, $part)[0] ?? null)?->condition()->marks;
+                $last = null === $marks ? null : $whole->work($marks->stepId);
+                $crosses = Direction::Across === $marks?->direction || Direction::Any === $marks?->direction && Tool::Hand === $marks->tool;
+                if (null !== $last && $crosses) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,
@@ -71,7 +58,7 @@ final class AcrossTheGrain implements Rule
                         why: \sprintf(
                             '“%s” is sanded %s and “%s” will show the scratches. Sand with the grain.',
                             $last->step->name(),
-                            $last->step->detail->strokes->inWords(),
+                            $marks->direction->inWords(),
                             $work->step->name(),
                         ),
                         remedies: [

@@ -16,7 +16,10 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Coloured wax goes straight onto porous paint.
@@ -56,7 +59,7 @@ final class ColouredWaxOnBarePaint implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
+                $below = $this->onTop($whole, $work, $part);
                 $porous = null !== $below
                     && RecipeAnalysis::contains(
                         $below,
@@ -90,5 +93,14 @@ final class ColouredWaxOnBarePaint implements Rule
                 }
             }
         }
+    }
+
+    /** What lies on most of the flat. */
+    private function onTop(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
+    {
+        $tops = ($whole->met($work, $part)[0] ?? null)?->tops(Zone::Field) ?? [];
+        arsort($tops);
+
+        return $whole->work((string) array_key_first($tops));
     }
 }

@@ -11,9 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Work\StepCalculation;
+use Inlaid\Core\Surface\Soil;
 
 /**
  * Sanding dust is left under a coat.
@@ -42,23 +40,10 @@ final class DustLeft implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::can($work, Ability::Sands, Ability::Scuffs)) {
-                continue;
-            }
-            $parts = array_values(array_filter(
-                $whole->recipe->partsOf($work->step),
-                static function (PiecePart $part) use ($whole, $work): bool {
-                    $next = RecipeAnalysis::first(
-                        $whole->after($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
-                            || RecipeAnalysis::can($w, Ability::Dusts, Ability::Cleans, Ability::Rinses, Ability::Sands, Ability::Scuffs),
-                    );
-
-                    return null !== $next && RecipeAnalysis::lays($next);
-                },
-            ));
-            if ([] !== $parts) {
+        foreach ($whole->coatedOver(Soil::Dust) as $by => $coats) {
+            $work = $whole->work($by);
+            $parts = array_column($coats, 0);
+            if (null !== $work) {
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Warn,

@@ -10,8 +10,9 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -19,9 +20,6 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final class GrainOpenedTooLate implements Rule
 {
-    /** A sealer that still leaves the pores open when dry, µm: one coat of a thinned one is about ten. */
-    private const THIN = 12.0;
-
     public function key(): string
     {
         return 'grain-opened-too-late';
@@ -51,15 +49,10 @@ final class GrainOpenedTooLate implements Rule
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $closed = RecipeAnalysis::first(
                     $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Fills) || RecipeAnalysis::seals($w),
-                );
-                if (
-                    null === $closed
-                    || RecipeAnalysis::seals($closed)
-                    && ($closed->film->dry ?? 0.0) * $closed->step->coats < self::THIN
-                    && RecipeAnalysis::uses($closed, MaterialKind::Topcoat)
-                ) {
-                    continue; // a light clearing pass after one thin sealer is right
+                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Fills),
+                ) ?? $this->closedBy($whole, $work, $part);
+                if (null === $closed) {
+                    continue;
                 }
                 yield Finding::of(
                     rule: $this,
@@ -77,5 +70,20 @@ final class GrainOpenedTooLate implements Rule
                 break;
             }
         }
+    }
+
+    /** What closed pores that nothing had opened before; a light brush through one thin seal clears those that were open. */
+    private function closedBy(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
+    {
+        foreach ($whole->met($work, $part) as $met) {
+            $tops = $met->opensPores() ? [] : $met->tops(Zone::Pore);
+            arsort($tops);
+            $by = $whole->work((string) array_key_first($tops));
+            if (null !== $by) {
+                return $by;
+            }
+        }
+
+        return null;
     }
 }

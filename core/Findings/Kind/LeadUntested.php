@@ -42,7 +42,7 @@ final class LeadUntested implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if ($part->mayHoldLead() && !$whole->isStripped($part, $work)) {
+                if ($part->mayHoldLead() && !$whole->isBare($part, $work)) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Stop,

@@ -14,7 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -45,16 +45,9 @@ final class NotCleaned implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
-            $first = $part->finish->isBare() ? null : RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
+            $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null === $first
-                || null !== RecipeAnalysis::first(
-                    $whole->before($first, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Cleans),
-                )
-                || $whole->isStripped($part, $first)
-                ? null
-                : $first;
+            return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || $whole->isBare($part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);

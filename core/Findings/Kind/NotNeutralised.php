@@ -16,6 +16,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\Residue;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -47,61 +48,48 @@ final class NotNeutralised implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            $asks = self::asks($work);
-            if (null === $asks) {
-                continue;
-            }
-            $parts = array_values(array_filter(
-                $whole->recipe->partsOf($work->step),
-                static function (PiecePart $part) use ($whole, $work, $asks): bool {
-                    $next = RecipeAnalysis::first(
-                        $whole->after($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) || self::takesOff($w, $asks),
+        foreach ([Soil::Spirit, Soil::Alcohol, Soil::Acid, Soil::Alkali] as $soil) {
+            foreach ($whole->coatedOver($soil) as $by => $coats) {
+                $work = $whole->work($by);
+                if (null !== $work) {
+                    yield $this->finding(
+                        whole: $whole,
+                        work: $work,
+                        parts: array_column($coats, 0),
+                        asks: Residue::from($soil->value),
                     );
-
-                    return null !== $next && RecipeAnalysis::lays($next);
-                },
-            ));
-            if ([] !== $parts) {
-                yield Finding::of(
-                    rule: $this,
-                    severity: Severity::Stop,
-                    steps: [$work->step->id],
-                    why: \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()),
-                    remedies: [
-                        new Remedy(
-                            'neutralise',
-                            ucfirst($asks->inWords()).' as the label asks',
-                            Edit::insert(
-                                new NewStep(
-                                    title: 'Neutralise as the label asks',
-                                    technique: 'neutralised',
-                                    parts: $whole->named($parts),
-                                    uses: MaterialRequirement::toTakeOff($asks),
-                                    wait: WaitUntil::Recoat,
-                                ),
-                                $whole->next($work),
-                            ),
-                        ),
-                    ],
-                );
+                }
             }
         }
     }
 
     /**
-     * What the label asks for, where that is more than rinsing with water.
+     * @param non-empty-list<PiecePart> $parts
      */
-    public static function asks(StepCalculation $work): ?Residue
+    private function finding(RecipeAnalysis $whole, StepCalculation $work, array $parts, Residue $asks): Finding
     {
-        foreach (RecipeAnalysis::can($work, Ability::Cleans, Ability::Strips, Ability::Bleaches) ? $work->mix->leaves ?? [] : [] as $leaf) {
-            if (null !== $leaf->material->residue && Residue::Water !== $leaf->material->residue) {
-                return $leaf->material->residue;
-            }
-        }
-
-        return null;
+        return Finding::of(
+            rule: $this,
+            severity: Severity::Stop,
+            steps: [$work->step->id],
+            why: \sprintf('The label for “%s” asks for %s. No step does that.', $work->step->name(), $asks->inWords()),
+            remedies: [
+                new Remedy(
+                    'neutralise',
+                    ucfirst($asks->inWords()).' as the label asks',
+                    Edit::insert(
+                        new NewStep(
+                            title: 'Neutralise as the label asks',
+                            technique: 'neutralised',
+                            parts: $whole->named($parts),
+                            uses: MaterialRequirement::toTakeOff($asks),
+                            wait: WaitUntil::Recoat,
+                        ),
+                        $whole->next($work),
+                    ),
+                ),
+            ],
+        );
     }
 
     public static function takesOff(StepCalculation $work, Residue $residue): bool

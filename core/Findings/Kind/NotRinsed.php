@@ -12,10 +12,9 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Work\StepCalculation;
 
 /**
  * No rinse after washing, stripping or bleaching.
@@ -44,31 +43,17 @@ final class NotRinsed implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::can($work, Ability::Cleans, Ability::Strips, Ability::Bleaches) || !RecipeAnalysis::leavesResidue($work)) {
+        foreach ($whole->coatedOver(Soil::Rinse) as $by => $coats) {
+            $work = $whole->work($by);
+            if (null === $work) {
                 continue;
             }
-            $parts = array_values(array_filter(
-                $whole->recipe->partsOf($work->step),
-                static function (PiecePart $part) use ($whole, $work): bool {
-                    $next = RecipeAnalysis::first(
-                        $whole->after($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
-                            || RecipeAnalysis::can($w, Ability::Rinses, Ability::Neutralises),
-                    );
-
-                    return null !== $next && RecipeAnalysis::lays($next);
-                },
-            ));
-            if ([] === $parts) {
-                continue;
-            }
-            $next = RecipeAnalysis::first($whole->after($work, $parts[0]), RecipeAnalysis::lays(...));
+            [$parts, [[, $next]]] = [array_column($coats, 0), $coats];
             yield Finding::of(
                 rule: $this,
                 severity: RecipeAnalysis::can($work, Ability::Cleans) ? Severity::Warn : Severity::Stop,
                 steps: [$work->step->id],
-                why: \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next?->step->name() ?? ''),
+                why: \sprintf('No rinse between “%s” and “%s”.', $work->step->name(), $next->step->name()),
                 remedies: [
                     new Remedy(
                         'rinse',

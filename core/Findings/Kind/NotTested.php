@@ -43,7 +43,7 @@ final class NotTested implements Rule
                 FinishKind::Unknown === $part->finish->kind
                 && [] === $part->tests
                 && null !== $first
-                && !$whole->isStripped($part, $first)
+                && !$whole->isBare($part, $first)
             ) {
                 yield Finding::of(
                     rule: $this,

@@ -12,10 +12,10 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -50,19 +50,12 @@ final class NothingToHoldOn implements Rule
             return;
         }
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
-            $glossy = $part->finish->kind->isFilm()
-                || \in_array($part->substrate->kind, [SubstrateKind::Laminate, SubstrateKind::Metal], true);
-            $first = $glossy ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...)) : null;
-            if (null === $first || RecipeAnalysis::grips($first)) {
+            $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
+            if (null === $first || RecipeAnalysis::grips($first) || RecipeAnalysis::uses($first, MaterialKind::Wax, MaterialKind::Oil)) {
                 return null;
             }
 
-            $roughened = null !== RecipeAnalysis::first(
-                $whole->before($first, $part),
-                static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands, Ability::Scuffs),
-            );
-
-            return $roughened || $whole->isStripped($part, $first) ? null : $first;
+            return $whole->meets($first, $part, static fn (Met $m): bool => !$m->condition()->keyed) ? $first : null;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);

@@ -11,9 +11,10 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -43,29 +44,19 @@ final class ResistNotReleased implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::can($work, Ability::LaysResist)) {
-                continue;
-            }
-            foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $next = RecipeAnalysis::first(
-                    $whole->after($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::can(
-                        $w,
-                        Ability::ReleasesResist,
-                        Ability::WearsWet,
-                        Ability::WearsDry,
-                    )
-                        || RecipeAnalysis::protects($w),
-                );
-                if (null === $next || !RecipeAnalysis::lays($next)) {
+        $told = [];
+        foreach ($whole->works as $next) {
+            foreach (RecipeAnalysis::protects($next) ? $whole->recipe->partsOf($next->step) : [] as $part) {
+                $resist = $this->under($whole, $next, $part);
+                if (null === $resist || isset($told[$resist->step->id])) {
                     continue;
                 }
+                $told[$resist->step->id] = true;
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Stop,
-                    steps: [$next->step->id, $work->step->id],
-                    why: \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $work->step->name()),
+                    steps: [$next->step->id, $resist->step->id],
+                    why: \sprintf('“%s” seals in “%s” before it was released.', $next->step->name(), $resist->step->name()),
                     remedies: [
                         new Remedy(
                             'release',
@@ -74,7 +65,7 @@ final class ResistNotReleased implements Rule
                                 new NewStep(
                                     'Release and clean',
                                     'resist-released',
-                                    $whole->named($whole->recipe->partsOf($work->step)),
+                                    $whole->named($whole->recipe->partsOf($resist->step)),
                                     wait: WaitUntil::Overnight,
                                     purpose: Purpose::Edges,
                                 ),
@@ -83,8 +74,22 @@ final class ResistNotReleased implements Rule
                         ),
                     ],
                 );
-                break;
             }
         }
+    }
+
+    /** The resist that still lies where a step comes. */
+    private function under(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
+    {
+        foreach ($whole->met($work, $part) as $met) {
+            foreach ([Zone::Edge, Zone::Field, Zone::Recess] as $zone) {
+                $resist = $met->zone($zone)->resist();
+                if (null !== $resist) {
+                    return $whole->work($resist);
+                }
+            }
+        }
+
+        return null;
     }
 }

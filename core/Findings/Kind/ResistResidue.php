@@ -14,8 +14,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Work\StepCalculation;
+use Inlaid\Core\Surface\Soil;
 
 /**
  * A water-based coat goes over what a resist left behind.
@@ -44,60 +43,45 @@ final class ResistResidue implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::can($work, Ability::ReleasesResist)) {
+        foreach ($whole->coatedOver(Soil::Resist) as $by => $coats) {
+            $work = $whole->work($by);
+            $wet = array_values(array_filter($coats, static fn (array $c): bool => RecipeAnalysis::isCarriedIn($c[1], Carrier::Water)));
+            if (null === $work || [] === $wet) {
                 continue;
             }
-            $parts = $whole->recipe->partsOf($work->step);
-            foreach ($parts as $part) {
-                $next = RecipeAnalysis::first(
-                    $whole->after($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::can(
-                        $w,
-                        Ability::Cleans,
-                        Ability::Sands,
-                        Ability::Scuffs,
-                        Ability::WearsWet,
-                    )
-                        || RecipeAnalysis::lays($w),
-                );
-                if (null === $next || !RecipeAnalysis::lays($next) || !RecipeAnalysis::isCarriedIn($next, Carrier::Water)) {
-                    continue;
-                }
-                yield Finding::of(
-                    rule: $this,
-                    severity: Severity::Warn,
-                    steps: [$next->step->id, $work->step->id],
-                    why: \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()),
-                    remedies: [
-                        new Remedy(
-                            'clean',
-                            'Clean and rinse first',
-                            Edit::insert(
-                                new NewStep(
-                                    title: 'Clean off the resist',
-                                    technique: 'cleaned',
-                                    parts: $whole->named($parts),
-                                    uses: MaterialRequirement::cleaner(),
-                                    wait: WaitUntil::Nothing,
-                                ),
-                                $next->step->id,
+            [$parts, [[, $next]]] = [array_column($wet, 0), $wet];
+            yield Finding::of(
+                rule: $this,
+                severity: Severity::Warn,
+                steps: [$next->step->id, $work->step->id],
+                why: \sprintf('“%s” is water-based and goes over residue from “%s”.', $next->step->name(), $work->step->name()),
+                remedies: [
+                    new Remedy(
+                        'clean',
+                        'Clean and rinse first',
+                        Edit::insert(
+                            new NewStep(
+                                title: 'Clean off the resist',
+                                technique: 'cleaned',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::cleaner(),
+                                wait: WaitUntil::Nothing,
                             ),
-                            Edit::insert(
-                                new NewStep(
-                                    title: 'Rinse',
-                                    technique: 'rinsed',
-                                    parts: $whole->named($parts),
-                                    uses: MaterialRequirement::water(),
-                                    wait: WaitUntil::Recoat,
-                                ),
-                                $next->step->id,
-                            ),
+                            $next->step->id,
                         ),
-                    ],
-                );
-                break;
-            }
+                        Edit::insert(
+                            new NewStep(
+                                title: 'Rinse',
+                                technique: 'rinsed',
+                                parts: $whole->named($parts),
+                                uses: MaterialRequirement::water(),
+                                wait: WaitUntil::Recoat,
+                            ),
+                            $next->step->id,
+                        ),
+                    ),
+                ],
+            );
         }
     }
 }

@@ -18,6 +18,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Criterion;
 use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -52,13 +53,7 @@ final class SiliconeCraters implements Rule
                 ? RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...))
                 : null;
 
-            return null === $first
-                || null !== RecipeAnalysis::first(
-                    $whole->before($first, $part),
-                    static fn (StepCalculation $w): bool => NotNeutralised::takesOff($w, Residue::Spirit),
-                )
-                ? null
-                : $first;
+            return null === $first || null === $whole->soiled($first, $part, Soil::Silicone) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $begins = RecipeAnalysis::first(

@@ -11,7 +11,9 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -46,11 +48,14 @@ final class StainOverSealed implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $film = RecipeAnalysis::last(
-                    $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::seals($w) || RecipeAnalysis::can($w, Ability::Sands),
-                );
-                if (null !== $film && RecipeAnalysis::seals($film)) {
+                $closed = array_values(array_filter($whole->met($work, $part), static fn (Met $m): bool => !$m->isOpenWood()))[0] ?? null;
+                if (null === $closed || !$part->substrate->drinksAtAll()) {
+                    continue;
+                }
+                $tops = $closed->tops(Zone::Field);
+                arsort($tops);
+                $film = $whole->work((string) array_key_first($tops));
+                if (null !== $film) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,
@@ -66,12 +71,7 @@ final class StainOverSealed implements Rule
                     );
                     break;
                 }
-                $opened = $whole->isStripped($part, $work)
-                    || null !== RecipeAnalysis::first(
-                        $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Sands),
-                    );
-                if (null === $film && !$part->finish->isBare() && FinishKind::Oiled !== $part->finish->kind && !$opened) {
+                if (FinishKind::Oiled !== $part->finish->kind) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,

@@ -12,10 +12,10 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
-use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Surface\Soil;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -23,6 +23,9 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final class WaterOverWax implements Rule
 {
+    /** The share of a zone from which wax on it is told. */
+    private const SOME = 0.03;
+
     public function key(): string
     {
         return 'water-over-wax';
@@ -45,16 +48,6 @@ final class WaterOverWax implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        $waxed = array_filter($whole->recipe->piece->parts, static fn (PiecePart $p): bool => FinishKind::Waxed === $p->finish->kind);
-        if (
-            [] === $waxed
-            && null === RecipeAnalysis::first(
-                $whole->works,
-                static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax),
-            )
-        ) {
-            return;
-        }
         foreach ($whole->works as $work) {
             if (
                 !RecipeAnalysis::lays($work)
@@ -64,19 +57,8 @@ final class WaterOverWax implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $wax = RecipeAnalysis::last(
-                    $whole->before($work, $part),
-                    static fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax)
-                        || RecipeAnalysis::can($w, Ability::Strips, Ability::Sands),
-                );
-                $old = null === $wax
-                    && FinishKind::Waxed === $part->finish->kind
-                    && !$whole->isStripped($part, $work)
-                    && null === RecipeAnalysis::first(
-                        $whole->before($work, $part),
-                        static fn (StepCalculation $w): bool => RecipeAnalysis::can($w, Ability::Cleans, Ability::Sands),
-                    );
-                if ($old) {
+                $wax = $this->under($whole, $work, $part);
+                if ('' === $whole->soiled($work, $part, Soil::Wax) && !$whole->isBare($part, $work)) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Stop,
@@ -98,7 +80,7 @@ final class WaterOverWax implements Rule
                         about: $part->id,
                     );
                 }
-                if (null === $wax || !RecipeAnalysis::uses($wax, MaterialKind::Wax) || $this->isDetail($whole, $wax)) {
+                if (null === $wax || $this->isDetail($whole, $wax)) {
                     continue;
                 }
                 yield Finding::of(
@@ -118,6 +100,23 @@ final class WaterOverWax implements Rule
                 break;
             }
         }
+    }
+
+    /** The wax that lies on top of some of what a step meets. */
+    private function under(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
+    {
+        foreach ($whole->met($work, $part) as $met) {
+            foreach ([Zone::Field, Zone::Edge, Zone::Recess] as $zone) {
+                foreach ($met->tops($zone) as $stepId => $share) {
+                    $top = $share < self::SOME ? null : $whole->work($stepId);
+                    if (null !== $top && RecipeAnalysis::uses($top, MaterialKind::Wax)) {
+                        return $top;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     private function isDetail(RecipeAnalysis $whole, StepCalculation $wax): bool

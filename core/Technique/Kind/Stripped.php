@@ -39,7 +39,7 @@ final class Stripped implements Technique
     {
         return TechniqueProfile::takingAway(
             rate: 0.03,
-            removes: 80.0,
+            removes: 100.0,
             takesMaterial: true,
             tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::SteelWool],
             reach: Overspray::Drips,

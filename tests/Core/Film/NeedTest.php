@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Film;
 
 use Inlaid\Core\Film\FilmWeight;
+use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Film\JarRunsOut;
 use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Mixing\DeriveCharacter;
 use Inlaid\Core\Mixing\FlattenMix;
-use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -87,13 +87,13 @@ final class NeedTest extends TestCase
     {
         $last = \INF;
         foreach ([24, 80, 120, 150, 180, 220, 320, 600, 3000] as $grit) {
-            $now = WorkingDefaults::uptake($grit);
+            $now = GritLadder::uptake($grit);
             self::assertLessThanOrEqual($last, $now);
             self::assertGreaterThanOrEqual(0.75, $now);
             self::assertLessThanOrEqual(1.2, $now);
             $last = $now;
         }
-        self::assertSame(1.0, WorkingDefaults::uptake(180));
+        self::assertSame(1.0, GritLadder::uptake(180));
     }
 
     public function testEveryTechniqueAndSchoolIsWholeAndNamedOnce(): void

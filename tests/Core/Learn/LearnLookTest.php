@@ -34,6 +34,7 @@ use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\DescribeSurfaceStep;
 use Inlaid\Core\Work\WorkOutSteps;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
@@ -204,7 +205,7 @@ final class LearnLookTest extends TestCase
                     null === $more ? [$wash] : $more($wash),
                 );
                 $works = (new WorkOutSteps())->workOut($recipe, Climate::reference(), Given::practices()->habits([], []));
-                $look = new WorkOutLook((new FindColourant())->with(Given::paint()->learning($true)));
+                $look = new WorkOutLook(new DescribeSurfaceStep((new FindColourant())->with(Given::paint()->learning($true))));
                 $patches[] = new SeenPatch(
                     'A board',
                     "$water/$often",

@@ -29,13 +29,13 @@ use Inlaid\Core\Optics\Colourant;
 use Inlaid\Core\Optics\ColourantKind;
 use Inlaid\Core\Optics\DeriveOptics;
 use Inlaid\Core\Piece\Grain;
-use Inlaid\Core\Piece\OldFinish;
 use Inlaid\Core\Piece\Substrate;
 use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\Division;
 use Inlaid\Core\Surface\FilmOf;
 use Inlaid\Core\Surface\LaidSurface;
+use Inlaid\Core\Surface\Origin;
 use Inlaid\Core\Surface\Patch;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Surface\WorkOnZone;
@@ -146,7 +146,7 @@ final class LookTest extends TestCase
 
     private static function lay(SurfaceStep ...$doings): LaidSurface
     {
-        return (new BuildSurface())->lay(self::wood(), new OldFinish(), array_values($doings));
+        return (new BuildSurface())->lay(new Origin(self::wood()), array_values($doings));
     }
 
     private static function lab(ZoneState $state): Lab
@@ -199,10 +199,10 @@ final class LookTest extends TestCase
                 self::assertSame($look->end($zone)->mean()->channels(), $again->end($zone)->mean()->channels());
                 self::assertSame(
                     $look->end($zone)->mean()->channels(),
-                    (new BuildSurface())->end(self::wood(), new OldFinish(), $steps, $zone)->mean()->channels(),
+                    (new BuildSurface())->end(new Origin(self::wood()), $steps, $zone)->mean()->channels(),
                     'a zone by itself',
                 );
-                $roughly = (new BuildSurface())->end(self::wood(), new OldFinish(), $steps, $zone, 0.5);
+                $roughly = (new BuildSurface())->end(new Origin(self::wood()), $steps, $zone, 0.5);
                 self::assertLessThanOrEqual(128, \count($roughly->patches));
                 self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Patch $p): float => $p->share, $roughly->patches)), 1e-9);
                 self::assertLessThan(
@@ -526,7 +526,7 @@ final class LookTest extends TestCase
         $dye = new Colourant(ColourantKind::Dye, $derive->dye($material) ?? Optics::clear(), null, null, 0.0, self::WET);
         $this->manyTimes(20, function () use ($dye): void {
             $wood = self::wood(\sprintf('#%02x%02x%02x', $this->int(60, 240), $this->int(40, 200), $this->int(20, 160)));
-            $look = (new BuildSurface())->lay($wood, new OldFinish(), [self::step('d', 'stained-wiped', $dye)]);
+            $look = (new BuildSurface())->lay(new Origin($wood), [self::step('d', 'stained-wiped', $dye)]);
             foreach (array_map(
                 null,
                 $look->before(Zone::Field)->mean()->channels(),

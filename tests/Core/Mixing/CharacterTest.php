@@ -106,11 +106,11 @@ final class CharacterTest extends TestCase
             Given::paint(open: 12)->handling,
             $paint->look,
         );
-        $open = fn (array ...$of): ?int => $this->derive($this->mix(...$of))->handling->openTime;
-        self::assertSame(6, $open([1, $paint], [3, Given::water()]));
-        self::assertSame(12, $open([1, $paint], [4, $medium]));
-        self::assertSame(9, $open([3, $paint], [1, $medium]));
-        self::assertSame(9, $open([3, $paint], [1, $medium], [4, Given::water()]));
+        $open = fn (Mixture $of): ?int => $this->derive($of)->handling->openTime;
+        self::assertSame(6, $open($this->mix([1, $paint], [3, Given::water()])));
+        self::assertSame(12, $open($this->mix([1, $paint], [4, $medium])));
+        self::assertSame(9, $open($this->mix([3, $paint], [1, $medium])));
+        self::assertSame(9, $open($this->mix([3, $paint], [1, $medium], [4, Given::water()])));
     }
 
     /**

@@ -210,7 +210,7 @@ final class PreviewPropertiesTest extends TestCase
                 [],
                 Given::paint(),
                 $coats,
-                StepDetail::of(dwell: 20),
+                StepDetail::of(dwell: 20, depth: 5000.0), // to the wood in any case
                 WaitRule::of(WaitUntil::Recoat),
                 '',
                 $until,

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Surface;
+
+use Inlaid\Core\Technique\Zone;
+
+/**
+ * What a step meets on a face, or what is there at the end: the questions that rules ask of a surface.
+ *
+ * Immutable.
+ */
+final readonly class Met
+{
+    /** Less than this share of an old finish is specks. */
+    private const SPECKS = 0.1;
+    /** The share of a zone from which it counts as all of it. */
+    private const MOST = 0.5;
+
+    public function __construct(private LaidSurface $surface, private int $after)
+    {
+    }
+
+    public function zone(Zone $zone): ZoneState
+    {
+        return $this->surface->ahead($this->after, $zone);
+    }
+
+    public function condition(): Condition
+    {
+        return $this->surface->conditions[$this->after];
+    }
+
+    /** µm of an old finish left on the flat, on average. */
+    public function oldLeft(): float
+    {
+        return array_sum(array_map(static fn (Patch $p): float => $p->share * $p->old, $this->zone(Zone::Field)->patches));
+    }
+
+    /** Is there no old finish on the flat, or no more than specks? */
+    public function isBare(): bool
+    {
+        return $this->oldLeft() <= self::SPECKS * $this->surface->before(Zone::Field)->patches[0]->old;
+    }
+
+    /** Does what is laid go into the wood on most of the flat? */
+    public function isOpenWood(): bool
+    {
+        return self::MOST <= self::share($this->zone(Zone::Field), static fn (Patch $p): bool => $p->isOpenWood());
+    }
+
+    /**
+     * What lies on top, by the share of a zone: the last film of each patch, '' where there is none.
+     *
+     * @return array<string, float> by step
+     */
+    public function tops(Zone $zone): array
+    {
+        $tops = [];
+        foreach ($this->zone($zone)->patches as $patch) {
+            $top = $patch->films[\count($patch->films) - 1]->stepId ?? '';
+            $tops[$top] = ($tops[$top] ?? 0.0) + $patch->share;
+        }
+
+        return $tops;
+    }
+
+    /** Was the pore brushed open while the wood was bare, or is it bare now? */
+    public function opensPores(): bool
+    {
+        return !\in_array(Zone::Pore, $this->surface->zones(), true)
+            || self::MOST <= self::share($this->zone(Zone::Pore), static fn (Patch $p): bool => $p->canBeBrushed());
+    }
+
+    /**
+     * @param \Closure(Patch): bool $is
+     */
+    private static function share(ZoneState $state, \Closure $is): float
+    {
+        return array_sum(array_map(static fn (Patch $p): float => $is($p) ? $p->share : 0.0, $state->patches));
+    }
+}
