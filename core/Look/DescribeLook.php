@@ -37,12 +37,7 @@ final readonly class DescribeLook
      */
     public function describe(LaidSurface $look, array $works, ?Target $target = null): LookPreview
     {
-        // A coat that is to hide has done so even where a glaze lies over it; others are meant for the contrast they make.
-        $seen = array_filter($works, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose);
-        $buried = array_map(
-            static fn (StepCalculation $w): float => Purpose::Hide === $w->step->intent->purpose ? 0.0 : JudgeLook::BURIED,
-            $seen,
-        );
+        $seen = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose));
         $hiding = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
 
         return new LookPreview(
@@ -57,13 +52,33 @@ final readonly class DescribeLook
                     array_keys($works),
                 ),
             ],
-            effects: $this->judge->effects($look, $buried),
+            effects: $this->judge->effects($look, $seen),
+            softened: $this->judge->softened(
+                $look,
+                array_values(array_diff($seen, $hiding)),
+                array_values(array_diff(array_keys($works), $hiding, self::covering($works))),
+            ),
             hides: array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
             depths: $this->depths($look->end(Zone::Field)),
             ages: $this->ages($look),
             target: null === $target ? [] : $this->target($look, $target),
             blends: array_values(array_filter(array_map(fn (int $i): ?LookBlend => $this->judge->blend($look, $i), array_keys($works)))),
         );
+    }
+
+    /**
+     * Steps whose business it is to cover or clear what was there: primers, fillers and all that is sanded.
+     *
+     * @param list<StepCalculation> $works
+     *
+     * @return list<int>
+     */
+    private static function covering(array $works): array
+    {
+        return array_keys(array_filter(
+            $works,
+            static fn (StepCalculation $w): bool => Purpose::Functional === $w->step->intent->purpose || !$w->lays(),
+        ));
     }
 
     /**

@@ -23,9 +23,9 @@ use Inlaid\Core\Technique\Zone;
  */
 final readonly class JudgeLook
 {
-    /** ΔE that nobody sees, and the share of an effect under which it is buried. */
+    /** ΔE that nobody sees; and under which, in every zone and patch, the end is the same with a step and without it. */
     public const NOTHING = 0.5;
-    public const BURIED = 0.5;
+    public const LOST = 1.0;
     /** ΔE up to which a coat hides. */
     public const HIDES = 1.0;
     /**
@@ -43,24 +43,24 @@ final readonly class JudgeLook
     /**
      * Of several steps, the last first, as far as there is room: in a very long recipe the early ones are not judged.
      *
-     * @param array<int, float> $buried the share of its effect that must remain, by doing
+     * @param list<int> $doings
      *
      * @return list<LookEffect> in order
      */
-    public function effects(LaidSurface $look, array $buried): array
+    public function effects(LaidSurface $look, array $doings): array
     {
         $effects = [];
         $look = self::fewEnough($look);
         $room = (int) ($look->share * 2 * self::ROOM);
-        krsort($buried);
-        foreach ($buried as $doing => $share) {
+        rsort($doings);
+        foreach ($doings as $doing) {
             for ($later = $doing; $later < \count($look->doings); ++$later) {
                 $room -= array_sum(array_map(static fn (Zone $z): int => \count($look->after($later, $z)->patches), $look->zones()));
             }
             if ($room < 0) {
                 break;
             }
-            $effects[$doing] = $this->effect($look, $doing, $share);
+            $effects[$doing] = $this->effect($look, $doing);
         }
         ksort($effects);
 
@@ -76,17 +76,10 @@ final readonly class JudgeLook
         ));
     }
 
-    /**
-     * In the zone where the step is seen best.
-     *
-     * @param float $buried the share of the effect that must remain
-     */
-    public function effect(LaidSurface $look, int $doing, float $buried = self::BURIED): LookEffect
+    /** In the zone where the step is seen best. */
+    public function effect(LaidSurface $look, int $doing): LookEffect
     {
-        $effects = array_map(
-            fn (Zone $zone): LookEffect => $this->effectIn(look: $look, doing: $doing, zone: $zone, buried: $buried),
-            $look->zones(),
-        );
+        $effects = array_map(fn (Zone $zone): LookEffect => $this->effectIn($look, $doing, $zone), $look->zones());
         // Lost is only what is lost everywhere.
         usort(
             $effects,
@@ -120,13 +113,14 @@ final readonly class JudgeLook
             later: $later,
             zone: $zone,
             apart: array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without),
-            buried: self::BURIED,
+            remains: self::remains($with[\count($with) - 1], $without[\count($without) - 1]),
         );
     }
 
-    private function effectIn(LaidSurface $look, int $doing, Zone $zone, float $buried): LookEffect
+    private function effectIn(LaidSurface $look, int $doing, Zone $zone): LookEffect
     {
         $apart = [];
+        $remains = 0.0;
         $without = $look->ahead($doing, $zone);
         for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
             $without = $i === $doing ? $without : WorkOnZone::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
@@ -137,6 +131,7 @@ final readonly class JudgeLook
                 $apart = [...$apart, ...array_fill(0, $end - 1 - $i, 0.0)];
                 break;
             }
+            $remains = $i === $end - 1 ? self::remains($look->after($i, $zone), $without) : 0.0;
         }
 
         return self::between(
@@ -144,28 +139,35 @@ final readonly class JudgeLook
             later: \array_slice($look->doings, $doing + 1),
             zone: $zone,
             apart: $apart,
-            buried: $buried,
+            remains: $remains,
         );
     }
 
     /**
-     * @param list<SurfaceStep> $later steps
-     * @param list<float>       $apart after the step and each later one
+     * @param list<SurfaceStep> $later   steps
+     * @param list<float>       $apart   after the step and each later one
+     * @param float             $remains in the end
      */
-    private static function between(SurfaceStep $step, array $later, Zone $zone, array $apart, float $buried): LookEffect
+    private static function between(SurfaceStep $step, array $later, Zone $zone, array $apart, float $remains): LookEffect
     {
-        $most = max(0.0, ...$apart);
-        $remains = $apart[\count($apart) - 1] ?? 0.0;
-        $least = max(self::NOTHING, $buried * $most);
+        $most = max($remains, ...$apart);
 
         return new LookEffect(
             stepId: $step->id,
             zone: $zone,
             most: round($most, 2),
             remains: round($remains, 2),
-            lost: $remains < $least,
-            buriedBy: $remains < $least ? self::buriedBy($later, $apart, $least) : null,
+            lost: $remains < self::LOST,
+            buriedBy: $remains < self::LOST ? self::buriedBy($later, $apart, self::LOST) : null,
         );
+    }
+
+    /** What is left of a difference: of the whole zone, or, where that is as good as nothing, of a patch that has no like in the other. */
+    public static function remains(ZoneState $with, ZoneState $without): float
+    {
+        $apart = $with->apart($without);
+
+        return $apart >= self::LOST ? $apart : max($apart, $with->unlike($without), $without->unlike($with));
     }
 
     /**
@@ -182,6 +184,51 @@ final readonly class JudgeLook
         }
 
         return $by;
+    }
+
+    /**
+     * Which steps take more than a third of the life that those before them gave: its liveliness of the flat, and what stands out against
+     * it.
+     *
+     * @param list<int> $gave   doings that are to be seen, and not only to hide
+     * @param list<int> $judged doings that may be told: not those that are to cover
+     *
+     * @return list<LookSoftened>
+     */
+    public function softened(LaidSurface $look, array $gave, array $judged): array
+    {
+        $told = [];
+        foreach ($judged as $doing) {
+            $before = array_values(array_filter($gave, static fn (int $g): bool => $g < $doing));
+            if ([] === $before) {
+                continue;
+            }
+            [$had, $has] = [Liveliness::of($look, $doing), Liveliness::of($look, $doing + 1)];
+            $lost = $had->lost($has);
+            if ([] !== $lost) {
+                $told[] = new LookSoftened($look->doings[$doing]->id, $lost);
+            }
+        }
+
+        return $told;
+    }
+
+    /**
+     * What is left of all life at the end, if a step were done before an earlier one.
+     */
+    public function livelinessIf(LaidSurface $look, int $doing, int $before): Liveliness
+    {
+        $few = self::fewEnough($look);
+        $order = $few->doings;
+        [$moved] = array_splice($order, $doing, 1);
+        array_splice($order, $before, 0, [$moved]);
+        $states = [];
+        foreach ($few->zones() as $zone) {
+            $all = WorkOnZone::all(state: $few->before($zone), steps: $order, zone: $zone, most: $few->most);
+            $states[$zone->value] = $all[\count($all) - 1];
+        }
+
+        return Liveliness::between($states);
     }
 
     /**

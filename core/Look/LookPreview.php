@@ -13,13 +13,14 @@ namespace Inlaid\Core\Look;
 final readonly class LookPreview
 {
     /**
-     * @param list<LookAfter>   $after   the ground, then after each step that touches these faces
-     * @param list<LookEffect>  $effects of the steps that are meant to be seen
-     * @param list<LookHides>   $hides   of the steps that are meant to hide
-     * @param list<LookAtDepth> $depths  on the flat, from the surface down
-     * @param list<LookBlend>   $blends  of colours that run out over others
-     * @param list<LookTarget>  $target  where one is set for these faces
-     * @param list<LookAgeing>  $ages    where something ambers
+     * @param list<LookAfter>    $after    the ground, then after each step that touches these faces
+     * @param list<LookEffect>   $effects  of the steps that are meant to be seen
+     * @param list<LookHides>    $hides    of the steps that are meant to hide
+     * @param list<LookAtDepth>  $depths   on the flat, from the surface down
+     * @param list<LookBlend>    $blends   of colours that run out over others
+     * @param list<LookTarget>   $target   where one is set for these faces
+     * @param list<LookSoftened> $softened steps that take much of what was lively
+     * @param list<LookAgeing>   $ages     where something ambers
      */
     public function __construct(
         public array $after,
@@ -29,6 +30,7 @@ final readonly class LookPreview
         public array $ages,
         public array $target,
         public array $blends,
+        public array $softened = [],
         public bool $isWhole = true,
     ) {
     }

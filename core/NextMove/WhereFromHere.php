@@ -234,10 +234,7 @@ final readonly class WhereFromHere
     {
         return $this->judge->effects(
             $look,
-            array_map(
-                static fn (): float => JudgeLook::BURIED,
-                array_filter($look->doings, static fn (SurfaceStep $d): bool => \in_array($d->id, $ids, true)),
-            ),
+            array_keys(array_filter($look->doings, static fn (SurfaceStep $d): bool => \in_array($d->id, $ids, true))),
         );
     }
 
@@ -255,7 +252,7 @@ final readonly class WhereFromHere
         $buried = [];
         foreach ($was as $before) {
             $then = $now[$before->stepId] ?? null;
-            if (true === $then?->lost && $before->remains >= 1.0 && $then->remains < $before->remains / 2) {
+            if (true === $then?->lost && $before->remains >= JudgeLook::LOST) {
                 $buried[] = $made->stepsById()[$before->stepId]->name();
             }
         }

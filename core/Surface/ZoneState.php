@@ -18,6 +18,9 @@ use Inlaid\Core\Technique\Spread;
  */
 final class ZoneState
 {
+    /** The share of a zone from which a patch is seen. */
+    private const SEEN = 0.03;
+
     private ?Light $mean = null;
     private ?Lab $lab = null;
     private ?float $contrast = null;
@@ -130,6 +133,26 @@ final class ZoneState
         }
 
         return true;
+    }
+
+    /** ΔE of that of its patches, of those that are seen at all, whose nearest in another state of the zone is farthest. */
+    public function unlike(self $other): float
+    {
+        $most = 0.0;
+        foreach ($this->patches as $patch) {
+            if ($patch->share >= self::SEEN) {
+                $lab = $patch->lab();
+                $nearest = null;
+                $least = \INF;
+                foreach ($other->patches as $of) {
+                    $far = ($of->lab()->l - $lab->l) ** 2 + ($of->lab()->a - $lab->a) ** 2 + ($of->lab()->b - $lab->b) ** 2;
+                    [$nearest, $least] = $far < $least ? [$of, $far] : [$nearest, $least];
+                }
+                $most = max($most, null === $nearest ? 0.0 : DeltaE2000::between($lab, $nearest->lab()));
+            }
+        }
+
+        return $most;
     }
 
     /** How different it looks from another state of the zone: in its mean or in its contrast, whichever is more. ΔE. */

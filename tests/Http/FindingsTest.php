@@ -444,6 +444,11 @@ final class FindingsTest extends TestCase
             ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], $paint]],
             ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 6]]]],
         ];
+        $broken = ['purpose' => 'broken-cover'];
+        $cream = ['brushed', 'signal-cream', ['coats' => 2]];
+        $glaze = ['glazed-wiped', ['glazing-medium' => '3', 'lamp-soot' => '1'], $broken];
+        $dark = ['washed-on', ['platform-slate' => '1', 'water' => '3'], $broken];
+        yield 'softened' => ['softened', ['steps' => [$cream, $glaze, $dark]], ['steps' => [$cream, $dark, $glaze]]];
         yield 'step-lost' => [
             'step-lost',
             ['steps' => [['washed-wiped', 'platform-slate', ['purpose' => 'broken-cover']], ['brushed', 'signal-cream', ['coats' => 3]]]],

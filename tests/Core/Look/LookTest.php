@@ -229,8 +229,10 @@ final class LookTest extends TestCase
             $found = (new JudgeLook())->effect($look, $doing);
             $most = $remains = 0.0;
             foreach ($look->leftOut($doing, $found->zone) as $i => $without) {
-                $most = max($most, $remains = $look->after($doing + $i, $found->zone)->apart($without));
+                $most = max($most, $look->after($doing + $i, $found->zone)->apart($without));
+                $remains = JudgeLook::remains($look->after($doing + $i, $found->zone), $without);
             }
+            $most = max($most, $remains);
             self::assertEqualsWithDelta([$most, $remains], [$found->most, $found->remains], 0.0101);
             $stopped += $remains < 0.01 && \count($steps) - $doing > 4 ? 1 : 0;
         });
@@ -259,8 +261,9 @@ final class LookTest extends TestCase
                     $left,
                 );
                 self::assertSame([$steps[$from]->id, $zone], [$there->stepId, $there->zone]);
-                self::assertEqualsWithDelta([max($apart), end($apart)], [$there->most, $there->remains], 0.0101);
-                self::assertSame($there->remains < max(JudgeLook::NOTHING, JudgeLook::BURIED * $there->most), $there->lost);
+                $remains = JudgeLook::remains($moved->end($zone), $left[\count($left) - 1]);
+                self::assertEqualsWithDelta([max($remains, ...$apart), $remains], [$there->most, $there->remains], 0.0101);
+                self::assertSame($there->remains < JudgeLook::LOST, $there->lost);
             }
         });
     }
@@ -272,7 +275,7 @@ final class LookTest extends TestCase
             $judge = new JudgeLook();
             $steps = $this->steps(90);
             $look = self::lay(...$steps);
-            $effects = $judge->effects($look, array_fill(0, 90, JudgeLook::BURIED));
+            $effects = $judge->effects($look, range(0, 89));
             self::assertSame(
                 array_map(static fn (SurfaceStep $d): string => $d->id, \array_slice($steps, -\count($effects))),
                 array_map(static fn (LookEffect $e): string => $e->stepId, $effects),

@@ -178,7 +178,10 @@ final class SurfaceTest extends TestCase
                 self::step('brushed', $white, 2),
                 self::step($rubbed, detail: $gentle, purpose: Purpose::Edges),
             );
-            $brownest = min([99.0, ...array_map(static fn (string $c): float => self::apart(Lab::of(Colour::of($c)), $under), $worn->colours)]);
+            $brownest = min([
+                99.0,
+                ...array_map(static fn (string $c): float => self::apart(Lab::of(Colour::of($c)), $under), $worn->colours),
+            ]);
             self::assertLessThan(3.0, $brownest, "$rubbed: the edge shows the brown");
             $shown = array_sum(array_map(
                 static fn (string $c, float $share): float => self::apart(Lab::of(Colour::of($c)), $under) < 5.0 ? $share : 0.0,

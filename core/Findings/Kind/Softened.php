@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Batch\Severity;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Look\Liveliness;
+use Inlaid\Core\Look\LookSoftened;
+use Inlaid\Core\Look\StackPreview;
+use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Surface\SurfaceStep;
+use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\StepCalculation;
+
+/**
+ * A late coat evens out what earlier steps made lively.
+ */
+final class Softened implements Rule
+{
+    /** By how much more of all life must be left for another order to be offered. */
+    private const BETTER = 1.15;
+    private const ALL = 'nearly all';
+
+    public function __construct(private readonly JudgeLook $judge = new JudgeLook())
+    {
+    }
+
+    public function key(): string
+    {
+        return 'softened';
+    }
+
+    public function name(): string
+    {
+        return 'Late coat evens out the effect';
+    }
+
+    public function reason(): string
+    {
+        return 'A wash or glaze over the whole face pulls light and dark together. Under the effect it deepens the ground instead.';
+    }
+
+    public function source(): string
+    {
+        return 'The look before and after the step: contrast within the flat, edges and recesses against it (ΔE by CIEDE2000).';
+    }
+
+    public function check(RecipeAnalysis $whole): iterable
+    {
+        $told = [];
+        foreach ($whole->stacks as $stack) {
+            foreach ($stack->look->softened as $softened) {
+                $work = $whole->work($softened->stepId);
+                if (null !== $work && !isset($told[$softened->stepId])) {
+                    $told[$softened->stepId] = true;
+                    yield Finding::of(
+                        rule: $this,
+                        severity: Severity::Advise,
+                        steps: [$softened->stepId],
+                        why: \sprintf('“%s” %s.', $work->step->name(), self::inWords($softened)),
+                        remedies: $this->earlier($whole, $stack, $work),
+                    );
+                }
+            }
+        }
+    }
+
+    private static function inWords(LookSoftened $softened): string
+    {
+        $flat = $softened->lost[Zone::Field->value] ?? null;
+        $others = array_diff_key($softened->lost, [Zone::Field->value => 0.0]);
+        $names = array_map(static fn (string $z): string => Zone::from($z)->inWords(), array_keys($others));
+        $last = array_pop($names);
+        $said = null === $flat ? [] : [\sprintf('evens out the flat: %s of its liveliness is gone', self::much($flat))];
+        if (null !== $last) {
+            $much = self::much(max(0.0, ...array_values($others)));
+            $said[] = \sprintf(
+                null === $flat ? 'makes %s stand out %s less' : '%s stand out %s less',
+                ([] === $names ? '' : implode(', ', $names).' and ').$last,
+                self::ALL === $much ? 'much' : $much,
+            );
+        }
+
+        return implode('; ', $said);
+    }
+
+    private static function much(float $share): string
+    {
+        return match (true) {
+            $share < 0.45 => 'a third', $share < 0.6 => 'half', $share < 0.8 => 'two thirds', default => self::ALL,
+        };
+    }
+
+    /**
+     * Laid before the first step that is to be seen and after which more of all life is left.
+     *
+     * @return list<Remedy>
+     */
+    private function earlier(RecipeAnalysis $whole, StackPreview $stack, StepCalculation $work): array
+    {
+        $look = $stack->laid();
+        $ids = array_map(static fn (SurfaceStep $d): string => $d->id, $look->doings);
+        $at = (int) array_search($work->step->id, $ids, true);
+        $now = Liveliness::of(JudgeLook::fewEnough($look), \count($ids))->sum();
+        for ($before = $at - 1; $before >= 0; --$before) {
+            $other = $whole->work($ids[$before]);
+            if (null === $other || !$other->lays() || Purpose::Hide === $other->step->intent->purpose) {
+                return [];
+            }
+            if ($this->judge->livelinessIf($look, $at, $before)->sum() > self::BETTER * $now) {
+                return [new Remedy(
+                    'earlier',
+                    \sprintf('Lay it before “%s”', $other->step->name()),
+                    Edit::move($work->step->id, $other->step->id),
+                )];
+            }
+        }
+
+        return [];
+    }
+}
