@@ -20,7 +20,9 @@ use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Work\Reached;
 use Inlaid\Core\Work\StepCalculation;
+use Inlaid\Core\Work\WorkOutReach;
 
 /**
  * A whole recipe, worked out, as rules look at it; with the questions many of them ask.
@@ -29,6 +31,9 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class RecipeAnalysis
 {
+    /** Waits and plans are rounded to the minute, each its own way. */
+    public const A_MINUTE = 1;
+
     /** @var array<string, list<StepCalculation>> by part */
     private array $on;
     /** @var array<string, StackPreview> by part and face */
@@ -191,14 +196,15 @@ final readonly class RecipeAnalysis
     }
 
     /**
-     * What a step meets on a part: on each kind of the faces that it touches.
+     * What is on a part when a step comes: on each kind of the faces that it touches, or on all where it does not touch it.
      *
      * @return list<Met>
      */
     public function met(StepCalculation $work, PiecePart $part): array
     {
         $met = [];
-        foreach ($work->step->facesOf($part) ?? array_keys($part->surface->faces) as $face) {
+        $touched = $work->step->facesOf($part);
+        foreach (null === $touched || [] === $touched ? array_keys($part->surface->faces) : $touched as $face) {
             $stack = $this->stackOf[$part->id.':'.$face] ?? null;
             if (null !== $stack) {
                 $met[$stack->id] ??= $stack->laid()->met($this->doneBefore($stack, $work));
@@ -255,6 +261,21 @@ final readonly class RecipeAnalysis
     public function isBare(PiecePart $part, StepCalculation $before): bool
     {
         return !$this->meets($before, $part, static fn (Met $m): bool => !$m->isBare());
+    }
+
+    /**
+     * The parts that a step gets to without being meant for them.
+     *
+     * @return list<Reached>
+     */
+    public function reached(WorkOutReach $reach, StepCalculation $work): array
+    {
+        return $reach->reach(
+            recipe: $this->recipe,
+            work: $work,
+            works: $this->works,
+            isOpen: fn (PiecePart $p): bool => $this->meets($work, $p, static fn (Met $m): bool => $m->isOpenWood()),
+        );
     }
 
     /** The step of an id. */

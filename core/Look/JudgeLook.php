@@ -26,6 +26,8 @@ final readonly class JudgeLook
     /** ΔE that nobody sees; and under which, in every zone and patch, the end is the same with a step and without it. */
     public const NOTHING = 0.5;
     public const LOST = 1.0;
+    /** What gives life of its own, to the flat or in all, evens out nothing: more than this must not be left. */
+    private const KEPT = 0.75;
     /** ΔE up to which a coat hides. */
     public const HIDES = 1.0;
     /**
@@ -200,12 +202,13 @@ final readonly class JudgeLook
         $told = [];
         foreach ($judged as $doing) {
             $before = array_values(array_filter($gave, static fn (int $g): bool => $g < $doing));
-            if ([] === $before) {
+            // What runs out along a way is an effect itself.
+            if ([] === $before || Spread::Placed === $look->doings[$doing]->pattern->spread) {
                 continue;
             }
             [$had, $has] = [Liveliness::of($look, $doing), Liveliness::of($look, $doing + 1)];
             $lost = $had->lost($has);
-            if ([] !== $lost) {
+            if ([] !== $lost && $has->sum() < self::KEPT * $had->sum() && $has->flat() <= $had->flat()) {
                 $told[] = new LookSoftened($look->doings[$doing]->id, $lost);
             }
         }

@@ -73,6 +73,12 @@ final readonly class Liveliness
         return $lost;
     }
 
+    /** The contrast within the flat. */
+    public function flat(): float
+    {
+        return $this->by[Zone::Field->value];
+    }
+
     /** All of it together. */
     public function sum(): float
     {

@@ -12,7 +12,8 @@ namespace Inlaid\Core\Look;
 final readonly class LookSoftened
 {
     /**
-     * @param array<string, float> $lost the share that is gone, by zone: of the contrast within the flat, and of what others stand out against it
+     * @param array<string, float> $lost the share that is gone, by zone: of the contrast within the flat, and of what others stand out
+     *                                   against it
      */
     public function __construct(public string $stepId, public array $lost)
     {

@@ -211,7 +211,7 @@ final readonly class PreviewRecipe
             pour: $pour,
             drying: $work->drying,
             order: $this->order->order($whole->recipe, $step, $whole->habits),
-            reaches: $this->reach->reach($whole->recipe, $work, $whole->works),
+            reaches: $whole->reached($this->reach, $work),
             masking: $this->masking($work, $whole->planned, $context),
             layout: $work->layout,
             sections: $work->sections(),

@@ -82,7 +82,7 @@ final readonly class Ground
             return new self(inside: $inside, sheen: $this->sheen, porous: $this->porous, uptake: $this->uptake);
         }
         $porous = match ($sheen) {
-            Sheen::Chalky => 0.3, Sheen::Matt => 0.12, null => $this->porous, default => 0.0,
+            Sheen::Chalky => 0.3, Sheen::Matt, null => 0.12, default => 0.0,
         };
 
         return new self(inside: $inside, sheen: $sheen ?? $this->sheen, porous: $porous, uptake: self::CLOSED);

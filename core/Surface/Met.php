@@ -66,6 +66,21 @@ final readonly class Met
         return $tops;
     }
 
+    /** What lies on most of a zone: the step, '' where there is none. */
+    public function top(Zone $zone): string
+    {
+        $tops = $this->tops($zone);
+        arsort($tops);
+
+        return (string) array_key_first($tops);
+    }
+
+    /** How thirsty the wood is where it is open, against what is usual of its kind. */
+    public function thirst(): float
+    {
+        return max(array_map(static fn (Patch $p): float => $p->thirst(), $this->zone(Zone::Field)->patches));
+    }
+
     /** Was the pore brushed open while the wood was bare, or is it bare now? */
     public function opensPores(): bool
     {

@@ -20,11 +20,12 @@ use Inlaid\Core\Technique\Overspray;
 final class WorkOutReach
 {
     /**
-     * @param list<StepCalculation> $works of the whole recipe
+     * @param list<StepCalculation>     $works  of the whole recipe
+     * @param \Closure(PiecePart): bool $isOpen whether a part is open wood when the step comes
      *
      * @return list<Reached>
      */
-    public function reach(Recipe $recipe, StepCalculation $work, array $works): array
+    public function reach(Recipe $recipe, StepCalculation $work, array $works, \Closure $isOpen): array
     {
         $by = $work->step->technique->profile()->reach;
         $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
@@ -40,7 +41,7 @@ final class WorkOutReach
                     part: $part->id,
                     name: $part->name,
                     how: $how,
-                    seen: $this->isSeen(part: $part, work: $work, works: $works, by: $by),
+                    seen: $this->isSeen(part: $part, work: $work, works: $works, open: $isOpen($part) || Overspray::Sprays === $by),
                     masked: \in_array($part->id, $work->step->detail->masks, true),
                 );
             }
@@ -52,16 +53,15 @@ final class WorkOutReach
     /**
      * @param list<StepCalculation> $works
      */
-    private function isSeen(PiecePart $part, StepCalculation $work, array $works, Overspray $by): bool
+    private function isSeen(PiecePart $part, StepCalculation $work, array $works, bool $open): bool
     {
         $own = array_filter($works, static fn (StepCalculation $w): bool => $w->step->touches($part) && $w->lays());
         $later = array_values(array_filter($own, static fn (StepCalculation $w): bool => $w->number > $work->number));
         if ([] !== $later && self::covers($later[0])) {
             return false;
         }
-        $open = $part->finish->isBare() && [] === array_filter($own, static fn (StepCalculation $w): bool => $w->number < $work->number);
 
-        return $open || Overspray::Sprays === $by;
+        return $open;
     }
 
     /** A wash or glaze lets through what is below. */

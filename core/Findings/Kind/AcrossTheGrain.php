@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\Grain;
+use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Tool;
 
@@ -43,7 +44,7 @@ final class AcrossTheGrain implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::lays($work) || RecipeAnalysis::isOpaque($work)) {
+            if (!RecipeAnalysis::lays($work) || Purpose::Hide === $work->step->intent->purpose && RecipeAnalysis::isOpaque($work)) {
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {

@@ -16,16 +16,17 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
-use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Zone;
-use Inlaid\Core\Work\StepCalculation;
 
 /**
- * Coloured wax goes straight onto porous paint.
+ * Coloured wax goes straight onto a porous ground.
  */
 final class ColouredWaxOnBarePaint implements Rule
 {
+    /** How much more wood drinks than is usual of its kind, from which wax makes blotches. */
+    private const THIRSTY = 1.25;
+
     public function key(): string
     {
         return 'coloured-wax-on-bare-paint';
@@ -33,12 +34,13 @@ final class ColouredWaxOnBarePaint implements Rule
 
     public function name(): string
     {
-        return 'Coloured wax goes straight onto porous paint';
+        return 'Coloured wax goes straight onto a porous ground';
     }
 
     public function reason(): string
     {
-        return 'Chalky paint soaks up dark wax in blotches you can\'t move. Over a thin clear wax you can work it and wipe it back.';
+        return 'Chalky paint and thirsty wood soak up dark wax in blotches you can\'t move. Over a thin clear wax you can '
+            .'work it and wipe it back.';
     }
 
     public function source(): string
@@ -59,18 +61,23 @@ final class ColouredWaxOnBarePaint implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                $below = $this->onTop($whole, $work, $part);
-                $porous = null !== $below
-                    && RecipeAnalysis::contains(
-                        $below,
-                        static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen,
-                    );
-                if ($porous) {
+                $met = $whole->met($work, $part)[0] ?? null;
+                $below = $whole->work($met?->top(Zone::Field) ?? '');
+                $porous = null !== $below && true !== $met?->isOpenWood() && RecipeAnalysis::contains(
+                    $below,
+                    static fn (Material $m): bool => MaterialKind::Paint === $m->kind && Sheen::Chalky === $m->sheen,
+                );
+                $thirsty = null === $below && null !== $met && $met->thirst() > self::THIRSTY;
+                if ($porous || $thirsty) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,
-                        steps: [$work->step->id, $below->step->id],
-                        why: \sprintf('“%s” goes straight onto “%s” and will soak in unevenly.', $work->step->name(), $below->step->name()),
+                        steps: [$work->step->id, ...(null === $below ? [] : [$below->step->id])],
+                        why: \sprintf(
+                            '“%s” goes straight onto %s and will soak in unevenly.',
+                            $work->step->name(),
+                            null === $below ? 'thirsty bare wood on '.$part->name : '“'.$below->step->name().'”',
+                        ),
                         remedies: [
                             new Remedy(
                                 'clear',
@@ -93,14 +100,5 @@ final class ColouredWaxOnBarePaint implements Rule
                 }
             }
         }
-    }
-
-    /** What lies on most of the flat. */
-    private function onTop(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
-    {
-        $tops = ($whole->met($work, $part)[0] ?? null)?->tops(Zone::Field) ?? [];
-        arsort($tops);
-
-        return $whole->work((string) array_key_first($tops));
     }
 }

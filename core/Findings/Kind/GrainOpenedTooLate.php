@@ -76,9 +76,7 @@ final class GrainOpenedTooLate implements Rule
     private function closedBy(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): ?StepCalculation
     {
         foreach ($whole->met($work, $part) as $met) {
-            $tops = $met->opensPores() ? [] : $met->tops(Zone::Pore);
-            arsort($tops);
-            $by = $whole->work((string) array_key_first($tops));
+            $by = $met->opensPores() ? null : $whole->work($met->top(Zone::Pore));
             if (null !== $by) {
                 return $by;
             }

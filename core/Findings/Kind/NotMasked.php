@@ -51,7 +51,7 @@ final readonly class NotMasked implements Rule
             $open = !RecipeAnalysis::lays($work) && !RecipeAnalysis::can($work, Ability::Bleaches, Ability::Strips)
                 ? []
                 : array_values(array_filter(
-                    $this->reach->reach($whole->recipe, $work, $whole->works),
+                    $whole->reached($this->reach, $work),
                     static fn (Reached $r): bool => $r->seen && !$r->masked,
                 ));
             if ([] !== $open) {

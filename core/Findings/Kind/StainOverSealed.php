@@ -52,9 +52,7 @@ final class StainOverSealed implements Rule
                 if (null === $closed || !$part->substrate->drinksAtAll()) {
                     continue;
                 }
-                $tops = $closed->tops(Zone::Field);
-                arsort($tops);
-                $film = $whole->work((string) array_key_first($tops));
+                $film = $whole->work($closed->top(Zone::Field));
                 if (null !== $film) {
                     yield Finding::of(
                         rule: $this,

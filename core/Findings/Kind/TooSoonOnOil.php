@@ -61,7 +61,7 @@ final class TooSoonOnOil implements Rule
                 }
                 $waited = $whole->minutesBetween($below, $work);
                 $needs = $below->drying?->through->planned;
-                if (null === $waited || null === $needs || $waited >= $needs) {
+                if (null === $waited || null === $needs || $waited >= $needs - RecipeAnalysis::A_MINUTE) {
                     continue;
                 }
                 yield Finding::of(

@@ -59,7 +59,7 @@ final class WetOverSoft implements Rule
                     || true !== $below->character?->handling->rewets
                     || null === $waited
                     || null === $needs
-                    || $waited >= $needs
+                    || $waited >= $needs - RecipeAnalysis::A_MINUTE
                 ) {
                     continue;
                 }

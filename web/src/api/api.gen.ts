@@ -2783,7 +2783,7 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` when it is seen best, `remains` in the end; `lost` if less than 0.5 or than half remains; `buriedBy` the step after which that is so. */
+        /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` when it is seen best, `remains` in the end; `lost` if less than 1 remains in every zone and patch; `buriedBy` the step after which that is so. */
         LookEffect: {
             stepId: string;
             zone: components["schemas"]["Zone"];
@@ -2809,7 +2809,15 @@ export interface components {
             ages: components["schemas"]["LookAgeing"][];
             target: components["schemas"]["LookTarget"][];
             blends: components["schemas"]["LookBlend"][];
+            softened?: components["schemas"]["LookSoftened"][];
             isWhole?: boolean;
+        };
+        /** @description A step that evens out what steps before it made lively. Immutable. */
+        LookSoftened: {
+            stepId: string;
+            lost: {
+                [key: string]: number;
+            };
         };
         /** @description How far a zone is from its target in the end. Immutable. */
         LookTarget: {

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Tests\Cases;
+
+use Inlaid\App\Exchange\Json;
+use Inlaid\Tests\Http\Studio;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Whole jobs: of good ones nothing is told that a master would not say; of spoiled ones what is wrong, where, and what helps.
+ */
+final class CasesTest extends TestCase
+{
+    private const PAGE = __DIR__.'/../../docs/cases.md';
+    private const CLIMATE = ['temperature' => 20, 'humidity' => 50, 'air' => 'still'];
+
+    private static Studio $studio;
+    private static ReadJob $read;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$studio = Studio::open();
+        self::$read = new ReadJob(self::$studio);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$studio->close();
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>}>
+     */
+    public static function sound(): iterable
+    {
+        foreach (ReadJob::all() as $file => $job) {
+            yield $file => [$job];
+        }
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, mixed>}>
+     */
+    public static function spoiled(): iterable
+    {
+        foreach (ReadJob::all() as $file => $job) {
+            foreach ($job['spoiled'] ?? [] as $spoiled) {
+                yield "$file: {$spoiled['name']}" => [$job, $spoiled];
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     */
+    #[DataProvider('sound')]
+    public function testGoodWorkRaisesNoAlarm(array $job): void
+    {
+        $alarms = array_filter($this->findings($job), static fn (\stdClass $f): bool => 'advise' !== $f->severity);
+        self::assertSame([], array_values(array_map(static fn (\stdClass $f): string => "$f->severity $f->key: $f->why", $alarms)));
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     * @param array<string, mixed> $spoiled
+     */
+    #[DataProvider('spoiled')]
+    public function testAFaultIsToldAndItsRemediesHelp(array $job, array $spoiled): void
+    {
+        $of = static fn (array $findings): array => array_values(array_filter(
+            $findings,
+            static fn (\stdClass $f): bool => $f->rule === $spoiled['told'],
+        ));
+        self::assertSame([], $of($this->findings($job)), 'not of the sound job');
+        $flawed = ReadJob::spoil($job, $spoiled['change']);
+        $all = $this->findings($flawed);
+        $found = $of($all);
+        self::assertNotSame([], $found, 'told are: '.implode(', ', array_map(static fn (\stdClass $f): string => $f->key, $all)));
+        $at = array_unique(array_merge(...array_map(static fn (\stdClass $f): array => $f->steps, $found)));
+        self::assertSame([], array_diff((array) $spoiled['at'], $at), 'at: '.implode(', ', $at));
+        self::assertStringContainsString($spoiled['says'], implode(' ', array_map(static fn (\stdClass $f): string => $f->why, $found)));
+        self::assertSame($spoiled['severity'] ?? 'warn', $found[0]->severity);
+        foreach ($found[0]->remedies as $remedy) {
+            $answer = self::$studio->ask('POST', '/api/compute/remedy', [
+                'document' => self::$read->document($flawed),
+                'context' => $this->context($flawed),
+                'finding' => $found[0]->key,
+                'remedy' => $remedy->key,
+            ]);
+            self::assertSame(200, $answer->getStatusCode(), "$remedy->text: ".$answer->getContent());
+            self::assertNotContains(
+                $found[0]->key,
+                array_map(static fn (\stdClass $f): string => $f->key, Json::object((string) $answer->getContent())->preview->findings),
+                $remedy->text,
+            );
+        }
+    }
+
+    /** The page that lists all cases by name; INLAID_WRITE=1 writes it. */
+    public function testThePageListsThem(): void
+    {
+        $page = <<<'MD'
+            # Cases
+
+            Whole jobs that are good work, and what happens to each when something is done wrong. They stand in `tests/Cases/jobs/`, one file a job;
+            [how to write one](../tests/Cases/README.md). Of good work the program says nothing but advice; of each fault it names the step, and
+            every remedy that it offers is tried.
+
+            MD;
+        foreach (ReadJob::all() as $job) {
+            $page .= "\n## {$job['name']}\n\n{$job['work']}\n";
+            foreach ($job['spoiled'] ?? [] as $i => $spoiled) {
+                $page .= (0 === $i ? "\n" : '')."- {$spoiled['name']}\n";
+            }
+        }
+        if (false !== getenv('INLAID_WRITE')) {
+            file_put_contents(self::PAGE, $page);
+        }
+        self::assertStringEqualsFile(self::PAGE, $page, 'INLAID_WRITE=1 vendor/bin/phpunit tests/Cases');
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     *
+     * @return list<\stdClass>
+     */
+    private function findings(array $job): array
+    {
+        return self::$studio->json('POST', '/api/preview', [
+            'document' => self::$read->document($job),
+            'context' => $this->context($job),
+        ])->preview->findings;
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     *
+     * @return array<string, mixed>
+     */
+    private function context(array $job): array
+    {
+        return ['now' => '2026-11-23T08:00:00+01:00', 'climate' => ($job['air'] ?? []) + self::CLIMATE];
+    }
+}
