@@ -105,9 +105,9 @@ final class CasesTest extends TestCase
         $page = <<<'MD'
             # Cases
 
-            Whole jobs that are good work, and what happens to each when something is done wrong. They stand in `tests/Cases/jobs/`, one file a job;
-            [how to write one](../tests/Cases/README.md). Of good work the program says nothing but advice; of each fault it names the step, and
-            every remedy that it offers is tried.
+            Whole jobs that are good work, and what happens to each when something is done wrong. They stand in
+            `tests/Cases/jobs/`, one file a job; [how to write one](../tests/Cases/README.md). Of good work the program
+            says nothing but advice; of each fault it names the step, and every remedy that it offers is tried.
 
             MD;
         foreach (ReadJob::all() as $job) {

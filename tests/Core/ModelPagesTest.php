@@ -155,7 +155,20 @@ final class ModelPagesTest extends TestCase
         yield 'look, relief' => [
             'look',
             'at h 0.6 a glaze is %.1f as thick, at −0.6 it is %.1f.',
-            [self::glazeAt(0.6), self::glazeAt(-0.6)],
+            [self::glazeAt(0.6, $bare) / self::glazeAt(0.0, $bare), self::glazeAt(-0.6, $bare) / self::glazeAt(0.0, $bare)],
+        ];
+
+        $dye = new Colourant(ColourantKind::Dye, Optics::clear(), null, null, 0.0, 80.0);
+        $taken = static function (int $floodings) use ($bare, $dye): float {
+            $patch = self::patch($bare)->with(new LaidFilm('d', $dye, 20.0 * $floodings, 0.1));
+
+            return $patch->films[0]->wet;
+        };
+        yield 'surface, dyes' => ['surface', 'three floodings give %.0f %% of the dye of one.', [100 * $taken(3) / $taken(1)]];
+        yield 'surface, wiping' => [
+            'surface',
+            'a glaze wiped on bare wood leaves %.0f %% of what it leaves on a closed ground.',
+            [100 * self::glazeAt(0.0, $bare) / self::glazeAt(0.0, Ground::closed(Spectrum::even(0.4)))],
         ];
 
         yield 'drying' => [
@@ -488,29 +501,22 @@ final class ModelPagesTest extends TestCase
         return Patch::whole(new Origin(Substrate::of(SubstrateKind::Solid, 'oak', Grain::Open, Colour::of('#bd9660'))), $bare, 0.0, $bare);
     }
 
-    /** How thick a glaze lies at a height, against the flat. */
-    private static function glazeAt(float $height): float
+    /** µm of a wiped glaze at a height, on a ground. */
+    private static function glazeAt(float $height, Ground $ground): float
     {
-        $film = new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3);
+        $glazed = new GlazedAndWiped();
         $step = new SurfaceStep(
-            'g',
-            (new GlazedAndWiped())->profile()->effect,
-            (new GlazedAndWiped())->pattern(new Workmanship()),
-            1,
-            $film,
-            0.0,
-            '',
+            id: 'g',
+            effect: $glazed->profile()->effect,
+            pattern: $glazed->pattern(new Workmanship()),
+            rounds: 1,
+            film: new FilmOf('g', new Colourant(ColourantKind::Film, Optics::clear(), null, Sheen::Satin, 0.0, 80.0), 1.0, 0.3),
+            depth: 0.0,
+            way: '',
+            wipedOn: $glazed->profile()->wipedOn,
         );
-        $at = static function (float $h) use ($step): float {
-            $bare = Ground::bare(Spectrum::even(0.4));
-            $films = array_map(
-                static fn (Patch $p): LaidFilm => $p->films[0],
-                WorkOnZone::to(new ZoneState([self::patch($bare)->standing($h)]), $step, Zone::Recess)->patches,
-            );
+        $state = new ZoneState([self::patch($ground)->standing($height)]);
 
-            return $films[0]->wet;
-        };
-
-        return $at($height) / $at(0.0);
+        return WorkOnZone::to($state, $step, Zone::Recess)->patches[0]->films[0]->wet;
     }
 }

@@ -35,12 +35,12 @@ final class NotYetBare implements Rule
 
     public function reason(): string
     {
-        return 'Islands of old finish stay glossy, drink nothing and show through stain and thin coats.';
+        return 'Islands of old finish stay glossy, absorb nothing and show through stain and thin coats.';
     }
 
     public function source(): string
     {
-        return 'Arithmetic: typical thickness of finishes against what each pass takes off.';
+        return 'Arithmetic: typical thickness of finishes against what each pass removes.';
     }
 
     public function check(RecipeAnalysis $whole): iterable
