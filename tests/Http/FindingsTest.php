@@ -444,10 +444,24 @@ final class FindingsTest extends TestCase
             ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], $paint]],
             ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 6]]]],
         ];
-        $broken = ['purpose' => 'broken-cover'];
+        [$broken, $clear] = [['purpose' => 'broken-cover'], ['purpose' => 'functional']];
         $cream = ['brushed', 'signal-cream', ['coats' => 2]];
         $glaze = ['glazed-wiped', ['glazing-medium' => '3', 'lamp-soot' => '1'], $broken];
         $dark = ['washed-on', ['platform-slate' => '1', 'water' => '3'], $broken];
+        yield 'too-soon' => [
+            'too-soon',
+            ['steps' => [['brushed', 'engine-green', ['coats' => 2, 'wait' => 'nothing']], ['brushed', 'topcoat-satin', $clear]]],
+            ['steps' => [['brushed', 'engine-green', ['coats' => 2]], ['brushed', 'topcoat-satin', $clear]]],
+        ];
+        yield 'too-soon, sanded' => [
+            'too-soon',
+            ['steps' => [
+                ['brushed', 'engine-green', ['coats' => 2, 'wait' => 'touch']],
+                ['scuff-sanded', null, ['grit' => 320]],
+                ['dusted'],
+            ]],
+            ['steps' => [['brushed', 'engine-green', ['coats' => 2]], ['scuff-sanded', null, ['grit' => 320]], ['dusted']]],
+        ];
         yield 'softened' => ['softened', ['steps' => [$cream, $glaze, $dark]], ['steps' => [$cream, $dark, $glaze]]];
         yield 'step-lost' => [
             'step-lost',

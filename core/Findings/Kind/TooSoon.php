@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Inlaid\Core\Findings\Kind;
+
+use Inlaid\Core\Batch\Severity;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
+use Inlaid\Core\Findings\Finding;
+use Inlaid\Core\Findings\RecipeAnalysis;
+use Inlaid\Core\Findings\Remedy;
+use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Layout\Kind\Sheets;
+use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Spread;
+use Inlaid\Core\Technique\Workmanship;
+use Inlaid\Core\Technique\Zone;
+use Inlaid\Core\Work\StepCalculation;
+
+/**
+ * Something is laid, rubbed or taped onto a film that isn't ready for it.
+ */
+final class TooSoon implements Rule
+{
+    /** The share of a zone from which a film on it counts. */
+    private const SOME = 0.03;
+
+    public function key(): string
+    {
+        return 'too-soon';
+    }
+
+    public function name(): string
+    {
+        return 'Coat isn\'t ready for the next step';
+    }
+
+    public function reason(): string
+    {
+        return 'A coat on a wet coat drags, wrinkles or stays soft. Paper clogs in it and tape pulls it off.';
+    }
+
+    public function source(): string
+    {
+        return 'Coatings science: solvent shut in by the next film; the times on the label.';
+    }
+
+    public function check(RecipeAnalysis $whole): iterable
+    {
+        $told = [];
+        foreach ($whole->works as $work) {
+            foreach ($whole->recipe->piece->parts as $part) {
+                $until = $this->until($work, $part);
+                if (null === $until) {
+                    continue;
+                }
+                foreach ($this->below($whole, $work, $part) as $below) {
+                    $key = $below->step->id.' '.$work->step->id;
+                    $finding = isset($told[$key]) ? null : $this->finding(whole: $whole, work: $work, below: $below, until: $until);
+                    if (null !== $finding) {
+                        $told[$key] = true;
+                        yield $finding;
+                    }
+                }
+            }
+        }
+    }
+
+    /** How dry a film of a part must be for a step; null where it does nothing to one, or is meant for a wet one. */
+    private function until(StepCalculation $work, PiecePart $part): ?WaitUntil
+    {
+        $touches = $work->step->touches($part);
+
+        return match (true) {
+            !$work->isDone() => null,
+            !$touches => \in_array($part->id, $work->step->detail->masks, true) ? WaitUntil::Touch : null,
+            $work->step->detail->layout instanceof Sheets => null, // it is laid into a wet coat
+            null !== $work->film => WaitUntil::Recoat,
+            $work->can(Ability::Sands, Ability::Scuffs, Ability::WearsDry) => WaitUntil::Recoat,
+            $work->can(Ability::WearsWet, Ability::ReleasesResist) => WaitUntil::Touch,
+            default => null,
+        };
+    }
+
+    /**
+     * The films that lie on top where it comes.
+     *
+     * @return list<StepCalculation>
+     */
+    private function below(RecipeAnalysis $whole, StepCalculation $work, PiecePart $part): array
+    {
+        $below = [];
+        foreach ($whole->met($work, $part) as $met) {
+            foreach ([Zone::Field, Zone::Edge] as $zone) {
+                foreach ($met->tops($zone) as $stepId => $share) {
+                    $top = $share < self::SOME ? null : $whole->work((string) $stepId);
+                    if (null !== $top) {
+                        $below[$top->number] = $top;
+                    }
+                }
+            }
+        }
+
+        return array_values($below);
+    }
+
+    private function finding(RecipeAnalysis $whole, StepCalculation $work, StepCalculation $below, WaitUntil $until): ?Finding
+    {
+        $waited = $whole->minutesBetween($below, $work);
+        $needs = WaitUntil::Touch === $until ? $below->drying?->touch->planned : $below->drying?->recoat->planned;
+        if (
+            null === $waited
+            || null === $needs
+            || $waited >= $needs - RecipeAnalysis::A_MINUTE
+            || $waited < 0
+            || $this->isWetInWet($work, $below, $waited)
+        ) {
+            return null;
+        }
+        $ruins = WaitUntil::Recoat === $until && null !== $work->film
+            && $waited < ($below->drying->touch->planned ?? 0) - RecipeAnalysis::A_MINUTE;
+
+        return Finding::of(
+            rule: $this,
+            severity: $ruins ? Severity::Stop : Severity::Warn,
+            steps: [$work->step->id, $below->step->id],
+            why: \sprintf(
+                '“%s” comes %s after “%s”, which needs %s.',
+                $work->step->name(),
+                self::time($waited),
+                $below->step->name(),
+                self::time($needs),
+            ),
+            remedies: [
+                new Remedy(
+                    'wait',
+                    WaitUntil::Touch === $until ? 'Wait until it is touch-dry' : 'Wait until it can be recoated',
+                    Edit::change($below->step->id, StepChange::wait($until)),
+                ),
+            ],
+        );
+    }
+
+    /** Two loose coats, the second while the first is open, are one wet work. */
+    private function isWetInWet(StepCalculation $work, StepCalculation $below, int $waited): bool
+    {
+        return $waited <= ($below->drying->openTime->planned ?? 0) && self::isLoose($work) && self::isLoose($below);
+    }
+
+    private static function isLoose(StepCalculation $work): bool
+    {
+        $pattern = $work->step->technique->pattern(new Workmanship());
+
+        return $pattern->settles || Spread::Placed === $pattern->spread;
+    }
+
+    private static function time(int $minutes): string
+    {
+        return match (true) {
+            $minutes < 90 => $minutes.' min',
+            $minutes < 2880 => rtrim(rtrim(\sprintf('%.1F', $minutes / 60), '0'), '.').' h',
+            default => rtrim(rtrim(\sprintf('%.1F', $minutes / 1440), '0'), '.').' days',
+        };
+    }
+}
