@@ -78,6 +78,7 @@ final class FindColourant
             sheen: $character->sheen,
             yellows: $yellows,
             normal: $character->normalWet,
+            isSeen: $this->sees,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Inlaid\Core\Optics;
 
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
+use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Spectrum;
@@ -15,8 +16,8 @@ use Inlaid\Core\Colour\Spectrum;
  *
  * The full colour only tells K ÷ S = Q in each band. A tint tells both. Without one, how S lies in the bands is a prior: S ∝ Q^−p, so
  * that what a paint absorbs most it scatters least. With one S for all bands (p = 0) thin films of dark dull colours come out far too
- * vivid. Of p from ½ to 0.9 the first is taken with which the films over white, cream and black, from an eighth of a coat to four, turn
- * their hue by no more than 15° and have no more than 1.3 times the chroma of the full colour; else the one that misses that least.
+ * vivid. Of p from ½ to 0.9 the first is taken with which the films over white, cream and black, from an eighth of a coat to a whole one,
+ * turn their hue by no more than 15° and have no more than 1.3 times the chroma of the full colour; else the one that misses that least.
  * Solved from the tints of typical paints p is 0.4 to 0.6.
  */
 final readonly class SolveScattering
@@ -35,7 +36,9 @@ final readonly class SolveScattering
     private const GROUNDS = [0.9, 0.02];
     /** Cream inside: what it reflects at 380 nm, and how much more 350 nm further up. */
     private const CREAM = [0.42, 0.44];
-    private const COATS = [0.125, 0.25, 0.5, 1.0, 4.0];
+    private const COATS = [0.125, 0.35, 0.7];
+    /** Chroma under which a colour is grey, and no film of it can turn vivid. */
+    private const GREY = 6.0;
     private const MOST_CHROMA = 1.3;
     private const MOST_TURN = 15.0;
     /** L*a*b* between a film and its ground from which the difference has a hue. */
@@ -90,9 +93,10 @@ final readonly class SolveScattering
         $ratios = Optics::ratios($inside);
         $best = null;
         $least = \INF;
-        foreach (self::SHAPES as $p) {
+        $seen = $surface->observed($inside)->lab();
+        foreach (hypot($seen->a, $seen->b) < self::GREY ? [self::SHAPES[0]] : self::SHAPES as $p) {
             $optics = self::asStrong(inside: $inside, shape: self::shape($ratios, $p), surface: $surface, wet: $wet, hiding: $hiding);
-            $misses = self::misses(optics: $optics, inside: $inside, surface: $surface, wet: $wet);
+            $misses = self::misses(optics: $optics, full: $seen, surface: $surface, wet: $wet);
             if (null === $best || $misses < $least) {
                 [$best, $least] = [$optics, $misses];
             }
@@ -131,9 +135,8 @@ final readonly class SolveScattering
      * By how much its films are more vivid or of another hue than they should be, as a share of what is allowed; nothing where they are
      * not. The hue of a film is that of its difference from the ground.
      */
-    private static function misses(Optics $optics, Spectrum $inside, FirstSurface $surface, float $wet): float
+    private static function misses(Optics $optics, Lab $full, FirstSurface $surface, float $wet): float
     {
-        $full = $surface->observed($inside)->lab();
         $misses = 0.0;
         foreach (self::grounds() as $ground) {
             $bare = $surface->observed($ground)->lab();
@@ -185,7 +188,7 @@ final readonly class SolveScattering
         for ($i = 0; $i < 100 && $high - $low > 1e-11; ++$i) {
             $at = ($low * $above - $high * $below) / ($above - $below);
             $value = $of($at);
-            if (abs($value) < 1e-13) {
+            if (abs($value) < 1e-9) {
                 return $at;
             }
             if ($value > 0.0) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Surface;
 
 use Inlaid\Core\Colour\FilmOptics;
+use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Optics\Colourant;
 use Inlaid\Core\Optics\ColourantKind;
 
@@ -114,9 +115,9 @@ final class LaidFilm
 
         return match ($this->of->kind) {
             ColourantKind::Resist => $ground,
-            ColourantKind::Dye => $ground->under($this->film($ground->uptake, $years)->over($ground->inside), null, false),
+            ColourantKind::Dye => $ground->under($this->through($ground, $ground->uptake, $years), null, false),
             ColourantKind::Flake => $ground->under(
-                $this->film(1.0, $years)->over($ground->inside),
+                $this->through($ground, 1.0, $years),
                 $this->of->sheen,
                 $normal >= self::CLOSES,
             ),
@@ -134,10 +135,15 @@ final class LaidFilm
         $clear = ColourantKind::Clear === $this->of->kind && (0.0 === $years || 0.0 === $this->of->yellows);
 
         return $ground->under(
-            $clear ? $ground->inside : $this->film(1.0, $years)->over($ground->inside),
+            $clear ? $ground->inside : $this->through($ground, 1.0, $years),
             $this->of->sheen,
             $normal >= self::CLOSES,
         );
+    }
+
+    private function through(Ground $ground, float $uptake, float $years): Spectrum
+    {
+        return $this->of->isSeen ? $this->film($uptake, $years)->over($ground->inside) : $ground->inside;
     }
 
     private function film(float $uptake, float $years): FilmOptics

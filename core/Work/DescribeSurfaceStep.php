@@ -29,12 +29,15 @@ final readonly class DescribeSurfaceStep
     /** No finish is as thick, µm. */
     private const TO_THE_WOOD = 1000.0;
 
-    /** @var \WeakMap<StepCalculation, array{FilmOf|null}> worked out once for all parts */
-    private \WeakMap $films;
+    /**
+     * @var \WeakMap<StepCalculation, array{FilmOf|null, list<Soil>, list<Soil>}> what is the same on all parts: film, what it leaves, what
+     * it takes off
+     */
+    private \WeakMap $same;
 
     public function __construct(private FindColourant $find = new FindColourant())
     {
-        $this->films = new \WeakMap();
+        $this->same = new \WeakMap();
     }
 
     public function describe(StepCalculation $work, PiecePart $part): SurfaceStep
@@ -42,6 +45,7 @@ final readonly class DescribeSurfaceStep
         [$step, $detail] = [$work->step, $work->step->detail];
         $profile = $step->technique->profile();
         $sands = $work->can(Ability::Sands, Ability::Scuffs);
+        [$film, $leaves, $takesOff] = $this->same[$work] ??= [$this->film($work), $this->leaves($work), $this->takesOff($work)];
 
         return new SurfaceStep(
             id: $step->id,
@@ -54,7 +58,7 @@ final readonly class DescribeSurfaceStep
                 share: $work->layout?->covers,
             )),
             rounds: $work->rounds(),
-            film: $this->film($work),
+            film: $film,
             depth: Effect::TakesAway === $profile->effect ? $this->depth($work) : 0.0,
             way: ($detail->where ?? Placement::TopDown)->way(),
             releases: $work->can(Ability::ReleasesResist, Ability::WearsWet, Ability::WearsDry),
@@ -70,8 +74,8 @@ final readonly class DescribeSurfaceStep
                 direction: $detail->strokes,
                 tool: $step->tool(),
             ) : null,
-            leaves: $this->leaves($work),
-            takesOff: $this->takesOff($work),
+            leaves: $leaves,
+            takesOff: $takesOff,
         );
     }
 
@@ -125,11 +129,6 @@ final readonly class DescribeSurfaceStep
     }
 
     private function film(StepCalculation $work): ?FilmOf
-    {
-        return ($this->films[$work] ??= [$this->worked($work)])[0];
-    }
-
-    private function worked(StepCalculation $work): ?FilmOf
     {
         if (null === $work->film || null === $work->mix || null === $work->character) {
             return null;
