@@ -46,7 +46,8 @@ final readonly class SolveScattering
 
     /**
      * From both colours. In one part of it to nine of white Q is q = (K + 9Kw) ÷ (S + 9Sw), and K = QS: so S = 9 (q Sw − Kw) ÷ (Q − q).
-     * Bands in which the two colours tell too little, or what no paint does, are as the prior says of the strength of the others.
+     * Bands in which the two colours tell too little, or what no paint does, are as the prior says of the strength of the others; none
+     * scatters more than white.
      *
      * @param Spectrum $inside what it reflects inside at full strength
      * @param Spectrum $tint   and one part of it in nine of white
@@ -73,7 +74,7 @@ final readonly class SolveScattering
         $scattering = [];
         foreach ($shape as $i => $s) {
             $prior = $usual * $s;
-            $scattering[] = max($prior / self::APART, min($prior * self::APART, $told[$i] ?? $prior));
+            $scattering[] = min($white->scattering[$i], max($prior / self::APART, min($prior * self::APART, $told[$i] ?? $prior)));
         }
 
         return Optics::ofMasstone($inside, $scattering);

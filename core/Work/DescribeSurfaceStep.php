@@ -31,7 +31,7 @@ final readonly class DescribeSurfaceStep
 
     /**
      * @var \WeakMap<StepCalculation, array{FilmOf|null, list<Soil>, list<Soil>}> what is the same on all parts: film, what it leaves, what
-     * it takes off
+     *                                                                            it takes off
      */
     private \WeakMap $same;
 
