@@ -8,6 +8,7 @@ use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Direction;
+use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Tool;
 
 /**
@@ -81,6 +82,11 @@ final readonly class StepChange
     public static function weight(FilmWeight $weight): self
     {
         return new self(StepField::Weight, $weight->value);
+    }
+
+    public static function hand(Hand $hand): self
+    {
+        return new self(StepField::Hand, $hand->value);
     }
 
     public static function wait(WaitUntil $until): self

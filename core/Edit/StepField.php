@@ -20,6 +20,7 @@ enum StepField: string
     case Tool = 'tool';
     case Technique = 'technique';
     case Weight = 'weight';
+    case Hand = 'hand';
     case Wait = 'wait';
     case Material = 'uses';
     case Masks = 'masks';

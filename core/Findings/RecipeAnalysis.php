@@ -215,6 +215,24 @@ final readonly class RecipeAnalysis
     }
 
     /**
+     * What is on a part in the end.
+     *
+     * @return list<Met>
+     */
+    public function end(PiecePart $part): array
+    {
+        $met = [];
+        foreach (array_keys($part->surface->faces) as $face) {
+            $stack = $this->stackOf[$part->id.':'.$face] ?? null;
+            if (null !== $stack) {
+                $met[$stack->id] ??= $stack->laid()->met(\count($stack->laid()->doings));
+            }
+        }
+
+        return array_values($met);
+    }
+
+    /**
      * Does a step meet something on any face of a part?
      *
      * @param \Closure(Met): bool $is

@@ -29,9 +29,11 @@ final readonly class Remedy
     }
 
     /**
-     * Takes off what lies on a part, and rinses, before a step.
+     * Takes off what lies on parts, and rinses, before a step.
+     *
+     * @param list<string> $parts ids; none for the whole piece
      */
-    public static function strip(string $text, string $title, string $part, string $before): self
+    public static function strip(string $text, string $title, array $parts, string $before): self
     {
         return new self(
             'strip',
@@ -40,7 +42,7 @@ final readonly class Remedy
                 new NewStep(
                     title: $title,
                     technique: 'stripped',
-                    parts: [$part],
+                    parts: $parts,
                     uses: MaterialRequirement::stripper(),
                     repeat: Repeat::of(Criterion::Bare, 1, 3),
                 ),
@@ -50,7 +52,7 @@ final readonly class Remedy
                 new NewStep(
                     title: 'Rinse',
                     technique: 'rinsed',
-                    parts: [$part],
+                    parts: $parts,
                     uses: MaterialRequirement::water(),
                     coats: 2,
                     wait: WaitUntil::Recoat,

@@ -11,6 +11,7 @@ use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Optics\ColourantKind;
+use Inlaid\Core\Surface\Division;
 use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Surface\WorkOnZone;
@@ -39,6 +40,8 @@ final readonly class JudgeLook
     /** ΔE under which it is looked whether a step is gone for good. */
     private const GONE = 1e-3;
     private const MOST_COATS = 12;
+    /** ΔE between a ground and a colour from which it is told how much of the ground shows. */
+    private const TELLS = 5.0;
     /** As good as endless, against the films of a step. */
     private const ENDLESS = 1000.0;
 
@@ -235,6 +238,39 @@ final readonly class JudgeLook
     }
 
     /**
+     * How much of what was there before a coloured step still shows on the flat, 0 to 1: of each patch what is left of the way to the
+     * colour that it would have if the step hid.
+     *
+     * @param SurfaceStep|null $instead another than the one that is done
+     *
+     * @return float|null null where it lays no colour, or hardly another than was there
+     */
+    public function shows(LaidSurface $look, int $doing, ?SurfaceStep $instead = null): ?float
+    {
+        $step = $instead ?? $look->doings[$doing];
+        if (null === $step->film || !$step->film->colours()) {
+            return null;
+        }
+        $before = $look->ahead($doing, Zone::Field);
+        $after = WorkOnZone::to($before, $step, Zone::Field);
+        $shows = $seen = 0.0;
+        foreach ($after->divided ?? array_map(
+            static fn (int $i): Division => new Division($i, $before->patches[$i]->share, $i),
+            array_keys($before->patches),
+        ) as $d) {
+            $from = $before->patches[$d->from]->lab();
+            $hidden = $before->patches[$d->from]->with($step->film->times(self::ENDLESS))->lab();
+            $whole = DeltaE2000::between($from, $hidden);
+            if ($whole >= self::TELLS) {
+                $seen += $d->share;
+                $shows += $d->share * max(0.0, 1 - DeltaE2000::between($from, $after->patches[$d->to]->lab()) / $whole);
+            }
+        }
+
+        return $seen < 0.5 ? null : $shows / $seen;
+    }
+
+    /**
      * Where a step is blended over another colour: what the two make of one another.
      */
     public function blend(LaidSurface $look, int $doing): ?LookBlend
@@ -293,10 +329,10 @@ final readonly class JudgeLook
             Lab::ofLight(WorkOnZone::to($before, $step->laid($times), Zone::Field)->mean()),
             $endless,
         );
-        $now = $off(1.0);
+        $shows = $now = $off(1.0);
         $coats = $step->rounds;
-        while ($coats <= self::MOST_COATS && $off($coats / $step->rounds) > self::HIDES) {
-            ++$coats;
+        while ($coats <= self::MOST_COATS && $shows > self::HIDES) {
+            $shows = $off(++$coats / $step->rounds);
         }
 
         return new LookHides($step->id, round($now, 2), $coats > self::MOST_COATS ? null : $coats);

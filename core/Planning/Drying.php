@@ -16,6 +16,8 @@ final class Drying implements Wait
     private const NEVER = 20 * 365 * 86400;
 
     private readonly float $day;
+    /** In air that is the same at all hours: how many times more slowly. */
+    private readonly ?float $steady;
 
     /**
      * @param int              $stated  minutes on the label
@@ -28,6 +30,7 @@ final class Drying implements Wait
         private readonly bool $overnight = false,
     ) {
         $this->day = array_sum(array_map(self::passes(...), $factors));
+        $this->steady = 1 === \count(array_unique($factors, \SORT_REGULAR)) ? $factors[0] : null;
     }
 
     /** Is there an hour in which it dries? */
@@ -53,6 +56,9 @@ final class Drying implements Wait
 
     private function dried(int $from): int
     {
+        if (null !== $this->steady) {
+            return $from + (int) ceil(60 * $this->stated * $this->steady - 1e-6);
+        }
         $left = (float) $this->stated;
         $at = $from + 86400 * (int) floor($left / max(1e-9, $this->day));
         $left -= $this->day * floor($left / max(1e-9, $this->day));

@@ -55,6 +55,11 @@ final readonly class WorksOfPiece
                         $links[$end] = new Precedence($end, $wait, $adds ? $most : null);
                     }
                 }
+                foreach ($work->step->detail->masks as $masked) { // tape pulls off what isn't dry to the touch
+                    if (isset($last[$masked])) {
+                        $links[$last[$masked][0]] ??= new Precedence($last[$masked][0], $last[$masked][3]);
+                    }
+                }
                 if (null !== $dust && $adds) {
                     $links[$dust] ??= new Precedence($dust, new Minutes(0));
                 }
@@ -69,7 +74,7 @@ final readonly class WorksOfPiece
                 );
                 array_push($made, ...$own);
                 foreach ($parts as $part) {
-                    $last[$part->id] = [$end, $wait, $work->drying?->recoatMost?->planned];
+                    $last[$part->id] = [$end, $wait, $work->drying?->recoatMost?->planned, $waits->until(WaitUntil::Touch)];
                 }
                 $dust = $dusty ? $end : $dust;
             }

@@ -254,6 +254,40 @@ final class FindingsTest extends TestCase
                 'part' => $old,
             ],
         ];
+        yield 'on-lifting-paint' => [
+            'on-lifting-paint',
+            [
+                'steps' => [...$wash, ...$scuff, $paint],
+                'part' => ['finish' => ['kind' => 'varnish', 'state' => 'lifting'], 'tests' => ['age' => 'after']],
+            ],
+            ['steps' => [...$wash, ...$scuff, $paint], 'part' => ['finish' => ['kind' => 'varnish'], 'tests' => ['age' => 'after']]],
+        ];
+        yield 'lime-on-close-grain' => [
+            'lime-on-close-grain',
+            ['steps' => [['limed', 'liming-wax', ['purpose' => 'pores']]]],
+            [
+                'steps' => [['limed', 'liming-wax', ['purpose' => 'pores']]],
+                'part' => ['substrate' => ['grain' => 'open', 'species' => 'ash']],
+            ],
+        ];
+        yield 'coarse-under-sheen' => [
+            'coarse-under-sheen',
+            ['steps' => [['sanded', null, ['grit' => 80]], ['dusted'], ['brushed', 'engine-green']]],
+            ['steps' => [['sanded', null, ['grit' => 150]], ['dusted'], ['brushed', 'engine-green']]],
+        ];
+        yield 'through-the-foil' => [
+            'through-the-foil',
+            [
+                'steps' => [['sanded', null, ['grit' => 120]], ['dusted'], $paint],
+                'part' => ['substrate' => ['kind' => 'laminate', 'grain' => 'none']],
+            ],
+            ['steps' => [...$scuff, $paint], 'part' => ['substrate' => ['kind' => 'laminate', 'grain' => 'none']]],
+        ];
+        yield 'dry-plaster' => [
+            'dry-plaster',
+            ['steps' => [['brushed', ['plaster' => '1', 'matt-emulsion' => '3']]]],
+            ['steps' => [['brushed', ['plaster' => '1', 'water' => '1', 'matt-emulsion' => '3']]]],
+        ];
         yield 'not-yet-bare' => [
             'not-yet-bare',
             ['steps' => [...$wash, ['sanded', null, ['grit' => 120, 'aim' => 'to-bare']], ['dusted'], $paint], 'part' => $old],
@@ -445,7 +479,6 @@ final class FindingsTest extends TestCase
             ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 6]]]],
         ];
         [$broken, $clear] = [['purpose' => 'broken-cover'], ['purpose' => 'functional']];
-        $cream = ['brushed', 'signal-cream', ['coats' => 2]];
         $glaze = ['glazed-wiped', ['glazing-medium' => '3', 'lamp-soot' => '1'], $broken];
         $dark = ['washed-on', ['platform-slate' => '1', 'water' => '3'], $broken];
         yield 'too-soon' => [
@@ -462,6 +495,9 @@ final class FindingsTest extends TestCase
             ]],
             ['steps' => [['brushed', 'engine-green', ['coats' => 2]], ['scuff-sanded', null, ['grit' => 320]], ['dusted']]],
         ];
+        $cream = ['brushed', 'signal-cream', ['coats' => 2]];
+        $patches = static fn (float $shows): array => ['undertone-patchy', 'platform-slate', ['shows' => $shows] + $broken];
+        yield 'ground-shows' => ['ground-shows', ['steps' => [$cream, $patches(0.2)]], ['steps' => [$cream, $patches(0.5)]]];
         yield 'softened' => ['softened', ['steps' => [$cream, $glaze, $dark]], ['steps' => [$cream, $dark, $glaze]]];
         yield 'step-lost' => [
             'step-lost',
@@ -552,6 +588,8 @@ final class FindingsTest extends TestCase
                     'pot-breaks',
                     'target-missed',
                     'layout-too-large',
+                    'lime-on-close-grain',
+                    'dry-plaster',
                 ],
                 true,
             ),
@@ -733,7 +771,7 @@ final class FindingsTest extends TestCase
             static fn (\stdClass $m): string => $m->material->id,
             self::$studio->json('GET', '/api/materials')->materials,
         );
-        $this->manyTimes(60, function () use ($vocabulary, $materials): void {
+        $this->manyTimes(40, function () use ($vocabulary, $materials): void {
             $pick = fn (array $of): mixed => $of[$this->int(0, \count($of) - 1)];
             $steps = array_map(function () use ($vocabulary, $materials, $pick): array {
                 $technique = $pick($vocabulary->techniques);

@@ -46,9 +46,9 @@ final readonly class GivenDocuments
             $step = [
                 'id' => "s$i",
                 'technique' => $technique,
-                'intent' => ['purpose' => $more['purpose'] ?? 'hide'],
+                'intent' => ['purpose' => $more['purpose'] ?? 'hide'] + array_intersect_key($more, ['shows' => 1]),
                 'wait' => \is_string($wait) ? ['until' => $wait] : $wait,
-            ] + array_diff_key($more, ['wait' => 1, 'purpose' => 1]);
+            ] + array_diff_key($more, ['wait' => 1, 'purpose' => 1, 'shows' => 1]);
             if (\is_array($uses)) {
                 $mixes[] = [
                     'id' => "x$i",

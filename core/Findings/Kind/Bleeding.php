@@ -8,6 +8,8 @@ use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
 use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
+use Inlaid\Core\Edit\StepChange;
+use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -61,18 +63,35 @@ final class Bleeding implements Rule
                 array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)),
                 \SORT_REGULAR,
             ));
+            $weak = RecipeAnalysis::last(
+                $whole->before($work, $parts[0]),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
+                    && RecipeAnalysis::contains($w, static fn (Material $m): bool => [] !== array_uintersect(
+                        $open,
+                        $m->blocks,
+                        static fn (Bleed $a, Bleed $b): int => $a->value <=> $b->value,
+                    )),
+            );
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
             yield Finding::of(
                 rule: $this,
                 severity: Severity::Warn,
                 steps: [$work->step->id],
                 why: \sprintf(
-                    '%s in %s will bleed into “%s”. No step blocks it.',
+                    null === $weak
+                        ? '%s in %s will bleed into “%s”. No step blocks it.'
+                        : '%s in %s will bleed into “%s”: one thin coat of blocker doesn\'t hold it.',
                     ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))),
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
                     $work->step->name(),
                 ),
-                remedies: [
+                remedies: null !== $weak ? [
+                    new Remedy(
+                        'twice',
+                        \sprintf('Two coats of “%s”', $weak->step->name()),
+                        Edit::change($weak->step->id, StepChange::coats(2), StepChange::weight(FilmWeight::Normal)),
+                    ),
+                ] : [
                     new Remedy(
                         'block',
                         'Add a stain-blocking primer',
@@ -115,6 +134,12 @@ final class Bleeding implements Rule
             ));
     }
 
+    /** Normal coats that hold it back: resin and the dyes of wood come through one. */
+    private static function coats(Bleed $bleed): float
+    {
+        return \in_array($bleed, [Bleed::Resin, Bleed::DyeWood], true) ? 1.4 : 0.7;
+    }
+
     /**
      * A coat meant to hide the ground, in which a mark would be seen.
      */
@@ -155,10 +180,13 @@ final class Bleeding implements Rule
      */
     private function isHeldBack(Bleed $bleed, array $before): bool
     {
-        return null !== RecipeAnalysis::first(
-            $before,
-            static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
-                && RecipeAnalysis::contains($w, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true)),
-        );
+        $coats = 0;
+        foreach ($before as $work) {
+            $blocks = RecipeAnalysis::lays($work)
+                && RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true));
+            $coats += $blocks ? $work->rounds() * $work->weight->factor() : 0;
+        }
+
+        return $coats >= self::coats($bleed);
     }
 }

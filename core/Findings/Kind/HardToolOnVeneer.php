@@ -13,6 +13,7 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\WorkOutSanding;
 
@@ -23,6 +24,8 @@ final class HardToolOnVeneer implements Rule
 {
     /** A sawn veneer of a millimetre or more bears both. */
     private const THIN = 1.0;
+    /** The share of a veneer that a machine may take: a light pass with fine paper. */
+    private const BEARS = 0.05;
 
     public function key(): string
     {
@@ -55,7 +58,9 @@ final class HardToolOnVeneer implements Rule
                 )
                 : null;
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
-            if (null !== $part && !$sealed) {
+            $takesLittle = null !== $part && Tool::Machine === $tool
+                && $work->removes(Scenario::Most) <= self::BEARS * 1000 * (WorkOutSanding::veneer($part) ?? 0.0);
+            if (null !== $part && !$sealed && !$takesLittle) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
                 yield Finding::of(
                     rule: $this,

@@ -86,7 +86,7 @@ final class StainOverSealed implements Rule
                             Remedy::strip(
                                 text: 'Strip and rinse first',
                                 title: 'Strip',
-                                part: $part->id,
+                                parts: [$part->id],
                                 before: $whole->works[0]->step->id,
                             ),
                         ],

@@ -16,8 +16,10 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Wear;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -48,26 +50,32 @@ final class TooLittleForTheWear implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        $wear = $whole->recipe->piece->use->wear;
-        if (Wear::Light === $wear) {
+        $use = $whole->recipe->piece->use;
+        $hard = Wear::Hard === $use->wear || Place::Wet === $use->place;
+        if (Wear::Light === $use->wear && !$hard) {
             return;
         }
-        $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
-            $last = RecipeAnalysis::last($whole->on($part), RecipeAnalysis::lays(...));
-            $soft = null !== $last && !RecipeAnalysis::uses($last, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)
-                && RecipeAnalysis::contains(
-                    $last,
-                    static fn (Material $m): bool => MaterialKind::Stain === $m->kind || \in_array($m->sheen, [Sheen::Chalky], true),
-                );
+        $found = $whole->byStep(static function (PiecePart $part) use ($whole, $hard): ?StepCalculation {
+            foreach ($whole->end($part) as $end) {
+                $top = $whole->work($end->top(Zone::Field));
+                if (null !== $top && self::isWeak($top, $hard)) {
+                    return $top;
+                }
+            }
 
-            return $soft ? $last : null;
+            return null;
         });
         foreach ($found as [$work, $parts]) {
             yield Finding::of(
                 rule: $this,
-                severity: Wear::Hard === $wear ? Severity::Warn : Severity::Advise,
+                severity: $hard ? Severity::Warn : Severity::Advise,
                 steps: [$work->step->id],
-                why: \sprintf('“%s” is the last coat; expected wear is %s.', $work->step->name(), $wear->value),
+                why: \sprintf(
+                    '“%s” is the last coat; expected wear is %s%s.',
+                    $work->step->name(),
+                    $use->wear->value,
+                    Place::Wet === $use->place ? ' in '.$use->place->inWords() : '',
+                ),
                 remedies: [
                     new Remedy(
                         'topcoat',
@@ -87,5 +95,17 @@ final class TooLittleForTheWear implements Rule
                 ],
             );
         }
+    }
+
+    /** Chalky, home-made and wiped films mark at a touch; flat paint stands handling, not scrubbing. */
+    private static function isWeak(StepCalculation $top, bool $hard): bool
+    {
+        if (RecipeAnalysis::uses($top, MaterialKind::Topcoat, MaterialKind::Oil, MaterialKind::Wax)) {
+            return false;
+        }
+        $flat = static fn (Material $m): bool => MaterialKind::Paint === $m->kind
+            && (Sheen::Chalky === $m->sheen || $hard && Sheen::Matt === $m->sheen);
+
+        return RecipeAnalysis::contains($top, static fn (Material $m): bool => MaterialKind::Stain === $m->kind || $flat($m));
     }
 }

@@ -73,7 +73,7 @@ final class WaterOverWax implements Rule
                             Remedy::strip(
                                 text: 'Remove the wax first',
                                 title: 'Remove the wax',
-                                part: $part->id,
+                                parts: [$part->id],
                                 before: $whole->works[0]->step->id,
                             ),
                         ],

@@ -160,7 +160,7 @@ final class LookTest extends TestCase
      */
     public function testSharesAreKeptWhateverIsDone(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(25, function (): void {
             $steps = [];
             foreach (range(1, $this->int(2, 9)) as $i) {
                 $key = self::PATTERNED[$this->int(0, \count(self::PATTERNED) - 1)];
@@ -222,7 +222,7 @@ final class LookTest extends TestCase
     public function testWhatAStepAddsIsTheSameAsLeavingItOutToTheEnd(): void
     {
         $stopped = 0;
-        $this->manyTimes(60, function () use (&$stopped): void {
+        $this->manyTimes(40, function () use (&$stopped): void {
             $steps = $this->steps($this->int(3, 14));
             $look = self::lay(...$steps);
             $doing = $this->int(0, \count($steps) - 1);
@@ -236,7 +236,7 @@ final class LookTest extends TestCase
             self::assertEqualsWithDelta([$most, $remains], [$found->most, $found->remains], 0.0101);
             $stopped += $remains < 0.01 && \count($steps) - $doing > 4 ? 1 : 0;
         });
-        self::assertGreaterThan(5, $stopped, 'some were gone long before the end');
+        self::assertGreaterThan(3, $stopped, 'some were gone long before the end');
     }
 
     /** Where a step would be done later: what it adds there is what it adds in a look that was laid in that order. */

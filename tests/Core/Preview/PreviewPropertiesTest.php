@@ -157,7 +157,7 @@ final class PreviewPropertiesTest extends TestCase
      */
     public function testPartsDoNotDisturbOneAnother(): void
     {
-        $this->manyTimes(40, function (): void {
+        $this->manyTimes(25, function (): void {
             $parts = [...$this->parts(), PiecePart::of('apart', 'Apart', Surface::free(0.7), 1, $this->ground(), $this->finish())];
             $steps = $this->steps(array_map(static fn (PiecePart $p): string => $p->id, \array_slice($parts, 0, -1)));
             $alone = $this->preview($parts, $steps);

@@ -3814,7 +3814,7 @@ export interface components {
             value: number | string[] | string;
         };
         /** @enum {string} */
-        StepField: "coats" | "grit" | "depth" | "dwell" | "left" | "handsOn" | "aim" | "strokes" | "tool" | "technique" | "weight" | "wait" | "uses" | "masks" | "parts";
+        StepField: "coats" | "grit" | "depth" | "dwell" | "left" | "handsOn" | "aim" | "strokes" | "tool" | "technique" | "weight" | "hand" | "wait" | "uses" | "masks" | "parts";
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;
