@@ -771,7 +771,7 @@ final class FindingsTest extends TestCase
             static fn (\stdClass $m): string => $m->material->id,
             self::$studio->json('GET', '/api/materials')->materials,
         );
-        $this->manyTimes(40, function () use ($vocabulary, $materials): void {
+        $this->manyTimes(25, function () use ($vocabulary, $materials): void {
             $pick = fn (array $of): mixed => $of[$this->int(0, \count($of) - 1)];
             $steps = array_map(function () use ($vocabulary, $materials, $pick): array {
                 $technique = $pick($vocabulary->techniques);
