@@ -202,16 +202,12 @@ final readonly class RecipeAnalysis
      */
     public function met(StepCalculation $work, PiecePart $part): array
     {
-        $met = [];
         $touched = $work->step->facesOf($part);
-        foreach (null === $touched || [] === $touched ? array_keys($part->surface->faces) : $touched as $face) {
-            $stack = $this->stackOf[$part->id.':'.$face] ?? null;
-            if (null !== $stack) {
-                $met[$stack->id] ??= $stack->laid()->met($this->doneBefore($stack, $work));
-            }
-        }
 
-        return array_values($met);
+        return array_map(
+            fn (StackPreview $s): Met => $s->laid()->met($this->doneBefore($s, $work)),
+            $this->stacksOf($part, [] === $touched ? null : $touched),
+        );
     }
 
     /**
@@ -221,15 +217,7 @@ final readonly class RecipeAnalysis
      */
     public function end(PiecePart $part): array
     {
-        $met = [];
-        foreach (array_keys($part->surface->faces) as $face) {
-            $stack = $this->stackOf[$part->id.':'.$face] ?? null;
-            if (null !== $stack) {
-                $met[$stack->id] ??= $stack->laid()->met(\count($stack->laid()->doings));
-            }
-        }
-
-        return array_values($met);
+        return array_map(static fn (StackPreview $s): Met => $s->laid()->met(\count($s->laid()->doings)), $this->stacksOf($part));
     }
 
     /**
@@ -300,6 +288,26 @@ final readonly class RecipeAnalysis
     public function work(string $stepId): ?StepCalculation
     {
         return $this->works[$this->numbers[$stepId] ?? -1] ?? null;
+    }
+
+    /**
+     * The stacks of some faces of a part, of all where none is named.
+     *
+     * @param list<string>|null $faces
+     *
+     * @return list<StackPreview>
+     */
+    private function stacksOf(PiecePart $part, ?array $faces = null): array
+    {
+        $stacks = [];
+        foreach ($faces ?? array_keys($part->surface->faces) as $face) {
+            $stack = $this->stackOf[$part->id.':'.$face] ?? null;
+            if (null !== $stack) {
+                $stacks[$stack->id] = $stack;
+            }
+        }
+
+        return array_values($stacks);
     }
 
     /** Of those steps that are done on a stack, how many come before another. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
@@ -51,6 +52,8 @@ final readonly class BuildStacks
                         $s->grain->value,
                         $s->colour->hex,
                         $part->finish->inWords(),
+                        (string) $part->absorption,
+                        (string) \in_array(Bleed::Silicone, $s->bleeds, true),
                         (string) $recipe->target?->isFor($part->id),
                         ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places),
                         ...array_map(static fn (StepCalculation $w): string => $w->step->id, $own),

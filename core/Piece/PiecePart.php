@@ -129,18 +129,4 @@ final readonly class PiecePart
     {
         return 1 === preg_match('/(?<![suix])s$/i', $this->name);
     }
-
-    /** How much bare wood drinks against what is usual of its kind; null where there is none. */
-    public function thirst(): ?float
-    {
-        return $this->finish->isBare() && $this->substrate->drinksAtAll() ? $this->drinks() / $this->substrate->absorption() : null;
-    }
-
-    /**
-     * Is it bare material whose thirst its last sanding changes?
-     */
-    public function isBareAndThirsty(): bool
-    {
-        return null === $this->absorption && $this->finish->isBare() && $this->substrate->drinksAtAll();
-    }
 }

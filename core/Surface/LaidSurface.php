@@ -52,6 +52,18 @@ final class LaidSurface
         return new Met($this, $after);
     }
 
+    /** Which of the doings a step is; null where it does nothing here. */
+    public function indexOf(string $stepId): ?int
+    {
+        foreach ($this->doings as $i => $doing) {
+            if ($stepId === $doing->id) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
     /** Before any of the doings. */
     public function before(Zone $zone): ZoneState
     {
@@ -106,18 +118,6 @@ final class LaidSurface
                 most: min($most, $this->most),
                 share: $this->share,
             );
-    }
-
-    /** As if nothing had been done. */
-    public function ground(): self
-    {
-        return new self(
-            doings: [],
-            course: array_map(static fn (array $states): array => [$states[0]], $this->course),
-            conditions: [$this->conditions[0]],
-            most: $this->most,
-            share: $this->share,
-        );
     }
 
     /**

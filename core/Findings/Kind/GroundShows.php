@@ -14,7 +14,6 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\StackPreview;
-use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Work\StepCalculation;
@@ -57,11 +56,11 @@ final class GroundShows implements Rule
         foreach ($whole->works as $work) {
             $meant = $work->step->intent->shows;
             $stack = null === $meant ? null : $this->stackOf($whole, $work);
-            if (null === $meant || null === $stack) {
+            $look = $stack?->laid();
+            $at = $look?->indexOf($work->step->id);
+            if (null === $meant || null === $stack || null === $look || null === $at) {
                 continue;
             }
-            $look = $stack->laid();
-            $at = (int) array_search($work->step->id, array_map(static fn (SurfaceStep $d): string => $d->id, $look->doings), true);
             $shows = $this->judge->shows($look, $at);
             if (null !== $shows && abs($shows - $meant) > self::OFF) {
                 yield Finding::of(
@@ -83,10 +82,8 @@ final class GroundShows implements Rule
     private function stackOf(RecipeAnalysis $whole, StepCalculation $work): ?StackPreview
     {
         foreach ($whole->stacks as $stack) {
-            foreach ($stack->laid()->doings as $doing) {
-                if ($doing->id === $work->step->id) {
-                    return $stack;
-                }
+            if (null !== $stack->laid()->indexOf($work->step->id)) {
+                return $stack;
             }
         }
 

@@ -107,7 +107,7 @@ final class Softened implements Rule
     {
         $look = $stack->laid();
         $ids = array_map(static fn (SurfaceStep $d): string => $d->id, $look->doings);
-        $at = (int) array_search($work->step->id, $ids, true);
+        $at = (int) $look->indexOf($work->step->id);
         $now = Liveliness::of(JudgeLook::fewEnough($look), \count($ids))->sum();
         for ($before = $at - 1; $before >= 0; --$before) {
             $other = $whole->work($ids[$before]);

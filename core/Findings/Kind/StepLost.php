@@ -134,7 +134,7 @@ final class StepLost implements Rule
     {
         $look = JudgeLook::fewEnough($stack->laid());
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
-        $from = (int) array_search($work->step->id, $ids, true);
+        $from = (int) $look->indexOf($work->step->id);
         $without = [];
         $by = $lost->buriedBy;
         for ($tries = 0; $tries < self::TRIES; ++$tries) {

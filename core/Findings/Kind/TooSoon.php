@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Layout\Kind\Sheets;
+use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
@@ -161,8 +162,8 @@ final class TooSoon implements Rule
     {
         return match (true) {
             $minutes < 90 => $minutes.' min',
-            $minutes < 2880 => rtrim(rtrim(\sprintf('%.1F', $minutes / 60), '0'), '.').' h',
-            default => rtrim(rtrim(\sprintf('%.1F', $minutes / 1440), '0'), '.').' days',
+            $minutes < 2880 => ExactNumber::plain($minutes / 60, 1).' h',
+            default => ExactNumber::plain($minutes / 1440, 1).' days',
         };
     }
 }

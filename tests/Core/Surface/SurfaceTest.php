@@ -10,6 +10,7 @@ use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Look\ZoneLook;
+use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Body;
 use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Dries;
@@ -267,6 +268,25 @@ final class SurfaceTest extends TestCase
         $conditioner = self::step('conditioned', self::material(MaterialKind::Conditioner, null, 0.05, null), purpose: Purpose::Functional);
         $evened = self::end(Zone::Field, self::part(Grain::Close, '#e3cda6', 2.5), $conditioner, $stain);
         self::assertLessThan(0.5, $evened->contrast);
+    }
+
+    /** Parts that drink otherwise, or one of which has silicone on it, have surfaces of their own. */
+    public function testPartsOfAnotherThirstOrSoilAreNotOne(): void
+    {
+        $part = static fn (string $id, ?float $absorption, Bleed ...$bleeds): PiecePart => PiecePart::of(
+            $id,
+            $id,
+            Surface::free(1.0),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'maple', Grain::Close, Colour::of('#e3cda6'), null, array_values($bleeds)),
+            absorption: $absorption,
+        );
+        $parts = [$part('usual', null), $part('also', null), $part('thirsty', 2.5), $part('polished', null, Bleed::Silicone)];
+        $stain = self::step('stained-wiped', self::stain('#7a5433'));
+        $step = Step::of('s', '', $stain->technique, $stain->intent, [], $stain->uses, 1, $stain->detail, $stain->wait);
+        $stacks = Given::previewer()->preview(Recipe::of('Test', Piece::of('Case', 1, $parts), [$step]), Given::context())->stacks;
+        self::assertSame([['usual', 'also'], ['thirsty'], ['polished']], array_column($stacks, 'parts'));
+        self::assertNotSame($stacks[0]->look->after[1]->zones[0]->colour, $stacks[1]->look->after[1]->zones[0]->colour);
     }
 
     /** Wood takes up only so much: a third coat of a dark stain adds little, and ten are not black. */
