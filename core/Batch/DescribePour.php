@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Batch;
 
+use Brick\Math\BigRational;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Film\CoatNeed;
 use Inlaid\Core\Measure\Amount;
 use Inlaid\Core\Mixing\DescribeMixing;
+use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Recipe\DescribeStep;
@@ -24,9 +26,10 @@ final readonly class DescribePour
     }
 
     /**
-     * @param list<PotTaken> $pots on the shelf that hold it
+     * @param list<PotTaken> $pots    on the shelf that hold it
+     * @param list<Mixing>   $mixings as planned; none where it isn't
      */
-    public function describe(StepCalculation $work, array $pots, Context $context): ?PourPreview
+    public function describe(StepCalculation $work, array $pots, array $mixings, Context $context): ?PourPreview
     {
         $course = null === $work->onlyIfNot ? Scenario::Expected : Scenario::Most;
         $needs = $work->needs($course);
@@ -34,10 +37,11 @@ final readonly class DescribePour
             return null;
         }
         $all = $work->poured($course);
-        $eachCoat = $this->spoilsBetweenCoats($work);
         $perMl = $work->mix->pricePerMl;
-        $need = $eachCoat ? $needs[0]->poured : $all;
-        $batch = $this->pour->measured($work->mix, $need, $context) ?? $this->pour->exactly($work->mix, $need, $context);
+        $mixes = [];
+        foreach ([] === $mixings ? [Mixing::once(\count($needs))] : $mixings as $mixing) {
+            $mixes[] = $this->mix(mix: $work->mix, mixing: $mixing, needs: $needs, context: $context);
+        }
 
         return new PourPreview(
             name: $work->mix->name,
@@ -45,9 +49,7 @@ final readonly class DescribePour
             ingredients: Ingredient::all($work->mix),
             need: Amount::of($all, $context->units),
             taken: array_map(static fn (CoatNeed $n): Amount => Amount::of($n->poured, $context->units), $needs),
-            eachCoat: $eachCoat,
-            batch: $batch,
-            cup: $this->pour->cup($batch, $context),
+            mixes: $mixes,
             thinning: round($work->character->thinning, 4),
             largestThinning: $work->character->largestThinning,
             cost: null === $perMl ? null : round($perMl * $all->toFloat(), 2),
@@ -57,12 +59,23 @@ final readonly class DescribePour
     }
 
     /**
-     * A pot that does not keep until the next coat is mixed anew for each.
+     * @param list<CoatNeed> $needs
      */
-    private function spoilsBetweenCoats(StepCalculation $work): bool
+    private function mix(FlatMix $mix, Mixing $mixing, array $needs, Context $context): PouredMix
     {
-        $pot = $work->drying?->potLife?->planned;
+        $need = BigRational::zero();
+        foreach ($mixing->shares as $coat => $share) {
+            $poured = $needs[$coat - 1]->poured;
+            $need = $need->plus($share > 1 - 1e-9 ? $poured : $poured->multipliedBy(BigRational::of((string) round($share, 4))));
+        }
+        $batch = $this->pour->measured($mix, $need, $context) ?? $this->pour->exactly($mix, $need, $context);
 
-        return null !== $pot && $work->step->coats > 1 && $pot < ($work->drying->recoat->planned ?? \PHP_INT_MAX);
+        return new PouredMix(
+            coats: array_keys($mixing->shares),
+            at: null === $mixing->at ? null : $context->working->iso($mixing->at),
+            need: Amount::of($need, $context->units),
+            batch: $batch,
+            cup: $this->pour->cup($batch, $context),
+        );
     }
 }

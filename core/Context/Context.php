@@ -24,7 +24,8 @@ use Inlaid\Core\Recipe\Recipe;
  *
  * Immutable. `now` in seconds since 1970 in UTC; `drop` in ml; `tolerance` the largest ratio error of a measured batch; `rate` money
  * for an hour of work, null where work is not counted; `helper` when a helper's hands are there, null where there is none; `own` the
- * painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room.
+ * painter's own figures that are reckoned with; `flame` whether there is an open flame or a glowing heater in the room; `day` the air hour
+ * by hour, null where it is the same at all.
  */
 final readonly class Context
 {
@@ -53,7 +54,14 @@ final readonly class Context
         public array $places = [],
         public ?WorkingTime $helper = null,
         public PersonalFactors $own = new PersonalFactors(),
+        private ?DayCurve $day = null,
     ) {
+    }
+
+    /** The air where the piece stands, hour by hour. */
+    public function day(): DayCurve
+    {
+        return $this->day ?? DayCurve::steady($this->climate);
     }
 
     /**
@@ -79,13 +87,15 @@ final readonly class Context
     }
 
     /**
-     * The same for a piece that stands in a place: with the air of that place by day.
+     * The same for a piece that stands in a place: with the air of that place, by day and hour by hour.
      *
      * @param DayCurve|null $measured the day of the place as it was measured; null for its usual one
      */
     public function atPlace(?string $place, ?DayCurve $measured = null): self
     {
-        return $this->with(climate: ($measured ?? $this->air($place))->noon());
+        $day = $measured ?? $this->air($place);
+
+        return $this->with(climate: $day->noon(), day: $day);
     }
 
     /** g of a material that are left on the shelf; null where nobody counts it. */
@@ -106,7 +116,7 @@ final readonly class Context
             $this->places,
         );
 
-        return $this->with(climate: $do($this->climate), places: $places);
+        return $this->with(climate: $do($this->climate), places: $places, day: $this->day?->with($do));
     }
 
     /** The same with other measures at hand. */
@@ -154,6 +164,7 @@ final readonly class Context
         ?array $pots = null,
         ?array $places = null,
         ?PersonalFactors $own = null,
+        ?DayCurve $day = null,
     ): self {
         return new self(
             now: $this->now,
@@ -172,6 +183,7 @@ final readonly class Context
             places: $places ?? $this->places,
             helper: $this->helper,
             own: $own ?? $this->own,
+            day: $day ?? $this->day,
         );
     }
 }

@@ -75,6 +75,12 @@ final readonly class Climate
         return self::saturation($this->temperature) * $this->humidity / 100;
     }
 
+    /** °C of the air or of the piece, whichever is colder. */
+    public function coldest(): float
+    {
+        return min($this->temperature, $this->surface);
+    }
+
     public function dewPoint(): float
     {
         $x = log($this->humidity / 100) + 17.62 * $this->temperature / (243.12 + $this->temperature);

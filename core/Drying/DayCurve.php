@@ -23,6 +23,16 @@ final readonly class DayCurve
     {
     }
 
+    /**
+     * As it was measured, hour by hour from midnight; null where there are not 24.
+     *
+     * @param list<Climate> $hours
+     */
+    public static function measured(array $hours): ?self
+    {
+        return [] === $hours || 24 !== \count($hours) ? null : new self($hours);
+    }
+
     /** The same at all hours. */
     public static function steady(Climate $climate): self
     {

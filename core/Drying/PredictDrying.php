@@ -126,10 +126,11 @@ final class PredictDrying
     private function noPromise(Handling $handling, Climate $climate, float $factor): ?string
     {
         return match (true) {
-            $climate->temperature < $handling->lowestTemperature => \sprintf(
-                '%s °C is below the %s °C minimum. Warm the place first.',
-                ExactNumber::plain($climate->temperature, 1),
+            self::isTooCold($handling, $climate) => \sprintf(
+                '%s °C is below the %s °C minimum. Warm %s first.',
+                ExactNumber::plain($climate->coldest(), 1),
                 ExactNumber::plain($handling->lowestTemperature, 1),
+                $climate->surface < $climate->temperature ? 'the piece' : 'the place',
             ),
             $climate->humidity > self::LARGEST_HUMIDITY => \sprintf(
                 'At %s %% humidity drying is not predictable. Dry the air first.',
@@ -141,6 +142,17 @@ final class PredictDrying
             ),
             default => null,
         };
+    }
+
+    private static function isTooCold(Handling $handling, Climate $climate): bool
+    {
+        return $climate->coldest() < $handling->lowestTemperature;
+    }
+
+    /** Can it be laid in such air at all: is it warm enough, and does no moisture form under it? */
+    public function canBeLaid(Handling $handling, Climate $climate): bool
+    {
+        return !self::isTooCold($handling, $climate) && null === $this->stop($climate);
     }
 
     private function stop(Climate $climate): ?string

@@ -363,14 +363,11 @@ final readonly class RecipeAnalysis
     }
 
     /**
-     * Minutes from the end of one step's last coat to the start of another's first, as planned; null where not planned.
+     * Minutes from one step to another, as planned.
      */
     public function minutesBetween(StepCalculation $one, StepCalculation $other): ?int
     {
-        $end = $this->planned->ends[$one->step->id] ?? null;
-        $start = $this->planned->starts[$other->step->id] ?? null;
-
-        return null === $end || null === $start ? null : intdiv($start - $end, 60);
+        return $this->planned->between($one->step->id, $other->step->id);
     }
 
     /**

@@ -32,7 +32,7 @@ final class DescribeMixing
             return [\sprintf('Mix %s dry. Wear a mask.', self::names($powders))];
         }
         $first = self::wets($liquids);
-        $slake = max(array_map(static fn (Material $m): int => $m->body->slake ?? 0, $powders));
+        $slake = $mix->slakes();
         $rest = array_values(array_filter($liquids, static fn (Material $m): bool => $m !== $first));
 
         return [

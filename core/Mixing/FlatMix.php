@@ -35,6 +35,12 @@ final readonly class FlatMix
         return $most?->material;
     }
 
+    /** Minutes that it rests once its powder is stirred into something, 0 where it need not. */
+    public function slakes(): int
+    {
+        return max(array_map(static fn (Component $l): int => $l->material->body->slake ?? 0, $this->leaves));
+    }
+
     /** The least ml of it that hold all of something: max of grams ÷ grams per ml; nothing where there is nothing of it. */
     public function leastYield(Contents $of): BigRational
     {

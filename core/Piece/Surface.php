@@ -88,6 +88,14 @@ final readonly class Surface
         return $area;
     }
 
+    /** 2 for the broad face that lies below at first where a board is turned, 1 for any other. */
+    public function sideOf(string $face): int
+    {
+        $broad = array_keys(array_filter($this->faces, static fn (array $f): bool => $f[0]->broad));
+
+        return \count($broad) > 1 && $face === $broad[\count($broad) - 1] ? 2 : 1;
+    }
+
     /**
      * Do the given faces lie on both sides of a board, so that it has to be turned between them?
      *

@@ -37,11 +37,12 @@ final class BoundWorks
         bool $isCrowded,
     ) {
         $pots = array_count_values(array_filter(
-            array_map(static fn (Work $w): ?string => $w->pot, $works),
+            array_map(static fn (Work $w): ?string => $w->pot?->id, $works),
             static fn (?string $pot): bool => null !== $pot,
         ));
         foreach ($works as $id => $work) {
-            $this->minutes[$id] = $work->minutes + (1 === ($pots[$work->pot ?? ''] ?? 0) ? $work->setUp : 0);
+            $this->minutes[$id] = $work->minutes
+                + (0 === $work->pot?->slake && 1 === $pots[$work->pot->id] ? $work->pot->setUp : 0); // what slakes is mixed in a wait
         }
         foreach (array_reverse($works) as $id => $work) {
             $tail = 60 * $work->last->least();
@@ -57,7 +58,8 @@ final class BoundWorks
         $this->soon = !$isCrowded
             && [] === array_filter(
                 $works,
-                static fn (Work $w): bool => $w->setUp > 0
+                static fn (Work $w): bool => null !== $w->pot
+                    || null !== $w->hours
                     || [] !== array_filter($w->links, static fn (Precedence $l): bool => null !== $l->most),
             );
         $jobs = [];
@@ -74,11 +76,10 @@ final class BoundWorks
                         array_map(static fn (Precedence $l): array => [$place[$l->after] ?? $l->after, $l->wait, $l->most], $w->links),
                         $w->last,
                         $w->pot,
-                        $w->setUp,
-                        $w->potLife,
                         $w->notBefore,
                         $w->alone,
                         $w->room,
+                        $w->hours,
                     ],
                     $own,
                 ),

@@ -13,13 +13,17 @@ namespace Inlaid\Core\Planning;
 final class PartialSchedule
 {
     private const LARGEST_PUSH = 21 * 86400;
+    /** How often a work is put off to the next hour in which it can be done: two of a day, for two months. */
+    private const MOST_TRIES = 120;
 
     /** @var array<string, PlacedWork> in the order of laying */
     private array $placed = [];
     /** @var array<int, int> when each pair of hands is free */
     private array $free;
-    /** @var array<int, array{string, int}> with which pot each pair of hands worked last, and since when it has been mixed */
+    /** @var array<int, string> with which pot each pair of hands worked last */
     private array $pots = [];
+    /** @var array<string, int> since when each pot has been mixed */
+    private array $mixed = [];
     /** @var array<string, int> */
     private array $notBefore = [];
     /** @var array<string, int> where a work would have begun before it was put off for another */
@@ -101,21 +105,82 @@ final class PartialSchedule
             if ($work->alone && $h > 0) {
                 break;
             }
-            $at = max($ready, $this->free[$h]);
-            $setUp = $this->goesOn($work, $h, $at) ? 0 : $work->setUp;
-            $stretches = $calendar->fit($work->minutes + $setUp, $at);
-            if (null !== $stretches && (null === $best || $stretches[\count($stretches) - 1]->end < $best->end())) {
-                $best = new PlacedWork(
-                    work: $work,
-                    hands: $h,
-                    stretches: $stretches,
-                    setUp: $setUp,
-                    over: $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
-                );
+            $placed = $this->inHands(work: $work, hands: $h, calendar: $calendar, ready: $ready);
+            if (null !== $placed && (null === $best || $placed->end() < $best->end())) {
+                $best = $placed;
             }
         }
 
         return $best;
+    }
+
+    private function inHands(Work $work, int $hands, Calendar $calendar, int $ready): ?PlacedWork
+    {
+        $at = max($ready, $this->free[$hands]);
+        $pot = $work->pot;
+        $setUp = null === $pot || ($this->pots[$hands] ?? null) === $pot->id ? 0 : $pot->setUp;
+        $stretches = $this->fit(work: $work, calendar: $calendar, minutes: $work->minutes + $setUp, at: $at);
+        $mixes = null !== $pot && !$this->keeps($pot, $stretches);
+        if ($mixes) {
+            $setUp = $pot->setUp;
+            $stretches = $pot->slake > 0
+                ? $this->afterRest(work: $work, calendar: $calendar, at: $at, free: $this->free[$hands])
+                : $this->fit(work: $work, calendar: $calendar, minutes: $work->minutes + $setUp, at: $at);
+        }
+
+        return null === $stretches ? null : new PlacedWork(
+            work: $work,
+            hands: $hands,
+            stretches: $stretches,
+            setUp: $setUp,
+            over: $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
+            mixed: $mixes,
+            rested: $mixes && $pot->slake > 0,
+        );
+    }
+
+    /**
+     * Mixed as late as it may be, so that it has rested when it is needed.
+     *
+     * @return non-empty-list<Interval>|null
+     */
+    private function afterRest(Work $work, Calendar $calendar, int $at, int $free): ?array
+    {
+        $pot = $work->pot;
+        $laid = $this->fit(work: $work, calendar: $calendar, minutes: $work->minutes, at: $at);
+        if (null === $pot || null === $laid) {
+            return null;
+        }
+        $mixed = $calendar->fit($pot->setUp, max($free, $laid[0]->start - 60 * ($pot->setUp + $pot->slake)));
+        if (null === $mixed) {
+            return null;
+        }
+        $rested = $mixed[\count($mixed) - 1]->end + 60 * $pot->slake;
+        $laid = $rested > $laid[0]->start ? $this->fit(work: $work, calendar: $calendar, minutes: $work->minutes, at: $rested) : $laid;
+
+        return null === $laid ? null : [$mixed[0], ...$laid];
+    }
+
+    /**
+     * The first working times that hold so many minutes, in hours in which it can be done.
+     *
+     * @return non-empty-list<Interval>|null
+     */
+    private function fit(Work $work, Calendar $calendar, int $minutes, int $at): ?array
+    {
+        $stretches = $calendar->fit($minutes, $at);
+        for ($tries = 0; null !== $stretches && null !== $work->hours; ++$tries) {
+            $closed = null;
+            foreach ($stretches as $stretch) {
+                $closed ??= $work->hours->closedIn($stretch);
+            }
+            if (null === $closed) {
+                break;
+            }
+            $stretches = $tries > self::MOST_TRIES ? null : $calendar->fit($minutes, $work->hours->opensAfter($closed));
+        }
+
+        return $stretches;
     }
 
     /**
@@ -151,18 +216,26 @@ final class PartialSchedule
         $this->over[$work->job] = max($this->over[$work->job] ?? 0, $placed->over);
         if ($work->minutes > 0) {
             $this->free[$placed->hands] = $placed->end();
-            if (null !== $work->pot && !$this->goesOn($work, $placed->hands, $placed->start())) {
-                $this->pots[$placed->hands] = [$work->pot, $placed->start()];
+            if (null !== $work->pot) {
+                $this->pots[$placed->hands] = $work->pot->id;
+                $this->mixed[$work->pot->id] = max($this->mixed[$work->pot->id] ?? 0, $placed->mixed ? $placed->start() : 0);
             }
         }
     }
 
-    private function goesOn(Work $work, int $hands, int $at): bool
+    /**
+     * Is there some of it that was mixed before, and is it good to the end?
+     *
+     * @param non-empty-list<Interval>|null $stretches
+     */
+    private function keeps(Pot $pot, ?array $stretches): bool
     {
-        [$pot, $since] = $this->pots[$hands] ?? [null, 0];
+        $since = $this->mixed[$pot->id] ?? null;
 
-        return null === $work->pot
-            || ($pot === $work->pot && (null === $work->potLife || $at + 60 * $work->minutes <= $since + 60 * $work->potLife));
+        return null !== $since
+            && null !== $stretches
+            && $since <= $stretches[0]->start
+            && (null === $pot->life || $stretches[\count($stretches) - 1]->end <= $since + 60 * $pot->life);
     }
 
     /**
@@ -180,7 +253,7 @@ final class PartialSchedule
     {
         $worst = null;
         foreach ($placed->work->links as $link) {
-            $late = null === $link->most ? 0 : $placed->start() - $this->placed[$link->after]->end() - 60 * $link->most;
+            $late = null === $link->most ? 0 : $placed->begins() - $this->placed[$link->after]->end() - 60 * $link->most;
             $worst = $late > max(0, $worst[1] ?? 0) ? [$link, $late] : $worst;
         }
 
@@ -195,12 +268,12 @@ final class PartialSchedule
         $before = $this->placed[$link->after];
         $again = new self($this->hands, $this->from, $this->rooms);
         [$again->notBefore, $again->first, $again->givenUp] = [$this->notBefore, $this->first, $this->givenUp];
-        $again->first[$work->id] ??= $before->start();
-        if ($before->start() + $late - $again->first[$work->id] > self::LARGEST_PUSH) {
+        $again->first[$work->id] ??= $before->begins();
+        if ($before->begins() + $late - $again->first[$work->id] > self::LARGEST_PUSH) {
             $again->givenUp[$work->id] = true;
             $again->notBefore[$link->after] = 0;
         } else {
-            $again->notBefore[$link->after] = $before->start() + $late;
+            $again->notBefore[$link->after] = $before->begins() + $late;
         }
         foreach ($this->placed as $placed) {
             $again = $again?->add($placed->work);

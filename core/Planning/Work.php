@@ -8,10 +8,9 @@ namespace Inlaid\Core\Planning;
  * Something that a pair of hands does in one go.
  *
  * Immutable. `job` the piece it belongs to; `minutes` of hands; `links` to what comes before it; `last` what must pass after it before the
- * piece is ready; `pot` what it is done with, `setUp` minutes that it takes to begin with another pot or to mix a new one, `potLife`
- * minutes after which a pot is mixed anew;
- * `notBefore` an instant; `alone` whether only the painter can do it; `room` the place where the piece stands from here on, null where that
- * does not matter.
+ * piece is ready; `pot` what it is done with; `notBefore` an instant; `alone` whether only the painter can do it; `room` the place where
+ * the piece stands from here on, null where that does not matter; `hours` in which alone it can be done, null for any; `half` which part of
+ * a whole it is, as it is told, null where it is whole.
  */
 final readonly class Work
 {
@@ -24,12 +23,12 @@ final readonly class Work
         public int $minutes,
         public array $links = [],
         public Wait $last = new Minutes(0),
-        public ?string $pot = null,
-        public int $setUp = 0,
-        public ?int $potLife = null,
+        public ?Pot $pot = null,
         public int $notBefore = 0,
         public bool $alone = false,
         public ?string $room = null,
+        public ?HoursOfDay $hours = null,
+        public ?string $half = null,
     ) {
     }
 
@@ -47,11 +46,11 @@ final readonly class Work
             links: $links,
             last: $this->last,
             pot: $this->pot,
-            setUp: $this->setUp,
-            potLife: $this->potLife,
             notBefore: $notBefore,
             alone: $this->alone,
             room: $this->room,
+            hours: $this->hours,
+            half: $this->half,
         );
     }
 }

@@ -164,7 +164,7 @@ final readonly class PreviewRecipe
         if (null === $masking) {
             return null;
         }
-        $end = $masking->goesOn ? null : $planned->ends[$work->step->id] ?? null;
+        $end = $masking->goesOn ? null : $planned->end($work->step->id);
         $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
 
         return new MaskingPreview(
@@ -184,7 +184,12 @@ final readonly class PreviewRecipe
     {
         $step = $work->step;
         $film = $work->film;
-        $pour = $this->pour->describe($work, $pots, $context);
+        $pour = $this->pour->describe(
+            work: $work,
+            pots: $pots,
+            mixings: $whole->planned->mixings[$step->id] ?? [],
+            context: $context,
+        );
 
         return new StepPreview(
             id: $step->id,
@@ -215,7 +220,9 @@ final readonly class PreviewRecipe
             masking: $this->masking($work, $whole->planned, $context),
             layout: $work->layout,
             sections: $work->sections(),
-            remarks: null === $pour || null === $work->character ? [] : $this->remark->remark($work->character, $pour->batch, $pour->cup),
+            remarks: null === $pour || null === $work->character
+                ? []
+                : $this->remark->remark($work->character, $pour->mixes[0]->batch, $pour->mixes[0]->cup),
             cautions: $work->mix?->cautions() ?? [],
             own: $this->own($work, $context->own),
         );

@@ -219,4 +219,13 @@ final readonly class Step
     {
         return \in_array($face, $this->facesOf($part) ?? [$face], true);
     }
+
+    /** Does it touch a face on one of the sides between which a part is turned? */
+    public function touchesSide(PiecePart $part, int $side): bool
+    {
+        return [] !== array_filter(
+            array_keys($part->surface->faces),
+            fn (string $f): bool => $part->surface->sideOf($f) === $side && $this->touchesFace($part, $f),
+        );
+    }
 }

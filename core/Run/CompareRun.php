@@ -261,7 +261,7 @@ final readonly class CompareRun
             step: $work->step->id,
             name: $work->step->name(),
             words: \sprintf('%d min hands-on (planned %d)', $took, $should),
-            edits: $each < 1 ? [] : [Edit::change($work->step->id, StepChange::handsOn(max(1, $each - ($work->step->detail->dwell ?? 0))))],
+            edits: $each < 1 ? [] : [Edit::change($work->step->id, StepChange::handsOn(max(1, $each - $work->handsOn + $work->hands)))],
         )];
     }
 

@@ -9,8 +9,8 @@ use Inlaid\Core\Work\StepCalculation;
 /**
  * A piece to be done, with its steps worked out and how long each dries where it stands.
  *
- * Immutable. `stuck` why it is not planned to its end, null where it is: then only the steps up to the one that never dries there are
- * planned.
+ * Immutable. `stuck` why it is not planned to its end, null where it is: then only the steps up to the one that never dries there, or
+ * before the one that can't be laid there, are planned.
  */
 final readonly class CalculatedPiece
 {
@@ -39,10 +39,18 @@ final readonly class CalculatedPiece
     public function upToWhatNeverDries(): self
     {
         foreach ($this->steps as $i => $work) {
-            if (!$this->waits[$work->step->id]->everDries()) {
-                $why = \sprintf('Step %d: %s', $work->number, $work->drying->noPromise ?? 'It never dries where the piece stands.');
-
-                return new self(piece: $this->piece, steps: \array_slice($this->steps, 0, $i + 1), waits: $this->waits, stuck: $why);
+            $waits = $this->waits[$work->step->id];
+            if (!$waits->canBeLaid() || !$waits->everDries()) {
+                return new self(
+                    piece: $this->piece,
+                    steps: \array_slice($this->steps, 0, $waits->canBeLaid() ? $i + 1 : $i),
+                    waits: $this->waits,
+                    stuck: \sprintf(
+                        'Step %d: %s',
+                        $work->number,
+                        $work->drying->stop ?? $work->drying->noPromise ?? 'It never dries where the piece stands.',
+                    ),
+                );
             }
         }
 

@@ -7,8 +7,10 @@ namespace Inlaid\Core\Schedule;
 /**
  * Something to be done on a piece, and when.
  *
- * Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp`
- * minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must
+ * Immutable. `coat` of `coats`, done in several goes (`lay`, and `half` in words) where parts are turned or what was laid is wiped later;
+ * `hands` 0 the painter's, 1 a helper's; `pours` whether it
+ * takes from a pot, `setUp` minutes of it to begin with that, which then `slakes` for so many before the next
+ * stretch; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must
  * pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not.
  */
 final readonly class DayWork
@@ -31,6 +33,9 @@ final readonly class DayWork
         public ?string $potKeeps,
         public string $over,
         public int $tooLong,
+        public ?string $half,
+        public int $slakes,
+        public bool $pours,
     ) {
     }
 }

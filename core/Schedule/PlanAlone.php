@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Schedule;
 
+use Inlaid\Core\Batch\Mixing;
 use Inlaid\Core\Context\Context;
-use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Planning\PlacedWork;
@@ -32,7 +32,7 @@ final readonly class PlanAlone
     public function plan(Recipe $recipe, array $works, Context $context): PlannedAlone
     {
         $piece = CalculatedPiece::of(
-            new PieceToDo(id: self::PIECE, recipe: $recipe, air: DayCurve::steady($context->climate), notBefore: 0),
+            new PieceToDo(id: self::PIECE, recipe: $recipe, air: $context->day(), notBefore: 0),
             $works,
             $context->working->zone,
         );
@@ -42,24 +42,32 @@ final readonly class PlanAlone
         $placed = $planned->expected->placed ?? [];
         $steps = $piece->byStep();
 
-        $starts = $ends = $cured = $coats = [];
+        $starts = $ends = $cured = $coats = $warm = $chilled = [];
         $longest = [null, 0];
         $followed = $this->followed($placed);
         $closed = $this->closed($placed);
         foreach ($placed as $p) {
             $key = WorkKey::of($p->work);
             $step = $steps[$key->step];
-            $starts[$key->step] ??= $p->start();
-            $ends[$key->step] = max($ends[$key->step] ?? 0, $p->end());
+            $waits = $piece->waits[$key->step];
+            $lays = $this->works->lays($step, $waits);
+            $side = $lays[$key->lay - 1]->side;
+            $starts[$key->step][$side] ??= $p->begins();
+            $ends[$key->step][$side] = max($ends[$key->step][$side] ?? 0, $p->end());
+            $warm[$key->step] = $waits->hours?->inWords();
+            $cold = $waits->chilledAfter($p->end(), $calendars[0]);
+            $chilled[$key->step] = null === $cold ? $chilled[$key->step] ?? null : min($cold, $chilled[$key->step] ?? $cold);
             $cured[$key->step] = max(
                 $cured[$key->step] ?? 0,
-                $piece->waits[$key->step]->until(WaitUntil::Cure)->over($p->end(), $calendars[0]),
+                $waits->until(WaitUntil::Cure)->over($p->end(), $calendars[0]),
             );
             $coats[] = [$coat, $next] = $this->coat(
                 placed: $p,
                 key: $key,
                 step: $step,
-                waits: $piece->waits[$key->step],
+                waits: $waits,
+                lay: $lays[$key->lay - 1],
+                then: $lays[$key->lay] ?? null,
                 closed: $closed[$p->work->id] ?? null,
                 calendar: $calendars[0],
                 context: $context,
@@ -72,19 +80,29 @@ final readonly class PlanAlone
         $ready = [] === $works ? $context->now : $planned->ready(self::PIECE);
         $begin = [] === $placed ? 0 : $placed[0]->start();
 
-        return new PlannedAlone(starts: $starts, ends: $ends, cured: $cured, plan: new PlanPreview(
+        $plan = new PlanPreview(
             alone: true,
             from: $context->working->iso($context->now),
             coats: array_column($coats, 0),
             readyOn: $iso($ready),
             curedOn: $iso(null === $ready ? null : max([$ready, ...array_values($cured)])),
             handsOn: $planned->handsOn(),
-            waiting: [] === $placed ? 0 : max(0, intdiv(max($ends) - $begin, 60) - $planned->handsOn()),
+            waiting: [] === $placed ? 0 : max(0, intdiv(max(array_map(static fn (array $e): int => max($e), $ends)) - $begin, 60) - $planned->handsOn()),
             longestWait: $longest[0],
             stuck: $planned->stuck[self::PIECE] ?? null,
             soonest: $planned->isOpen ? $iso($planned->soonest(self::PIECE)) : null,
             latest: $planned->isOpen ? $iso($planned->latest(self::PIECE)) : null,
-        ));
+        );
+
+        return new PlannedAlone(
+            starts: $starts,
+            ends: $ends,
+            cured: $cured,
+            mixings: $this->mixings($placed),
+            chilled: $chilled,
+            warm: $warm,
+            plan: $plan,
+        );
     }
 
     /**
@@ -97,14 +115,19 @@ final readonly class PlanAlone
         WorkKey $key,
         StepCalculation $step,
         StepWaits $waits,
+        Lay $lay,
+        ?Lay $then,
         ?array $closed,
         Calendar $calendar,
         Context $context,
     ): array {
         $iso = $context->working->iso(...);
         $rule = $waits->rule($key->coat, $step->rounds());
-        $split = $this->works->split($step, $waits);
-        $between = null === $split || $key->lay > 1 ? null : $split[1];
+        $between = match (true) {
+            null === $then => null,
+            $then->pours => $waits->until(WaitUntil::Touch),
+            default => $then->wait,
+        };
         $next = ($between ?? $waits->until($rule))->over($placed->end(), $calendar);
         $overnight = null === $between && WaitUntil::Overnight === $rule;
         $least = ($between ?? $waits->until($overnight ? WaitUntil::Recoat : $rule))->over($placed->end(), $calendar) - $placed->end();
@@ -118,10 +141,50 @@ final readonly class PlanAlone
             handsOn: $placed->work->minutes,
             leastWait: (int) ceil($least / 60),
             overnight: $overnight,
-            tooLate: $closed[1] ?? 0,
-            closed: $closed[0] ?? null,
+            tooLate: $lay->pours ? $closed[1] ?? 0 : 0,
+            closed: $lay->pours ? $closed[0] ?? null : null,
+            leftTooLong: $lay->pours ? 0 : $closed[1] ?? 0,
             lay: $key->lay,
+            half: $lay->half,
+            mixed: $placed->mixed,
+            slakes: $placed->rested ? $placed->work->pot->slake ?? 0 : 0,
         ), $next];
+    }
+
+    /**
+     * A step goes on with the pot of its coat before as long as that keeps.
+     *
+     * @param list<PlacedWork> $placed
+     *
+     * @return array<string, list<Mixing>> by step
+     */
+    private function mixings(array $placed): array
+    {
+        $minutes = $at = $shares = [];
+        $pouring = array_values(array_filter($placed, static fn (PlacedWork $p): bool => null !== $p->work->pot));
+        foreach ($pouring as $p) {
+            $key = WorkKey::of($p->work);
+            $minutes[$key->step][$key->coat] = ($minutes[$key->step][$key->coat] ?? 0) + $p->work->minutes;
+        }
+        foreach ($pouring as $p) {
+            $key = WorkKey::of($p->work);
+            if ($p->mixed || !isset($at[$key->step])) {
+                $at[$key->step][] = $p->mixed ? $p->start() : null;
+            }
+            $last = array_key_last($at[$key->step]);
+            $shares[$key->step][$last][$key->coat] = ($shares[$key->step][$last][$key->coat] ?? 0.0)
+                + $p->work->minutes / $minutes[$key->step][$key->coat];
+        }
+        $mixings = [];
+        foreach ($at as $step => $instants) {
+            $mixings[$step] = array_map(
+                static fn (?int $instant, int $i): Mixing => new Mixing($instant, $shares[$step][$i]),
+                $instants,
+                array_keys($instants),
+            );
+        }
+
+        return $mixings;
     }
 
     /**
@@ -158,7 +221,7 @@ final readonly class PlanAlone
         }
         foreach ($placed as $p) {
             foreach ($p->work->links as $link) {
-                $late = null === $link->most ? 0 : intdiv($p->start() - $ends[$link->after]->end() - 60 * $link->most, 60);
+                $late = null === $link->most ? 0 : intdiv($p->begins() - $ends[$link->after]->end() - 60 * $link->most, 60);
                 if ($late > ($closed[$p->work->id][1] ?? 0)) {
                     $closed[$p->work->id] = [WorkKey::of($ends[$link->after]->work)->step, $late];
                 }

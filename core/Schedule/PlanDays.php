@@ -115,7 +115,6 @@ final readonly class PlanDays
     {
         $key = WorkKey::of($placed->work);
         $work = $works[$key->step];
-        $life = $placed->setUp > 0 ? $work->drying?->potLife?->planned : null;
 
         return new DayWork(
             piece: $placed->work->job,
@@ -129,7 +128,10 @@ final readonly class PlanDays
             stretches: array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
             setUp: $placed->setUp,
             pot: null === $work->mix ? null : $work->mix->name,
-            potKeeps: null === $life ? null : $iso($placed->stretches[0]->start + 60 * $life),
+            potKeeps: !$placed->mixed || null === $placed->work->pot?->life ? null : $iso($placed->start() + 60 * $placed->work->pot->life),
+            half: $placed->work->half,
+            pours: null !== $placed->work->pot,
+            slakes: $placed->rested ? $placed->work->pot->slake ?? 0 : 0,
             over: $iso($placed->over),
             tooLong: null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
         );

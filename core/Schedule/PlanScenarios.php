@@ -136,10 +136,12 @@ final readonly class PlanScenarios
         foreach ($pieces as $piece) {
             $id = $piece->piece->id;
             $fits = !isset($toDo[$id]) || isset($plan->ready[$id]);
-            $stuck[$id] = $piece->stuck ?? ($fits ? null : \sprintf(
-                'This would take more than %d years at these working hours.',
-                Calendar::MOST_YEARS,
-            ));
+            $isCold = [] !== array_filter($made, static fn (Work $w): bool => $w->job === $id && null !== $w->hours);
+            $stuck[$id] = $piece->stuck ?? match (true) {
+                $fits => null,
+                $isCold => 'The place is too cold or too damp at your working hours. Heat it, or work while it is warmer.',
+                default => \sprintf('This would take more than %d years at these working hours.', Calendar::MOST_YEARS),
+            };
         }
 
         return array_filter($stuck, static fn (?string $why): bool => null !== $why);

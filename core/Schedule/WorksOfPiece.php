@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Schedule;
 
+use Inlaid\Core\Film\ShareIntoSections;
 use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Planning\Both;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Minutes;
+use Inlaid\Core\Planning\Pot;
 use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Wait;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
+use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Effect;
@@ -22,17 +25,18 @@ use Inlaid\Core\Work\StepCalculation;
  *
  * A work comes after the last one on each of its parts, so parts that share no step do not wait for one another; but no part is sanded
  * while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned
- * is two works. Where a coat is left to dwell for long and can be wiped in one, laying and wiping are two works, and hands are free
- * between. What dries, dries by the air of its place, hour by hour. Opening, stirring
+ * is done in two goes, and each side recoats from its own end; before a part is turned, the side that comes to lie below is touch-dry.
+ * Where a coat is left to dwell for long, laying and taking off are two goes, and hands are free
+ * between. What dries, dries by the air of its place, hour by hour, and is laid in hours that are warm enough. Opening, stirring
  * and cleaning take five minutes a pot, once where the same pot goes on (typical).
  */
 final readonly class WorksOfPiece
 {
     private const SET_UP = 5;
-    /** A dwell that is worth turning to something else, minutes. */
-    private const WORTH_LEAVING = 10;
-    /** Of a coat that is wiped, so much of the time is laying; typical. */
-    private const LAYING = 2 / 3;
+    /** Of a coat that is wiped, so much of the time is laying; of what is taken off with what it loosens, so much; typical. */
+    private const PUTTING_ON = 1 / 3;
+    /** What is soaked or stripped may be left so much longer, as a share of its dwell; typical. */
+    private const LONGER = 0.5;
 
     /**
      * @return list<Work> those that are not done, each after those it links to
@@ -42,41 +46,39 @@ final readonly class WorksOfPiece
         $made = $last = [];
         $dust = null;
         foreach ($piece->steps as $work) {
-            $adds = Effect::Adds === $work->step->technique->profile()->effect;
-            $dusty = $work->step->technique->profile()->dusty;
-            $parts = $piece->piece->recipe->partsOf($work->step);
             $coats = $work->rounds($course);
             $waits = $piece->waits[$work->step->id];
+            $lays = $this->lays($work, $waits);
             for ($coat = 1; $coat <= $coats; ++$coat) {
-                $links = [];
-                foreach ($dusty ? $piece->piece->recipe->piece->parts : $parts as $part) {
-                    if (isset($last[$part->id])) {
-                        [$end, $wait, $most] = $last[$part->id];
-                        $links[$end] = new Precedence($end, $wait, $adds ? $most : null);
+                $ends = [];
+                foreach ($lays as $lay) {
+                    $sides = $this->sides($work, $lay, $piece->piece->recipe);
+                    $before = $ends[$lay->side] ?? null;
+                    $links = null === $before
+                        ? $this->after(work: $work, sides: $sides, last: $last, dust: $dust, recipe: $piece->piece->recipe)
+                        : [$before => new Precedence($before, $lay->wait, $lay->most)];
+                    $rule = $waits->until($waits->rule($coat, $coats));
+                    $made[] = $own = $this->work(
+                        work: $work,
+                        lay: $lay,
+                        coat: $coat,
+                        piece: $piece,
+                        links: array_values($links),
+                        last: $lay->isLast ? new Both($rule, $waits->until(WaitUntil::Through)) : new Minutes(0),
+                    );
+                    $ends[$lay->side] = $own->id;
+                    foreach ($sides as $part => $of) {
+                        foreach ($of as $side) {
+                            $last[$part][$side] = [
+                                $own->id,
+                                $rule,
+                                $work->drying?->recoatMost?->planned,
+                                $waits->until(WaitUntil::Touch),
+                            ];
+                        }
                     }
+                    $dust = $work->step->technique->profile()->dusty ? $own->id : $dust;
                 }
-                foreach ($work->step->detail->masks as $masked) { // tape pulls off what isn't dry to the touch
-                    if (isset($last[$masked])) {
-                        $links[$last[$masked][0]] ??= new Precedence($last[$masked][0], $last[$masked][3]);
-                    }
-                }
-                if (null !== $dust && $adds) {
-                    $links[$dust] ??= new Precedence($dust, new Minutes(0));
-                }
-                $wait = $waits->until($waits->rule($coat, $coats));
-                [$own, $end] = $this->coat(
-                    work: $work,
-                    waits: $waits,
-                    piece: $piece->piece,
-                    coat: $coat,
-                    links: array_values($links),
-                    last: new Both($wait, $waits->until(WaitUntil::Through)),
-                );
-                array_push($made, ...$own);
-                foreach ($parts as $part) {
-                    $last[$part->id] = [$end, $wait, $work->drying?->recoatMost?->planned, $waits->until(WaitUntil::Touch)];
-                }
-                $dust = $dusty ? $end : $dust;
             }
         }
 
@@ -84,63 +86,118 @@ final readonly class WorksOfPiece
     }
 
     /**
-     * @param list<Precedence> $links
+     * In how many goes a coat of a step is done: the parts are turned between two sides, and a long dwell leaves the hands free.
      *
-     * @return array{list<Work>, string} and the id of the last of them
+     * @return non-empty-list<Lay>
      */
-    private function coat(StepCalculation $work, StepWaits $waits, PieceToDo $piece, int $coat, array $links, Wait $last): array
+    public function lays(StepCalculation $work, StepWaits $waits): array
     {
-        $id = static fn (int $lay): string => (new WorkKey($work->step->id, $coat, $lay))->in($piece->id);
-        [$pot, $setUp, $life] = null === $work->mix
-            ? [null, 0, null]
-            : [self::pot($work->mix), self::SET_UP, $work->drying?->potLife?->planned];
-        $masking = 1 === $coat ? $work->masking->minutes ?? 0 : 0;
-        // What has been laid must not be moved until it is dry.
-        $room = Effect::Adds === $work->step->technique->profile()->effect ? $piece->place : null;
-        $one = static fn (int $lay, int $minutes, Wait $last, Precedence ...$links): Work => new Work(
-            id: $id($lay),
-            job: $piece->id,
-            minutes: $minutes,
-            links: array_values($links),
-            last: $last,
-            pot: $pot,
-            setUp: $setUp,
-            potLife: $life,
-            notBefore: $piece->notBefore,
-            room: $room,
-        );
-        $split = $this->split($work, $waits);
-        if (null === $split) {
-            return [[$one(1, $masking + $work->handsOn, $last, ...$links)], $id(1)];
+        $other = $work->otherSide();
+        $lays = [];
+        foreach ($other > 0 ? [1 => $work->handsOn - $other, 2 => $other] : [1 => $work->handsOn] as $side => $minutes) {
+            $half = match (true) {
+                0 === $other => null,
+                1 === $side => 'first side',
+                default => 'second side',
+            };
+            $dwell = $work->leftAlone();
+            if (0 === $dwell || $minutes < 2) {
+                $lays[] = new Lay(number: \count($lays) + 1, side: $side, minutes: $minutes, half: $half);
+                continue;
+            }
+            $wiped = Effect::Adds === $work->step->technique->profile()->effect;
+            $on = max(1, (int) round(($wiped ? ShareIntoSections::LAYING : self::PUTTING_ON) * $minutes));
+            $lays[] = new Lay(number: \count($lays) + 1, side: $side, minutes: $on, half: $half, isLast: false);
+            $lays[] = new Lay(
+                number: \count($lays) + 1,
+                side: $side,
+                minutes: max(1, $minutes - $on),
+                half: (null === $half ? '' : "$half, ").($wiped ? 'wipe back' : 'take it off'),
+                pours: false,
+                wait: new Minutes($dwell),
+                most: $wiped ? max($dwell, $work->drying?->openTime->planned ?? $dwell) : (int) round($dwell * (1 + self::LONGER)),
+            );
         }
-        [$first, $between, $most, $second] = $split;
 
-        return [
-            [$one(1, $masking + $first, new Minutes(0), ...$links), $one(2, $second, $last, new Precedence($id(1), $between, $most))],
-            $id(2),
-        ];
+        return $lays;
     }
 
     /**
-     * What is done in two goes: the parts are turned between two sides, or a long dwell leaves the hands free.
+     * Which sides of which parts are worked in a go; those of a part that is turned count for themselves.
      *
-     * @return array{int, Wait, int|null, int}|null minutes before and after, and what lies between at least and at most; null where it is
-     *                                              done in one
+     * @return array<string, non-empty-list<int>> by part
      */
-    public function split(StepCalculation $work, StepWaits $waits): ?array
+    private function sides(StepCalculation $work, Lay $lay, Recipe $recipe): array
     {
-        $other = $work->otherSide();
-        if ($other > 0) {
-            return [$work->handsOn - $other, $waits->until(WaitUntil::Touch), null, $other];
+        $sides = [];
+        foreach ($recipe->partsOf($work->step) as $part) {
+            $of = $part->turned && $part->surface->hasTwoSides(null)
+                ? array_values(array_filter([1, 2], static fn (int $s): bool => $work->step->touchesSide($part, $s)))
+                : [1];
+            $isTurned = $work->turnedArea > 0 && $part->turned && $part->surface->hasTwoSides($work->step->facesOf($part));
+            $of = $isTurned ? array_values(array_intersect($of, [$lay->side])) : (1 === $lay->side ? $of : []);
+            if ([] !== $of) {
+                $sides[$part->id] = $of;
+            }
         }
-        $dwell = $work->step->detail->dwell ?? 0;
-        $hands = $work->handsOn - $dwell;
-        if ($dwell < self::WORTH_LEAVING || $hands < 2 || 1 !== ($work->sections()->count ?? 1)) {
-            return null;
-        }
-        $laying = max(1, (int) round(self::LAYING * $hands));
 
-        return [$laying, new Minutes($dwell), max($dwell, $work->drying?->openTime->planned ?? $dwell), max(1, $hands - $laying)];
+        return $sides;
+    }
+
+    /**
+     * What a first go comes after.
+     *
+     * @param array<string, list<int>>                                       $sides that it works, by part
+     * @param array<string, array<int, array{string, Wait, int|null, Wait}>> $last  of each side the last work, what must pass, at most, and
+     *                                                                              until it is touch-dry
+     *
+     * @return array<string, Precedence>
+     */
+    private function after(StepCalculation $work, array $sides, array $last, ?string $dust, Recipe $recipe): array
+    {
+        $adds = Effect::Adds === $work->step->technique->profile()->effect;
+        $dusty = $work->step->technique->profile()->dusty;
+        $links = [];
+        foreach ($last as $part => $of) {
+            foreach ($of as $side => [$end, $wait, $most, $touch]) {
+                if (\in_array($side, $sides[$part] ?? [], true) || $dusty) {
+                    $links[$end] = new Precedence($end, $wait, $adds ? $most : null);
+                } elseif (isset($sides[$part]) || \in_array($part, $work->step->detail->masks, true)) { // turned; tape pulls off what is wet
+                    $links[$end] ??= new Precedence($end, $touch);
+                }
+            }
+        }
+        if (null !== $dust && $adds) {
+            $links[$dust] ??= new Precedence($dust, new Minutes(0));
+        }
+
+        return $links;
+    }
+
+    /**
+     * @param list<Precedence> $links
+     */
+    private function work(StepCalculation $work, Lay $lay, int $coat, CalculatedPiece $piece, array $links, Wait $last): Work
+    {
+        $adds = Effect::Adds === $work->step->technique->profile()->effect;
+
+        return new Work(
+            id: (new WorkKey($work->step->id, $coat, $lay->number))->in($piece->piece->id),
+            job: $piece->piece->id,
+            minutes: $lay->minutes + (1 === $coat && 1 === $lay->number ? $work->masking->minutes ?? 0 : 0),
+            links: $links,
+            last: $last,
+            pot: null === $work->mix || !$lay->pours ? null : new Pot(
+                id: self::pot($work->mix),
+                setUp: self::SET_UP,
+                slake: $work->mix->slakes(),
+                life: $work->drying?->potLife?->planned,
+            ),
+            notBefore: $piece->piece->notBefore,
+            room: $adds ? $piece->piece->place : null, // what has been laid must not be moved until it is dry
+            hours: $piece->waits[$work->step->id]->hours,
+            half: $lay->half,
+        );
     }
 
     /**

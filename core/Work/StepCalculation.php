@@ -29,11 +29,18 @@ use Inlaid\Core\Technique\TechniqueProfile;
 /**
  * What has been worked out about one step, before it is put into words and pictures.
  *
- * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `onlyIfNot` the step that
+ * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `hands` minutes of work for one
+ * coat, `handsOn` those and what somebody stands by while it dwells; `onlyIfNot` the step that
  * this one stands in for if that is not enough even after its last round. @internal to the preview
  */
 final readonly class StepCalculation
 {
+    /** A dwell that is worth turning to something else, minutes. */
+    private const WORTH_LEAVING = 10;
+    /** As long as a stripper works once, minutes; typical. */
+    private const WORKS_FOR = 30;
+
+    public int $handsOn;
     /** @var non-empty-list<BigRational> ml poured for none, one, two … of the coats */
     private array $poured;
 
@@ -45,7 +52,7 @@ final readonly class StepCalculation
         public int $number,
         public float $area,
         public float $turnedArea,
-        public int $handsOn,
+        public int $hands,
         public ?FlatMix $mix,
         public ?MixCharacter $character,
         public FilmWeight $weight,
@@ -61,6 +68,26 @@ final readonly class StepCalculation
             $poured[] = $sum = $sum->plus($need->poured)->simplified();
         }
         $this->poured = $poured;
+        $this->handsOn = $hands + $this->standsBy();
+    }
+
+    /** Minutes that it is left to work on its own while hands are free; 0 where it isn't, or so briefly that one stands by. */
+    public function leftAlone(): int
+    {
+        return $this->dwell() - $this->standsBy();
+    }
+
+    /** Minutes that somebody stands by while it dwells: it is short, or the next section is worked meanwhile. */
+    private function standsBy(): int
+    {
+        $dwell = $this->dwell();
+
+        return $dwell < self::WORTH_LEAVING || ($this->sections()->count ?? 1) > 1 ? $dwell : 0;
+    }
+
+    private function dwell(): int
+    {
+        return $this->step->detail->dwell ?? 0;
     }
 
     /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
@@ -165,18 +192,15 @@ final readonly class StepCalculation
     public function sections(): ?Sections
     {
         $open = $this->drying?->openTime?->planned;
-        $dwell = $this->step->detail->dwell ?? 0;
-
         if (null === $open || $this->area <= 0.0 || !$this->step->technique->profile()->wet) {
             return null;
         }
-        $hands = $this->handsOn - $dwell;
 
         return (new ShareIntoSections())->share(
             area: $this->area,
-            lay: ShareIntoSections::LAYING * $hands,
-            work: (1 - ShareIntoSections::LAYING) * $hands,
-            dwell: $dwell,
+            lay: ShareIntoSections::LAYING * $this->hands,
+            work: (1 - ShareIntoSections::LAYING) * $this->hands,
+            dwell: $this->dwell(),
             open: $open,
         );
     }
@@ -243,7 +267,8 @@ final readonly class StepCalculation
 
     /**
      * What it takes off, µm: as stated for the rounds expected, or what its technique, paper and tool do in so many. Coarser paper takes
-     * more, in proportion to its particles.
+     * more, in proportion to its particles. A stripper that is left longer than it usually works gets deeper with the root of the time, as
+     * what soaks into a film does.
      */
     public function removes(Scenario $course = Scenario::Expected): float
     {
@@ -256,8 +281,9 @@ final readonly class StepCalculation
             : $detail->depth / $this->step->coats;
 
         $taken = $this->can(Ability::WearsDry, Ability::WearsWet) && null === $detail->depth ? $detail->hand->factor() : 1.0;
+        $soaked = $this->can(Ability::Strips) && null === $detail->depth ? sqrt(max(1.0, $this->dwell() / self::WORKS_FOR)) : 1.0;
 
-        return $taken * $each * $this->rounds($course);
+        return $soaked * $taken * $each * $this->rounds($course);
     }
 
     /**

@@ -170,7 +170,7 @@ final readonly class WorkOutSteps
             number: $number,
             area: $area,
             turnedArea: $turned,
-            handsOn: $this->handsOn($step, $area, $habits),
+            hands: $this->hands($step, $area, $habits),
             mix: $mix,
             character: $character,
             weight: $weight,
@@ -191,10 +191,9 @@ final readonly class WorkOutSteps
     }
 
     /**
-     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace, and the dwell, which somebody has to stand
-     * by.
+     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace.
      */
-    private function handsOn(Step $step, float $area, WorkingDefaults $habits): int
+    private function hands(Step $step, float $area, WorkingDefaults $habits): int
     {
         $figures = $step->technique->profile();
         if (Effect::Waits === $figures->effect) {
@@ -203,6 +202,6 @@ final readonly class WorkOutSteps
         $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
         $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical * $step->extent();
 
-        return ($step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9))) + ($step->detail->dwell ?? 0);
+        return $step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9));
     }
 }

@@ -54,7 +54,7 @@ final class WriteCalendar
 
     private static function act(DayWork $work): string
     {
-        return $work->name.($work->coats > 1 ? ", $work->coat of $work->coats" : '').($work->lay > 1 ? ', second side' : '');
+        return $work->name.($work->coats > 1 ? ", $work->coat of $work->coats" : '').(null === $work->half ? '' : ", $work->half");
     }
 
     private static function utc(\DateTimeImmutable $at): \DateTimeImmutable

@@ -15,6 +15,7 @@ use Inlaid\App\Store\PotBook;
 use Inlaid\App\Store\StudioSettings;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Context\PotAtHand;
+use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\Quantity;
 use Inlaid\Core\Practice\PersonalFactors;
@@ -57,13 +58,12 @@ final readonly class StudioContext
         if ($context->climate === $own->climate) {
             return [$own, $whole];
         }
-        $air = [
-            'temperature' => $context->climate->temperature,
-            'humidity' => $context->climate->humidity,
-            'air' => $context->climate->air,
-        ];
+        $air = static fn (Climate $c): array => ['temperature' => $c->temperature, 'humidity' => $c->humidity, 'air' => $c->air];
 
-        return [$context, new RawJson(Json::encode(array_merge((array) Json::decode($whole->text), ['climate' => $air])))];
+        return [$context, new RawJson(Json::encode(array_merge((array) Json::decode($whole->text), [
+            'climate' => $air($context->climate),
+            'day' => array_map($air, $context->day()->hours),
+        ])))];
     }
 
     /**

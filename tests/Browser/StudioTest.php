@@ -174,8 +174,8 @@ final class StudioTest extends Rooms
         $this->button('Bench sheet')->click();
         $this->until(fn (): bool => str_contains($this->main(), '3 × Ticket rack, 7.28 m²'), 'the sheet is of three');
         $pour = $this->studio->json('POST', '/api/preview', ['document' => $this->studio->recipe()->document])->preview->steps[3]->pour;
-        self::assertSame($need, $pour->batch->yield->text);
-        foreach ($pour->batch->lines as $line) {
+        self::assertSame($need, $pour->mixes[0]->batch->yield->text);
+        foreach ($pour->mixes[0]->batch->lines as $line) {
             self::assertStringContainsString((string) $line->how, $this->main());
         }
     }

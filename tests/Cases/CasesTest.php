@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Cases;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Tests\Http\Studio;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -61,6 +63,44 @@ final class CasesTest extends TestCase
     {
         $alarms = array_filter($this->findings($job), static fn (\stdClass $f): bool => 'advise' !== $f->severity);
         self::assertSame([], array_values(array_map(static fn (\stdClass $f): string => "$f->severity $f->key: $f->why", $alarms)));
+    }
+
+    /**
+     * When it is ready, when its pots are mixed, how many minutes hands are at it: what a job says it takes.
+     *
+     * @param array<string, mixed> $job
+     */
+    #[DataProvider('expected')]
+    public function testAJobTakesWhatItSays(array $job): void
+    {
+        $preview = $this->preview($job);
+        $moment = static fn (?string $iso): string => str_replace('T', ' ', substr((string) $iso, 0, 16));
+        $coats = $preview->plan->coats;
+        $takes = ['ready' => $moment($coats[\count($coats) - 1]->end), 'mixed' => [], 'hands' => [], 'begins' => []];
+        foreach ($preview->steps as $step) {
+            $takes['hands'][$step->id] = $step->handsOn;
+            foreach ($step->pour->mixes ?? [] as $mix) {
+                $takes['mixed'][$step->id][] = $moment($mix->at);
+            }
+        }
+        foreach ($coats as $coat) {
+            $takes['begins'][$coat->stepId][] = $moment($coat->stretches[$coat->slakes > 0 ? 1 : 0]->start);
+        }
+        foreach ($job['takes'] as $what => $expected) {
+            self::assertSame($expected, \is_array($expected) ? array_intersect_key($takes[$what], $expected) : $takes[$what], $what);
+        }
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>}>
+     */
+    public static function expected(): iterable
+    {
+        foreach (ReadJob::all() as $file => $job) {
+            if (isset($job['takes'])) {
+                yield $file => [$job];
+            }
+        }
     }
 
     /**
@@ -129,10 +169,18 @@ final class CasesTest extends TestCase
      */
     private function findings(array $job): array
     {
+        return $this->preview($job)->findings;
+    }
+
+    /**
+     * @param array<string, mixed> $job
+     */
+    private function preview(array $job): \stdClass
+    {
         return self::$studio->json('POST', '/api/preview', [
             'document' => self::$read->document($job),
             'context' => $this->context($job),
-        ])->preview->findings;
+        ])->preview;
     }
 
     /**
@@ -142,6 +190,27 @@ final class CasesTest extends TestCase
      */
     private function context(array $job): array
     {
-        return ['now' => '2026-11-23T08:00:00+01:00', 'climate' => ($job['air'] ?? []) + self::CLIMATE];
+        $air = $job['air'] ?? [];
+        $hours = static fn (string $times): array => array_fill_keys(
+            ['mon', 'tue', 'wed', 'thu', 'fri'],
+            array_map(static fn (string $t): array => array_combine(['from', 'to'], explode('-', $t)), explode(', ', $times)),
+        );
+        $day = isset($air['coldest']) ? DayCurve::between($air['coldest'], $air['warmest'], $air['humidity']) : null;
+
+        return array_filter([
+            'now' => str_replace(' ', 'T', $job['begin'] ?? '2026-11-23 08:00').':00+01:00',
+            'climate' => null === $day ? $air + self::CLIMATE : self::air($day->noon()),
+            'day' => null === $day ? null : array_map(self::air(...), $day->hours),
+            'hours' => isset($job['hours']) ? $hours($job['hours']) : null,
+            'helper' => isset($job['helper']) ? $hours($job['helper']) : null,
+        ]);
+    }
+
+    /**
+     * @return array<string, float|string>
+     */
+    private static function air(Climate $climate): array
+    {
+        return ['temperature' => $climate->temperature, 'humidity' => $climate->humidity, 'air' => 'still'];
     }
 }

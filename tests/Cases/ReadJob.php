@@ -169,7 +169,7 @@ final class ReadJob
         return ['id' => self::key($name), 'name' => $name, 'substrate' => $substrate]
             + (isset($part['finish']) ? ['finish' => ['kind' => $part['finish'], 'state' => $part['state'] ?? 'sound']] : [])
             + array_diff_key($part, array_flip(['wood', 'veneer', 'bleeds', 'finish', 'state', 'substrate']))
-            + ['area' => 1.0];
+            + (isset($part['shape']) ? [] : ['area' => 1.0]);
     }
 
     private static function key(string $name): string

@@ -84,8 +84,12 @@ final class Given
     }
 
     /** A studio that works on weekdays from eight till five, with nothing on its shelf. */
-    public static function context(?WorkingTime $time = null, int $now = 1_764_054_000, ?float $rate = null): Context
-    {
+    public static function context(
+        ?WorkingTime $time = null,
+        int $now = 1_764_054_000,
+        ?float $rate = null,
+        ?WorkingTime $helper = null,
+    ): Context {
         return new Context(
             $now,
             $time ?? WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])),
@@ -96,6 +100,7 @@ final class Given
             BigRational::of('0.05'),
             BigRational::of('0.02'),
             rate: $rate,
+            helper: $helper,
         );
     }
 

@@ -64,6 +64,7 @@ use Inlaid\Core\Planning\Drying;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Pot;
 use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
@@ -457,8 +458,8 @@ final class ModelPagesTest extends TestCase
     private static function twoCoats(): array
     {
         $monday = new \DateTimeImmutable('2026-11-23 08:00', new \DateTimeZone('UTC'));
-        $first = new Work('p/1', 'p', 17, pot: 'paint', setUp: 5);
-        $second = new Work('p/2', 'p', 17, [new Precedence('p/1', new Minutes(120))], pot: 'paint', setUp: 5);
+        $first = new Work('p/1', 'p', 17, pot: new Pot('paint', 5));
+        $second = new Work('p/2', 'p', 17, [new Precedence('p/1', new Minutes(120))], pot: new Pot('paint', 5));
         $calendar = new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $monday->getTimestamp());
         $plan = (new PlanWorks())->plan([$first, $second], [$calendar], $monday->getTimestamp(), [], static fn (): bool => false);
 

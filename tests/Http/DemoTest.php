@@ -61,16 +61,16 @@ final class DemoTest extends TestCase
             );
             self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (\stdClass $i): float => $i->share, $pour->ingredients)), 1e-4);
             self::assertEqualsWithDelta(
-                $pour->batch->yield->ml,
-                array_sum(array_map(static fn (\stdClass $l): float => $l->volume, $pour->batch->lines)),
+                $pour->mixes[0]->batch->yield->ml,
+                array_sum(array_map(static fn (\stdClass $l): float => $l->volume, $pour->mixes[0]->batch->lines)),
                 1e-3,
             );
-            self::assertGreaterThanOrEqual(($pour->eachCoat ? $pour->taken[0] : $pour->need)->ml - 1e-6, $pour->batch->yield->ml);
-            self::assertLessThanOrEqual(0.02, $pour->batch->error);
+            self::assertGreaterThanOrEqual($pour->mixes[0]->need->ml - 1e-6, $pour->mixes[0]->batch->yield->ml);
+            self::assertLessThanOrEqual(0.02, $pour->mixes[0]->batch->error);
             $level = 0.0;
-            foreach ($pour->cup->marks ?? [] as $mark) {
+            foreach ($pour->mixes[0]->cup->marks ?? [] as $mark) {
                 self::assertGreaterThan($level, $mark->height);
-                self::assertLessThan($pour->cup->height, $mark->height);
+                self::assertLessThan($pour->mixes[0]->cup->height, $mark->height);
                 $level = $mark->height;
             }
             self::assertMatchesRegularExpression('/^[\d.]+ (ml|l|fl oz|quart)$/', $pour->need->text);
@@ -113,16 +113,25 @@ final class DemoTest extends TestCase
     {
         $all = array_column($document->piece->parts, 'id');
         $parts = array_column(array_map(static fn (\stdClass $s): array => [$s->id, $s->parts ?? []], $document->steps), 1, 0);
-        $free = array_fill_keys($all, strtotime($now));
+        $turned = array_column($document->piece->parts, 'turned', 'id');
+        $free = array_fill_keys(array_merge(...array_map(static fn (string $p): array => ["$p 1", "$p 2"], $all)), strtotime($now));
         $handsOn = $done = 0;
         foreach ($preview->plan->coats as $coat) {
             self::assertGreaterThanOrEqual($done, strtotime($coat->stretches[0]->start), 'one thing at a time');
+            $touched = $coat->stretches[$coat->slakes > 0 ? 1 : 0]->start;
             self::assertSame(0, $coat->tooLate);
             $handsOn += $coat->handsOn;
             $done = strtotime($coat->end);
             foreach ([] === $parts[$coat->stepId] ? $all : $parts[$coat->stepId] as $part) {
-                self::assertGreaterThanOrEqual($free[$part], strtotime($coat->stretches[0]->start));
-                $free[$part] = strtotime($coat->nextFrom);
+                $sides = match (true) {
+                    null === $coat->half => [1, 2],
+                    true !== ($turned[$part] ?? false) => 'first side' === $coat->half ? [1, 2] : [],
+                    default => ['first side' === $coat->half ? 1 : 2],
+                };
+                foreach ($sides as $side) {
+                    self::assertGreaterThanOrEqual($free["$part $side"], strtotime($touched));
+                    $free["$part $side"] = strtotime($coat->nextFrom);
+                }
             }
         }
         self::assertSame($handsOn, $preview->plan->handsOn);

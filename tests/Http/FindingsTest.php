@@ -136,6 +136,11 @@ final class FindingsTest extends TestCase
             ['steps' => [['filled', 'two-part-filler', ['handsOn' => 30]]]],
             ['steps' => [['filled', 'two-part-filler', ['handsOn' => 4]]]],
         ];
+        yield 'left-too-long' => [
+            'left-too-long',
+            ['steps' => [['oiled-wiped', 'hard-oil', ['dwell' => 600]]]],
+            ['steps' => [['oiled-wiped', 'hard-oil', ['dwell' => 15]]]],
+        ];
         yield 'thinned-and-unsealed' => [
             'thinned-and-unsealed',
             ['steps' => [['washed-on', ['platform-slate' => '1', 'water' => '6']]]],

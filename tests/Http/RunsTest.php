@@ -836,7 +836,7 @@ final class RunsTest extends TestCase
         foreach ($plan->works as $w) {
             foreach ($w->stretches as $s) {
                 $planned[] = [
-                    $w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').($w->lay > 1 ? ', second side' : '').': '.$titles[$w->piece],
+                    $w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').(null === $w->half ? '' : ", $w->half").': '.$titles[$w->piece],
                     strtotime($s->start),
                     strtotime($s->end),
                 ];
@@ -850,14 +850,14 @@ final class RunsTest extends TestCase
         self::assertSame($planned, $events);
     }
 
-    /** Heated, with a fan, with one more coat: what is heated is not later, one coat more is not sooner, and nonsense is refused. */
+    /** Heated, with a fan, with one more coat: heated, all are not ready later, one coat more is not sooner, and nonsense is refused. */
     public function testOtherAirAndOneMoreCoat(): void
     {
         $now = ['now' => '2026-11-30T07:30:00+01:00'];
         $ask = fn (array $more): \stdClass => $this->studio->json('POST', '/api/compute/days', ['context' => $now] + $more);
         $usual = $ask([]);
         $cupboard = $usual->pieces[0];
-        self::assertLessThanOrEqual($cupboard->ready, $ask(['heat' => 24])->pieces[0]->ready);
+        self::assertLessThanOrEqual($usual->end, $ask(['heat' => 24])->end);
         $left = array_values(array_filter($usual->works, static fn (\stdClass $w): bool => $w->piece === $cupboard->id));
         $more = $ask(['coat' => ['run' => $cupboard->id, 'step' => $left[\count($left) - 1]->step]]);
         self::assertGreaterThan(\count($usual->works), \count($more->works));

@@ -127,7 +127,7 @@ final class SettingsTest extends TestCase
         )->preview;
         $usual = $preview([]);
         $felt = [
-            'units' => [['units' => 'us'], static fn (\stdClass $p): mixed => $p->steps[2]->pour->batch->yield->text],
+            'units' => [['units' => 'us'], static fn (\stdClass $p): mixed => $p->steps[2]->pour->mixes[0]->batch->yield->text],
             'hours' => [
                 ['hours' => ['wed' => [['from' => '08:00', 'to' => '10:00']], 'fri' => [['from' => '08:00', 'to' => '17:00']]]],
                 static fn (\stdClass $p): mixed => $p->plan->readyOn,
@@ -143,7 +143,7 @@ final class SettingsTest extends TestCase
             ],
             'measures' => [
                 ['measures' => [['name' => 'scale', 'dimension' => 'mass', 'step' => '0.1', 'capacity' => '2000']]],
-                static fn (\stdClass $p): mixed => $p->steps[2]->pour->batch->lines[0]->how,
+                static fn (\stdClass $p): mixed => $p->steps[2]->pour->mixes[0]->batch->lines[0]->how,
             ],
             'cups' => [
                 ['cups' => [[
@@ -155,9 +155,9 @@ final class SettingsTest extends TestCase
                     'topWidth' => 170,
                     'height' => 60,
                 ]]],
-                static fn (\stdClass $p): mixed => $p->steps[2]->pour->cup->name,
+                static fn (\stdClass $p): mixed => $p->steps[2]->pour->mixes[0]->cup->name,
             ],
-            'tolerance' => [['tolerance' => '0.0001'], static fn (\stdClass $p): mixed => $p->steps[2]->pour->batch->error],
+            'tolerance' => [['tolerance' => '0.0001'], static fn (\stdClass $p): mixed => $p->steps[2]->pour->mixes[0]->batch->error],
             'schools' => [['schools' => ['coat-thickness' => 'heavy-few']], static fn (\stdClass $p): mixed => $p->steps[4]->film->wet],
         ];
         foreach ($felt as $what => [$context, $look]) {

@@ -41,13 +41,13 @@ final class DustOnWet implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->works as $work) {
-            $starts = $whole->planned->starts[$work->step->id] ?? null;
+            $starts = $whole->planned->start($work->step->id);
             if (!$work->step->technique->profile()->dusty || null === $starts) {
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {
                 $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
-                if (null !== $wet && ($whole->planned->ends[$wet->step->id] ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
+                if (null !== $wet && ($whole->planned->end($wet->step->id) ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,

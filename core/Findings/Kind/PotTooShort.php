@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Findings\Kind;
 
+use Inlaid\Core\Batch\Mixing;
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Measure\ExactNumber;
 
 /**
- * Pot goes off before the coat is finished.
+ * Pot goes off before it is used up.
  */
 final class PotTooShort implements Rule
 {
@@ -21,7 +23,7 @@ final class PotTooShort implements Rule
 
     public function name(): string
     {
-        return 'Pot goes off before the coat is finished';
+        return 'Pot goes off before it is used up';
     }
 
     public function reason(): string
@@ -50,6 +52,26 @@ final class PotTooShort implements Rule
                         $pot,
                         (int) ceil($work->handsOn / max(1, $pot)),
                     ),
+                );
+            }
+            $mixings = $whole->planned->mixings[$work->step->id] ?? [];
+            if (null !== $pot && \count($mixings) > 1 && $pot >= $work->handsOn) {
+                yield Finding::of(
+                    rule: $this,
+                    severity: Severity::Advise,
+                    steps: [$work->step->id],
+                    why: \sprintf(
+                        'What is mixed for “%s” keeps %s and is over before its last coat. Mix %d times, for %s.',
+                        $work->step->name(),
+                        $pot < 120 ? "$pot min" : \sprintf('%s h', ExactNumber::plain(round($pot / 60, 1), 1)),
+                        \count($mixings),
+                        implode(' and for ', array_map(static fn (Mixing $m): string => \sprintf(
+                            'coat%s %s',
+                            1 === \count($m->shares) ? '' : 's',
+                            implode(', ', array_keys($m->shares)),
+                        ), $mixings)),
+                    ),
+                    about: 'coats',
                 );
             }
         }

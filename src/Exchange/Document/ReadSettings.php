@@ -69,7 +69,7 @@ final readonly class ReadSettings
     public function read(mixed $json, string $pointer = ''): Context
     {
         return Node::read($json, function (Node $n): Context {
-            $n->fields('now', 'stock', 'pots', 'own', ...self::FIELDS);
+            $n->fields('now', 'day', 'stock', 'pots', 'own', ...self::FIELDS);
             $now = $n->string('now', 40);
             $at = 1 === preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $now)
                 ? date_create_immutable($now)
@@ -125,7 +125,17 @@ final readonly class ReadSettings
             places: $this->places($n),
             helper: $n->has('helper') ? $this->working($n, 'helper') : null,
             own: $this->own($n),
+            day: $n->has('day') ? $this->day($n) : null,
         );
+    }
+
+    private function day(Node $n): DayCurve
+    {
+        $hours = $n->list('day', static fn (Node $h): Climate => $h->fields('temperature', 'humidity', 'air')->make(
+            static fn (): Climate => Climate::of($h->float('temperature'), $h->float('humidity'), $h->enum('air', Air::class)),
+        ), 24);
+
+        return DayCurve::measured($hours) ?? $n->refuse('day', 'Enter the air of 24 hours, from midnight');
     }
 
     /** Whether they are used is a setting, as they are in the context. */

@@ -111,7 +111,14 @@ final readonly class DescribeRuns
     {
         $key = WorkKey::of($work);
 
-        return new RunAct(step: $key->step, coat: $key->coat, lay: $key->lay, minutes: $work->minutes);
+        return new RunAct(
+            step: $key->step,
+            coat: $key->coat,
+            lay: $key->lay,
+            minutes: $work->minutes,
+            half: $work->half,
+            pours: null !== $work->pot,
+        );
     }
 
     private static function day(?\DateTimeImmutable $at): ?string

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Planning;
 
 use Inlaid\Core\Planning\Calendar;
+use Inlaid\Core\Planning\HoursOfDay;
 use Inlaid\Core\Planning\Interval;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\PartialSchedule;
 use Inlaid\Core\Planning\PlaceCapacity;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
+use Inlaid\Core\Planning\Pot;
 use Inlaid\Core\Planning\Precedence;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkingTime;
 use Inlaid\Core\Planning\WorkPlan;
 use Inlaid\Tests\Core\CutsShort;
 use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -180,7 +183,7 @@ final class PlanWorksTest extends TestCase
     public function testPotsAreMixedAnewWhenTheyAreOver(): void
     {
         $from = $this->at('2026-11-23 08:00');
-        $pot = static fn (string $id, int $minutes): Work => new Work($id, $id, $minutes, pot: 'glaze', setUp: 10, potLife: 60);
+        $pot = static fn (string $id, int $minutes): Work => new Work($id, $id, $minutes, pot: new Pot('glaze', 10, life: 60));
         $plan = $this->plan(
             [$pot('a', 40), $pot('b', 30), $pot('c', 20)],
             [new Calendar($this->week([[480, 1020]]), $from)],
@@ -190,6 +193,77 @@ final class PlanWorksTest extends TestCase
         );
         self::assertSame(20, array_sum(array_map(static fn (PlacedWork $p): int => $p->setUp, $plan->placed)), 'two pots');
         self::assertSame('2026-11-23 09:50', $this->local($plan->end));
+    }
+
+    /**
+     * Mixed on Monday at half past three and kept for eight hours, it is mixed anew on Tuesday: as soon as somebody is there, and laid when
+     * it has slaked. Where a wait lies before, it slakes in that.
+     */
+    public function testWhatSlakesIsMixedBeforeAndAnewOnAnotherDay(): void
+    {
+        $pot = new Pot('milk paint', 5, slake: 20, life: 480);
+        $from = $this->at('2026-11-23 15:30');
+        $hands = [new Calendar($this->week([[480, 1020]]), $from)];
+        $coat = static fn (string $id, ?string $after): Work => new Work(
+            $id,
+            'j',
+            60,
+            null === $after ? [] : [new Precedence($after, new Minutes(120))],
+            pot: $pot,
+        );
+        $times = fn (WorkPlan $plan): array => array_map(
+            fn (PlacedWork $p): array => array_map(fn (Interval $i): string => substr($this->local($i->start), 8), $p->stretches),
+            $plan->placed,
+        );
+        $plan = $this->plan([$coat('first', null), $coat('second', 'first'), $coat('third', 'second')], $hands, $from, [], 100);
+        self::assertSame([['23 15:30', '23 15:55'], ['24 08:00', '24 08:25'], ['24 11:25']], $times($plan));
+        self::assertSame([true, true, false], array_map(static fn (PlacedWork $p): bool => $p->mixed, $plan->placed));
+        $sanded = new Work('sand', 'j', 30);
+        self::assertSame(
+            [['23 15:30'], ['23 17:35', '23 18:00']],
+            $times($this->plan(
+                [$sanded, new Work('coat', 'j', 60, [new Precedence('sand', new Minutes(120))], pot: $pot)],
+                [new Calendar($this->week([[480, 1200]]), $from)],
+                $from,
+                [],
+                100,
+            )),
+        );
+    }
+
+    /** A door turned between its sides: A1 9:00, B1 11:30, A2 14:00, B2 16:30. With a helper two doors are ready as soon. */
+    #[TestWith([1, 1])]
+    #[TestWith([2, 2])]
+    public function testATurnedDoorIsReadyOnMondayAtFive(int $doors, int $hands): void
+    {
+        $from = $this->at('2026-11-23 09:00');
+        $turn = new Minutes(120);
+        $recoat = new Minutes(240);
+        $works = [];
+        for ($d = 1; $d <= $doors; ++$d) {
+            $works[] = new Work("a1 $d", "door $d", 30);
+            $works[] = new Work("b1 $d", "door $d", 30, [new Precedence("a1 $d", $turn)]);
+            $works[] = new Work("a2 $d", "door $d", 30, [new Precedence("b1 $d", $turn), new Precedence("a1 $d", $recoat)]);
+            $works[] = new Work("b2 $d", "door $d", 30, [new Precedence("a2 $d", $turn), new Precedence("b1 $d", $recoat)]);
+        }
+        $plan = $this->plan($works, array_fill(0, max(1, $hands), new Calendar($this->week([[540, 1020]]), $from)), $from, [], 5000);
+        self::assertSame('2026-11-23 17:00', $this->local($plan->end));
+        self::assertTrue($plan->complete);
+    }
+
+    public function testAWorkIsDoneInTheHoursInWhichItCanBe(): void
+    {
+        $from = $this->at('2026-11-23 08:00');
+        $works = [new Work('a', 'j', 60, hours: $this->hours(11, 13)), new Work('b', 'j', 90, hours: $this->hours(11, 13))];
+        $plan = $this->plan($works, [new Calendar($this->week([[480, 1020]]), $from)], $from, [], 100);
+        self::assertSame('2026-11-24 12:00', $this->local($plan->end), 'they do not fit into one noon');
+        self::assertNull((new PlanWorks())->plan(
+            [new Work('a', 'j', 60, hours: $this->hours(3, 5))],
+            [new Calendar($this->week([[480, 1020]]), $from)],
+            $from,
+            [],
+            static fn (): bool => false,
+        )?->ready['j'] ?? null, 'warm only while nobody is there');
     }
 
     /** A helper takes every second one; what only the painter can do waits for the painter. */
@@ -259,11 +333,29 @@ final class PlanWorksTest extends TestCase
             self::assertGreaterThanOrEqual($from, $placed->start());
             foreach ($placed->work->links as $link) {
                 $before = $at[$link->after]->end();
-                self::assertGreaterThanOrEqual($link->wait->over($before, new Calendar($time, $from)), $placed->start(), "$id too soon");
+                self::assertGreaterThanOrEqual($link->wait->over($before, new Calendar($time, $from)), $placed->begins(), "$id too soon");
                 self::assertTrue(
-                    null === $link->most || $placed->start() <= $before + 60 * $link->most || isset($plan->tooLong[$id]),
+                    null === $link->most || $placed->begins() <= $before + 60 * $link->most || isset($plan->tooLong[$id]),
                     "$id too late, and it is not said",
                 );
+            }
+        }
+        foreach ($at as $id => $placed) {
+            $pot = $placed->work->pot;
+            if (null !== $placed->work->hours) {
+                foreach (\array_slice($placed->stretches, $placed->rested ? 1 : 0) as $laid) {
+                    self::assertNull($placed->work->hours->closedIn($laid), "$id while it is too cold");
+                }
+            }
+            if (null !== $pot) {
+                $batch = array_filter($at, static fn (PlacedWork $p): bool => $p->mixed
+                    && $p->work->pot?->id === $pot->id
+                    && $p->start() <= $placed->start()
+                    && (null === $pot->life || $p === $placed || $placed->end() <= $p->start() + 60 * $pot->life));
+                self::assertNotSame([], $batch, "$id out of a pot that is gone");
+            }
+            if ($placed->rested) {
+                self::assertGreaterThanOrEqual($placed->stretches[0]->end + 60 * ($pot->slake ?? 0), $placed->begins(), "$id not slaked");
             }
         }
         foreach ($taken as $own) {
@@ -339,21 +431,31 @@ final class PlanWorksTest extends TestCase
                         0 === $this->int(0, 4) ? $wait + $this->int(60, 900) : null,
                     );
                 }
-                $pot = 0 === $this->int(0, 2) ? 'pot '.$this->int(1, 3) : null;
+                $pot = 0 === $this->int(0, 2)
+                    ? new Pot('pot '.$this->int(1, 3), $this->int(3, 20), 5 * $this->int(0, 6), 0 === $this->int(0, 1) ? 90 : null)
+                    : null;
+                $minutes = $this->int(5, 260);
                 $works[] = new Work(
                     "w$j-$i",
                     "j$j",
-                    $this->int(5, 260),
+                    $minutes,
                     $links,
                     new Minutes($this->int(0, 300)),
                     $pot,
-                    null === $pot ? 0 : $this->int(3, 20),
-                    0 === $this->int(0, 1) ? 90 : null,
+                    hours: $minutes <= 100 && 0 === $this->int(0, 2) ? $this->hours(8, 16) : null,
                 );
             }
         }
 
         return $works;
+    }
+
+    private function hours(int $from, int $to): HoursOfDay
+    {
+        return new HoursOfDay(
+            array_map(static fn (int $h): bool => $h >= $from && $h < $to, range(0, 23)),
+            new \DateTimeZone(self::ZONE),
+        );
     }
 
     private function time(): WorkingTime

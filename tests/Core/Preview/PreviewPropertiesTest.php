@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Tests\Core\Preview;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Batch\PouredMix;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Air;
@@ -138,15 +139,18 @@ final class PreviewPropertiesTest extends TestCase
                 if (null === $step->pour) {
                     continue;
                 }
-                $need = $step->pour->eachCoat ? $step->pour->taken[0] : $step->pour->need;
-                self::assertGreaterThanOrEqual($need->ml - 1e-6, $step->pour->batch->yield->ml);
-                self::assertLessThanOrEqual(0.02, $step->pour->batch->error);
-                $volumes = array_sum(array_map(static fn ($l): float => $l->volume, $step->pour->batch->lines));
-                self::assertEqualsWithDelta($step->pour->batch->yield->ml, $volumes, 1e-3);
-                $below = 0.0;
-                foreach ($step->pour->cup->marks ?? [] as $mark) {
-                    self::assertGreaterThan($below, $mark->height ?? \INF);
-                    $below = (float) $mark->height;
+                $mixed = array_sum(array_map(static fn (PouredMix $m): float => $m->need->ml, $step->pour->mixes));
+                self::assertEqualsWithDelta($step->pour->need->ml, $mixed, 1e-3);
+                foreach ($step->pour->mixes as $mix) {
+                    self::assertGreaterThanOrEqual($mix->need->ml - 1e-6, $mix->batch->yield->ml);
+                    self::assertLessThanOrEqual(0.02, $mix->batch->error);
+                    $volumes = array_sum(array_map(static fn ($l): float => $l->volume, $mix->batch->lines));
+                    self::assertEqualsWithDelta($mix->batch->yield->ml, $volumes, 1e-3);
+                    $below = 0.0;
+                    foreach ($mix->cup->marks ?? [] as $mark) {
+                        self::assertGreaterThan($below, $mark->height ?? \INF);
+                        $below = (float) $mark->height;
+                    }
                 }
             }
         });

@@ -87,11 +87,11 @@ final class PreviewTest extends TestCase
     {
         $pour = $this->preview([$this->step('wash', 'washed-on', $this->wash('3'))])->steps[0]->pour;
         self::assertNotNull($pour);
-        self::assertTrue($pour->batch->measured);
-        self::assertGreaterThanOrEqual($pour->need->ml, $pour->batch->yield->ml);
-        self::assertLessThanOrEqual(0.02, $pour->batch->error);
-        self::assertSame('Small cup', $pour->cup?->name);
-        self::assertEqualsWithDelta($pour->batch->yield->ml, $pour->cup->marks[1]->upTo, 1e-9);
+        self::assertTrue($pour->mixes[0]->batch->measured);
+        self::assertGreaterThanOrEqual($pour->need->ml, $pour->mixes[0]->batch->yield->ml);
+        self::assertLessThanOrEqual(0.02, $pour->mixes[0]->batch->error);
+        self::assertSame('Small cup', $pour->mixes[0]->cup?->name);
+        self::assertEqualsWithDelta($pour->mixes[0]->batch->yield->ml, $pour->mixes[0]->cup->marks[1]->upTo, 1e-9);
         self::assertSame('1 Paint : 3 Water', $pour->words);
     }
 

@@ -7,6 +7,7 @@ namespace Inlaid\Tests\Core\Schedule;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
+use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
@@ -32,6 +33,7 @@ use Inlaid\Core\Schedule\TimeSlot;
 use Inlaid\Tests\Core\CutsShort;
 use Inlaid\Tests\Core\Given;
 use Inlaid\Tests\Core\Randomly;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -182,6 +184,142 @@ final class PlanDaysTest extends TestCase
             }
         });
         self::assertGreaterThan(50, $beside);
+    }
+
+    /**
+     * A door that is turned, two coats of half an hour a side, two hours until it can be turned and four until it can be recoated: A at
+     * nine, B at half past eleven, A again at two, B again at half past four. So it is as one step of two coats, as four steps on one side
+     * each, and with a helper for two doors.
+     *
+     * @param list<list<string>> $coats the faces of each step
+     */
+    #[TestWith([[[], []], 1])]
+    #[TestWith([[['face'], ['reverse'], ['face'], ['reverse']], 1])]
+    #[TestWith([[[], []], 2])]
+    public function testEachSideOfADoorRecoatsFromItsOwnEnd(array $coats, int $doors): void
+    {
+        $door = PiecePart::of(
+            'door',
+            'Door',
+            Surface::of(Given::shapes()->named('door'), ['length' => 900.0, 'width' => 500.0, 'thickness' => 20.0], ['face', 'reverse']),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+            turned: true,
+        );
+        $paint = Given::paint(times: StatedTimes::of(120, 240, null, 1440, 30240));
+        $steps = array_map(static fn (array $faces, int $i): Step => Step::of(
+            "s$i",
+            "s$i",
+            Given::techniques()->named('brushed'),
+            Intent::of(Purpose::Hide),
+            array_map(static fn (string $f): string => "door:$f", $faces),
+            $paint,
+            1,
+            StepDetail::of(handsOn: [] === $faces ? 60 : 30),
+            WaitRule::of(WaitUntil::Recoat),
+            '',
+        ), $coats, array_keys($coats));
+        $now = (new \DateTimeImmutable('2026-11-30 08:55', new \DateTimeZone(self::ZONE)))->getTimestamp();
+        $time = WorkingTime::of(self::ZONE, array_fill(1, 5, [[535, 1020]]));
+        $pieces = array_map(static fn (int $d): PieceToDo => new PieceToDo(
+            "door $d",
+            Recipe::of('Door', Piece::of('Door', 1, [$door]), $steps),
+            DayCurve::steady(Climate::reference()),
+            $now,
+        ), range(1, $doors));
+        $plan = (new PlanDays(Given::practices()))->plan(
+            $pieces,
+            Given::context($time, $now, helper: $doors > 1 ? $time : null),
+            self::over(1000),
+        );
+        $ends = array_map(static fn (DayWork $w): string => substr($w->stretches[\count($w->stretches) - 1]->end, 0, 16), $plan->works);
+        self::assertSame('2026-11-30T17:00', max([...$ends, '']));
+        self::assertCount(4 * $doors, $ends);
+    }
+
+    /**
+     * A soak of two days costs a quarter of an hour, not two days; other work is done meanwhile, and it is taken out when it is over.
+     */
+    public function testASoakHoldsNoHands(): void
+    {
+        $part = PiecePart::of(
+            'handles',
+            'Handles',
+            Surface::free(0.1),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+        );
+        $other = PiecePart::of('case', 'Case', Surface::free(1.0), 1, $part->substrate);
+        $now = (new \DateTimeImmutable('2026-11-30 08:00', new \DateTimeZone(self::ZONE)))->getTimestamp();
+        $soak = Step::of(
+            'soak',
+            'Soak',
+            Given::techniques()->named('stripped'),
+            Intent::of(Purpose::Functional),
+            ['handles'],
+            Given::paint(),
+            1,
+            StepDetail::of(dwell: 2880, handsOn: 15),
+            WaitRule::of(WaitUntil::Nothing),
+            '',
+        );
+        $plan = $this->plan(
+            [new PieceToDo(
+                'p',
+                Recipe::of('Case', Piece::of('Case', 1, [$part, $other]), [$soak, $this->step('paint', 'brushed', 1, null, ['case'])]),
+                DayCurve::steady(Climate::reference()),
+                $now,
+            )],
+            array_fill(1, 5, [[480, 1020]]),
+            $now,
+            100,
+        );
+        $of = array_map(static fn (DayWork $w): string => $w->step.' '.substr($w->stretches[0]->start, 5, 11), $plan->works);
+        self::assertSame(['soak 11-30T08:00', 'paint 11-30T08:10', 'soak 12-02T08:10'], $of);
+        self::assertLessThan(60, $plan->handsOn);
+    }
+
+    /** In a place of 1 to 12 °C nothing that needs 8 °C is laid while it is colder, and each coat comes once the one before has dried. */
+    public function testInAColdPlaceItIsLaidWhileItIsWarmEnough(): void
+    {
+        $part = PiecePart::of(
+            'case',
+            'Case',
+            Surface::free(1.0),
+            1,
+            Substrate::of(SubstrateKind::Solid, 'lime', Grain::Close, Colour::of('#e5d3b3')),
+        );
+        $now = (new \DateTimeImmutable('2026-11-30 08:00', new \DateTimeZone(self::ZONE)))->getTimestamp();
+        $shed = DayCurve::between(1.0, 12.0, 45.0);
+        $plan = $this->plan(
+            [new PieceToDo('p', Recipe::of('Case', Piece::of('Case', 1, [$part]), [
+                $this->step('sand', 'sanded', 1, null),
+                $this->step('paint', 'brushed', 3, null),
+            ]), $shed, $now)],
+            array_fill(1, 5, [[480, 1020]]),
+            $now,
+            100,
+        );
+        self::assertNull($plan->pieces[0]->stuck);
+        self::assertCount(4, $plan->works);
+        foreach ($plan->works as $work) {
+            foreach ('paint' === $work->step ? $work->stretches : [] as $stretch) {
+                foreach ([$stretch->start, $stretch->end] as $at) {
+                    self::assertGreaterThanOrEqual(8.0, $shed->hours[(int) substr($at, 11, 2)]->temperature, $at);
+                }
+            }
+        }
+        self::assertSame('08:00', substr($plan->works[0]->stretches[0]->start, 11, 5), 'sanding needs no warmth');
+        $frost = $this->plan(
+            [new PieceToDo('p', Recipe::of('Case', Piece::of('Case', 1, [$part]), [
+                $this->step('paint', 'brushed', 1, null),
+            ]), DayCurve::between(-4.0, 3.0, 45.0), $now)],
+            array_fill(1, 5, [[480, 1020]]),
+            $now,
+            100,
+        );
+        self::assertSame([], $frost->works);
+        self::assertStringContainsString('below the 8 °C minimum', (string) $frost->pieces[0]->stuck);
     }
 
     /** Begun on the day by which it must be begun, a piece is ready in time; on the next working day it is not. */

@@ -2188,7 +2188,7 @@ export interface components {
             laid: number;
             taken: number;
         };
-        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` 2 for the other side of parts that were turned, or where what was laid is wiped. */
+        /** @description When a coat (or a step without coats) is done. Times in ISO 8601 with the studio's offset. Immutable. `stretches` are several where it is longer than any working stretch; `leastWait` in minutes before `nextFrom`; `tooLate` by how many minutes it comes after the recoat window of the coat before, which is of the step `closed`; `lay` and `half`, in words, where it is done in several goes; `mixed` whether its pot is mixed for it in the first stretch, and then `slakes` so many minutes before the next; `leftTooLong` by how many minutes what is to be wiped or taken off stands longer than it may. */
         CoatPlan: {
             stepId: string;
             coat: number;
@@ -2201,6 +2201,10 @@ export interface components {
             tooLate: number;
             closed: string | null;
             lay: number;
+            leftTooLong: number;
+            half: string | null;
+            mixed: boolean;
+            slakes: number;
         };
         /** @description How one colour differs from another: in ΔE (CIEDE2000), and in words. Immutable. */
         ColourDifference: {
@@ -2315,7 +2319,7 @@ export interface components {
             beginBy: string | null;
             stuck: string | null;
         };
-        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, `lay` 2 on the other side or where what was laid is wiped; `hands` 0 the painter's, 1 a helper's; `setUp` minutes of it to begin with a pot; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
+        /** @description Something to be done on a piece, and when. Immutable. `coat` of `coats`, done in several goes (`lay`, and `half` in words) where parts are turned or what was laid is wiped later; `hands` 0 the painter's, 1 a helper's; `pours` whether it takes from a pot, `setUp` minutes of it to begin with that, which then `slakes` for so many before the next stretch; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not. */
         DayWork: {
             piece: string;
             step: string;
@@ -2331,6 +2335,9 @@ export interface components {
             potKeeps: string | null;
             over: string;
             tooLong: number;
+            half: string | null;
+            slakes: number;
+            pours: boolean;
         };
         /** @description All pieces on the bench over the days to come. Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete` whether that is proved to be the best; `handsOn` minutes in all, setting up not counted. */
         DaysPreview: {
@@ -3277,16 +3284,14 @@ export interface components {
             name: string;
             volume: number;
         };
-        /** @description What goes into the cup for a step: the mix, how much is needed, the batch and its marks. Immutable. `need` is for all coats; where the pot does not keep that long (`eachCoat`) the batch is for one coat. `thinning` in volumes of thinner to one of body. */
+        /** @description What goes into the cup for a step: the mix, how much is needed, the batches and their marks. Immutable. `need` is for all coats; where the pot does not keep from one to the next, there are several `mixes`. `thinning` in volumes of thinner to one of body. */
         PourPreview: {
             name: string;
             words: string | null;
             ingredients: components["schemas"]["Ingredient"][];
             need: components["schemas"]["Amount"];
             taken: components["schemas"]["Amount"][];
-            eachCoat: boolean;
-            batch: components["schemas"]["BatchPreview"];
-            cup: components["schemas"]["CupPreview"] | null;
+            mixes: components["schemas"]["PouredMix"][];
             thinning: number;
             largestThinning: number | null;
             cost: number | null;
@@ -3301,6 +3306,14 @@ export interface components {
             amount: string;
             poured?: number[];
             context?: components["schemas"]["Context"] | null;
+        };
+        /** @description What is mixed in one go for some coats of a step, and the cup it is poured into. Immutable. `coats` it is for, the first 1; `at` when it is mixed, as it is told in the studio, null where that is not planned; `need` what these coats take. */
+        PouredMix: {
+            coats: number[];
+            at: string | null;
+            need: components["schemas"]["Amount"];
+            batch: components["schemas"]["BatchPreview"];
+            cup: components["schemas"]["CupPreview"] | null;
         };
         /** @description Calculate the target weights on the scale, and what it then makes. Immutable. `more` the share by which the yield has grown over what was wanted, because something was poured too much. */
         PouringPreview: {
@@ -3509,12 +3522,14 @@ export interface components {
             leastNeed: components["schemas"]["Amount"] | null;
             mostNeed: components["schemas"]["Amount"] | null;
         };
-        /** @description Something that is done in one go on a piece: a coat, or half of one where it is turned or left to dwell. */
+        /** @description Something that is done in one go on a piece: a coat, or `half` of one, in words, where it is turned or left to dwell; `pours` whether it takes something from a pot. */
         RunAct: {
             step: string;
             coat: number;
             lay: number;
             minutes: number;
+            half: string | null;
+            pours: boolean;
         };
         /** @description How a step was made in one run and in another. Immutable. */
         RunDifference: {
@@ -4233,6 +4248,15 @@ export interface components {
                 /** @description °C of the piece itself. */
                 surface?: number | null;
             };
+            /** @description The air hour by hour from midnight, 24 of them; the same at all hours where it is left out. */
+            day?: {
+                /** @description °C */
+                temperature: number;
+                /** @description % relative */
+                humidity: number;
+                /** @enum {string} */
+                air: "still" | "moving" | "fan";
+            }[] | null;
             /** @description Where pieces stand besides, with air of their own; nights are colder. */
             places?: {
                 id: string;

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview, Recipe, StepPreview, Vocabulary } from '../../api/api';
 import { Making } from '../../mix/Making';
+import { coatsOf, mixOf } from '../../mix/mixes';
 import { OnShelf } from '../../mix/OnShelf';
 import { FaceCanvas } from '../../recipe/face/FaceCanvas';
 import { useReady } from '../../recipe/face/useReady';
@@ -29,14 +30,14 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
   const technique = vocabulary?.techniques.find((t) => t.key === step?.technique);
   const tool = vocabulary?.tools.find((t) => t.key === (step?.tool ?? technique?.profile.tools[0]))?.name;
   const how = [tool, step?.strokes ? along[step.strokes] : null].filter(Boolean).join(', ');
-  const half = act.lay > 1 ? (worked.lays > 1 ? 'second side' : 'wipe back') : null;
+  const mix = act.pours ? mixOf(worked.pour, act.coat) : null;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: 'minmax(0, 1fr) 320px' }, gap: 2.5, alignItems: 'start' }}>
       <Box sx={{ fontSize: 21, lineHeight: 1.35, display: 'grid', gap: 1 }}>
         <Box component="h1" data-testid="act" sx={{ fontFamily: 'h1.fontFamily', fontSize: { xs: 32, sm: 42 }, lineHeight: 1.1, m: 0 }}>
           {worked.name}
           {Math.max(worked.coats, act.coat) > 1 && `, ${act.coat}${step?.repeat ? ', repeated as needed' : ` of ${worked.coats}`}`}
-          {half && `: ${half}`}
+          {act.half && `: ${act.half}`}
         </Box>
         <Box>
           {technique?.does} {minutes(act.minutes)}
@@ -50,18 +51,21 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
             Work in <b>{worked.sections.count} sections</b>, {(Math.floor(100 * worked.sections.area) / 100).toFixed(2)} m² each or less.
           </Box>
         )}
-        {worked.pour && act.lay === 1 && (
+        {worked.pour && mix && (
           <Box>
-            {worked.pour.batch.lines.map((l) => (
+            {mix.batch.lines.map((l) => (
               <Box key={l.materialId} sx={{ fontSize: 26 }}>
                 <b>{l.how ?? l.amount.text}</b> {l.name}
               </Box>
             ))}
-            {worked.coats > 1 && !worked.pour.eachCoat && worked.pour.taken[act.coat - 1] && (
+            {mix.coats.length > 1 && worked.pour.taken[act.coat - 1] && (
               <Box>
-                Covers {worked.coats === 2 ? 'both' : `all ${worked.coats}`} coats; about <b>{worked.pour.taken[act.coat - 1]?.text}</b> for
-                this one.
+                Covers {mix.coats.length === 2 ? 'both' : `all ${mix.coats.length}`} coats; about{' '}
+                <b>{worked.pour.taken[act.coat - 1]?.text}</b> for this one.
               </Box>
+            )}
+            {worked.pour.mixes.length > 1 && (
+              <Box>Fresh for {coatsOf(mix)}: what is left of the batch before is past its pot life by then.</Box>
             )}
             <OnShelf pots={worked.pour.pots} need={worked.pour.need} />
             <Making steps={worked.pour.making} />
@@ -76,9 +80,9 @@ export function BenchStep({ act, document, worked, preview, vocabulary }: Props)
         ))}
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        {worked.pour?.cup && worked.pour.batch.lines.length > 1 && act.lay === 1 && (
+        {mix?.cup && mix.batch.lines.length > 1 && (
           <Box sx={{ bgcolor: bench.paper, color: bench.ink, borderRadius: 1, p: 1 }}>
-            <Cup cup={worked.pour.cup} colours={worked.pour.batch.lines.map((l) => l.colour)} height={210} />
+            <Cup cup={mix.cup} colours={mix.batch.lines.map((l) => l.colour)} height={210} />
           </Box>
         )}
         {ready && at > 0 && (

@@ -41,8 +41,10 @@ export function timersOf(
       // Half of a coat waits until it can be turned, and a coat under another until that can be laid.
       const ofStep = acts.filter((a) => a.step === act.step);
       const isLast = ofStep.at(-1) === act;
-      const until = isLast ? step.wait.until : ofStep.some((a) => a.coat === act.coat && a.lay > act.lay) ? 'touch' : 'recoat';
+      const then = ofStep.find((a) => a.coat === act.coat && a.lay > act.lay);
+      const until = isLast ? step.wait.until : then === undefined ? 'recoat' : then.pours ? 'touch' : 'dwell';
       if (until === 'minutes') add('wait', at.finished, step.wait.minutes);
+      else if (until === 'dwell') add('dwell', at.finished, step.dwell);
       else if (until !== 'nothing') {
         const what = until === 'overnight' ? 'recoat' : until;
         add(what, at.finished, figures.drying?.[what].planned);

@@ -68,7 +68,8 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
             {work ? (
               <span>
                 <b>{actOf(work)}</b>, {plan.pieces.find((p) => p.id === work.piece)?.title}
-                {work.setUp > 0 && `; ${work.setUp} min to prepare the pot`}
+                {work.setUp > 0 && from === work.stretches[0]?.start && `; ${work.setUp} min to prepare the pot`}
+                {work.slakes > 0 && from === work.stretches[0]?.start && `, then it slakes for ${work.slakes} min`}
                 {work.potKeeps && `, pot life until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
                 {work.hands > 0 && ' · helper'}
               </span>
@@ -77,7 +78,7 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
             )}
             {work && work.tooLong > 0 ? (
               <Box component="span" sx={{ color: 'error.main', fontWeight: 650 }}>
-                recoat window missed
+                {work.half && !work.pours ? 'left to stand too long' : 'recoat window missed'}
               </Box>
             ) : (
               <span />

@@ -11,8 +11,8 @@ import { clock, day, moment } from '../../ui/words';
 type Work = DaysPreview['works'][number];
 
 /** "Engine green, coat 2 of 3, other side": what is done in one go. */
-export const actOf = (w: Pick<Work, 'name' | 'coat' | 'coats' | 'lay'>) =>
-  `${w.name}${w.coats > 1 ? `, ${w.coat} of ${w.coats}` : ''}${w.lay > 1 ? ', second side' : ''}`;
+export const actOf = (w: Pick<Work, 'name' | 'coat' | 'coats' | 'half'>) =>
+  `${w.name}${w.coats > 1 ? `, ${w.coat} of ${w.coats}` : ''}${w.half ? `, ${w.half}` : ''}`;
 
 /** The letter of a piece in its colour. */
 export function Mark({ plan, piece }: { plan: Pick<DaysPreview, 'pieces'>; piece: string }) {

@@ -15,6 +15,7 @@ type Act = {
   leastWait: number;
   tooLate: number;
   lay: number;
+  half: string | null;
 };
 
 /** The recipe over the working days, planned alone: hands-on blocks, the waits after them, and when it is ready. */
@@ -91,7 +92,7 @@ export function Days({
                           `${step(a.stepId)?.number}: ${clock(a.start)} to ${clock(a.end)}`,
                           step(a.stepId)?.name,
                           ...(a.coat > 1 ? [`coat ${a.coat}`] : []),
-                          ...(a.lay > 1 ? ['second side'] : []),
+                          ...(a.half ? [a.half] : []),
                         ].join(', ')}
                         onClick={() => onSelect(a.stepId)}
                         style={{

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { Link, useParams } from 'react-router';
 import type { Span, Step, StepPreview } from '../../api/api';
 import { Making } from '../../mix/Making';
+import { mixedFor } from '../../mix/mixes';
 import { OnShelf } from '../../mix/OnShelf';
 import { LaidOut } from '../../recipe/LaidOut';
 import { bench } from '../../theme/theme';
@@ -33,7 +34,7 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
       {worked.remarks.map((remark) => (
         <RemarkLine key={remark.text} remark={remark} />
       ))}
-      {pour && <Batch step={step} pour={pour} />}
+      {pour && <Batches step={step} pour={pour} />}
       {worked.layout && <LaidOut layout={worked.layout} />}
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1, m: 0 }}>
         {rounds && (
@@ -136,13 +137,16 @@ export function WorkedStep({ step, worked, currency, nameOf }: Props) {
           </Button>
         </Box>
       )}
-      {pour?.cup && (
-        <Box>
-          <Cup cup={pour.cup} colours={pour.batch.lines.map((l) => l.colour)} height={168} />
-          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
-            {pour.cup.name}: {pour.cup.height.toFixed(0)} mm high inside
-          </Box>
-        </Box>
+      {pour?.mixes.map(
+        ({ cup, batch, coats }) =>
+          cup && (
+            <Box key={coats.join()}>
+              <Cup cup={cup} colours={batch.lines.map((l) => l.colour)} height={168} />
+              <Box sx={{ fontSize: 14, color: 'text.secondary' }}>
+                {cup.name}: {cup.height.toFixed(0)} mm high inside
+              </Box>
+            </Box>
+          ),
       )}
       {drying && pour && spans(drying).some(differs) && (
         <Aside>
@@ -196,35 +200,37 @@ function Rounds({
   );
 }
 
-/** How much to mix, and what to measure it with. */
-function Batch({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour']> }) {
-  const { batch } = pour;
+/** How much to mix, when anew, and what to measure it with. */
+function Batches({ step, pour }: { step: Step; pour: NonNullable<StepPreview['pour']> }) {
   return (
     <Box>
-      <Box sx={{ display: 'flex', columnGap: 1.25, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <Box component="span" data-testid="need" sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>
-          {batch.yield.text}
+      {pour.mixes.map((mix, i) => (
+        <Box key={mix.coats.join()} sx={{ mt: i > 0 ? 1.25 : 0 }}>
+          <Box sx={{ display: 'flex', columnGap: 1.25, alignItems: 'baseline', flexWrap: 'wrap' }}>
+            <Box component="span" data-testid={i > 0 ? undefined : 'need'} sx={{ fontSize: 24, fontWeight: 700, lineHeight: 1.1 }}>
+              {mix.batch.yield.text}
+            </Box>
+            <Box component="span" sx={{ color: 'text.secondary' }}>
+              {pour.words ?? pour.name}
+              {pour.mixes.length > 1 ? `. ${mixedFor(mix)}` : step.coats !== undefined && step.coats > 1 && `, for ${step.coats} coats`}
+            </Box>
+          </Box>
+          <Box component="ol" sx={{ listStyle: 'none', m: 0, mt: 0.75, p: 0, display: 'grid', gap: 0.25 }}>
+            {mix.batch.lines.map((line) => (
+              <li key={line.materialId}>
+                <b>{line.how ?? line.amount.text}</b> {line.name}
+              </li>
+            ))}
+          </Box>
+          {mix.batch.measured && (
+            <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.25 }}>
+              {mix.batch.surplus.text} spare
+              {mix.batch.error > 0 ? `, ratio ±${percent(mix.batch.error)}` : ', exact ratio'}
+              {mix.batch.smallest ? '' : '; a smaller batch may exist'}
+            </Box>
+          )}
         </Box>
-        <Box component="span" sx={{ color: 'text.secondary' }}>
-          {pour.words ?? pour.name}
-          {pour.eachCoat && ', mixed fresh for each coat'}
-          {!pour.eachCoat && step.coats !== undefined && step.coats > 1 && `, for ${step.coats} coats`}
-        </Box>
-      </Box>
-      <Box component="ol" sx={{ listStyle: 'none', m: 0, mt: 0.75, p: 0, display: 'grid', gap: 0.25 }}>
-        {batch.lines.map((line) => (
-          <li key={line.materialId}>
-            <b>{line.how ?? line.amount.text}</b> {line.name}
-          </li>
-        ))}
-      </Box>
-      {batch.measured && (
-        <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.25 }}>
-          {batch.surplus.text} spare
-          {batch.error > 0 ? `, ratio ±${percent(batch.error)}` : ', exact ratio'}
-          {batch.smallest ? '' : '; a smaller batch may exist'}
-        </Box>
-      )}
+      ))}
       <Making steps={pour.making} />
       <OnShelf pots={pour.pots} need={pour.need} />
     </Box>

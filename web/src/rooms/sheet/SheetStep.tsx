@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Preview, StepPreview } from '../../api/api';
 import { Making } from '../../mix/Making';
+import { mixedFor } from '../../mix/mixes';
 import { LaidOut } from '../../recipe/LaidOut';
 import { bench } from '../../theme/theme';
 import { Cup } from '../../ui/Cup';
@@ -38,7 +39,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         <Box>
           {step.technique}
           {grit ? `, grit ${grit}` : ''} on {step.area.toFixed(2)} m², {minutes(step.handsOn)}
-          {dwell ? `, of which ${minutes(dwell)} dwell` : ''}
+          {dwell ? `, dwell ${minutes(dwell)}` : ''}
         </Box>
         {step.rounds?.until && (
           <Box sx={{ fontWeight: 650 }}>
@@ -54,16 +55,17 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
             {step.masking.pullBy && `; remove tape by ${moment(step.masking.pullBy)}`}
           </Box>
         )}
-        {step.pour && (
-          <Box sx={{ my: 0.75 }}>
-            {step.pour.batch.lines.map((l) => (
+        {step.pour?.mixes.map((mix) => (
+          <Box key={mix.coats.join()} sx={{ my: 0.75 }}>
+            {step.pour && step.pour.mixes.length > 1 && <Box sx={{ fontWeight: 650 }}>{mixedFor(mix)}:</Box>}
+            {mix.batch.lines.map((l) => (
               <Box key={l.materialId} sx={{ fontSize: 20 }}>
                 <b>{l.how ?? l.amount.text}</b> {l.name}
               </Box>
             ))}
-            <Making steps={step.pour.making} />
           </Box>
-        )}
+        ))}
+        {step.pour && <Making steps={step.pour.making} />}
         {note && <Box sx={{ fontStyle: 'italic' }}>{note}</Box>}
         {findings.map((f) => (
           <Box key={f.key} sx={{ fontWeight: f.severity === 'advise' ? 400 : 650 }}>
@@ -85,7 +87,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         {coats.map((c) => (
           <Box key={`${c.coat}-${c.lay}`} sx={{ mt: 0.5 }}>
             <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span>{' '}
-            {coats.length > 1 ? `coat ${c.coat}${step.lays > 1 ? (c.lay > 1 ? ', second side' : ', first side') : ''}, ` : ''}
+            {coats.length > 1 ? `coat ${c.coat}${c.half ? `, ${c.half}` : ''}, ` : ''}
             planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
           </Box>
         ))}
@@ -97,8 +99,12 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
         )}
       </Box>
       <Box>
-        {step.pour?.cup && step.pour.batch.lines.length > 1 && (
-          <Cup cup={step.pour.cup} colours={step.pour.batch.lines.map((l) => l.colour)} height={170} />
+        {step.pour?.mixes.map(
+          (mix) =>
+            mix.cup &&
+            mix.batch.lines.length > 1 && (
+              <Cup key={mix.coats.join()} cup={mix.cup} colours={mix.batch.lines.map((l) => l.colour)} height={170} />
+            ),
         )}
       </Box>
     </Box>
