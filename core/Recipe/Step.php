@@ -10,6 +10,7 @@ use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
+use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
@@ -189,6 +190,25 @@ final readonly class Step
     public function tool(): ?Tool
     {
         return $this->detail->tool ?? $this->technique->profile()->tools[0] ?? null;
+    }
+
+    /** Is it laid loosely, so that it can be worked into another that is wet? */
+    public function isLoose(): bool
+    {
+        $pattern = $this->technique->pattern(new Workmanship());
+
+        return $this->technique->profile()->takesMaterial && ($pattern->settles || Spread::Placed === $pattern->spread);
+    }
+
+    /** Is it one wet work with the step before it: both loose and laid once, on the same parts, with no wait between? */
+    public function isWorkedInto(self $before): bool
+    {
+        return $this->isLoose()
+            && $before->isLoose()
+            && $this->parts === $before->parts
+            && 1 === $this->coats
+            && 1 === $before->coats
+            && WaitUntil::Nothing === $before->wait->until;
     }
 
     public function touches(PiecePart $part): bool

@@ -10,7 +10,8 @@ use Inlaid\Core\Batch\Mixing;
  * The plan of a recipe by itself, with the instants of each step: begun, done, cured.
  *
  * Immutable. `mixings` of each step, in order; `chilled` the °C, below the least for it, that it falls to before a coat is dry, null
- * where it stays warm enough; `warm` the hours in which alone it can be laid, in words, null for any. Instants as seconds since 1970 in UTC. @internal to the preview
+ * where it stays warm enough;
+ * `warm` the hours in which alone it can be laid, in words, null for any. Instants as seconds since 1970 in UTC. @internal to the preview
  */
 final readonly class PlannedAlone
 {

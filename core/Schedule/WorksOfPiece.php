@@ -27,7 +27,7 @@ use Inlaid\Core\Work\StepCalculation;
  * while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned
  * is done in two goes, and each side recoats from its own end; before a part is turned, the side that comes to lie below is touch-dry.
  * Where a coat is left to dwell for long, laying and taking off are two goes, and hands are free
- * between. What dries, dries by the air of its place, hour by hour, and is laid in hours that are warm enough. Opening, stirring
+ * between. What is worked into another colour comes while that is open. What dries, dries by the air of its place, hour by hour, and is laid in hours that are warm enough. Opening, stirring
  * and cleaning take five minutes a pot, once where the same pot goes on (typical).
  */
 final readonly class WorksOfPiece
@@ -45,7 +45,9 @@ final readonly class WorksOfPiece
     {
         $made = $last = [];
         $dust = null;
-        foreach ($piece->steps as $work) {
+        foreach ($piece->steps as $i => $work) {
+            $before = $piece->steps[$i - 1] ?? null;
+            $open = null !== $before && $work->step->isWorkedInto($before->step) ? $before->drying?->openTime?->planned : null;
             $coats = $work->rounds($course);
             $waits = $piece->waits[$work->step->id];
             $lays = $this->lays($work, $waits);
@@ -53,10 +55,10 @@ final readonly class WorksOfPiece
                 $ends = [];
                 foreach ($lays as $lay) {
                     $sides = $this->sides($work, $lay, $piece->piece->recipe);
-                    $before = $ends[$lay->side] ?? null;
-                    $links = null === $before
-                        ? $this->after(work: $work, sides: $sides, last: $last, dust: $dust, recipe: $piece->piece->recipe)
-                        : [$before => new Precedence($before, $lay->wait, $lay->most)];
+                    $laid = $ends[$lay->side] ?? null;
+                    $links = null === $laid
+                        ? $this->after(work: $work, sides: $sides, last: $last, dust: $dust, open: $open)
+                        : [$laid => new Precedence($laid, $lay->wait, $lay->most)];
                     $rule = $waits->until($waits->rule($coat, $coats));
                     $made[] = $own = $this->work(
                         work: $work,
@@ -150,10 +152,12 @@ final readonly class WorksOfPiece
      * @param array<string, list<int>>                                       $sides that it works, by part
      * @param array<string, array<int, array{string, Wait, int|null, Wait}>> $last  of each side the last work, what must pass, at most, and
      *                                                                              until it is touch-dry
+     * @param int|null                                                       $open  minutes that it can be worked into what lies below, null where
+     *                                                                              it isn't
      *
      * @return array<string, Precedence>
      */
-    private function after(StepCalculation $work, array $sides, array $last, ?string $dust, Recipe $recipe): array
+    private function after(StepCalculation $work, array $sides, array $last, ?string $dust, ?int $open): array
     {
         $adds = Effect::Adds === $work->step->technique->profile()->effect;
         $dusty = $work->step->technique->profile()->dusty;
@@ -161,7 +165,7 @@ final readonly class WorksOfPiece
         foreach ($last as $part => $of) {
             foreach ($of as $side => [$end, $wait, $most, $touch]) {
                 if (\in_array($side, $sides[$part] ?? [], true) || $dusty) {
-                    $links[$end] = new Precedence($end, $wait, $adds ? $most : null);
+                    $links[$end] = new Precedence($end, $wait, $adds ? $open ?? $most : null);
                 } elseif (isset($sides[$part]) || \in_array($part, $work->step->detail->masks, true)) { // turned; tape pulls off what is wet
                     $links[$end] ??= new Precedence($end, $touch);
                 }

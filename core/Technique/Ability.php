@@ -32,4 +32,6 @@ enum Ability: string
     case WearsWet = 'wears-wet';
     /** Moves a wet coat about or takes some of it off, so that what lies below is rubbed too. */
     case RubsWet = 'rubs-wet';
+    /** Is softened into the colour beside it while that is wet. */
+    case Blends = 'blends';
 }

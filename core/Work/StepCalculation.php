@@ -30,7 +30,8 @@ use Inlaid\Core\Technique\TechniqueProfile;
  * What has been worked out about one step, before it is put into words and pictures.
  *
  * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `hands` minutes of work for one
- * coat, `handsOn` those and what somebody stands by while it dwells; `onlyIfNot` the step that
+ * coat, `together` those of all that is worked into one another while it is wet, `handsOn` those of it alone and what somebody stands by
+ * while it dwells; `onlyIfNot` the step that
  * this one stands in for if that is not enough even after its last round. @internal to the preview
  */
 final readonly class StepCalculation
@@ -53,6 +54,7 @@ final readonly class StepCalculation
         public float $area,
         public float $turnedArea,
         public int $hands,
+        public int $together,
         public ?FlatMix $mix,
         public ?MixCharacter $character,
         public FilmWeight $weight,
@@ -198,8 +200,8 @@ final readonly class StepCalculation
 
         return (new ShareIntoSections())->share(
             area: $this->area,
-            lay: ShareIntoSections::LAYING * $this->hands,
-            work: (1 - ShareIntoSections::LAYING) * $this->hands,
+            lay: ShareIntoSections::LAYING * $this->together,
+            work: (1 - ShareIntoSections::LAYING) * $this->together,
             dwell: $this->dwell(),
             open: $open,
         );

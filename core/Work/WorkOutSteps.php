@@ -63,6 +63,7 @@ final readonly class WorkOutSteps
     public function workOut(Recipe $recipe, Climate $climate, WorkingDefaults $habits): array
     {
         $faces = $this->faces($recipe, $habits);
+        $hands = $this->hands($recipe, $faces, $habits);
         $works = [];
         foreach ($recipe->steps as $i => $step) {
             $turned = 0.0;
@@ -76,6 +77,8 @@ final readonly class WorkOutSteps
                 step: $step,
                 number: $i + 1,
                 surfaces: array_values(array_map(static fn (FacesAlike $f): array => [$f->area, $f->drinks()], $touched)),
+                hands: $hands[$i],
+                together: $this->together($recipe, $hands, $i),
                 turned: Effect::Adds === $step->technique->profile()->effect ? $turned : 0.0,
                 climate: $climate,
                 habits: $habits,
@@ -124,12 +127,16 @@ final readonly class WorkOutSteps
 
     /**
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
+     * @param int                       $hands    minutes for one coat
+     * @param int                       $together and those of all that is worked into it while it is wet
      * @param float                     $turned   m² that are laid after parts have been turned
      */
     private function step(
         Step $step,
         int $number,
         array $surfaces,
+        int $hands,
+        int $together,
         float $turned,
         Climate $climate,
         WorkingDefaults $habits,
@@ -170,7 +177,8 @@ final readonly class WorkOutSteps
             number: $number,
             area: $area,
             turnedArea: $turned,
-            hands: $this->hands($step, $area, $habits),
+            hands: $hands,
+            together: $together,
             mix: $mix,
             character: $character,
             weight: $weight,
@@ -191,17 +199,42 @@ final readonly class WorkOutSteps
     }
 
     /**
-     * Minutes for one coat: what the step states, else area ÷ rate in the painter's own pace.
+     * Minutes for one coat of each step: what it states, else area ÷ rate in the painter's own pace.
+     *
+     * @param list<FacesAlike> $faces
+     *
+     * @return list<int>
      */
-    private function hands(Step $step, float $area, WorkingDefaults $habits): int
+    private function hands(Recipe $recipe, array $faces, WorkingDefaults $habits): array
     {
-        $figures = $step->technique->profile();
-        if (Effect::Waits === $figures->effect) {
-            return 0;
-        }
-        $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
-        $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical * $step->extent();
+        return array_map(static function (Step $step, int $i) use ($faces, $habits): int {
+            $figures = $step->technique->profile();
+            if (Effect::Waits === $figures->effect) {
+                return 0;
+            }
+            $area = array_sum(array_map(static fn (FacesAlike $f): float => $f->isTouched($i) ? $f->area : 0.0, $faces));
+            $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
+            $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical * $step->extent();
 
-        return $step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9));
+            return $step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9));
+        }, $recipe->steps, array_keys($recipe->steps));
+    }
+
+    /**
+     * Minutes for all that is one wet work with a step.
+     *
+     * @param list<int> $hands
+     */
+    private function together(Recipe $recipe, array $hands, int $i): int
+    {
+        $minutes = $hands[$i];
+        for ($j = $i; $j > 0 && $recipe->steps[$j]->isWorkedInto($recipe->steps[$j - 1]); --$j) {
+            $minutes += $hands[$j - 1];
+        }
+        for ($j = $i + 1; $j < \count($recipe->steps) && $recipe->steps[$j]->isWorkedInto($recipe->steps[$j - 1]); ++$j) {
+            $minutes += $hands[$j];
+        }
+
+        return $minutes;
     }
 }

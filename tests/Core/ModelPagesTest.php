@@ -20,6 +20,7 @@ use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Colour\Spectrum;
 use Inlaid\Core\Colour\Spot;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Core\Drying\PredictDrying;
 use Inlaid\Core\Film\GritLadder;
 use Inlaid\Core\Film\ShareIntoSections;
@@ -36,6 +37,8 @@ use Inlaid\Core\Look\WorkOutFit;
 use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Material\Ambering;
 use Inlaid\Core\Material\Dries;
+use Inlaid\Core\Material\Handling;
+use Inlaid\Core\Material\StatedTimes;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Measure\ReadQuantity;
 use Inlaid\Core\Measure\UnitSystem;
@@ -61,6 +64,7 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Planning\Calendar;
 use Inlaid\Core\Planning\Drying;
+use Inlaid\Core\Planning\HoursOfDay;
 use Inlaid\Core\Planning\Minutes;
 use Inlaid\Core\Planning\PlacedWork;
 use Inlaid\Core\Planning\PlanWorks;
@@ -248,6 +252,8 @@ final class ModelPagesTest extends TestCase
         ];
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
         yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
+        yield 'a pot that slakes' => ['planning', 'mixed Monday %s: applied at %s; the second coat is mixed Tuesday %s and applied at %s.', self::slaked()];
+        yield 'a cold place' => ['planning', 'is applied between %s and %s.', self::warmHours()];
         $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
         yield 'planning, pace' => [
             'planning',
@@ -464,6 +470,44 @@ final class ModelPagesTest extends TestCase
         $plan = (new PlanWorks())->plan([$first, $second], [$calendar], $monday->getTimestamp(), [], static fn (): bool => false);
 
         return array_map(static fn (PlacedWork $p): string => gmdate('H:i', $p->start()), $plan->placed ?? []);
+    }
+
+    /**
+     * @return list<string> when two coats are mixed and applied that begin on a Monday at half past three
+     */
+    private static function slaked(): array
+    {
+        $monday = new \DateTimeImmutable('2026-11-23 15:30', new \DateTimeZone('UTC'));
+        $pot = new Pot('milk paint', 5, slake: 15, life: 480);
+        $calendar = new Calendar(WorkingTime::of('UTC', array_fill(1, 5, [[480, 1020]])), $monday->getTimestamp());
+        $plan = (new PlanWorks())->plan(
+            [
+                new Work('p/1', 'p', 20, last: new Minutes(60), pot: $pot),
+                new Work('p/2', 'p', 20, [new Precedence('p/1', new Minutes(60))], pot: $pot),
+            ],
+            [$calendar],
+            $monday->getTimestamp(),
+            [],
+            static fn (): bool => false,
+        );
+        $times = [];
+        foreach ($plan->placed ?? [] as $placed) {
+            array_push($times, gmdate('H:i', $placed->start()), gmdate('H:i', $placed->begins()));
+        }
+
+        return $times;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function warmHours(): array
+    {
+        $shed = DayCurve::between(1, 12, 45);
+        $paint = Handling::of(Dries::LosingWater, StatedTimes::of(60, 360, null, 1440, 20160), 8, null, false, 8.0);
+        $hours = array_map(static fn (Climate $c): bool => (new PredictDrying())->canBeLaid($paint, $c), $shed->hours);
+
+        return explode(' to ', (new HoursOfDay($hours, new \DateTimeZone('UTC')))->inWords());
     }
 
     /** Between which ratio of particles and which a gap begins, to hundredths: of all pairs of papers the largest that is none. */

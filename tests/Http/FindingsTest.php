@@ -136,6 +136,15 @@ final class FindingsTest extends TestCase
             ['steps' => [['filled', 'two-part-filler', ['handsOn' => 30]]]],
             ['steps' => [['filled', 'two-part-filler', ['handsOn' => 4]]]],
         ];
+        yield 'blend-dried' => [
+            'blend-dried',
+            ['steps' => [$paint, ['blended', 'evening-pine', ['where' => 'top-down']], ['blended', 'morning-lime', ['where' => 'bottom-up']]]],
+            ['steps' => [
+                $paint,
+                ['blended', 'evening-pine', ['where' => 'top-down', 'wait' => 'nothing']],
+                ['blended', 'morning-lime', ['where' => 'bottom-up']],
+            ]],
+        ];
         yield 'left-too-long' => [
             'left-too-long',
             ['steps' => [['oiled-wiped', 'hard-oil', ['dwell' => 600]]]],

@@ -9,6 +9,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A wet section is larger than its open time.
@@ -37,10 +38,13 @@ final class SectionTooLarge implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
+        $wet = [];
+        foreach ($whole->works as $i => $work) {
+            $wet = isset($whole->works[$i - 1]) && $work->step->isWorkedInto($whole->works[$i - 1]->step) ? [...$wet, $work] : [$work];
+            $next = $whole->works[$i + 1] ?? null;
             $sections = $work->sections();
-            if (null === $sections || 1 === $sections->count) {
-                continue;
+            if (null === $sections || 1 === $sections->count || true === $next?->step->isWorkedInto($work->step)) {
+                continue; // what is worked into one another is told once
             }
             $how = match (true) {
                 null === $sections->count => 'even small sections set too fast: shorten the dwell or mist the surface',
@@ -54,12 +58,14 @@ final class SectionTooLarge implements Rule
             yield Finding::of(
                 rule: $this,
                 severity: Severity::Advise,
-                steps: [$work->step->id],
+                steps: array_map(static fn (StepCalculation $w): string => $w->step->id, array_reverse($wet)),
                 why: \sprintf(
-                    '“%1$s” stays workable for %3$d min but takes %2$d min to apply: %4$s.',
-                    $work->step->name(),
-                    $work->handsOn,
+                    '%s for %d min but %s %d min to apply: %s.',
+                    implode(' and ', array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $wet))
+                        .(1 === \count($wet) ? ' stays workable' : ' stay workable'),
                     $work->drying->openTime->planned ?? 0,
+                    1 === \count($wet) ? 'takes' : 'together take',
+                    $work->together + $work->handsOn - $work->hands,
                     $how,
                 ),
             );

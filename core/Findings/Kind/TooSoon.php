@@ -16,8 +16,6 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Technique\Spread;
-use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -148,14 +146,7 @@ final class TooSoon implements Rule
     /** Two loose coats, the second while the first is open, are one wet work. */
     private function isWetInWet(StepCalculation $work, StepCalculation $below, int $waited): bool
     {
-        return $waited <= ($below->drying->openTime->planned ?? 0) && self::isLoose($work) && self::isLoose($below);
-    }
-
-    private static function isLoose(StepCalculation $work): bool
-    {
-        $pattern = $work->step->technique->pattern(new Workmanship());
-
-        return $pattern->settles || Spread::Placed === $pattern->spread;
+        return $waited <= ($below->drying->openTime->planned ?? 0) && $work->step->isLoose() && $below->step->isLoose();
     }
 
     private static function time(int $minutes): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Technique\Kind;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
@@ -14,7 +15,8 @@ use Inlaid\Core\Technique\Workmanship;
 /**
  * A full coat, but the meeting line is worked over several times.
  *
- * Full over a third, then softened out in even steps over another third; two that run out opposite ways meet in the middle.
+ * Full over a third, then softened out in even steps over another third; two that run out opposite ways meet in the middle. So each takes
+ * half of the area, of the paint of a coat, and of the time.
  */
 final class BlendedWet implements Technique
 {
@@ -35,7 +37,7 @@ final class BlendedWet implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.05, loss: 0.08, wet: true);
+        return TechniqueProfile::laying(rate: 0.1, cover: 0.5, loss: 0.08, wet: true, can: [Ability::Blends]);
     }
 
     public function pattern(Workmanship $manner): Pattern
