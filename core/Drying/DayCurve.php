@@ -79,6 +79,29 @@ final readonly class DayCurve
         return new self(array_map(static fn (Climate $own, int $hour): Climate => $measured[$hour] ?? $own, $this->hours, range(0, 23)));
     }
 
+    /**
+     * What follows from the air of each hour; once where it is the same.
+     *
+     * @template T
+     *
+     * @param \Closure(Climate): T $of
+     *
+     * @return non-empty-list<T>
+     */
+    public function each(\Closure $of): array
+    {
+        $known = $each = [];
+        foreach ($this->hours as $climate) {
+            $key = spl_object_id($climate);
+            if (!\array_key_exists($key, $known)) {
+                $known[$key] = $of($climate);
+            }
+            $each[] = $known[$key];
+        }
+
+        return $each;
+    }
+
     /** The air by day, with which a step is worked out that may be done at any hour of work. */
     public function noon(): Climate
     {

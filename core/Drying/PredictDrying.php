@@ -100,14 +100,13 @@ final class PredictDrying
      */
     public function hourly(Handling $handling, DayCurve $curve, float $ofNormal): array
     {
-        $drying = $cure = [];
-        foreach ($curve->hours as $climate) {
+        $both = $curve->each(function (Climate $climate) use ($handling, $ofNormal): array {
             $factors = [$this->factor($handling->dries, $climate, $ofNormal), $this->cureFactor($handling->dries, $climate)];
-            $none = null !== $this->noPromise($handling, $climate, max($factors));
-            [$drying[], $cure[]] = $none ? [null, null] : $factors;
-        }
 
-        return [$drying, $cure];
+            return null === $this->noPromise($handling, $climate, max($factors)) ? $factors : [null, null];
+        });
+
+        return [array_column($both, 0), array_column($both, 1)];
     }
 
     private function cureFactor(Dries $dries, Climate $climate): float

@@ -37,8 +37,6 @@ final readonly class JudgeLook
      */
     private const ROOM = 20_000;
     private const FEWEST_PATCHES = 16;
-    /** ΔE under which it is looked whether a step is gone for good. */
-    private const GONE = 1e-3;
     private const MOST_COATS = 12;
     /** ΔE between a ground and a colour from which it is told how much of the ground shows. */
     private const TELLS = 5.0;
@@ -117,53 +115,45 @@ final readonly class JudgeLook
             step: $look->doings[$doing],
             later: $later,
             zone: $zone,
-            apart: array_map(static fn (ZoneState $a, ZoneState $b): float => $a->apart($b), $with, $without),
+            apart: static fn (int $i): float => $with[$i]->apart($without[$i]),
             remains: self::remains($with[\count($with) - 1], $without[\count($without) - 1]),
         );
     }
 
     private function effectIn(LaidSurface $look, int $doing, Zone $zone): LookEffect
     {
-        $apart = [];
-        $remains = 0.0;
-        $without = $look->ahead($doing, $zone);
-        for ($i = $doing, $end = \count($look->doings); $i < $end; ++$i) {
-            $without = $i === $doing ? $without : WorkOnZone::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
-            $apart[] = $off = $look->after($i, $zone)->apart($without);
-            $left = $look->takenAfter($i, $zone);
-            if ($off < self::GONE && null !== $left && $look->after($i, $zone)->endsAs($without, $left)) {
-                // Nothing that comes brings it back.
-                $apart = [...$apart, ...array_fill(0, $end - 1 - $i, 0.0)];
-                break;
+        $all = [$without = $look->ahead($doing, $zone)];
+        for ($i = $doing + 1, $end = \count($look->doings); $i < $end; ++$i) {
+            $left = $look->takenAfter($i - 1, $zone);
+            if (null !== $left && $look->after($i - 1, $zone)->endsAs($without, $left)) {
+                break; // nothing that comes brings it back
             }
-            $remains = $i === $end - 1 ? self::remains($look->after($i, $zone), $without) : 0.0;
+            $all[] = $without = WorkOnZone::to(state: $without, step: $look->doings[$i], zone: $zone, most: $look->most);
         }
 
         return self::between(
             step: $look->doings[$doing],
             later: \array_slice($look->doings, $doing + 1),
             zone: $zone,
-            apart: $apart,
-            remains: $remains,
+            apart: static fn (int $i): float => isset($all[$i]) ? $look->after($doing + $i, $zone)->apart($all[$i]) : 0.0,
+            remains: isset($all[$end - 1 - $doing]) ? self::remains($look->end($zone), $without) : 0.0,
         );
     }
 
     /**
-     * @param list<SurfaceStep> $later   steps
-     * @param list<float>       $apart   after the step and each later one
-     * @param float             $remains in the end
+     * @param list<SurfaceStep>    $later   steps
+     * @param \Closure(int): float $apart   after the step, 0, and each later one
+     * @param float                $remains in the end
      */
-    private static function between(SurfaceStep $step, array $later, Zone $zone, array $apart, float $remains): LookEffect
+    private static function between(SurfaceStep $step, array $later, Zone $zone, \Closure $apart, float $remains): LookEffect
     {
-        $most = max($remains, ...$apart);
-
         return new LookEffect(
             stepId: $step->id,
             zone: $zone,
-            most: round($most, 2),
+            most: round(max($remains, $apart(0)), 2),
             remains: round($remains, 2),
             lost: $remains < self::LOST,
-            buriedBy: $remains < self::LOST ? self::buriedBy($later, $apart, self::LOST) : null,
+            buriedBy: $remains < self::LOST ? self::buriedBy($later, $apart) : null,
         );
     }
 
@@ -178,13 +168,13 @@ final readonly class JudgeLook
     /**
      * The step after which less than enough is left, for good.
      *
-     * @param list<SurfaceStep> $later
-     * @param list<float>       $apart after the step and each later one
+     * @param list<SurfaceStep>    $later
+     * @param \Closure(int): float $apart after the step, 0, and each later one
      */
-    private static function buriedBy(array $later, array $apart, float $least): ?string
+    private static function buriedBy(array $later, \Closure $apart): ?string
     {
         $by = null;
-        for ($i = \count($apart) - 1; $i > 0 && $apart[$i] < $least; --$i) {
+        for ($i = \count($later); $i > 0 && $apart($i) < self::LOST; --$i) {
             $by = $later[$i - 1]->id;
         }
 
@@ -329,12 +319,15 @@ final readonly class JudgeLook
             Lab::ofLight(WorkOnZone::to($before, $step->laid($times), Zone::Field)->mean()),
             $endless,
         );
-        $shows = $now = $off(1.0);
-        $coats = $step->rounds;
-        while ($coats <= self::MOST_COATS && $shows > self::HIDES) {
-            $shows = $off(++$coats / $step->rounds);
+        $now = $off(1.0);
+        if ($now > self::HIDES && ($step->rounds >= self::MOST_COATS || $off(self::MOST_COATS / $step->rounds) > self::HIDES)) {
+            return new LookHides($step->id, round($now, 2), null);
+        }
+        for ([$low, $high] = [$step->rounds, $now > self::HIDES ? self::MOST_COATS : $step->rounds]; $low < $high;) {
+            $coats = intdiv($low + $high, 2);
+            $off($coats / $step->rounds) > self::HIDES ? $low = $coats + 1 : $high = $coats; // more coats never hide less
         }
 
-        return new LookHides($step->id, round($now, 2), $coats > self::MOST_COATS ? null : $coats);
+        return new LookHides($step->id, round($now, 2), $low);
     }
 }

@@ -97,7 +97,6 @@ final class PartialSchedule
                 hands: 0,
                 stretches: [new Interval($ready, $ready)],
                 setUp: 0,
-                over: $work->last->over($ready, $this->hands[0]),
             );
         }
         $best = null;
@@ -133,7 +132,6 @@ final class PartialSchedule
             hands: $hands,
             stretches: $stretches,
             setUp: $setUp,
-            over: $work->last->over($stretches[\count($stretches) - 1]->end, $this->hands[0]),
             mixed: $mixes,
             rested: $mixes && $pot->slake > 0,
         );
@@ -210,7 +208,7 @@ final class PartialSchedule
     private function keep(PlacedWork $placed): void
     {
         $work = $placed->work;
-        $this->placed[$work->id] = $placed;
+        $this->placed[$work->id] = $placed = $placed->over($work->last->over($placed->end(), $this->hands[0]));
         null === $work->room || $this->entered[$work->job] ??= $work->room;
         $this->laid[$work->job] = ($this->laid[$work->job] ?? 0) + 1;
         $this->over[$work->job] = max($this->over[$work->job] ?? 0, $placed->over);

@@ -21,10 +21,24 @@ final readonly class PlacedWork
         public int $hands,
         public array $stretches,
         public int $setUp,
-        public int $over,
         public bool $mixed = false,
         public bool $rested = false,
+        public int $over = 0,
     ) {
+    }
+
+    /** The same, with what must pass after it. */
+    public function over(int $instant): self
+    {
+        return new self(
+            work: $this->work,
+            hands: $this->hands,
+            stretches: $this->stretches,
+            setUp: $this->setUp,
+            mixed: $this->mixed,
+            rested: $this->rested,
+            over: $instant,
+        );
     }
 
     /** When hands turn to it, if only to mix. */

@@ -95,6 +95,9 @@ final class PlanWorks
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->start(), -$this->bound->tail($p->work->id)]), $due);
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->end(), -$this->bound->tail($p->work->id)]), $due);
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [-$this->bound->tail($p->work->id), $p->start()]), $due);
+        if (1 === \count($jobs)) {
+            return; // nothing to exchange
+        }
         usort($jobs, static fn (string $a, string $b): int => ($due[$a] ?? \PHP_INT_MAX) <=> ($due[$b] ?? \PHP_INT_MAX));
         $best = $this->byJobs($begin, $jobs, $due);
         foreach ($this->exchanges(\count($jobs)) as [$i, $j]) {

@@ -53,7 +53,7 @@ final readonly class StepWaits
         $waits[WaitUntil::Through->value] = new Drying($times->through, $drying, $zone);
         $waits[WaitUntil::Cure->value] = new Drying($times->cure, $cure, $zone);
 
-        $hours = new HoursOfDay(array_map(static fn (Climate $c): bool => $predict->canBeLaid($handling, $c), $air->hours), $zone);
+        $hours = new HoursOfDay($air->each(static fn (Climate $c): bool => $predict->canBeLaid($handling, $c)), $zone);
 
         return new self(work: $work, waits: $waits, hours: $hours->areAll() ? null : $hours, air: $air, zone: $zone);
     }
@@ -81,7 +81,7 @@ final readonly class StepWaits
     public function chilledAfter(int $laid, Calendar $calendar): ?float
     {
         $least = $this->work->character?->handling->lowestTemperature;
-        if (null === $this->air || null === $this->zone || null === $least) {
+        if (null === $this->hours || null === $this->air || null === $this->zone || null === $least) {
             return null;
         }
         $coldest = $least;

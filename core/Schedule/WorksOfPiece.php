@@ -114,7 +114,7 @@ final readonly class WorksOfPiece
                 number: \count($lays) + 1,
                 side: $side,
                 minutes: max(1, $minutes - $on),
-                half: (null === $half ? '' : "$half, ").($wiped ? 'wipe back' : 'take it off'),
+                half: (null === $half ? '' : "$half, ").($wiped ? 'wipe back' : 'remove it'),
                 pours: false,
                 wait: new Minutes($dwell),
                 most: $wiped ? max($dwell, $work->drying?->openTime->planned ?? $dwell) : (int) round($dwell * (1 + self::LONGER)),
