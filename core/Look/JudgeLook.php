@@ -27,6 +27,8 @@ final readonly class JudgeLook
     /** ΔE that nobody sees; and under which, in every zone and patch, the end is the same with a step and without it. */
     public const NOTHING = 0.5;
     public const LOST = 1.0;
+    /** So near to it, as a factor, it is laid again to be sure: what lies on another ground is held a little more or less. */
+    private const NEARLY = 1.6;
     /** What gives life of its own, to the flat or in all, evens out nothing: more than this must not be left. */
     private const KEPT = 0.75;
     /** ΔE up to which a coat hides. */
@@ -57,6 +59,10 @@ final readonly class JudgeLook
         $room = (int) ($look->share * 2 * self::ROOM);
         rsort($doings);
         foreach ($doings as $doing) {
+            $effects[$doing] = $this->byItsFilm($look, $doing);
+            if (null !== $effects[$doing]) {
+                continue;
+            }
             for ($later = $doing; $later < \count($look->doings); ++$later) {
                 $room -= array_sum(array_map(static fn (Zone $z): int => \count($look->after($later, $z)->patches), $look->zones()));
             }
@@ -67,7 +73,36 @@ final readonly class JudgeLook
         }
         ksort($effects);
 
-        return array_values($effects);
+        return array_values(array_filter($effects));
+    }
+
+    /**
+     * What a step adds whose film could be left out without another lying otherwise: nothing is laid again. Null where more follows from
+     * it, or where it is nearly lost. What is rubbed off later is rubbed to the same colour, as a painter does who looks.
+     */
+    public function byItsFilm(LaidSurface $look, int $doing): ?LookEffect
+    {
+        [$best, $remains] = [Zone::Field, -1.0];
+        foreach ($look->zones() as $zone) {
+            $without = $look->endWithoutFilm($doing, $zone);
+            if (null === $without) {
+                return null;
+            }
+            $left = self::remains($look->end($zone), $without);
+            [$best, $remains] = $left > $remains ? [$zone, $left] : [$best, $remains];
+        }
+        if ($remains > self::LOST / self::NEARLY && $remains < self::LOST * self::NEARLY) {
+            return null;
+        }
+
+        return new LookEffect(
+            stepId: $look->doings[$doing]->id,
+            zone: $best,
+            most: round(max($remains, $look->after($doing, $best)->apart($look->ahead($doing, $best))), 2),
+            remains: round($remains, 2),
+            lost: $remains < self::LOST,
+            buriedBy: $remains < self::LOST ? $look->hiddenBy($doing, $best, self::LOST) : null,
+        );
     }
 
     /** As few patches as let every step be left out once. */
@@ -313,12 +348,15 @@ final readonly class JudgeLook
         if (null === $step->film || !$step->film->colours()) {
             return null;
         }
-        $before = $look->ahead($doing, Zone::Field);
-        $endless = Lab::ofLight(WorkOnZone::to($before, $step->laid(self::ENDLESS), Zone::Field)->mean());
-        $off = static fn (float $times): float => DeltaE2000::between(
-            Lab::ofLight(WorkOnZone::to($before, $step->laid($times), Zone::Field)->mean()),
-            $endless,
-        );
+        $look = self::fewEnough($look);
+        $laid = static fn (float $times): Lab => Lab::ofLight(WorkOnZone::to(
+            state: $look->ahead($doing, Zone::Field),
+            step: $step->laid($times),
+            zone: Zone::Field,
+            most: $look->most,
+        )->mean());
+        $endless = $laid(self::ENDLESS);
+        $off = static fn (float $times): float => DeltaE2000::between($laid($times), $endless);
         $now = $off(1.0);
         if ($now > self::HIDES && ($step->rounds >= self::MOST_COATS || $off(self::MOST_COATS / $step->rounds) > self::HIDES)) {
             return new LookHides($step->id, round($now, 2), null);

@@ -19,8 +19,8 @@ final class BuildSurface
     private const IN_PORES = 1.5;
     /** What the pores of close-grained wood hold, against open ones: next to nothing. */
     private const CLOSE_PORES = 0.12;
-    /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 30 steps, in the end 32. */
-    private const ROOM = 30 * WorkOnZone::MOST_PATCHES;
+    /** Patches and steps in all that are kept, so that very long recipes are answered too: 256 patches up to 15 steps, in the end 32. */
+    private const ROOM = 15 * WorkOnZone::MOST_PATCHES;
     private const FEWEST_PATCHES = 32;
 
     public function __construct(private readonly RecoverSpectrum $recover = new RecoverSpectrum())

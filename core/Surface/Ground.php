@@ -96,11 +96,17 @@ final readonly class Ground
         }
 
         return new self(
-            inside: $this->deeper(2 ** ($this->porous * min(1.0, $share))),
+            inside: $this->deeper($this->wetting($share)),
             sheen: $this->sheen,
             porous: $this->porous * (1 - min(1.0, $share)),
             uptake: $this->uptake,
         );
+    }
+
+    /** By how much that deepens it, as a factor on K ÷ S. */
+    public function wetting(float $share): float
+    {
+        return 2 ** ($this->porous * max(0.0, min(1.0, $share)));
     }
 
     /** Under a clear old finish: closed and smooth. */

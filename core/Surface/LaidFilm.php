@@ -103,10 +103,7 @@ final class LaidFilm
     /** Does it look the same on a ground that was scratched as on one that was not? */
     public function hasOwnSurface(): bool
     {
-        return null !== $this->of->sheen
-            && ColourantKind::Resist !== $this->of->kind
-            && ColourantKind::Dye !== $this->of->kind
-            && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
+        return null !== $this->of->sheen && $this->closes();
     }
 
     public function over(Ground $ground, float $years = 0.0): Ground
@@ -122,12 +119,43 @@ final class LaidFilm
                 $normal >= self::CLOSES,
             ),
             ColourantKind::Clear => $this->laid(
-                $ground->wetted(($this->soaks ? $this->wet / $this->of->normal : $normal) / self::CLOSES),
+                $ground->wetted($this->wets()),
                 $normal,
                 $years,
             ),
             ColourantKind::Film => $this->laid($ground, $normal, $years),
         };
+    }
+
+    /** How far it fills the pores of what it lies on; not at all but by something clear. */
+    private function wets(): float
+    {
+        return ColourantKind::Clear === $this->of->kind
+            ? $this->wet / $this->of->normal * ($this->soaks ? 1.0 : $this->share) / self::CLOSES
+            : 0.0;
+    }
+
+    /**
+     * What it makes of the light from a closed ground: by how much it deepens its colour, as a factor on K ÷ S, and then its map, null for
+     * none.
+     *
+     * @return array{float, FilmOptics|null}
+     */
+    public function makesOf(Ground $ground): array
+    {
+        return [$ground->wetting($this->wets()), match ($this->of->kind) {
+            ColourantKind::Resist, ColourantKind::Clear => null,
+            ColourantKind::Dye => $this->of->isSeen ? $this->film($ground->uptake, 0.0) : null,
+            default => $this->of->isSeen ? $this->film(1.0, 0.0) : null,
+        }];
+    }
+
+    /** Does it close the ground with a surface of its own? */
+    public function closes(): bool
+    {
+        return ColourantKind::Resist !== $this->of->kind
+            && ColourantKind::Dye !== $this->of->kind
+            && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
     }
 
     private function laid(Ground $ground, float $normal, float $years): Ground

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Surface;
 
+use Inlaid\Core\Optics\ColourantKind;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Level;
 use Inlaid\Core\Technique\Zone;
@@ -20,6 +21,8 @@ final class LaidSurface
     private array $fewer = [];
     /** @var array<string, list<float|null>> by zone */
     private array $taken = [];
+    /** @var array<string, list<array<string, Patch|null>>> by zone: of each patch at the end, what it would be without the film of a step */
+    private array $without = [];
 
     /**
      * @param int<1, max>                                        $most
@@ -180,6 +183,54 @@ final class LaidSurface
         }
 
         return array_reverse($taken);
+    }
+
+    /**
+     * A zone at the end as if the film of one of the doings were not there, and all others as they are. Null where that is not all that
+     * follows from it: it lays no film, or a resist, or lies on open wood.
+     */
+    public function endWithoutFilm(int $doing, Zone $zone): ?ZoneState
+    {
+        $step = $this->doings[$doing];
+        if (null === $step->film || ColourantKind::Resist === $step->film->of->kind || null !== $step->bleach || $step->conditions) {
+            return null;
+        }
+        $end = $this->end($zone)->patches;
+        $this->without[$zone->value] ??= array_map(static fn (Patch $p): array => $p->withoutEach(), $end);
+        $patches = [];
+        foreach ($this->without[$zone->value] as $i => $without) {
+            if (\array_key_exists($step->id, $without) && null === $without[$step->id]) {
+                return null;
+            }
+            $patches[] = $without[$step->id] ?? $end[$i];
+        }
+
+        return [] === $patches ? null : new ZoneState($patches);
+    }
+
+    /**
+     * After which step nobody sees any longer, in the largest patch that has it, whether one of the doings laid its film; where nothing is
+     * left of it, what took it off.
+     *
+     * @param float $least ΔE that is seen
+     */
+    public function hiddenBy(int $doing, Zone $zone, float $least): ?string
+    {
+        $id = $this->doings[$doing]->id;
+        $largest = null;
+        foreach ($this->end($zone)->patches as $patch) {
+            $largest = $patch->has($id) && $patch->share > ($largest->share ?? 0.0) ? $patch : $largest;
+        }
+        if (null !== $largest) {
+            return $largest->hiddenBy($id, $least);
+        }
+        for ($i = \count($this->doings) - 1; $i > $doing; --$i) {
+            if ([] !== array_filter($this->ahead($i, $zone)->patches, static fn (Patch $p): bool => $p->has($id))) {
+                return $this->doings[$i]->id;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Surface;
 
+use Inlaid\Core\Colour\DeltaE2000;
+use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Colour\Light;
 use Inlaid\Core\Film\GritLadder;
@@ -236,6 +238,68 @@ final class Patch
     public function isOpenWood(): bool
     {
         return $this->old <= 0.0 && $this->ground->isWood();
+    }
+
+    /**
+     * As it would look if the film of one step or another were not on it, all others as they are: the maps of the films above are one map,
+     * multiplied from above down, so that each answer takes one film.
+     *
+     * @return array<string, self|null> by step; null of a film on open wood, without which those above would go into the wood
+     */
+    public function withoutEach(): array
+    {
+        $without = [];
+        $above = []; // maps, and factors by which a clear film deepens what is below it, from below
+        $closed = false;
+        for ($i = \count($this->films) - 1; $i >= 0; --$i) {
+            [$film, $below] = [$this->films[$i], $this->under[$i]];
+            if ($below->isWood()) {
+                $without[$film->stepId] = null;
+                continue;
+            }
+            $ground = $below;
+            foreach ($above as $map) {
+                $ground = \is_float($map) ? $ground->times($map) : $ground->under($map->over($ground->inside), null, false);
+            }
+            $without[$film->stepId] = $this->but(ground: $closed ? $ground->under($ground->inside, $this->ground->sheen, true) : $ground);
+            [$deepens, $own] = $film->makesOf($below);
+            if (null !== $own) {
+                $above = ($above[0] ?? null) instanceof FilmOptics
+                    ? [$own->under($above[0]), ...\array_slice($above, 1)]
+                    : [$own, ...$above];
+            }
+            $above = 1.0 === $deepens ? $above : [$deepens, ...$above];
+            $closed = $closed || $film->closes();
+        }
+
+        return $without;
+    }
+
+    /** Does a film of a step lie on it? */
+    public function has(string $stepId): bool
+    {
+        return [] !== array_filter($this->films, static fn (LaidFilm $f): bool => $f->stepId === $stepId);
+    }
+
+    /**
+     * The step whose film hides that of another for good: after it nobody sees whether that lies there.
+     *
+     * @param float $least ΔE that is seen
+     */
+    public function hiddenBy(string $stepId, float $least): ?string
+    {
+        $by = $with = $without = null;
+        foreach ($this->films as $i => $film) {
+            if ($film->stepId === $stepId) {
+                [$with, $without] = [$this->under[$i + 1], $this->under[$i]];
+            } elseif (null !== $with && null !== $without) {
+                [$with, $without] = [$film->over($with), $film->over($without)];
+                $seen = DeltaE2000::between(Lab::ofLight($with->light()), Lab::ofLight($without->light())) >= $least;
+                $by = $seen ? null : $by ?? $film->stepId;
+            }
+        }
+
+        return $by;
     }
 
     /**

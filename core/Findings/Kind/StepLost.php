@@ -27,7 +27,9 @@ final class StepLost implements Rule
     /** Under more coats that hide nobody looks for a place. */
     private const TRIES = 6;
     /** Steps done over again in all to find places: in a very long recipe the last that are lost are only to be left out. */
-    private const ROOM = 2000;
+    private const ROOM = 300;
+    /** So few patches of a zone tell well enough where a step is seen. */
+    private const PATCHES = 12;
 
     public function __construct(private readonly JudgeLook $judge = new JudgeLook())
     {
@@ -132,7 +134,7 @@ final class StepLost implements Rule
      */
     private function placeWhereItIsSeen(StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
     {
-        $look = JudgeLook::fewEnough($stack->laid());
+        $look = $stack->laid()->withAtMost(self::PATCHES);
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
         $from = (int) $look->indexOf($work->step->id);
         $without = [];

@@ -239,6 +239,33 @@ final class LookTest extends TestCase
         self::assertGreaterThan(3, $stopped, 'some were gone long before the end');
     }
 
+    /**
+     * A film that does not lie on open wood, under films only, is judged without laying anything again: to a twentieth of what running all
+     * that comes without it gives.
+     */
+    public function testAFilmIsJudgedByTheMapsOfThoseAboveIt(): void
+    {
+        $judged = $lost = 0;
+        $this->manyTimes(60, function () use (&$judged, &$lost): void {
+            $films = array_values(array_filter(
+                $this->steps($this->int(4, 16)),
+                static fn (SurfaceStep $s): bool => Effect::Adds === $s->effect && null !== $s->film && null === $s->bleach,
+            ));
+            $look = self::lay(self::step('base', 'brushed', self::paint('#c9b48a'), 2), ...$films);
+            foreach (array_keys($films) as $i) {
+                $found = (new JudgeLook())->byItsFilm($look, $i + 1);
+                $run = (new JudgeLook())->effect($look, $i + 1);
+                if (null !== $found) {
+                    self::assertEqualsWithDelta($run->remains, $found->remains, 0.3 + 0.05 * $run->remains);
+                    ++$judged;
+                    $lost += $found->lost ? 1 : 0;
+                }
+            }
+        });
+        self::assertGreaterThan(100, $judged);
+        self::assertGreaterThan(10, $lost);
+    }
+
     /** Where a step would be done later: what it adds there is what it adds in a look that was laid in that order. */
     public function testWhatAStepWouldAddLater(): void
     {
