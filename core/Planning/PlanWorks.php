@@ -93,6 +93,9 @@ final class PlanWorks
     private function better(PartialSchedule $begin, array $jobs, array $due, \Closure $isOver): void
     {
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->start(), -$this->bound->tail($p->work->id)]), $due);
+        if (null !== $this->best && $isOver()) {
+            return;
+        }
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->end(), -$this->bound->tail($p->work->id)]), $due);
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [-$this->bound->tail($p->work->id), $p->start()]), $due);
         if (1 === \count($jobs)) {
