@@ -303,6 +303,16 @@ final class Patch
     }
 
     /**
+     * What is left on it of the films of some steps, in coats.
+     *
+     * @param array<string, float> $coats as laid, by step
+     */
+    public function left(array $coats): float
+    {
+        return array_sum(array_map(static fn (LaidFilm $f): float => $f->share * ($coats[$f->stepId] ?? 0.0), $this->films));
+    }
+
+    /**
      * The same films on another ground.
      *
      * @param list<LaidFilm> $films

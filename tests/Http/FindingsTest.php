@@ -105,7 +105,7 @@ final class FindingsTest extends TestCase
         yield 'bleeding resin' => [
             'bleeding',
             ['steps' => [['brushed', 'stain-blocking-primer-water'], $paint], 'part' => ['substrate' => ['bleeds' => ['resin']]]],
-            ['steps' => [['brushed', 'stain-blocking-primer'], $paint], 'part' => ['substrate' => ['bleeds' => ['resin']]]],
+            ['steps' => [['brushed', 'stain-blocking-primer', ['coats' => 2]], $paint], 'part' => ['substrate' => ['bleeds' => ['resin']]]],
         ];
         yield 'bleeding, as the rag tells' => [
             'bleeding',

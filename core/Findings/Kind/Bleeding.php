@@ -20,6 +20,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -27,6 +28,11 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final class Bleeding implements Rule
 {
+    /** Lightness, 0 to 1, under which a stain is hardly seen. */
+    private const NEAR_BLACK = 0.18;
+    /** The share of a zone from which a mark is no speck. */
+    private const SPECKS = 0.03;
+
     public function key(): string
     {
         return 'bleeding';
@@ -53,14 +59,14 @@ final class Bleeding implements Rule
             return;
         }
         $found = $whole->byStep(
-            fn (PiecePart $part): ?StepCalculation => [] === $this->open($whole, $part) ? null : RecipeAnalysis::first(
+            fn (PiecePart $part): ?StepCalculation => RecipeAnalysis::first(
                 $whole->on($part),
-                self::covers(...),
+                fn (StepCalculation $w): bool => [] !== $this->open($whole, $part, $w),
             ),
         );
         foreach ($found as [$work, $parts]) {
             $open = array_values(array_unique(
-                array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p), $parts)),
+                array_merge(...array_map(fn (PiecePart $p): array => $this->open($whole, $p, $work), $parts)),
                 \SORT_REGULAR,
             ));
             $weak = RecipeAnalysis::last(
@@ -73,19 +79,20 @@ final class Bleeding implements Rule
                     )),
             );
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
+            $isDark = self::lightness($work) < self::NEAR_BLACK;
             yield Finding::of(
                 rule: $this,
-                severity: Severity::Warn,
+                severity: $isDark ? Severity::Advise : Severity::Warn,
                 steps: [$work->step->id],
                 why: \sprintf(
                     null === $weak
                         ? '%s in %s will bleed into “%s”. No step blocks it.'
-                        : '%s in %s will bleed into “%s”: one thin coat of blocker doesn\'t hold it.',
+                        : '%s in %s will bleed into “%s”: the blocker is too thin, or rubbed through, and doesn\'t hold it.',
                     ucfirst(implode(' and ', array_map(static fn (Bleed $b): string => $b->inWords(), $open))),
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $parts)),
                     $work->step->name(),
-                ),
-                remedies: null !== $weak ? [
+                ).($isDark ? ' Hardly anybody will see it in so dark a colour.' : ''),
+                remedies: null !== $weak && $weak->rounds() * $weak->weight->factor() < max(0.0, ...array_map(self::coats(...), $open)) ? [
                     new Remedy(
                         'twice',
                         \sprintf('Two coats of “%s”', $weak->step->name()),
@@ -94,7 +101,7 @@ final class Bleeding implements Rule
                 ] : [
                     new Remedy(
                         'block',
-                        'Add a stain-blocking primer',
+                        null === $weak ? 'Add a stain-blocking primer' : 'Block it once more before',
                         Edit::insert(
                             new NewStep(
                                 title: 'Stain-blocking primer',
@@ -114,24 +121,24 @@ final class Bleeding implements Rule
     }
 
     /**
-     * What rises from a part into its first covering coat, with nothing to hold it back.
+     * What rises from a part into a covering coat, with nothing to hold it back: no blocker, too little of it, or rubbed through.
      *
      * @return list<Bleed>
      */
-    private function open(RecipeAnalysis $whole, PiecePart $part): array
+    private function open(RecipeAnalysis $whole, PiecePart $part, StepCalculation $shows): array
     {
-        $shows = RecipeAnalysis::first($whole->on($part), self::covers(...));
+        if (!self::covers($shows)) {
+            return [];
+        }
         $bleeds = $part->substrate->bleeds;
         if ('coloured' === ($part->tests['rag'] ?? null) && [] === $bleeds) {
             $bleeds = [Bleed::OldStain];
         }
 
-        return null === $shows
-            ? []
-            : array_values(array_filter(
-                $bleeds,
-                fn (Bleed $b): bool => $this->rises($b, $shows) && !$this->isHeldBack($b, $whole->before($shows, $part)),
-            ));
+        return array_values(array_filter(
+            $bleeds,
+            fn (Bleed $b): bool => $this->rises($b, $shows) && !$this->isHeldBack(bleed: $b, whole: $whole, part: $part, shows: $shows),
+        ));
     }
 
     /** Normal coats that hold it back: resin and the dyes of wood come through one. */
@@ -162,6 +169,12 @@ final class Bleeding implements Rule
 
     private function isPale(StepCalculation $work): bool
     {
+        return self::lightness($work) > 0.45;
+    }
+
+    /** How light what is laid is, 0 to 1; 0 where nobody knows. */
+    private static function lightness(StepCalculation $work): float
+    {
         $light = $share = 0.0;
         foreach ($work->mix->leaves ?? [] as $leaf) {
             $hex = $leaf->material->look->colour?->hex;
@@ -172,21 +185,33 @@ final class Bleeding implements Rule
             }
         }
 
-        return $share > 0 && $light / $share > 0.45;
+        return $share > 0 ? $light / $share : 0.0;
     }
 
-    /**
-     * @param list<StepCalculation> $before
-     */
-    private function isHeldBack(Bleed $bleed, array $before): bool
+    /** Does enough of a blocker lie wherever it comes, or all but specks? */
+    private function isHeldBack(Bleed $bleed, RecipeAnalysis $whole, PiecePart $part, StepCalculation $shows): bool
     {
-        $coats = 0;
-        foreach ($before as $work) {
-            $blocks = RecipeAnalysis::lays($work)
-                && RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true));
-            $coats += $blocks ? $work->rounds() * $work->weight->factor() : 0;
+        $blockers = [];
+        foreach ($whole->before($shows, $part) as $work) {
+            if (
+                RecipeAnalysis::lays($work)
+                && RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))
+            ) {
+                $blockers[$work->step->id] = $work->rounds() * $work->weight->factor();
+            }
+        }
+        foreach ($whole->met($shows, $part) as $met) {
+            foreach ([Zone::Field, Zone::Edge] as $zone) {
+                $open = 0.0;
+                foreach ($met->zone($zone)->patches as $patch) {
+                    $open += $patch->left($blockers) < self::coats($bleed) ? $patch->share : 0.0;
+                }
+                if ($open >= self::SPECKS) {
+                    return false;
+                }
+            }
         }
 
-        return $coats >= self::coats($bleed);
+        return true;
     }
 }
