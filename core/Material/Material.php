@@ -101,6 +101,11 @@ final readonly class Material
             );
     }
 
+    public function isPowder(): bool
+    {
+        return Carrier::Dry === $this->body->carrier;
+    }
+
     /** The same, with what patches say of its look. */
     public function learning(?Learned $learned): self
     {

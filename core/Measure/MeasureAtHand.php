@@ -14,6 +14,9 @@ use Brick\Math\RoundingMode;
  */
 final readonly class MeasureAtHand
 {
+    /** ml from which what has divisions is a jug. */
+    private const JUG = 100;
+
     private function __construct(
         public string $name,
         public Dimension $dimension,
@@ -53,6 +56,17 @@ final readonly class MeasureAtHand
                 counted: 'drops',
             )
             : throw InvalidMeasure::uselessMeasure('dropper');
+    }
+
+    /**
+     * Can a powder be measured with it: is it a scale, a spoon that is levelled, or a jug, and no dropper or syringe? Typical: what has
+     * divisions and holds less than 100 ml is one.
+     */
+    public function takesPowder(): bool
+    {
+        return Dimension::Mass === $this->dimension
+            || null === $this->counted
+            && ($this->step->isEqualTo($this->capacity) || $this->capacity->isGreaterThanOrEqualTo(self::JUG));
     }
 
     /**

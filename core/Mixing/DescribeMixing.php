@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Mixing;
 
-use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 
@@ -23,7 +22,7 @@ final class DescribeMixing
     {
         [$powders, $liquids] = [[], []];
         foreach ($mix->leaves as $leaf) {
-            Carrier::Dry === $leaf->material->body->carrier ? $powders[] = $leaf->material : $liquids[] = $leaf->material;
+            $leaf->material->isPowder() ? $powders[] = $leaf->material : $liquids[] = $leaf->material;
         }
         if ([] === $powders || 1 === \count($mix->leaves)) {
             return [];

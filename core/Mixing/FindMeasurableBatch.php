@@ -103,7 +103,9 @@ final class FindMeasurableBatch
 
             return array_map(
                 static fn (array $f): array => [$f[0], Dimension::Mass === $f[0]->dimension ? $f[1] / $density : $f[1], $f[2]],
-                $floats,
+                $leaf->material->isPowder()
+                    ? array_values(array_filter($floats, static fn (array $f): bool => $f[0]->takesPowder()))
+                    : $floats,
             );
         }, $mix->leaves);
     }

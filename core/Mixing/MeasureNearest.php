@@ -26,6 +26,9 @@ final class MeasureNearest
         $best = null;
         $least = $portion->measured()->multipliedBy(self::MOST_OFF);
         foreach ($measures as $measure) {
+            if ($portion->material->isPowder() && !$measure->takesPowder()) {
+                continue;
+            }
             $amount = Dimension::Mass === $measure->dimension ? $portion->grams : $portion->measured();
             $line = new MeasuredLine(
                 $portion->material,

@@ -207,6 +207,16 @@ final class UnitsTest extends TestCase
             [$syringe->inWords(BigRational::of(20)), $syringe->inWords(BigRational::of(21))],
         );
         self::assertSame(
+            [true, false, true, false],
+            [
+                $spoon->takesPowder(),
+                $syringe->takesPowder(),
+                MeasureAtHand::of('jug', BigRational::of(10), BigRational::of(500))->takesPowder(),
+                MeasureAtHand::dropper(BigRational::of('0.05'))->takesPowder(),
+            ],
+            'a powder sticks in a syringe',
+        );
+        self::assertSame(
             '12.5 g on the scale',
             MeasureAtHand::of('scale', BigRational::of('0.5'), BigRational::of(500), Dimension::Mass)->inWords(BigRational::of('12.5')),
         );

@@ -209,10 +209,12 @@ final class MixingPropertiesTest extends TestCase
      */
     private function exhaustive(FlatMix $flat, BigRational $need, array $measures, BigRational $tolerance): ?BigRational
     {
-        $amounts = [];
+        $amounts = $scooped = [];
         foreach ($measures as $m) {
+            $isSpoon = $m->step->isEqualTo($m->capacity);
             for ($k = 1; $k <= FindMeasurableBatch::MOST_FILLS * (int) $m->capacity->dividedBy($m->step)->toFloat(); ++$k) {
-                $amounts[(string) $m->step->multipliedBy($k)->simplified()] = $m->step->multipliedBy($k)->toFloat();
+                $amounts[$ml = (string) $m->step->multipliedBy($k)->simplified()] = $m->step->multipliedBy($k)->toFloat();
+                $scooped += $isSpoon ? [$ml => true] : []; // a powder sticks in a syringe
             }
         }
         $total = array_sum(array_map(static fn ($l): float => $l->measured()->toFloat(), $flat->leaves));
@@ -222,7 +224,7 @@ final class MixingPropertiesTest extends TestCase
             $combos = array_merge(...array_map(
                 static fn (array $c): array => array_map(
                     static fn (string $a): array => [...$c, $a],
-                    array_map(strval(...), array_keys($amounts)),
+                    array_map(strval(...), array_keys('powder' === $leaf->material->id ? $scooped : $amounts)),
                 ),
                 $combos,
             ));
