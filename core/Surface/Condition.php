@@ -25,7 +25,7 @@ final readonly class Condition
 
     public static function surveyed(Origin $origin): self
     {
-        $soils = $origin->finish->isBare() ? [] : [Soil::Grease->value => ''];
+        $soils = $origin->finish->isBare() && $origin->substrate->drinksAtAll() ? [] : [Soil::Grease->value => ''];
         if (FinishKind::Waxed === $origin->finish->kind) {
             $soils[Soil::Wax->value] = '';
         }

@@ -145,6 +145,11 @@ final class FindingsTest extends TestCase
                 ['blended', 'morning-lime', ['where' => 'bottom-up']],
             ]],
         ];
+        yield 'runs-down' => [
+            'runs-down',
+            ['steps' => [['brushed', ['platform-slate' => '3', 'water' => '1'], ['weight' => 'heavy']]]],
+            ['steps' => [['brushed', ['platform-slate' => '3', 'water' => '1']]]],
+        ];
         yield 'left-too-long' => [
             'left-too-long',
             ['steps' => [['oiled-wiped', 'hard-oil', ['dwell' => 600]]]],

@@ -47,7 +47,7 @@ final class NotCleaned implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
             $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || $whole->isBare($part, $first) ? null : $first;
+            return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || self::isClean($whole, $part, $first) ? null : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);
@@ -55,7 +55,12 @@ final class NotCleaned implements Rule
                 rule: $this,
                 severity: Severity::Warn,
                 steps: [$work->step->id],
-                why: \sprintf('“%s” goes onto an old finish that hasn\'t been washed.', $work->step->name()),
+                why: \sprintf(
+                    '“%s” goes onto %s that hasn\'t been %s.',
+                    $work->step->name(),
+                    $parts[0]->finish->isBare() ? $parts[0]->substrate->species : 'an old finish',
+                    $parts[0]->finish->isBare() ? 'degreased' : 'washed',
+                ),
                 remedies: [
                     new Remedy(
                         'clean',
@@ -83,5 +88,11 @@ final class NotCleaned implements Rule
                 ],
             );
         }
+    }
+
+    /** Wood that was sanded or stripped bare is clean; what takes nothing in is as greasy as it was. */
+    private static function isClean(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): bool
+    {
+        return $part->substrate->drinksAtAll() && $whole->isBare($part, $first);
     }
 }
