@@ -51,17 +51,13 @@ final class CraftTest extends Rooms
         $this->open('stools');
         $before = $this->order();
         $this->focusCut();
-        for ($i = 0; $i < 24; ++$i) {
-            $this->press(WebDriverKeys::ALT.(0 === $i % 2 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_DOWN));
-        }
+        $this->pressFast(...array_merge(...array_fill(0, 12, [['ArrowUp', 'alt'], ['ArrowDown', 'alt']])));
         $this->press('d');
         $this->untilSaved();
         $this->browser->navigate()->refresh();
         $this->see('[data-testid=film]');
         $this->focusCut();
-        for ($i = 0; $i < 25; ++$i) {
-            $this->press(WebDriverKeys::CONTROL.'z');
-        }
+        $this->pressFast(...array_fill(0, 25, ['z', 'ctrl']));
         $this->until(
             fn (): bool => 'true' === $this->browser->findElement(WebDriverBy::xpath("//button[.='Undo']"))->getAttribute('disabled'),
             'all is undone',

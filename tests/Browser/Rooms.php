@@ -27,6 +27,9 @@ abstract class Rooms extends TestCase
     private static ?Process $chromedriver = null;
     private static int $chromedriverPort;
     private static ?Process $server = null;
+    /** ms between two looks at a page that is busy: more would keep it busy. */
+    private const BETWEEN = 80;
+
     private static int $port;
     private static int $guestPort;
     /** @var array<string, RemoteWebDriver> by what they log */
@@ -204,7 +207,7 @@ abstract class Rooms extends TestCase
 
     protected function see(string $css, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
             WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
             "$css is to be seen",
         );
@@ -215,7 +218,7 @@ abstract class Rooms extends TestCase
 
     protected function button(string $name, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
-        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, 50)->until(
+        $found = ($browser ?? $this->browser)->wait(self::PATIENCE, self::BETWEEN)->until(
             WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath(
                 "//*[self::button or self::a][normalize-space()='$name' or @aria-label='$name']",
             )),
@@ -230,7 +233,7 @@ abstract class Rooms extends TestCase
     protected function field(string $label, ?RemoteWebDriver $browser = null): RemoteWebElement
     {
         $browser ??= $this->browser;
-        $id = $browser->wait(self::PATIENCE, 50)->until(
+        $id = $browser->wait(self::PATIENCE, self::BETWEEN)->until(
             WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath("//label[starts-with(normalize-space(), '$label')]")),
             "the field \"$label\" is there",
         )->getAttribute('for');
@@ -269,7 +272,7 @@ abstract class Rooms extends TestCase
             if (hrtime(true) > $end) {
                 self::fail("Waited in vain until $what.");
             }
-            usleep(30_000);
+            usleep(self::BETWEEN * 1000);
         }
     }
 
@@ -358,6 +361,29 @@ abstract class Rooms extends TestCase
         $this->browser->switchTo()->activeElement()->sendKeys($keys);
     }
 
+    /**
+     * Keys as fast as the page takes them, a frame each: faster than it is worked out, and than anybody is.
+     *
+     * @param array{string, 'alt'|'ctrl'} ...$keys
+     */
+    protected function pressFast(array ...$keys): void
+    {
+        $this->browser->executeAsyncScript(
+            <<<'JS'
+                const done = arguments[1];
+                (async () => {
+                  for (const [key, held] of arguments[0]) {
+                    const init = { key, [held + 'Key']: true, bubbles: true, cancelable: true };
+                    document.activeElement.dispatchEvent(new KeyboardEvent('keydown', init));
+                    await new Promise((next) => requestAnimationFrame(next));
+                  }
+                  done();
+                })();
+                JS,
+            [$keys],
+        );
+    }
+
     protected function active(): string
     {
         $html = $this->browser->executeScript('return document.activeElement.outerHTML');
@@ -397,7 +423,7 @@ abstract class Rooms extends TestCase
         self::$chromedriver->start();
         $end = hrtime(true) + self::PATIENCE * 1_000_000_000;
         while (!self::listens(self::$chromedriverPort) && hrtime(true) < $end) {
-            usleep(30_000);
+            usleep(self::BETWEEN * 1000);
         }
         register_shutdown_function(static fn () => self::$chromedriver?->stop(0, 9));
     }

@@ -47,7 +47,9 @@ final class NotCleaned implements Rule
         $found = $whole->byStep(static function (PiecePart $part) use ($whole): ?StepCalculation {
             $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
-            return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || self::isClean($whole, $part, $first) ? null : $first;
+            return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || self::isClean($whole, $part, $first)
+                ? null
+                : $first;
         });
         foreach ($found as [$work, $parts]) {
             $on = $whole->named($parts);

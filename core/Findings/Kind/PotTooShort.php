@@ -16,6 +16,9 @@ use Inlaid\Core\Measure\ExactNumber;
  */
 final class PotTooShort implements Rule
 {
+    /** What keeps no longer than so many minutes nobody expects to use for the next coat. */
+    private const SOON = 120;
+
     public function key(): string
     {
         return 'pot-too-short';
@@ -55,7 +58,7 @@ final class PotTooShort implements Rule
                 );
             }
             $mixings = $whole->planned->mixings[$work->step->id] ?? [];
-            if (null !== $pot && \count($mixings) > 1 && $pot >= $work->handsOn) {
+            if (null !== $pot && \count($mixings) > 1 && $pot >= max(self::SOON, $work->handsOn)) {
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Advise,
@@ -63,7 +66,7 @@ final class PotTooShort implements Rule
                     why: \sprintf(
                         'What is mixed for “%s” keeps %s and is over before its last coat. Mix %d times, for %s.',
                         $work->step->name(),
-                        $pot < 120 ? "$pot min" : \sprintf('%s h', ExactNumber::plain(round($pot / 60, 1), 1)),
+                        \sprintf('%s h', ExactNumber::plain(round($pot / 60, 1), 1)),
                         \count($mixings),
                         implode(' and for ', array_map(static fn (Mixing $m): string => \sprintf(
                             'coat%s %s',

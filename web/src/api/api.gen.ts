@@ -2790,7 +2790,7 @@ export interface components {
             deltaE: number;
             inWords: string;
         };
-        /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` when it is seen best, `remains` in the end; `lost` if less than 1 remains in every zone and patch; `buriedBy` the step after which that is so. */
+        /** @description What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most. Immutable. `most` right after it or in the end, whichever is more, `remains` in the end; `lost` if less than 1 remains in every zone and patch; `buriedBy` the step after which that is so. */
         LookEffect: {
             stepId: string;
             zone: components["schemas"]["Zone"];

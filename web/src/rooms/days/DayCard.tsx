@@ -67,10 +67,13 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
             {work ? <Mark plan={plan} piece={work.piece} /> : <span />}
             {work ? (
               <span>
+                {work.slakes > 0 && isFirst(work, from) && 'Mix for '}
                 <b>{actOf(work)}</b>, {plan.pieces.find((p) => p.id === work.piece)?.title}
-                {work.setUp > 0 && from === work.stretches[0]?.start && `; ${work.setUp} min to prepare the pot`}
-                {work.slakes > 0 && from === work.stretches[0]?.start && `, then it slakes for ${work.slakes} min`}
-                {work.potKeeps && `, pot life until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
+                {work.slakes > 0 && isFirst(work, from) && `; slakes for ${work.slakes} min`}
+                {work.slakes === 0 && work.setUp > 0 && isFirst(work, from) && `; ${work.setUp} min to prepare the pot`}
+                {work.potKeeps &&
+                  isFirst(work, from) &&
+                  `, pot life until ${work.potKeeps.slice(0, 10) === date ? clock(work.potKeeps) : moment(work.potKeeps)}`}
                 {work.hands > 0 && ' · helper'}
               </span>
             ) : (
@@ -88,6 +91,10 @@ export function DayCard({ date, plan }: { date: string; plan: DaysPreview }) {
       </Box>
     </Box>
   );
+}
+
+function isFirst(work: DaysPreview['works'][number], from: string): boolean {
+  return from === work.stretches[0]?.start;
 }
 
 function hour(iso: string): number {
