@@ -64,7 +64,11 @@ final class RunsDown implements Rule
                     $work->step->name(),
                     implode(', ', array_map(static fn (PiecePart $p): string => $p->name, $upright)),
                 ),
-                remedies: [new Remedy('normal', 'Apply it normally', Edit::change($work->step->id, StepChange::weight(FilmWeight::Normal)))],
+                remedies: [new Remedy(
+                    'normal',
+                    'Apply it normally',
+                    Edit::change($work->step->id, StepChange::weight(FilmWeight::Normal)),
+                )],
             );
         }
     }
