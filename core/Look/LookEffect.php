@@ -9,7 +9,8 @@ use Inlaid\Core\Technique\Zone;
 /**
  * What a step adds to the look: the ΔE that leaving it out would make, in the zone where that is most.
  *
- * Immutable. `most` right after it or in the end, whichever is more, `remains` in the end; `lost` if less than 1 remains in every zone and patch; `buriedBy` the
+ * Immutable. `most` right after it or in the end, whichever is more, `remains` in the end; `lost` if less than 1 remains
+ * in every zone and patch; `buriedBy` the
  * step after which that is so.
  */
 final readonly class LookEffect

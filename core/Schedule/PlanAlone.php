@@ -79,6 +79,7 @@ final readonly class PlanAlone
         $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
         $ready = [] === $works ? $context->now : $planned->ready(self::PIECE);
         $begin = [] === $placed ? 0 : $placed[0]->start();
+        $end = max(0, ...array_map(static fn (PlacedWork $p): int => $p->end(), $placed));
 
         $plan = new PlanPreview(
             alone: true,
@@ -87,7 +88,7 @@ final readonly class PlanAlone
             readyOn: $iso($ready),
             curedOn: $iso(null === $ready ? null : max([$ready, ...array_values($cured)])),
             handsOn: $planned->handsOn(),
-            waiting: [] === $placed ? 0 : max(0, intdiv(max(array_map(static fn (array $e): int => max($e), $ends)) - $begin, 60) - $planned->handsOn()),
+            waiting: max(0, intdiv($end - $begin, 60) - $planned->handsOn()),
             longestWait: $longest[0],
             stuck: $planned->stuck[self::PIECE] ?? null,
             soonest: $planned->isOpen ? $iso($planned->soonest(self::PIECE)) : null,

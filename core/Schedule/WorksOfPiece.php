@@ -27,7 +27,8 @@ use Inlaid\Core\Work\StepCalculation;
  * while another of the piece is wet, and none is coated before the sanding that comes first in the recipe. A coat on parts that are turned
  * is done in two goes, and each side recoats from its own end; before a part is turned, the side that comes to lie below is touch-dry.
  * Where a coat is left to dwell for long, laying and taking off are two goes, and hands are free
- * between. What is worked into another colour comes while that is open. What dries, dries by the air of its place, hour by hour, and is laid in hours that are warm enough. Opening, stirring
+ * between. What is worked into another colour comes while that is open. What dries, dries by the air of its place, hour by hour,
+ * and is laid in hours that are warm enough. Opening, stirring
  * and cleaning take five minutes a pot, once where the same pot goes on (typical).
  */
 final readonly class WorksOfPiece
@@ -152,8 +153,8 @@ final readonly class WorksOfPiece
      * @param array<string, list<int>>                                       $sides that it works, by part
      * @param array<string, array<int, array{string, Wait, int|null, Wait}>> $last  of each side the last work, what must pass, at most, and
      *                                                                              until it is touch-dry
-     * @param int|null                                                       $open  minutes that it can be worked into what lies below, null where
-     *                                                                              it isn't
+     * @param int|null                                                       $open  minutes that it can be worked into what is below,
+     *                                                                              null where it isn't
      *
      * @return array<string, Precedence>
      */
@@ -166,7 +167,8 @@ final readonly class WorksOfPiece
             foreach ($of as $side => [$end, $wait, $most, $touch]) {
                 if (\in_array($side, $sides[$part] ?? [], true) || $dusty) {
                     $links[$end] = new Precedence($end, $wait, $adds ? $open ?? $most : null);
-                } elseif (isset($sides[$part]) || \in_array($part, $work->step->detail->masks, true)) { // turned; tape pulls off what is wet
+                } elseif (isset($sides[$part]) || \in_array($part, $work->step->detail->masks, true)) {
+                    // turned; or taped, and tape pulls off what is wet
                     $links[$end] ??= new Precedence($end, $touch);
                 }
             }

@@ -21,7 +21,7 @@ final class LaidSurface
     private array $fewer = [];
     /** @var array<string, list<float|null>> by zone */
     private array $taken = [];
-    /** @var array<string, list<array<string, Patch|null>>> by zone: of each patch at the end, what it would be without the film of a step */
+    /** @var array<string, list<array<string, Patch|null>>> by zone: of each patch at the end, what it would be without a step's film */
     private array $without = [];
 
     /**

@@ -87,7 +87,8 @@ final class CasesTest extends TestCase
             $takes['begins'][$coat->stepId][] = $moment($coat->stretches[$coat->slakes > 0 ? 1 : 0]->start);
         }
         foreach ($job['takes'] as $what => $expected) {
-            self::assertSame($expected, \is_array($expected) ? array_intersect_key((array) $takes[$what], $expected) : $takes[$what], $what);
+            $comes = $takes[$what];
+            self::assertSame($expected, \is_array($expected) ? array_intersect_key((array) $comes, $expected) : $comes, $what);
         }
     }
 

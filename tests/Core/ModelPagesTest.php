@@ -252,7 +252,11 @@ final class ModelPagesTest extends TestCase
         ];
         yield 'piece, fit' => ['piece', 'swells 200 × 0.25 %% × 4 ÷ 2 = %s mm a gap; of 1.6 mm are left %s,', self::drawer()];
         yield 'planning' => ['planning', 'recoat after 2 h: %s and %s;', self::twoCoats()];
-        yield 'a pot that slakes' => ['planning', 'mixed Monday %s: applied at %s; the second coat is mixed Tuesday %s and applied at %s.', self::slaked()];
+        yield 'a pot that slakes' => [
+            'planning',
+            'mixed Monday %s: applied at %s; the second coat is mixed Tuesday %s and applied at %s.',
+            self::slaked(),
+        ];
         yield 'a cold place' => ['planning', 'is applied between %s and %s.', self::warmHours()];
         $pace = (new LearnFactor())->learn([['brushed', 2.0]])['brushed'];
         yield 'planning, pace' => [

@@ -63,7 +63,8 @@ final class ApiTest extends TestCase
         $document->mixes[0]->parts[1]->share = '3';
         $after = $preview();
         self::assertLessThan($before->steps[3]->film->dry, $after->steps[3]->film->dry);
-        self::assertLessThan($before->steps[3]->pour->mixes[0]->cup->marks[0]->height, $after->steps[3]->pour->mixes[0]->cup->marks[0]->height);
+        $mark = static fn (\stdClass $p): float => $p->steps[3]->pour->mixes[0]->cup->marks[0]->height;
+        self::assertLessThan($mark($before), $mark($after));
         self::assertLessThan($before->steps[3]->pour->cost, $after->steps[3]->pour->cost);
         self::assertSame('1 Platform Slate, chalk-type : 3 Water', $after->steps[3]->pour->words);
         $cold = $preview(['climate' => ['temperature' => 12, 'humidity' => 65, 'air' => 'still']]);

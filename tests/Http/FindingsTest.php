@@ -138,7 +138,11 @@ final class FindingsTest extends TestCase
         ];
         yield 'blend-dried' => [
             'blend-dried',
-            ['steps' => [$paint, ['blended', 'evening-pine', ['where' => 'top-down']], ['blended', 'morning-lime', ['where' => 'bottom-up']]]],
+            ['steps' => [
+                $paint,
+                ['blended', 'evening-pine', ['where' => 'top-down']],
+                ['blended', 'morning-lime', ['where' => 'bottom-up']],
+            ]],
             ['steps' => [
                 $paint,
                 ['blended', 'evening-pine', ['where' => 'top-down', 'wait' => 'nothing']],

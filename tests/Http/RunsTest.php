@@ -834,9 +834,10 @@ final class RunsTest extends TestCase
         $titles = array_column($plan->pieces, 'title', 'id');
         $planned = [];
         foreach ($plan->works as $w) {
+            $half = null === $w->half ? '' : ", $w->half";
             foreach ($w->stretches as $s) {
                 $planned[] = [
-                    $w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').(null === $w->half ? '' : ", $w->half").': '.$titles[$w->piece],
+                    $w->name.($w->coats > 1 ? ", $w->coat of $w->coats" : '').$half.': '.$titles[$w->piece],
                     strtotime($s->start),
                     strtotime($s->end),
                 ];

@@ -285,7 +285,8 @@ final class LookTest extends TestCase
                 $left = $moved->leftOut($to, $zone);
                 self::assertSame([$steps[$from]->id, $zone], [$there->stepId, $there->zone]);
                 $remains = JudgeLook::remains($moved->end($zone), $left[\count($left) - 1]);
-                self::assertEqualsWithDelta([max($remains, $moved->after($to, $zone)->apart($left[0])), $remains], [$there->most, $there->remains], 0.0101);
+                $most = max($remains, $moved->after($to, $zone)->apart($left[0]));
+                self::assertEqualsWithDelta([$most, $remains], [$there->most, $there->remains], 0.0101);
                 self::assertSame($there->remains < JudgeLook::LOST, $there->lost);
             }
         });
