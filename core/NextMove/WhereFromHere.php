@@ -207,8 +207,32 @@ final readonly class WhereFromHere
             off: $this->describe->target($after, $target),
             zones: array_map(static fn ($z): ZoneColour => new ZoneColour($z, $after->end($z)->mean()->colour()->hex), $after->zones()),
             buries: $this->buried($made, $was, $after),
+            softens: $this->softened(made: $made, was: $was, after: $after, steps: $steps),
             handsOn: array_sum(array_map(static fn (StepCalculation $w): int => $w->minutes(), $own)),
         );
+    }
+
+    /**
+     * How it evens out what is lively so far, if it does.
+     *
+     * @param list<LookEffect> $was
+     * @param list<Step>       $steps
+     */
+    private function softened(Recipe $made, array $was, LaidSurface $after, array $steps): ?string
+    {
+        $isSeen = static fn (Step $s): bool => !\in_array($s->intent->purpose, [Purpose::Hide, Purpose::Functional], true);
+        $gave = array_filter(
+            array_map(static fn (LookEffect $e): string => $e->stepId, $was),
+            static fn (string $id): bool => $isSeen($made->stepsById()[$id]),
+        );
+        $new = array_map(static fn (Step $s): string => $s->id, array_filter($steps, $isSeen));
+        $at = static fn (array $ids): array => array_keys(array_filter(
+            $after->doings,
+            static fn (SurfaceStep $d): bool => \in_array($d->id, $ids, true),
+        ));
+        $told = $this->judge->softened(look: $after, gave: $at($gave), judged: $at($new));
+
+        return isset($told[0]) ? $told[0]->inWords() : null;
     }
 
     /**

@@ -10,7 +10,8 @@ use Inlaid\Core\Look\ZoneColour;
 /**
  * One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it.
  *
- * Immutable. `buries` names of steps whose effect is lost by it; `handsOn` in minutes.
+ * Immutable. `buries` names of steps whose effect is lost by it;
+ * `softens` how it evens out what is lively, in words, null where it does not; `handsOn` in minutes.
  */
 final readonly class WhereMove
 {
@@ -20,7 +21,13 @@ final readonly class WhereMove
      * @param list<ZoneColour> $zones
      * @param list<string>     $buries
      */
-    public function __construct(public array $steps, public array $off, public array $zones, public array $buries, public int $handsOn)
-    {
+    public function __construct(
+        public array $steps,
+        public array $off,
+        public array $zones,
+        public array $buries,
+        public ?string $softens,
+        public int $handsOn,
+    ) {
     }
 }

@@ -499,6 +499,12 @@ final class ComputeTest extends TestCase
                 static fn (\stdClass $s): bool => \in_array($where->part, $s->parts, true),
             ))[0];
             self::assertEquals($move->off, $stack->look->target);
+            $softens = array_map(
+                static fn (\stdClass $f): string => $f->why,
+                array_filter($worked->findings, static fn (\stdClass $f): bool => 'softened' === $f->rule && 'w' === $f->steps[0][0]),
+            );
+            self::assertSame(null !== $move->softens, [] !== $softens, 'it is told of the move as it is of the recipe');
+            null === $move->softens || self::assertStringContainsString($move->softens, implode(' ', $softens));
             self::assertNotContains('stop', array_map(static fn (\stdClass $f): string => $f->severity, $worked->findings));
         }
         $end = self::$studio->json('POST', '/api/preview', ['document' => $document])->preview->stacks[0]->look->after;

@@ -12,11 +12,9 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\Liveliness;
-use Inlaid\Core\Look\LookSoftened;
 use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Surface\SurfaceStep;
-use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -26,7 +24,6 @@ final class Softened implements Rule
 {
     /** By how much more of all life must be left for another order to be offered. */
     private const BETTER = 1.15;
-    private const ALL = 'nearly all';
 
     public function __construct(private readonly JudgeLook $judge = new JudgeLook())
     {
@@ -64,38 +61,12 @@ final class Softened implements Rule
                         rule: $this,
                         severity: Severity::Advise,
                         steps: [$softened->stepId],
-                        why: \sprintf('“%s” %s.', $work->step->name(), self::inWords($softened)),
+                        why: \sprintf('“%s” %s.', $work->step->name(), $softened->inWords()),
                         remedies: $this->earlier($whole, $stack, $work),
                     );
                 }
             }
         }
-    }
-
-    private static function inWords(LookSoftened $softened): string
-    {
-        $flat = $softened->lost[Zone::Field->value] ?? null;
-        $others = array_diff_key($softened->lost, [Zone::Field->value => 0.0]);
-        $names = array_map(static fn (string $z): string => Zone::from($z)->inWords(), array_keys($others));
-        $last = array_pop($names);
-        $said = null === $flat ? [] : [\sprintf('evens out the flat: %s of its liveliness is gone', self::much($flat))];
-        if (null !== $last) {
-            $much = self::much(max(0.0, ...array_values($others)));
-            $said[] = \sprintf(
-                null === $flat ? 'makes %s stand out %s less' : '%s stand out %s less',
-                ([] === $names ? '' : implode(', ', $names).' and ').$last,
-                self::ALL === $much ? 'much' : $much,
-            );
-        }
-
-        return implode('; ', $said);
-    }
-
-    private static function much(float $share): string
-    {
-        return match (true) {
-            $share < 0.45 => 'a third', $share < 0.6 => 'half', $share < 0.8 => 'two thirds', default => self::ALL,
-        };
     }
 
     /**

@@ -266,6 +266,28 @@ final class LookTest extends TestCase
         self::assertGreaterThan(10, $lost);
     }
 
+    /** A film of no thickness changes nothing, wherever it is laid; and over a base a coat is the same as two halves of it. */
+    public function testAFilmOfNothingAndTwoHalves(): void
+    {
+        $this->manyTimes(40, function (): void {
+            $base = self::step('base', 'brushed', self::paint('#c9b48a'), 2);
+            $steps = $this->steps($this->int(2, 8));
+            $none = self::step('none', 'brushed', self::paint('#23473a'))->laid(0.0);
+            $at = $this->int(0, \count($steps));
+            $without = self::lay($base, ...$steps);
+            array_splice($steps, $at, 0, [$none]);
+            $with = self::lay($base, ...$steps);
+            $coat = static fn (string $id, float $times): SurfaceStep => self::step($id, 'brushed', self::paint('#6d3b2e'))->laid($times);
+            $times = $this->float(0.1, 2.0);
+            foreach ($with->zones() as $zone) {
+                self::assertLessThan(1e-6, $with->end($zone)->apart($without->end($zone)));
+                self::assertLessThan(0.02, self::lay($base, $coat('whole', $times))->end($zone)->apart(
+                    self::lay($base, $coat('half', $times / 2), $coat('other half', $times / 2))->end($zone),
+                ));
+            }
+        });
+    }
+
     /** Where a step would be done later: what it adds there is what it adds in a look that was laid in that order. */
     public function testWhatAStepWouldAddLater(): void
     {

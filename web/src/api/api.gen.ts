@@ -4019,12 +4019,13 @@ export interface components {
             grams: number;
             settled: boolean;
         };
-        /** @description One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it. Immutable. `buries` names of steps whose effect is lost by it; `handsOn` in minutes. */
+        /** @description One next move, or two: how the face looks after it, what it buries, and how long hands are busy with it. Immutable. `buries` names of steps whose effect is lost by it; `softens` how it evens out what is lively, in words, null where it does not; `handsOn` in minutes. */
         WhereMove: {
             steps: components["schemas"]["WhereStep"][];
             off: components["schemas"]["LookTarget"][];
             zones: components["schemas"]["ZoneColour"][];
             buries: string[];
+            softens: string | null;
             handsOn: number;
         };
         /** @description Where a job stands against its target, and the moves that lead nearer. Immutable. `stop` whether every zone is within tolerance; `complete` whether every move was looked at. */

@@ -76,6 +76,7 @@ export function WhereDialog({ document, done, doneName, onTake, onClose }: Props
               <Box sx={{ color: 'text.secondary' }}>
                 {move.off.map(offOf).join(', ')} · {minutes(move.handsOn)} hands-on
               </Box>
+              {move.softens && <Box sx={{ color: 'secondary.main' }}>It {move.softens}.</Box>}
               {move.buries.length > 0 && <Box sx={{ color: 'secondary.main' }}>Hides {move.buries.map((b) => `“${b}”`).join(', ')}.</Box>}
             </Box>
             <Button variant={i === 0 ? 'contained' : 'outlined'} onClick={() => onTake(move)} sx={{ alignSelf: 'center' }}>
