@@ -79,8 +79,7 @@ final readonly class PlanAlone
         $iso = static fn (?int $instant): ?string => null === $instant ? null : $context->working->iso($instant);
         $ready = [] === $works ? $context->now : $planned->ready(self::PIECE);
         $begin = [] === $placed ? 0 : $placed[0]->start();
-        $end = max(0, ...array_map(static fn (PlacedWork $p): int => $p->end(), $placed));
-
+        $end = max([0, ...array_map(static fn (PlacedWork $p): int => $p->end(), $placed)]);
         $plan = new PlanPreview(
             alone: true,
             from: $context->working->iso($context->now),

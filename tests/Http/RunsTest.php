@@ -639,7 +639,7 @@ final class RunsTest extends TestCase
         self::assertGreaterThan(1.2, max([0, ...array_column($own->drying->figures, 'factor')]));
         self::assertFalse($own->drying->used);
         $reckoned = static fn (\stdClass $of): array => array_map(
-            static fn (\stdClass $s): array => [$s->drying, $s->pour, $s->own],
+            static fn (\stdClass $s): array => [$s->drying, $s->pour->need ?? null, $s->pour->taken ?? null, $s->own],
             $of->steps,
         );
         self::assertEquals($reckoned($usual), $reckoned($this->worked($run->id)), 'nothing changes until it is switched on');
