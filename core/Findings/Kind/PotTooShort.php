@@ -68,11 +68,7 @@ final class PotTooShort implements Rule
                         $work->step->name(),
                         \sprintf('%s h', ExactNumber::plain(round($pot / 60, 1), 1)),
                         \count($mixings),
-                        implode(' and for ', array_map(static fn (Mixing $m): string => \sprintf(
-                            'coat%s %s',
-                            1 === \count($m->shares) ? '' : 's',
-                            implode(', ', array_keys($m->shares)),
-                        ), $mixings)),
+                        implode(' and for ', array_map(static fn (Mixing $m): string => $m->inWords(), $mixings)),
                     ),
                     about: 'coats',
                 );

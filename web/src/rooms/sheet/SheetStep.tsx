@@ -88,7 +88,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           <Box key={`${c.coat}-${c.lay}`} sx={{ mt: 0.5 }}>
             <span style={{ fontSize: 24, verticalAlign: -2 }}>☐</span>{' '}
             {coats.length > 1 ? `coat ${c.coat}${c.half ? `, ${c.half}` : ''}, ` : ''}
-            planned {moment(c.stretches[0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
+            planned {moment(c.stretches[c.slakes > 0 ? 1 : 0]?.start ?? null)} <span style={{ marginLeft: 8 }}>done at ____________</span>
           </Box>
         ))}
         {last && (last.leastWait > 0 || last.overnight) && (
@@ -98,7 +98,7 @@ export function SheetStep({ step, note, dwell, grit, coats, findings }: Props) {
           </Box>
         )}
       </Box>
-      <Box>
+      <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
         {step.pour?.mixes.map(
           (mix) =>
             mix.cup &&
