@@ -52,6 +52,19 @@ function median(array $values): float
     return $values[intdiv(count($values), 2)];
 }
 
+/** The same recipe, its last seven steps done over and over until there are so many. */
+function longer(stdClass $document, int $count): stdClass
+{
+    $long = clone $document;
+    while (count($long->steps) < $count) {
+        $again = clone $long->steps[count($long->steps) - 7];
+        $again->id = 'long'.count($long->steps);
+        $long->steps[] = $again;
+    }
+
+    return $long;
+}
+
 $curl = curl_init();
 for ($tries = 0; $tries < 200 && false === @fsockopen('127.0.0.1', (int) parse_url($base, PHP_URL_PORT)); ++$tries) {
     usleep(50_000);
@@ -78,15 +91,9 @@ $ratio = median($times['preview']) / median($times['bare']);
 printf("Preview of %d steps: %.1f times a bare JSON endpoint (%.2f ms to %.2f ms, medians of %d); at most %.0f.\n", count($document->steps), $ratio, median($times['preview']), median($times['bare']), count($times['bare']), MOST_TIMES_BARE);
 
 // A recipe of a hundred steps against one of thirty.
-$long = json_decode(json_encode($document, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
 $took = [];
 foreach ([30, 100] as $count) {
-    while (count($long->steps) < $count) {
-        $again = clone $long->steps[count($long->steps) - 7];
-        $again->id = 'more'.count($long->steps);
-        $long->steps[] = $again;
-    }
-    $many = json_encode(['document' => $long], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+    $many = json_encode(['document' => longer($document, $count)], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
     for ($round = 0; $round < 14; ++$round) {
         $time = ask($curl, "$base/api/preview", $many)[0];
         $round < 6 || $took[$count][] = $time;
@@ -130,11 +137,7 @@ $kernel = new Inlaid\App\Kernel('test', false);
 $kernel->boot();
 /** @var Symfony\Component\DependencyInjection\ContainerInterface $services */
 $services = $kernel->getContainer()->get('test.service_container');
-while (count($document->steps) < 40) {
-    $again = clone $document->steps[count($document->steps) - 7];
-    $again->id = 'long'.count($document->steps);
-    $document->steps[] = $again;
-}
+$document = longer($document, 40);
 $recipe = $services->get(Inlaid\App\Exchange\Document\ReadRecipe::class)->read($document);
 [$context] = $services->get(Inlaid\App\Studio\StudioContext::class)->with(null);
 $analyse = $services->get(Inlaid\Core\Findings\AnalyseRecipe::class);

@@ -59,8 +59,9 @@ final readonly class JudgeLook
         $room = (int) ($look->share * 2 * self::ROOM);
         rsort($doings);
         foreach ($doings as $doing) {
-            $effects[$doing] = $this->byItsFilm($look, $doing);
-            if (null !== $effects[$doing]) {
+            $byItsFilm = $this->byItsFilm($look, $doing);
+            if (null !== $byItsFilm) {
+                $effects[$doing] = $byItsFilm;
                 continue;
             }
             for ($later = $doing; $later < \count($look->doings); ++$later) {
@@ -73,7 +74,7 @@ final readonly class JudgeLook
         }
         ksort($effects);
 
-        return array_values(array_filter($effects));
+        return array_values($effects);
     }
 
     /**

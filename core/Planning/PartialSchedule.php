@@ -133,7 +133,6 @@ final class PartialSchedule
             stretches: $stretches,
             setUp: $setUp,
             mixed: $mixes,
-            rested: $mixes && $pot->slake > 0,
         );
     }
 

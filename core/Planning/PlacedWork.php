@@ -9,7 +9,7 @@ namespace Inlaid\Core\Planning;
  *
  * Immutable. `hands` 0 the painter's, 1 the helper's; `stretches` of working time, several where it is longer than any or a pot slakes
  * first; `setUp` minutes of them at the beginning; `over` when what must pass after it has passed, if nothing follows; `mixed` whether its
- * pot is mixed for it, `rested` whether that is a stretch of its own, with a rest before the work.
+ * pot is mixed for it.
  */
 final readonly class PlacedWork
 {
@@ -22,7 +22,6 @@ final readonly class PlacedWork
         public array $stretches,
         public int $setUp,
         public bool $mixed = false,
-        public bool $rested = false,
         public int $over = 0,
     ) {
     }
@@ -36,7 +35,6 @@ final readonly class PlacedWork
             stretches: $this->stretches,
             setUp: $this->setUp,
             mixed: $this->mixed,
-            rested: $this->rested,
             over: $instant,
         );
     }
@@ -47,10 +45,16 @@ final readonly class PlacedWork
         return $this->stretches[0]->start;
     }
 
+    /** Minutes that what was mixed in the first stretch rests before the next; 0 where nothing does. */
+    public function slakes(): int
+    {
+        return $this->mixed ? $this->work->pot->slake ?? 0 : 0;
+    }
+
     /** When the piece is touched. */
     public function begins(): int
     {
-        return $this->rested && isset($this->stretches[1]) ? $this->stretches[1]->start : $this->start();
+        return $this->slakes() > 0 && isset($this->stretches[1]) ? $this->stretches[1]->start : $this->start();
     }
 
     public function end(): int

@@ -50,7 +50,7 @@ final readonly class PlanAlone
             $key = WorkKey::of($p->work);
             $step = $steps[$key->step];
             $waits = $piece->waits[$key->step];
-            $lays = $this->works->lays($step, $waits);
+            $lays = $this->works->lays($step);
             $side = $lays[$key->lay - 1]->side;
             $starts[$key->step][$side] ??= $p->begins();
             $ends[$key->step][$side] = max($ends[$key->step][$side] ?? 0, $p->end());
@@ -147,7 +147,7 @@ final readonly class PlanAlone
             lay: $key->lay,
             half: $lay->half,
             mixed: $placed->mixed,
-            slakes: $placed->rested ? $placed->work->pot->slake ?? 0 : 0,
+            slakes: $placed->slakes(),
         ), $next];
     }
 

@@ -131,7 +131,7 @@ final readonly class PlanDays
             potKeeps: !$placed->mixed || null === $placed->work->pot?->life ? null : $iso($placed->start() + 60 * $placed->work->pot->life),
             half: $placed->work->half,
             pours: null !== $placed->work->pot,
-            slakes: $placed->rested ? $placed->work->pot->slake ?? 0 : 0,
+            slakes: $placed->slakes(),
             over: $iso($placed->over),
             tooLong: null === $plan ? 0 : $plan->tooLong[$placed->work->id] ?? 0,
         );

@@ -34,7 +34,7 @@ use Inlaid\Core\Work\StepCalculation;
 final readonly class WorksOfPiece
 {
     private const SET_UP = 5;
-    /** Of a coat that is wiped, so much of the time is laying; of what is taken off with what it loosens, so much; typical. */
+    /** Of the time for what is taken off again with what it loosens, so much is putting it on; typical. */
     private const PUTTING_ON = 1 / 3;
     /** What is soaked or stripped may be left so much longer, as a share of its dwell; typical. */
     private const LONGER = 0.5;
@@ -51,7 +51,7 @@ final readonly class WorksOfPiece
             $open = null !== $before && $work->step->isWorkedInto($before->step) ? $before->drying?->openTime?->planned : null;
             $coats = $work->rounds($course);
             $waits = $piece->waits[$work->step->id];
-            $lays = $this->lays($work, $waits);
+            $lays = $this->lays($work);
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $ends = [];
                 foreach ($lays as $lay) {
@@ -93,7 +93,7 @@ final readonly class WorksOfPiece
      *
      * @return non-empty-list<Lay>
      */
-    public function lays(StepCalculation $work, StepWaits $waits): array
+    public function lays(StepCalculation $work): array
     {
         $other = $work->otherSide();
         $lays = [];

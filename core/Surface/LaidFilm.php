@@ -108,22 +108,10 @@ final class LaidFilm
 
     public function over(Ground $ground, float $years = 0.0): Ground
     {
-        $normal = $this->wet * $this->share / $this->of->normal;
-
         return match ($this->of->kind) {
             ColourantKind::Resist => $ground,
             ColourantKind::Dye => $ground->under($this->through($ground, $ground->uptake, $years), null, false),
-            ColourantKind::Flake => $ground->under(
-                $this->through($ground, 1.0, $years),
-                $this->of->sheen,
-                $normal >= self::CLOSES,
-            ),
-            ColourantKind::Clear => $this->laid(
-                $ground->wetted($this->wets()),
-                $normal,
-                $years,
-            ),
-            ColourantKind::Film => $this->laid($ground, $normal, $years),
+            default => $this->laid($ground->wetted($this->wets()), $years),
         };
     }
 
@@ -158,14 +146,14 @@ final class LaidFilm
             && $this->wet * $this->share / $this->of->normal >= self::CLOSES;
     }
 
-    private function laid(Ground $ground, float $normal, float $years): Ground
+    private function laid(Ground $ground, float $years): Ground
     {
         $clear = ColourantKind::Clear === $this->of->kind && (0.0 === $years || 0.0 === $this->of->yellows);
 
         return $ground->under(
             $clear ? $ground->inside : $this->through($ground, 1.0, $years),
             $this->of->sheen,
-            $normal >= self::CLOSES,
+            $this->closes(),
         );
     }
 

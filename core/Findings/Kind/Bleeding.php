@@ -71,12 +71,7 @@ final class Bleeding implements Rule
             ));
             $weak = RecipeAnalysis::last(
                 $whole->before($work, $parts[0]),
-                static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w)
-                    && RecipeAnalysis::contains($w, static fn (Material $m): bool => [] !== array_uintersect(
-                        $open,
-                        $m->blocks,
-                        static fn (Bleed $a, Bleed $b): int => $a->value <=> $b->value,
-                    )),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::lays($w) && self::blocks($w, $open),
             );
             $twice = [] !== array_filter($open, static fn (Bleed $b): bool => \in_array($b, [Bleed::Resin, Bleed::DyeWood], true));
             $isDark = self::lightness($work) < self::NEAR_BLACK;
@@ -141,6 +136,17 @@ final class Bleeding implements Rule
         ));
     }
 
+    /**
+     * @param list<Bleed> $any
+     */
+    private static function blocks(StepCalculation $work, array $any): bool
+    {
+        return RecipeAnalysis::contains($work, static fn (Material $m): bool => [] !== array_filter(
+            $any,
+            static fn (Bleed $b): bool => \in_array($b, $m->blocks, true),
+        ));
+    }
+
     /** Normal coats that hold it back: resin and the dyes of wood come through one. */
     private static function coats(Bleed $bleed): float
     {
@@ -160,7 +166,7 @@ final class Bleeding implements Rule
      */
     private function rises(Bleed $bleed, StepCalculation $work): bool
     {
-        if (RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))) {
+        if (self::blocks($work, [$bleed])) {
             return false;
         }
 
@@ -193,10 +199,7 @@ final class Bleeding implements Rule
     {
         $blockers = [];
         foreach ($whole->before($shows, $part) as $work) {
-            if (
-                RecipeAnalysis::lays($work)
-                && RecipeAnalysis::contains($work, static fn (Material $m): bool => \in_array($bleed, $m->blocks, true))
-            ) {
+            if (RecipeAnalysis::lays($work) && self::blocks($work, [$bleed])) {
                 $blockers[$work->step->id] = $work->rounds() * $work->weight->factor();
             }
         }

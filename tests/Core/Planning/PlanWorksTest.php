@@ -343,7 +343,7 @@ final class PlanWorksTest extends TestCase
         foreach ($at as $id => $placed) {
             $pot = $placed->work->pot;
             if (null !== $placed->work->hours) {
-                foreach (\array_slice($placed->stretches, $placed->rested ? 1 : 0) as $laid) {
+                foreach (\array_slice($placed->stretches, $placed->slakes() > 0 ? 1 : 0) as $laid) {
                     self::assertNull($placed->work->hours->closedIn($laid), "$id while it is too cold");
                 }
             }
@@ -354,7 +354,7 @@ final class PlanWorksTest extends TestCase
                     && (null === $pot->life || $p === $placed || $placed->end() <= $p->start() + 60 * $pot->life));
                 self::assertNotSame([], $batch, "$id out of a pot that is gone");
             }
-            if ($placed->rested) {
+            if ($placed->slakes() > 0) {
                 self::assertGreaterThanOrEqual($placed->stretches[0]->end + 60 * ($pot->slake ?? 0), $placed->begins(), "$id not slaked");
             }
         }
