@@ -31,12 +31,19 @@ final readonly class AnalyseRecipe
         $habits = $context->habits($this->practices, $recipe);
         $works = $this->steps->workOut($recipe, $context->climate, $habits);
         $planned = $this->plan->plan($recipe, $works, $context);
+        $stacks = $this->stacks->build($recipe, $works);
 
         return new RecipeAnalysis(
             recipe: $recipe,
             works: $works,
-            stacks: $this->stacks->build($recipe, $works),
-            joints: $this->fit->fit(recipe: $recipe, works: $works, cured: $planned->cured, zone: $context->working->zone),
+            stacks: $stacks,
+            joints: $this->fit->fit(
+                recipe: $recipe,
+                works: $works,
+                stacks: $stacks,
+                cured: $planned->cured,
+                zone: $context->working->zone,
+            ),
             planned: $planned,
             habits: $habits,
             context: $context,

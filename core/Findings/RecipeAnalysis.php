@@ -297,7 +297,7 @@ final readonly class RecipeAnalysis
      *
      * @return list<StackPreview>
      */
-    private function stacksOf(PiecePart $part, ?array $faces = null): array
+    public function stacksOf(PiecePart $part, ?array $faces = null): array
     {
         $stacks = [];
         foreach ($faces ?? array_keys($part->surface->faces) as $face) {

@@ -8,6 +8,7 @@ use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Mixing\Ingredient;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\WornPlace;
 use Inlaid\Core\Work\StepCalculation;
@@ -101,52 +102,33 @@ final readonly class BuildStacks
     }
 
     /**
-     * The films that some steps leave on one face, from the wood up.
+     * What each step is in the cut through a face.
      *
      * @param list<StepCalculation> $works those that touch the face, in order
      *
      * @return list<Layer>
      */
-    public function layers(array $works): array
+    private function layers(array $works, LaidSurface $laid): array
     {
-        $layers = [];
-        foreach ($this->grow($works) as $layers) {
-        }
-
-        return $layers;
-    }
-
-    /**
-     * The same as it grows.
-     *
-     * @param list<StepCalculation> $works those that touch the face, in order
-     *
-     * @return iterable<int, list<Layer>> after each of them
-     */
-    public function grow(array $works): iterable
-    {
-        $layers = [];
-        foreach ($works as $work) {
-            $figures = $work->step->technique->profile();
-            $depth = Effect::TakesAway === $figures->effect ? $work->removes() : null;
-            $reaches = null === $depth ? null : $this->reaches($layers, $depth);
-            if (null !== $depth && $figures->cover >= 1.0) {
-                $layers = $this->sand($layers, $depth);
-            }
+        return array_map(static function (StepCalculation $work) use ($laid): Layer {
+            $takesAway = Effect::TakesAway === $work->step->technique->profile()->effect;
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
-            $layers[] = new Layer(
+            $at = $laid->indexOf($work->step->id);
+            $left = null === $at ? null : $laid->left($at);
+            $reaches = $takesAway && null !== $at ? $laid->reaches($at) : '';
+
+            return new Layer(
                 stepId: $work->step->id,
                 number: $work->number,
-                effect: $figures->effect,
+                effect: $work->step->technique->profile()->effect,
                 ingredients: null === $work->mix ? [] : Ingredient::all($work->mix),
                 laid: $dry,
-                thickness: $dry,
+                thickness: null === $left || $left->dry <= 0.0 ? 0.0 : round($dry * $left->depthOfFilm() / $left->dry, 3),
                 cover: $work->cover(),
-                depth: $depth,
-                reaches: $reaches,
+                depth: $takesAway ? $work->removes() : null,
+                reaches: $takesAway ? ('' === $reaches ? 'wood' : $reaches) : null,
             );
-            yield $layers;
-        }
+        }, $works);
     }
 
     /**
@@ -156,20 +138,22 @@ final readonly class BuildStacks
      */
     private function stack(array $places, array $works, int $number, ?float $share, Recipe $recipe): StackPreview
     {
-        $layers = $this->layers($works);
         [$first] = $places[0];
+        [$look, $laid] = $this->look->work(part: $first, works: $works, target: $recipe->target, share: $share);
+        $layers = $this->layers($works, $laid);
 
         return new StackPreview(
-            's'.$number,
-            $this->names($places),
-            array_map(static fn (array $p): string => $p[0]->id.':'.$p[1], $places),
-            $first->substrate->inWords(),
-            $first->finish->inWords(),
-            $first->substrate,
-            round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
-            $layers,
-            round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
-            ...$this->look->work(part: $first, works: $works, target: $recipe->target, share: $share),
+            id: 's'.$number,
+            parts: $this->names($places),
+            places: array_map(static fn (array $p): string => $p[0]->id.':'.$p[1], $places),
+            ground: $first->substrate->inWords(),
+            finish: $first->finish->inWords(),
+            substrate: $first->substrate,
+            area: round(array_sum(array_map(static fn (array $p): float => $p[0]->totalArea([$p[1]]), $places)) * $recipe->piece->count, 4),
+            layers: $layers,
+            dry: round(array_sum(array_map(static fn (Layer $l): float => $l->thickness * $l->cover, $layers)), 2),
+            look: $look,
+            laid: $laid,
         );
     }
 
@@ -193,36 +177,5 @@ final readonly class BuildStacks
                 ', ',
                 array_map(static fn (string $f): string => $p[0]->surface->faces[$f][0]->name, $p[1]),
             )).')', $faces));
-    }
-
-    /**
-     * @param list<Layer> $layers
-     */
-    private function reaches(array $layers, float $depth): string
-    {
-        foreach (array_reverse($layers) as $layer) {
-            if ($layer->thickness > $depth) {
-                return $layer->stepId;
-            }
-            $depth -= $layer->thickness;
-        }
-
-        return 'wood';
-    }
-
-    /**
-     * @param list<Layer> $layers
-     *
-     * @return list<Layer>
-     */
-    private function sand(array $layers, float $depth): array
-    {
-        for ($i = \count($layers) - 1; $i >= 0 && $depth > 0; --$i) {
-            $gone = min($depth, $layers[$i]->thickness);
-            $layers[$i] = $layers[$i]->sandedTo(round($layers[$i]->thickness - $gone, 3));
-            $depth -= $gone;
-        }
-
-        return array_values($layers);
     }
 }

@@ -11,7 +11,7 @@ use Inlaid\Core\Technique\TechniqueProfile;
 /**
  * What one step is in the cut through a finish.
  *
- * Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a
+ * Immutable. µm of dry film: `laid` when it was laid, `thickness` what is left of it in the end where least is gone; `depth` of what a
  * step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched.
  */
 final readonly class Layer
@@ -36,20 +36,5 @@ final readonly class Layer
     public function covers(): bool
     {
         return $this->cover >= TechniqueProfile::COVERS;
-    }
-
-    public function sandedTo(float $thickness): self
-    {
-        return new self(
-            stepId: $this->stepId,
-            number: $this->number,
-            effect: $this->effect,
-            ingredients: $this->ingredients,
-            laid: $this->laid,
-            thickness: $thickness,
-            cover: $this->cover,
-            depth: $this->depth,
-            reaches: $this->reaches,
-        );
     }
 }

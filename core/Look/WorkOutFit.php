@@ -20,23 +20,21 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final readonly class WorkOutFit
 {
-    public function __construct(private BuildStacks $stacks = new BuildStacks())
-    {
-    }
-
     /**
      * @param list<StepCalculation> $works
-     * @param array<string, int>    $cured when the films of each step have cured, as seconds since 1970
+     * @param list<StackPreview>    $stacks
+     * @param array<string, int>    $cured  when the films of each step have cured, as seconds since 1970
      *
      * @return list<JointPreview>
      */
-    public function fit(Recipe $recipe, array $works, array $cured, \DateTimeZone $zone): array
+    public function fit(Recipe $recipe, array $works, array $stacks, array $cured, \DateTimeZone $zone): array
     {
         return array_map(
             fn (Joint $j): JointPreview => $this->joint(
                 joint: $j,
                 piece: $recipe->piece,
                 works: $works,
+                stacks: $stacks,
                 apartUntil: $this->apartUntil(joint: $j, piece: $recipe->piece, works: $works, cured: $cured, zone: $zone),
             ),
             $recipe->piece->joints,
@@ -45,15 +43,16 @@ final readonly class WorkOutFit
 
     /**
      * @param list<StepCalculation> $works
+     * @param list<StackPreview>    $stacks
      */
-    private function joint(Joint $joint, Piece $piece, array $works, ?string $apartUntil): JointPreview
+    private function joint(Joint $joint, Piece $piece, array $works, array $stacks, ?string $apartUntil): JointPreview
     {
         $wood = $piece->part($joint->moving->part)->substrate;
         $swelling = $joint->across * $wood->moves / 100 * $piece->use->place->swing() / $joint->kind->gaps();
         $bare = $joint->clearance - $swelling;
         $steps = [];
         $binds = $bare < $joint->least - 1e-9 ? '' : null;
-        [$moving, $fixed] = [$this->films($joint->moving, $piece, $works), $this->films($joint->fixed, $piece, $works)];
+        [$moving, $fixed] = [self::films($joint->moving, $stacks), self::films($joint->fixed, $stacks)];
         $films = $onMoving = $onFixed = 0.0;
         foreach ($works as $work) {
             $id = $work->step->id;
@@ -91,16 +90,19 @@ final readonly class WorkOutFit
     /**
      * µm of dry film on one side after each of the steps that touch it.
      *
-     * @param list<StepCalculation> $works
+     * @param list<StackPreview> $stacks
      *
      * @return array<string, float> by the id of the step, in order
      */
-    private function films(JointSide $side, Piece $piece, array $works): array
+    private static function films(JointSide $side, array $stacks): array
     {
-        $own = array_values(array_filter($works, fn (StepCalculation $w): bool => $this->touches($w, $side, $piece)));
         $films = [];
-        foreach ($this->stacks->grow($own) as $i => $layers) {
-            $films[$own[$i]->step->id] = array_sum(array_map(static fn (Layer $l): float => $l->covers() ? $l->thickness : 0.0, $layers));
+        foreach ($side->coated ? $stacks : [] as $stack) {
+            if (\in_array("$side->part:$side->face", $stack->places, true)) {
+                foreach ($stack->laid()->doings as $i => $doing) {
+                    $films[$doing->id] = $stack->laid()->met($i + 1)->films();
+                }
+            }
         }
 
         return $films;

@@ -15,6 +15,8 @@ use Inlaid\Core\Material\Bleed;
  */
 final readonly class Substrate
 {
+    private const THIN_VENEER = 0.5;
+
     /**
      * @param list<Bleed> $bleeds what is known to rise from it
      */
@@ -59,6 +61,12 @@ final readonly class Substrate
             bleeds: $bleeds,
             moves: $moves ?? $kind->moves(),
         );
+    }
+
+    /** The face veneer in mm: 0.5 where nobody measured it; null where it is no veneer. */
+    public function faceVeneer(): ?float
+    {
+        return $this->veneer ?? (SubstrateKind::Veneer === $this->kind ? self::THIN_VENEER : null);
     }
 
     public function drinksAtAll(): bool

@@ -23,7 +23,6 @@ use Inlaid\Core\Recipe\Repeat;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * What a part wants before its first coat, one kind of work each, with the reason; null where it does not want it.
@@ -117,7 +116,7 @@ final class PreparationNeeds
             null !== $why
             && !$part->mayHoldLead()
             && FinishKind::Waxed !== $part->finish->kind
-            && null === WorkOutSanding::veneer($part)
+            && null === $part->substrate->faceVeneer()
             && !$whole->habits->holds('old-finish-off', 'stripper')
         ) {
             return [$why, $whole->habits->holds('old-finish-off', 'sanding')

@@ -13,7 +13,6 @@ use Inlaid\Core\Piece\SubstrateKind;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Work\StepCalculation;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Proposes the papers a part needs before its first coat: a ladder on bare wood, bright metal, a key on a film.
@@ -75,7 +74,7 @@ final class ProposePapers
         if (!$part->substrate->drinksAtAll()) {
             return [];
         }
-        $veneer = null !== WorkOutSanding::veneer($part);
+        $veneer = null !== $part->substrate->faceVeneer();
         $papers = GritLadder::from(min($veneer ? self::ON_VENEER : self::ON_SOLID, $whole->habits->lastGrit), $whole->habits->lastGrit);
 
         return array_map(static fn (int $grit): array => [

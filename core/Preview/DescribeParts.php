@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
-use Inlaid\Core\Piece\Piece;
+use Inlaid\Core\Findings\RecipeAnalysis;
+use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\SurveyPart;
-use Inlaid\Core\Work\StepCalculation;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Works out the parts of a piece as surveyed: faces and areas, thirst, and what the tests tell.
@@ -20,12 +19,12 @@ final readonly class DescribeParts
     }
 
     /**
-     * @param list<StepCalculation> $works
-     *
      * @return list<PartPreview>
      */
-    public function describe(Piece $piece, array $works): array
+    public function describe(RecipeAnalysis $whole): array
     {
+        $piece = $whole->recipe->piece;
+
         return array_map(fn (PiecePart $part): PartPreview => new PartPreview(
             id: $part->id,
             area: round($part->totalArea() * $piece->count, 4),
@@ -42,7 +41,7 @@ final readonly class DescribeParts
             twoLays: $part->turned && $part->surface->hasTwoSides(null),
             outline: $part->surface->outline,
             survey: $this->survey->survey($part),
-            sanding: $this->sanding->budget($part, $works),
+            sanding: $this->sanding->budget($whole, $part),
         ), $piece->parts);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Findings\SandingBudget;
 use Inlaid\Core\Piece\Shape\Outline;
 use Inlaid\Core\Piece\Surveyed;
-use Inlaid\Core\Work\SandingBudget;
 
 /**
  * A part as surveyed, worked out.

@@ -64,7 +64,7 @@ final readonly class PreviewRecipe
         return new Preview(
             title: $recipe->title,
             area: round($area, 4),
-            parts: $this->parts->describe($recipe->piece, $works),
+            parts: $this->parts->describe($whole),
             joints: $whole->joints,
             steps: array_map(
                 fn (StepCalculation $w): StepPreview => $this->step(

@@ -46,7 +46,12 @@ final class LaidFilm
     /** µm to be taken off until nothing of it is left. */
     public function depth(): float
     {
-        return $this->share * ($this->dry + ($this->soaks || ColourantKind::Dye === $this->of->kind ? self::SOAKED : 0.0));
+        return $this->share * ($this->dry + $this->soaked());
+    }
+
+    private function soaked(): float
+    {
+        return $this->soaks || ColourantKind::Dye === $this->of->kind ? self::SOAKED : 0.0;
     }
 
     public function leaving(float $share): self
@@ -62,10 +67,10 @@ final class LaidFilm
         );
     }
 
-    /** µm of dry film that it builds on the ground. */
+    /** µm of dry film that stand on the ground: what has soaked in is taken off last. */
     public function depthOfFilm(): float
     {
-        return $this->share * $this->dry;
+        return max(0.0, $this->depth() - $this->soaked());
     }
 
     /**

@@ -84,6 +84,33 @@ final class LaidSurface
         return $this->course[$zone->value][$doing + 1] ?? throw new \LogicException('This step doesn\'t exist.');
     }
 
+    /**
+     * The film of one of the doings as it is in the end where least of it is gone: on the flat, or in the first zone where it was laid;
+     * null where it is gone.
+     */
+    public function left(int $doing): ?LaidFilm
+    {
+        $id = $this->doings[$doing]->id;
+        foreach ($this->zones() as $zone) {
+            if ([] !== $this->after($doing, $zone)->films($id)) {
+                $left = $this->end($zone)->films($id);
+                usort($left, static fn (LaidFilm $a, LaidFilm $b): int => $b->share <=> $a->share);
+
+                return $left[0] ?? null;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step in whose film one of the doings ends that takes away, on the flat; '' where it goes through all films. */
+    public function reaches(int $doing): string
+    {
+        $films = $this->ahead($doing, Zone::Field)->largest()->without($this->doings[$doing]->depth)->films;
+
+        return $films[\count($films) - 1]->stepId ?? '';
+    }
+
     public function end(Zone $zone): ZoneState
     {
         $course = $this->course[$zone->value];

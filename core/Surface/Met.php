@@ -38,6 +38,28 @@ final readonly class Met
         return array_sum(array_map(static fn (Patch $p): float => $p->share * $p->old, $this->zone(Zone::Field)->patches));
     }
 
+    /** µm of wood that were taken off the flat where it is most, specks aside. */
+    public function worn(): float
+    {
+        $worn = 0.0;
+        foreach ($this->zone(Zone::Field)->patches as $patch) {
+            $worn = $patch->share >= ZoneState::SEEN ? max($worn, $patch->worn) : $worn;
+        }
+
+        return $worn;
+    }
+
+    /** µm of dry film on the flat, on average. */
+    public function films(): float
+    {
+        $films = 0.0;
+        foreach ($this->zone(Zone::Field)->patches as $patch) {
+            $films += $patch->share * array_sum(array_map(static fn (LaidFilm $f): float => $f->depthOfFilm(), $patch->films));
+        }
+
+        return $films;
+    }
+
     /** Is there no old finish on the flat, or no more than specks? */
     public function isBare(): bool
     {

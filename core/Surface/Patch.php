@@ -17,7 +17,7 @@ use Inlaid\Core\Optics\ColourantKind;
  * Nothing of it changes; what is seen of it is worked out once. `share` of the zone; `height` how far it stands proud (over 0) or lies low
  * (under 0), −1 to 1; `films` from the wood up; `base` what lies beneath them, and `old` how many µm of an old finish of it. `pores` how
  * much the pores hold of what is wiped over them, against those of open-grained wood as it grew. `at` where it lies along the ways that
- * several steps share (from the top, from the rim, from the most worn): from and to, of 0 to 1.
+ * several steps share (from the top, from the rim, from the most worn): from and to, of 0 to 1. `worn` how many µm of wood were taken off.
  */
 final class Patch
 {
@@ -53,6 +53,7 @@ final class Patch
         private readonly Origin $origin,
         private readonly ?int $grit,
         private readonly bool $even,
+        public readonly float $worn = 0.0,
     ) {
     }
 
@@ -103,6 +104,7 @@ final class Patch
         ?bool $brushed = null,
         ?int $grit = null,
         ?bool $even = null,
+        ?float $worn = null,
     ): self {
         return new self(
             share: $share ?? $this->share,
@@ -120,6 +122,7 @@ final class Patch
             origin: $this->origin,
             grit: $grit ?? $this->grit,
             even: $even ?? $this->even,
+            worn: $worn ?? $this->worn,
         );
     }
 
@@ -130,9 +133,9 @@ final class Patch
     }
 
     /** Made larger by another that joins it. */
-    public function joinedBy(float $share): self
+    public function joinedBy(self $other): self
     {
-        return $this->but(share: $this->share + $share);
+        return $this->but(share: $this->share + $other->share, worn: max($this->worn, $other->worn));
     }
 
     public function lying(string $way, float $from, float $to): self
@@ -278,7 +281,18 @@ final class Patch
     /** Does a film of a step lie on it? */
     public function has(string $stepId): bool
     {
-        return [] !== array_filter($this->films, static fn (LaidFilm $f): bool => $f->stepId === $stepId);
+        return null !== $this->filmOf($stepId);
+    }
+
+    public function filmOf(string $stepId): ?LaidFilm
+    {
+        foreach ($this->films as $film) {
+            if ($film->stepId === $stepId) {
+                return $film;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -328,9 +342,11 @@ final class Patch
     }
 
     /**
-     * With so many µm taken off from above: films, then what an old finish there is.
+     * With so many µm taken off from above: films, then what an old finish there is, and what is left of the cut off the wood.
+     *
+     * @param float $cut µm that also wood would lose
      */
-    public function without(float $depth): self
+    public function without(float $depth, float $cut = 0.0): self
     {
         if ($depth <= 0.0) {
             return $this;
@@ -343,10 +359,12 @@ final class Patch
                 return $this->cutTo($whole - 1, $top->leaving(1 - $depth / $top->depth()), $this->old)->dulled();
             }
             $depth -= $top->depth();
+            $cut -= $top->depth();
             --$whole;
         }
+        $bare = $this->cutTo($whole, null, 0 === $whole ? max(0.0, $this->old - $depth) : $this->old)->dulled();
 
-        return $this->cutTo($whole, null, 0 === $whole ? max(0.0, $this->old - $depth) : $this->old)->dulled();
+        return 0 === $whole && $cut > $this->old ? $bare->but(worn: $this->worn + $cut - $this->old) : $bare;
     }
 
     /** With all gone that lies on a resist, and it too. */

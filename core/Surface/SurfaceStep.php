@@ -10,10 +10,11 @@ use Inlaid\Core\Technique\Pattern;
 /**
  * What a step does to a surface.
  *
- * Immutable. `depth` µm that it takes away in all; `way` what it is placed along; `releases` whether it takes along what lies on a
- * resist; `wipedOn` how porous the ground is on which its share left after wiping holds, null where nothing is wiped off; `goesIn`
- * whether open wood takes up as much of it as it is thirsty; `bleach` what it bleaches with; `conditions` whether it makes the wood drink
- * evenly; `keys` whether it dulls what is glossy; `seals` whether it lays a film over what was there; `marks` the scratches it leaves.
+ * Immutable. `depth` µm that it takes away in all, and `cuts` so many of them also of wood; `way` what it is placed along; `releases`
+ * whether it takes along what lies on a resist; `wipedOn` how porous the ground is on which its share left after wiping holds, null where
+ * nothing is wiped off; `goesIn` whether open wood takes up as much of it as it is thirsty; `bleach` what it bleaches with; `conditions`
+ * whether it makes the wood drink evenly; `keys` whether it dulls what is glossy; `seals` whether it lays a film over what was there;
+ * `marks` the scratches it leaves.
  */
 final readonly class SurfaceStep
 {
@@ -37,6 +38,7 @@ final readonly class SurfaceStep
         public bool $keys = false,
         public bool $seals = false,
         public ?Marks $marks = null,
+        public float $cuts = 0.0,
         public array $leaves = [],
         public array $takesOff = [],
     ) {
@@ -66,6 +68,7 @@ final readonly class SurfaceStep
             keys: $this->keys,
             seals: $this->seals,
             marks: $this->marks,
+            cuts: $this->cuts,
             leaves: $this->leaves,
             takesOff: $this->takesOff,
         );

@@ -69,7 +69,8 @@ final class WorkOnZone
                 zone: $zone,
                 most: $most,
                 do: static function (Patch $p, float $amount) use ($step): Patch {
-                    $p = $p->without($amount * $step->depth * (1 + $p->height));
+                    $times = $amount * (1 + $p->height);
+                    $p = $p->without($times * $step->depth, $times * $step->cuts);
 
                     return null === $step->marks || $amount <= 0.0 ? $p : $p->sanded($step->marks->grit);
                 },
@@ -211,7 +212,7 @@ final class WorkOnZone
                 [$nearest, $least] = $far < $least ? [$k, $far] : [$nearest, $least];
             }
             $to[$i] = $to[$nearest];
-            $fewer[$to[$i]] = $fewer[$to[$i]]->joinedBy($patches[$i]->share);
+            $fewer[$to[$i]] = $fewer[$to[$i]]->joinedBy($patches[$i]);
             $rehomed += $patches[$i]->share;
         }
 

@@ -19,7 +19,7 @@ use Inlaid\Core\Technique\Spread;
 final class ZoneState
 {
     /** The share of a zone from which a patch is seen. */
-    private const SEEN = 0.03;
+    public const SEEN = 0.03;
 
     private ?Light $mean = null;
     private ?Lab $lab = null;
@@ -84,6 +84,18 @@ final class ZoneState
     public function lab(): Lab
     {
         return $this->lab ??= Lab::ofLight($this->mean());
+    }
+
+    /**
+     * The films of a step in the patches that are seen.
+     *
+     * @return list<LaidFilm>
+     */
+    public function films(string $stepId): array
+    {
+        $seen = array_filter($this->patches, static fn (Patch $p): bool => $p->share >= self::SEEN);
+
+        return array_values(array_filter(array_map(static fn (Patch $p): ?LaidFilm => $p->filmOf($stepId), $seen)));
     }
 
     public function contrast(): float

@@ -74,6 +74,7 @@ final readonly class DescribeSurfaceStep
                 direction: $detail->strokes,
                 tool: $step->tool(),
             ) : null,
+            cuts: $work->can(Ability::Sands, Ability::Scuffs, Ability::WearsDry) ? $work->removes() : 0.0,
             leaves: $leaves,
             takesOff: $takesOff,
         );

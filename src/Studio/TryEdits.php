@@ -37,13 +37,22 @@ final readonly class TryEdits
      */
     public function on(RecipeDocument $before, array $edits, Context $context): FixResponse
     {
-        $document = Json::object($before->text);
-        $after = $this->read->document($this->apply->apply($document, $edits, $this->shelf->all(...)), '/document');
+        $after = $this->document($before, $edits);
 
         return new FixResponse(
             new RawJson($after->text),
             $this->preview->preview($after->recipe, $context),
             $this->compare->compare($before->recipe, $after->recipe),
         );
+    }
+
+    /**
+     * @param list<Edit> $edits
+     *
+     * @throws InvalidInput if the shelf has nothing that a new step needs
+     */
+    public function document(RecipeDocument $before, array $edits): RecipeDocument
+    {
+        return $this->read->document($this->apply->apply(Json::object($before->text), $edits, $this->shelf->all(...)), '/document');
     }
 }

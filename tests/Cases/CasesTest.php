@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Cases;
 
-use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\DayCurve;
 use Inlaid\Tests\Http\Studio;
@@ -127,19 +126,9 @@ final class CasesTest extends TestCase
         self::assertSame([], array_diff((array) $spoiled['at'], $at), 'at: '.implode(', ', $at));
         self::assertStringContainsString($spoiled['says'], implode(' ', array_map(static fn (\stdClass $f): string => $f->why, $found)));
         self::assertSame($spoiled['severity'] ?? 'warn', $found[0]->severity);
-        foreach ($found[0]->remedies as $remedy) {
-            $answer = self::$studio->ask('POST', '/api/compute/remedy', [
-                'document' => self::$read->document($flawed),
-                'context' => $this->context($flawed),
-                'finding' => $found[0]->key,
-                'remedy' => $remedy->key,
-            ]);
-            self::assertSame(200, $answer->getStatusCode(), "$remedy->text: ".$answer->getContent());
-            self::assertNotContains(
-                $found[0]->key,
-                array_map(static fn (\stdClass $f): string => $f->key, Json::object((string) $answer->getContent())->preview->findings),
-                $remedy->text,
-            );
+        $body = ['document' => self::$read->document($flawed), 'context' => $this->context($flawed), 'finding' => $found[0]->key];
+        foreach (self::$studio->json('POST', '/api/compute/remedies', $body)->remedies as $remedy) {
+            self::assertSame('helps', $remedy->outcome, "$remedy->text: $remedy->why");
         }
     }
 

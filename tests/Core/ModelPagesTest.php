@@ -456,6 +456,7 @@ final class ModelPagesTest extends TestCase
             Recipe::of('T', Piece::of('Table', 1, [$part('drawer'), $part('frame')], [$joint], new PieceUse(Place::Dry)), [$step]),
             [],
             [],
+            [],
             new \DateTimeZone('UTC'),
         )[0];
 

@@ -261,13 +261,12 @@ final class ComputeTest extends TestCase
             '/context/climate',
             'from 1 to 100',
         ];
-        yield 'no finding' => ['remedy', ['finding' => '', 'remedy' => 'dust'], '/finding', 'Required'];
-        yield 'a remedy in a number' => ['remedy', ['finding' => 'dust-left:s1', 'remedy' => 4], '/remedy', 'text'];
+        yield 'no finding' => ['remedies', ['finding' => ''], '/finding', 'Required'];
+        yield 'a finding in a number' => ['remedies', ['finding' => 4], '/finding', 'text'];
         yield 'a remedy in air nobody breathes' => [
-            'remedy',
+            'remedies',
             [
                 'finding' => 'dust-left:s1',
-                'remedy' => 'dust',
                 'context' => ['climate' => ['temperature' => 20, 'humidity' => 300, 'air' => 'still']],
             ],
             '/context/climate',
@@ -288,7 +287,7 @@ final class ComputeTest extends TestCase
     {
         $body += match ($what) {
             'marks', 'ratio' => [],
-            'remedy', 'prep' => ['document' => self::$studio->recipe()->document],
+            'remedies', 'prep' => ['document' => self::$studio->recipe()->document],
             default => $this->asked('ticket', ['mix' => 'wash']),
         };
         $messages = array_column(self::$studio->json('POST', "/api/compute/$what", $body, 422)->violations, 'message', 'pointer');

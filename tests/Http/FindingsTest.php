@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Inlaid\Tests\Http;
 
-use Inlaid\App\Exchange\Json;
 use Inlaid\Tests\Core\Randomly;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -498,8 +497,11 @@ final class FindingsTest extends TestCase
         ];
         yield 'too-few-coats' => [
             'too-few-coats',
-            ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], $paint]],
-            ['steps' => [['brushed', 'lamp-soot', ['coats' => 2]], ['brushed', 'signal-cream', ['coats' => 6]]]],
+            ['steps' => [['brushed', 'lamp-soot', ['coats' => 2, 'purpose' => 'functional']], $paint]],
+            ['steps' => [
+                ['brushed', 'lamp-soot', ['coats' => 2, 'purpose' => 'functional']],
+                ['brushed', 'signal-cream', ['coats' => 6]],
+            ]],
         ];
         [$broken, $clear] = [['purpose' => 'broken-cover'], ['purpose' => 'functional']];
         $glaze = ['glazed-wiped', ['glazing-medium' => '3', 'lamp-soot' => '1'], $broken];
@@ -619,22 +621,13 @@ final class FindingsTest extends TestCase
             [] !== $found[0]->remedies,
             'it can be mended, or only minded',
         );
-        foreach ($found[0]->remedies as $remedy) {
-            $mended = self::$studio->json(
-                'POST',
-                '/api/compute/remedy',
-                ['document' => $document, 'context' => self::context($broken), 'finding' => $found[0]->key, 'remedy' => $remedy->key],
-            );
+        foreach (self::tried($found[0], $document, self::context($broken)) as $remedy) {
+            self::assertSame('helps', $remedy->outcome, "$remedy->text: $remedy->why");
+            self::assertNotEmpty($remedy->changes, 'and it is said what was changed');
             self::assertNotContains(
                 $found[0]->key,
-                array_map(static fn (\stdClass $f): string => $f->key, $mended->preview->findings),
+                array_map(static fn (\stdClass $f): string => $f->key, self::findings($remedy->document, self::context($broken))),
                 $remedy->text,
-            );
-            self::assertNotEmpty($mended->changes, 'and it is said what was changed');
-            self::assertEquals(
-                $mended->preview->findings,
-                self::findings($mended->document, self::context($broken)),
-                'the document is what was worked out',
             );
         }
     }
@@ -752,24 +745,15 @@ final class FindingsTest extends TestCase
         $this->manyTimes(40, function () use ($flawed): void {
             $document = $flawed[$this->int(0, \count($flawed) - 1)];
             for ($round = 0; $round < 40; ++$round) {
-                $offered = array_merge(...array_map(
-                    static fn (\stdClass $f): array => array_map(static fn (\stdClass $r): array => [$f->key, $r->key], $f->remedies),
-                    self::findings($document),
-                ));
+                $offered = self::findings($document);
                 for ($i = \count($offered) - 1; $i > 0; --$i) {
                     $k = $this->int(0, $i);
                     [$offered[$i], $offered[$k]] = [$offered[$k], $offered[$i]];
                 }
-                foreach ($offered as [$finding, $remedy]) {
-                    $response = self::$studio->ask(
-                        'POST',
-                        '/api/compute/remedy',
-                        ['document' => $document, 'context' => self::CONTEXT, 'finding' => $finding, 'remedy' => $remedy],
-                    );
-                    self::assertContains($response->getStatusCode(), [200, 422]);
-                    if (200 === $response->getStatusCode()) {
-                        $mended = Json::object((string) $response->getContent());
-                        $document = $mended->document;
+                foreach ($offered as $finding) {
+                    $helpful = self::helpful($finding, $document);
+                    if ([] !== $helpful) {
+                        $document = $helpful[$this->int(0, \count($helpful) - 1)]->document;
                         continue 2;
                     }
                 }
@@ -778,7 +762,10 @@ final class FindingsTest extends TestCase
             self::assertLessThan(40, $round, 'mending ends');
             self::assertSame(
                 [],
-                array_filter(self::findings($document), static fn (\stdClass $f): bool => 'stop' === $f->severity && [] !== $f->remedies),
+                array_filter(
+                    self::findings($document),
+                    static fn (\stdClass $f): bool => 'stop' === $f->severity && [] !== self::helpful($f, $document),
+                ),
             );
         });
     }
@@ -828,26 +815,16 @@ final class FindingsTest extends TestCase
             $ids = array_map(static fn (\stdClass $s): string => $s->id, $document->steps);
             foreach ($findings as $finding) {
                 self::assertSame([], array_diff($finding->steps, $ids), $finding->why);
-                foreach ($finding->remedies as $remedy) {
-                    $response = self::$studio->ask(
-                        'POST',
-                        '/api/compute/remedy',
-                        ['document' => $document, 'context' => self::CONTEXT, 'finding' => $finding->key, 'remedy' => $remedy->key],
-                    );
-                    $answer = Json::object((string) $response->getContent());
-                    if (200 === $response->getStatusCode()) {
+                self::assertCount(\count($finding->remedies), $tried = self::tried($finding, $document));
+                foreach ($tried as $remedy) {
+                    if ('helps' === $remedy->outcome) {
                         self::assertNotContains(
                             $finding->key,
-                            array_map(static fn (\stdClass $f): string => $f->key, $answer->preview->findings),
+                            array_map(static fn (\stdClass $f): string => $f->key, self::findings($remedy->document)),
                         );
                     } else {
-                        self::assertSame(422, $response->getStatusCode());
-                        self::assertContains(
-                            $answer->type,
-                            ['/problems/remedy-makes-worse', '/problems/remedy-does-not-help', '/problems/not-accepted'],
-                            $answer->detail,
-                        );
-                        self::assertNotSame('', $answer->detail);
+                        self::assertContains($remedy->outcome, ['lacks', 'stays', 'worse']);
+                        self::assertNotSame('', $remedy->why);
                     }
                 }
             }
@@ -898,17 +875,11 @@ final class FindingsTest extends TestCase
         );
     }
 
-    public function testARemedyThatIsNotOfferedIsRefused(): void
+    public function testAFindingThatIsGoneHasNoRemedies(): void
     {
         $document = self::$studio->recipe('frame')->document;
-        $ask = static fn (string $finding, string $remedy): string => self::$studio->json(
-            'POST',
-            '/api/compute/remedy',
-            ['document' => $document, 'finding' => $finding, 'remedy' => $remedy],
-            422,
-        )->violations[0]->pointer;
-        self::assertSame('/finding', $ask('nonsense', 'dust'));
-        self::assertSame('/remedy', $ask('dust-left:s2', 'nonsense'));
+        $body = ['document' => $document, 'finding' => 'nonsense'];
+        self::assertSame('/finding', self::$studio->json('POST', '/api/compute/remedies', $body, 422)->violations[0]->pointer);
     }
 
     /**
@@ -921,14 +892,9 @@ final class FindingsTest extends TestCase
             'part' => ['finish' => ['kind' => 'paint']],
         ]);
         $found = $this->of('nothing-to-hold-on', $document)[0];
-        $said = self::$studio->json(
-            'POST',
-            '/api/compute/remedy',
-            ['document' => $document, 'context' => self::CONTEXT, 'finding' => $found->key, 'remedy' => 'scuff'],
-            422,
-        );
-        self::assertSame('/problems/remedy-makes-worse', $said->type);
-        self::assertStringContainsString('t been tested for lead', $said->detail);
+        $tried = array_column(self::tried($found, $document), null, 'key');
+        self::assertSame('worse', $tried['scuff']->outcome);
+        self::assertStringContainsString('t been tested for lead', $tried['scuff']->why);
     }
 
     /**
@@ -954,14 +920,9 @@ final class FindingsTest extends TestCase
             10,
         );
         self::assertSame(['warn', 'warn'], [$said()['bleeding'], $said()['used-before-cure']]);
-        $refused = self::$studio->json(
-            'POST',
-            '/api/compute/remedy',
-            ['document' => $document, 'context' => $late, 'finding' => 'bleeding:s0', 'remedy' => 'block'],
-            422,
-        );
-        self::assertSame('/problems/remedy-makes-worse', $refused->type);
-        self::assertStringContainsString('through-dry only on', $refused->detail);
+        $tried = array_column(self::tried($this->of('bleeding', $document, $late)[0], $document, $late), null, 'key');
+        self::assertSame('worse', $tried['block']->outcome);
+        self::assertStringContainsString('through-dry only on', $tried['block']->why);
     }
 
     /**
@@ -1011,14 +972,34 @@ final class FindingsTest extends TestCase
         foreach (['stain-blocking-primer', 'stain-blocking-primer-water'] as $id) {
             $studio->json('POST', "/api/materials/$id/archive");
         }
-        $said = $studio->json(
+        $tried = $studio->json(
             'POST',
-            '/api/compute/remedy',
-            ['document' => $studio->recipe('frame')->document, 'finding' => 'bleeding:s4', 'remedy' => 'block'],
-            422,
-        );
-        self::assertStringContainsString('Nothing on the shelf fits: a primer', $said->violations[0]->message);
+            '/api/compute/remedies',
+            ['document' => $studio->recipe('frame')->document, 'finding' => 'bleeding:s4'],
+        )->remedies;
+        self::assertSame(['block', 'lacks'], [$tried[0]->key, $tried[0]->outcome]);
+        self::assertStringContainsString('Nothing on the shelf fits: a primer', $tried[0]->why);
         $studio->close();
+    }
+
+    /**
+     * @param array<string, mixed> $context
+     *
+     * @return list<\stdClass> the remedies of a finding, tried
+     */
+    private static function tried(\stdClass $finding, \stdClass $document, array $context = self::CONTEXT): array
+    {
+        $body = ['document' => $document, 'context' => $context, 'finding' => $finding->key];
+
+        return [] === $finding->remedies ? [] : self::$studio->json('POST', '/api/compute/remedies', $body)->remedies;
+    }
+
+    /**
+     * @return list<\stdClass>
+     */
+    private static function helpful(\stdClass $finding, \stdClass $document): array
+    {
+        return array_values(array_filter(self::tried($finding, $document), static fn (\stdClass $r): bool => 'helps' === $r->outcome));
     }
 
     /**

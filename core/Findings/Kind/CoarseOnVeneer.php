@@ -12,7 +12,6 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Technique\Ability;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * First grit is too coarse for the veneer.
@@ -47,7 +46,7 @@ final class CoarseOnVeneer implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if (null !== WorkOutSanding::veneer($part)) {
+                if (null !== $part->substrate->faceVeneer()) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,

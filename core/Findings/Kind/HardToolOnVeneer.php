@@ -15,7 +15,6 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Technique\Tool;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Machine or metal scraper on thin veneer.
@@ -54,12 +53,12 @@ final class HardToolOnVeneer implements Rule
             $part = Tool::Machine === $tool || Tool::MetalScraper === $tool
                 ? RecipeAnalysis::firstOf(
                     $whole->recipe->partsOf($work->step),
-                    static fn (PiecePart $p): bool => (WorkOutSanding::veneer($p) ?? 9.9) < self::THIN,
+                    static fn (PiecePart $p): bool => ($p->substrate->faceVeneer() ?? 9.9) < self::THIN,
                 )
                 : null;
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             $takesLittle = null !== $part && Tool::Machine === $tool
-                && $work->removes(Scenario::Most) <= self::BEARS * 1000 * (WorkOutSanding::veneer($part) ?? 0.0);
+                && $work->removes(Scenario::Most) <= self::BEARS * 1000 * ($part->substrate->faceVeneer() ?? 0.0);
             if (null !== $part && !$sealed && !$takesLittle) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
                 yield Finding::of(
@@ -69,7 +68,7 @@ final class HardToolOnVeneer implements Rule
                     why: \sprintf(
                         'Veneer on %s is %s mm: too thin for %s.',
                         $part->name,
-                        ExactNumber::plain(WorkOutSanding::veneer($part) ?? 0.0),
+                        ExactNumber::plain($part->substrate->faceVeneer() ?? 0.0),
                         Tool::Machine === $tool ? 'a sanding machine' : $tool->inWords(),
                     ),
                     remedies: [

@@ -12,6 +12,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\Layer;
+use Inlaid\Core\Look\StackPreview;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Technique\Effect;
 
@@ -20,6 +21,9 @@ use Inlaid\Core\Technique\Effect;
  */
 final class SandedAway implements Rule
 {
+    /** The share of a film that is as good as none. */
+    private const SPECKS = 0.05;
+
     public function key(): string
     {
         return 'sanded-away';
@@ -46,7 +50,7 @@ final class SandedAway implements Rule
             foreach ($stack->layers as $i => $layer) {
                 $later = \array_slice($stack->layers, $i + 1);
                 $sanding = array_values(array_filter($later, static fn (Layer $l): bool => null !== $l->depth && $l->cover >= 1.0));
-                if (Effect::Adds !== $layer->effect || $layer->laid < 0.5 || $layer->thickness > 0.05 * $layer->laid || [] === $sanding) {
+                if (Effect::Adds !== $layer->effect || $layer->laid < 0.5 || [] === $sanding || self::isLeft($stack, $layer)) {
                     continue;
                 }
                 $by = $sanding[0];
@@ -74,5 +78,12 @@ final class SandedAway implements Rule
                 break 2;
             }
         }
+    }
+
+    private static function isLeft(StackPreview $stack, Layer $layer): bool
+    {
+        $at = $stack->laid()->indexOf($layer->stepId);
+
+        return null === $at || self::SPECKS < ($stack->laid()->left($at)->share ?? 0.0);
     }
 }

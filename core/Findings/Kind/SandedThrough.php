@@ -11,10 +11,10 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Scenario;
 use Inlaid\Core\Work\StepCalculation;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Sanding goes through the veneer.
@@ -52,14 +52,14 @@ final readonly class SandedThrough implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            if (null === WorkOutSanding::veneer($part)) {
+            if (null === $part->substrate->faceVeneer()) {
                 continue;
             }
-            $budget = $this->sanding->budget($part, $whole->works);
+            $budget = $this->sanding->budget($whole, $part);
             if (null === $budget->veneer || $budget->mostOfWood <= self::MOST * $budget->veneer) {
                 continue;
             }
-            $sanding = WorkOutSanding::sanding($part, $whole->works);
+            $sanding = $this->sanding->sanding($whole, $part);
             $each = floor(self::MOST * $budget->veneer / array_sum(array_map(
                 static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most),
                 $sanding,

@@ -13,6 +13,9 @@ use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\LookEffect;
 use Inlaid\Core\Look\StackPreview;
+use Inlaid\Core\Material\LookKind;
+use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Purpose;
 use Inlaid\Core\Work\StepCalculation;
@@ -60,7 +63,7 @@ final class StepLost implements Rule
         $told = [];
         $room = self::ROOM;
         foreach ($whole->works as $work) {
-            [$stack, $lost] = $this->lost($whole, $work->step->id) ?? [null, null];
+            [$stack, $lost] = self::isClear($work) ? [null, null] : $this->lost($whole, $work->step->id) ?? [null, null];
             if (null === $stack || null === $lost || $lost->most < self::SOMETHING) {
                 continue;
             }
@@ -72,6 +75,16 @@ final class StepLost implements Rule
             $told[$made ?? $work->step->id] = true;
             yield $this->finding(whole: $whole, work: $work, stack: $stack, lost: $lost, room: $room);
         }
+    }
+
+    /** Clear wax, oil or varnish does its work unseen. */
+    private static function isClear(StepCalculation $work): bool
+    {
+        return null !== $work->mix
+            && !$work->contains(
+                static fn (Material $m): bool => MaterialKind::Resist === $m->kind
+                    || !\in_array($m->look->kind, [LookKind::Clear, LookKind::None], true),
+            );
     }
 
     private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): Finding

@@ -11,10 +11,10 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Work\StepCalculation;
-use Inlaid\Core\Work\WorkOutSanding;
 
 /**
  * Sanding goes through the old finish you want to keep.
@@ -54,8 +54,8 @@ final readonly class ThroughTheFinish implements Rule
             if (null === $part->finish->kind->thickness()) {
                 continue;
             }
-            $budget = $this->sanding->budget($part, $whole->works);
-            $sanding = WorkOutSanding::sanding($part, $whole->works);
+            $budget = $this->sanding->budget($whole, $part);
+            $sanding = $this->sanding->sanding($whole, $part);
             $onPurpose = [] !== array_filter(
                 $sanding,
                 static fn (StepCalculation $w): bool => SandingAim::ToBare === $w->step->detail->aim,

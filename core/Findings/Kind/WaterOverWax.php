@@ -83,16 +83,21 @@ final class WaterOverWax implements Rule
                 if (null === $wax || $this->isDetail($whole, $wax)) {
                     continue;
                 }
+                $waxes = array_values(array_filter(
+                    $whole->before($work, $part),
+                    fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax) && !$this->isDetail($whole, $w),
+                ));
+                $names = implode(' and ', array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $waxes));
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Stop,
-                    steps: [$work->step->id, $wax->step->id],
-                    why: \sprintf('“%s” is water-based and goes over “%s”. It will peel.', $work->step->name(), $wax->step->name()),
+                    steps: [$work->step->id, ...array_map(static fn (StepCalculation $w): string => $w->step->id, $waxes)],
+                    why: \sprintf('“%s” is water-based and goes over %s. It will peel.', $work->step->name(), $names),
                     remedies: [
                         new Remedy(
                             'last',
-                            \sprintf('Wax after “%s”', $work->step->name()),
-                            Edit::move($wax->step->id, $whole->next($work)),
+                            \sprintf('%s after “%s”', 1 === \count($waxes) ? 'Wax' : $names, $work->step->name()),
+                            ...array_map(static fn (StepCalculation $w): Edit => Edit::move($w->step->id, $whole->next($work)), $waxes),
                         ),
                     ],
                     school: 'wax-and-topcoat',

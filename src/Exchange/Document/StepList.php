@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\Core\Recipe\WaitUntil;
+
 /**
  * Steps of a recipe document, put in and done once more.
  */
 final class StepList
 {
     /**
+     * What was last waits for nothing: with a step after it, it waits until it can be recoated.
+     *
      * @param list<\stdClass> $steps
      * @param string|null     $before the id of a step; the end if null, or if there is no such step
      *
@@ -18,9 +22,24 @@ final class StepList
     public static function placed(array $steps, \stdClass $step, ?string $before): array
     {
         $at = null === $before ? false : array_search($before, array_column($steps, 'id'), true);
+        if (false === $at && null !== $last = array_pop($steps)) {
+            $steps[] = self::readyForMore($last);
+        }
         array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
 
         return $steps;
+    }
+
+    private static function readyForMore(\stdClass $last): \stdClass
+    {
+        $wait = $last->wait ?? null;
+        if (!$wait instanceof \stdClass || WaitUntil::Nothing->value !== $wait->until) {
+            return $last;
+        }
+        $waits = clone $last;
+        $waits->wait = (object) ['until' => WaitUntil::Recoat->value];
+
+        return $waits;
     }
 
     /** The same step under another id: one coat of it, without what it is repeated for. */

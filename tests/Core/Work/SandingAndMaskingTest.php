@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Drying\Climate;
+use Inlaid\Core\Findings\SandingBudget;
 use Inlaid\Core\Measure\UnitSystem;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\Grain;
@@ -31,7 +32,6 @@ use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Work\Reached;
-use Inlaid\Core\Work\SandingBudget;
 use Inlaid\Tests\Core\Given;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -79,10 +79,20 @@ final class SandingAndMaskingTest extends TestCase
             [$sand(120, 2, null, Repeat::of(Criterion::Smooth, 1, 5))],
             [null, 0.0, 600.0, 80.0, 200.0],
         ];
-        yield 'once it is sealed no more is taken' => [
+        yield 'once it is sealed the film is sanded' => [
+            FinishKind::Bare,
+            [$sand(120), $coat, $sand(240, 2)],
+            [null, 0.0, 600.0, 40.0, 40.0],
+        ];
+        yield 'and when 9 passes of 18.7 µm have gone through its 40 µm, the wood' => [
             FinishKind::Bare,
             [$sand(120), $coat, $sand(240, 9)],
-            [null, 0.0, 600.0, 40.0, 40.0],
+            [null, 0.0, 600.0, 168.5, 168.5],
+        ];
+        yield 'further rounds go through what is left of the finish first' => [
+            FinishKind::Lacquer,
+            [$sand(120, 1, null, Repeat::of(Criterion::Smooth, 1, 4))],
+            [60.0, 40.0, 600.0, 0.0, 100.0],
         ];
     }
 

@@ -636,7 +636,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/compute/remedy": {
+    "/api/compute/remedies": {
         parameters: {
             query?: never;
             header?: never;
@@ -645,8 +645,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Apply a fix to a recipe; refused if the finding stays or a worse one appears */
-        post: operations["computeRemedy"];
+        /** Try each fix of a finding on the recipe */
+        post: operations["computeRemedies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3465,18 +3465,21 @@ export interface components {
             severity: components["schemas"]["Severity"];
             text: string;
         };
+        /** @description The key of a finding of a recipe, whose remedies are to be tried. */
+        RemediesRequest: {
+            document: components["schemas"]["Recipe"];
+            finding: string;
+            context?: components["schemas"]["Context"] | null;
+        };
+        /** @description The remedies of a finding, each tried. */
+        RemediesResponse: {
+            remedies: components["schemas"]["TriedRemedy"][];
+        };
         /** @description A way to clear a finding: what it says it does, and the changes that do it. Immutable. */
         Remedy: {
             edits?: components["schemas"]["Edit"][];
             key: string;
             text: string;
-        };
-        /** @description A remedy to be applied to a recipe: the keys of the finding and of one of its remedies. */
-        RemedyRequest: {
-            document: components["schemas"]["Recipe"];
-            finding: string;
-            remedy: string;
-            context?: components["schemas"]["Context"] | null;
         };
         /** @description A step that is done again until something is so: how often at least and at most, and what is done if it is not so even then. Immutable. `otherwise` is the id of a later step that is done only in that case; null to go on with what follows. How often is expected stands in the step, as its coats. */
         Repeat: {
@@ -3975,6 +3978,17 @@ export interface components {
         };
         /** @enum {string} */
         Tool: "hand" | "machine" | "plastic-scraper" | "metal-scraper" | "nylon-pad" | "steel-wool" | "bronze-brush" | "steel-brush";
+        /** @enum {string} */
+        Trial: "helps" | "lacks" | "stays" | "worse" | "untried";
+        /** @description A remedy that has been tried: what came of it, and of one that helps the recipe as it would be, with the changes in words. Immutable. `why` says why it isn't offered; null of one that helps. */
+        TriedRemedy: {
+            key: string;
+            text: string;
+            outcome: components["schemas"]["Trial"];
+            why: string | null;
+            document: components["schemas"]["Recipe"] | null;
+            changes: components["schemas"]["Change"][];
+        };
         /** @description The passphrase of the studio. */
         UnlockRequest: {
             passphrase: string;
@@ -6228,7 +6242,7 @@ export interface operations {
             };
         };
     };
-    computeRemedy: {
+    computeRemedies: {
         parameters: {
             query?: never;
             header?: never;
@@ -6237,17 +6251,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RemedyRequest"];
+                "application/json": components["schemas"]["RemediesRequest"];
             };
         };
         responses: {
-            /** @description Apply a fix to a recipe; refused if the finding stays or a worse one appears */
+            /** @description Try each fix of a finding on the recipe */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FixResponse"];
+                    "application/json": components["schemas"]["RemediesResponse"];
                 };
             };
             /** @description The error, and where it is */

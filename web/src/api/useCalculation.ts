@@ -48,7 +48,7 @@ export function useCalculation<Q, A>(name: string, question: Q | null, ask: (que
 }
 
 /** The value once it has stood still for a moment; at first at once. */
-function useSettled<T>(value: T): T {
+export function useSettled<T>(value: T): T {
   const [settled, setSettled] = useState(value);
   useEffect(() => {
     const timer = window.setTimeout(() => setSettled(value), still);

@@ -6,14 +6,19 @@ import type { Preview, Recipe } from '../../../api/api';
 import { ChangeList } from '../../../recipe/ChangeList';
 import { bench } from '../../../theme/theme';
 import { RemarkLine } from '../../../ui/RemarkLine';
-import { useRemedy } from './useRemedy';
+import { useRemedies } from './useRemedies';
 
 export type Finding = Preview['findings'][number];
 type Props = { document: Recipe; finding: Finding; onChange: (document: Recipe) => void; onStep?: (stepId: string) => void };
 
-/** One finding: why, what would mend it (shown before it is done), and the way to keep it with a reason. */
+/** One finding: why, the fixes that were tried and help (each shown before it is made), and the way to accept it with a reason. */
 export function FindingCard({ document, finding, onChange, onStep }: Props) {
-  const remedy = useRemedy(document);
+  const isMendable = finding.accepted === null && finding.remedies.length > 0;
+  const tried = useRemedies(document, finding.key, isMendable);
+  const helpful = tried?.filter((r) => r.outcome === 'helps') ?? [];
+  const lacking = tried?.filter((r) => r.outcome === 'lacks') ?? [];
+  const [looked, setLooked] = useState<string | null>(null);
+  const would = helpful.find((r) => r.key === looked);
   const [reason, setReason] = useState<string | null>(null);
   const first = finding.steps[0];
   const accept = (why: string | null) => {
@@ -36,14 +41,8 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
       )}
       {finding.accepted === null && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, pl: 3.5 }}>
-          {finding.remedies.map((r) => (
-            <Button
-              key={r.key}
-              variant="outlined"
-              size="small"
-              aria-pressed={remedy.asked === r.key && remedy.would !== undefined}
-              onClick={() => remedy.ask(finding.key, r.key)}
-            >
+          {helpful.map((r) => (
+            <Button key={r.key} variant="outlined" size="small" aria-pressed={r === would} onClick={() => setLooked(r.key)}>
               {r.text}
             </Button>
           ))}
@@ -57,27 +56,35 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
           </Button>
         </Box>
       )}
+      {isMendable && tried === undefined && <Box sx={{ pl: 4, color: bench.slate }}>Trying fixes …</Box>}
+      {lacking.map((r) => (
+        <Box key={r.key} sx={{ pl: 4 }}>
+          {r.text}: {r.why}
+        </Box>
+      ))}
+      {isMendable && tried !== undefined && helpful.length + lacking.length === 0 && (
+        <Box sx={{ pl: 4 }}>Tried: no single change clears this without causing another problem.</Box>
+      )}
       <Box component="details" sx={{ pl: 4, fontSize: 14, '& summary': { cursor: 'pointer', color: bench.slate, minHeight: 26 } }}>
         <summary>Why</summary>
         {finding.reason} Source: {finding.source}
         {finding.school !== null && ' Practice varies. Set yours in Piece › Whole piece.'}
       </Box>
-      {remedy.error && <Box sx={{ pl: 4, color: bench.oxide }}>{remedy.error.message}</Box>}
-      {remedy.would && (
+      {would?.document && (
         <Box sx={{ ml: 3.5, borderLeft: `4px solid ${bench.verdigris}`, pl: 1.5, bgcolor: bench.chosen, py: 0.5 }} aria-live="polite">
           <b>This will change:</b>
-          <ChangeList changes={remedy.would.changes} />
+          <ChangeList changes={would.changes} />
           <Button
             variant="contained"
             size="small"
             onClick={() => {
-              if (remedy.would) onChange(remedy.would.document);
-              remedy.reset();
+              if (would.document) onChange(would.document);
+              setLooked(null);
             }}
           >
             Apply
           </Button>{' '}
-          <Button size="small" onClick={() => remedy.reset()}>
+          <Button size="small" onClick={() => setLooked(null)}>
             Cancel
           </Button>
         </Box>
