@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The measuring part of bin/bench. Both addresses are asked in turn, so that a busy machine slows both alike.
 [, $base, $build] = $argv;
 
-const MOST_TIMES_BARE = 20.0;
+const MOST_TIMES_BARE = 12.0;
 const MOST_TIMES_SHORTER = 4.0;
 const MOST_SCRIPT = 250_000;
 const MOST_TIMES_UNCHECKED = 3.0;
@@ -52,6 +52,18 @@ function median(array $values): float
     return $values[intdiv(count($values), 2)];
 }
 
+/**
+ * A tenth of them are quicker: what the program takes when the machine does nothing else.
+ *
+ * @param list<float> $values
+ */
+function quick(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 10)];
+}
+
 /** The same recipe, its last seven steps done over and over until there are so many. */
 function longer(stdClass $document, int $count): stdClass
 {
@@ -87,8 +99,8 @@ for ($round = 0; $round < 420; ++$round) {
         $times['preview'][] = $preview;
     }
 }
-$ratio = median($times['preview']) / median($times['bare']);
-printf("Preview of %d steps: %.1f times a bare JSON endpoint (%.2f ms to %.2f ms, medians of %d); at most %.0f.\n", count($document->steps), $ratio, median($times['preview']), median($times['bare']), count($times['bare']), MOST_TIMES_BARE);
+$ratio = quick($times['preview']) / quick($times['bare']);
+printf("Preview of %d steps: %.1f times a bare JSON endpoint (%.2f ms to %.2f ms, a tenth of %d are quicker); at most %.0f.\n", count($document->steps), $ratio, quick($times['preview']), quick($times['bare']), count($times['bare']), MOST_TIMES_BARE);
 
 // A recipe of a hundred steps against one of thirty.
 $took = [];

@@ -93,6 +93,7 @@ run_web_build() {
 warm_cache() {
   export APP_ENV=${APP_ENV:-prod} APP_DEBUG=0
   when_changed "cache-$APP_ENV" 'core src config composer.json data/catalogue/settings.yaml' compile_container
+  bin/console cache:pool:prune --quiet # spectra nobody has asked for in a month
 }
 compile_container() {
   rm -rf "var/cache/$APP_ENV"
@@ -167,7 +168,8 @@ keep_log() {
   done
 }
 # No JIT: under the tracing one a warm server answered with the address of a number instead of the number.
-php_tuning=(-d opcache.enable_cli=1 -d opcache.jit=disable -d opcache.jit_buffer_size=0 -d opcache.validate_timestamps=0)
+# No collecting of cycles: a request leaves none worth the time, not even one of 10,000 coats.
+php_tuning=(-d opcache.enable_cli=1 -d opcache.jit=disable -d opcache.jit_buffer_size=0 -d opcache.validate_timestamps=0 -d zend.enable_gc=0 -d zend.assertions=-1)
 serve_at() {
   PHP_CLI_SERVER_WORKERS=$2 exec php "${php_tuning[@]}" -d display_errors=0 -d log_errors=1 -d memory_limit=512M -d post_max_size=65M -S "127.0.0.1:$1" -t public public/index.php 2> >(keep_log var/log/server.log)
 }

@@ -101,7 +101,7 @@ final readonly class CheckBoard
     private function saysLastGrit(Patch $patch): bool
     {
         foreach ($patch->recipe->steps as $step) {
-            if (Effect::Adds === $step->technique->profile()->effect) {
+            if (Effect::Adds === $step->profile->effect) {
                 return false;
             }
             if (null !== $step->detail->grit) {
@@ -109,6 +109,6 @@ final readonly class CheckBoard
             }
         }
 
-        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Effect::Adds === $s->technique->profile()->effect);
+        return [] === array_filter($patch->recipe->steps, static fn (Step $s): bool => Effect::Adds === $s->profile->effect);
     }
 }

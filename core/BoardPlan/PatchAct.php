@@ -40,6 +40,6 @@ final readonly class PatchAct
     {
         $need = $this->work->needs()[$this->coat - 1] ?? null;
 
-        return null === $need ? 0.0 : $need->laid / (1 - $this->work->step->technique->profile()->loss);
+        return null === $need ? 0.0 : $need->laid / (1 - $this->work->step->profile->loss);
     }
 }

@@ -58,7 +58,7 @@ final class PlacedRounds
         foreach ($acts as $act) {
             $label = $act->patch->cell->label;
             [$closes, $before] = $this->window[$label] ?? [\PHP_INT_MAX, $round];
-            if ($start > $closes && Effect::Adds === $act->work->step->technique->profile()->effect) {
+            if ($start > $closes && Effect::Adds === $act->work->step->profile->effect) {
                 $late[$before][] = [$label, $start - $closes];
             }
             unset($this->window[$label]);

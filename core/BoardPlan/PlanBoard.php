@@ -214,7 +214,7 @@ final readonly class PlanBoard
             number: $r + 1,
             stepId: $acts[0]->work->step->id,
             name: $acts[0]->work->step->name(),
-            effect: $acts[0]->work->step->technique->profile()->effect,
+            effect: $acts[0]->work->step->profile->effect,
             coat: $acts[0]->coat,
             coats: max(array_map(static fn (PatchAct $a): int => $a->work->rounds(), $acts)),
             turns: $turns,

@@ -34,7 +34,7 @@ final class PotWanted
     {
         [$laid, $kept] = $this->rounds[$round] ?? [0.0, 0.0];
         $this->patches[$act->patch->cell->label] = true;
-        $this->rounds[$round] = [$laid + $act->taken(), max($kept, self::SMALL_TOOL * $act->work->step->technique->profile()->holdUp)];
+        $this->rounds[$round] = [$laid + $act->taken(), max($kept, self::SMALL_TOOL * $act->work->step->profile->holdUp)];
     }
 
     /** ml, rounded up to what can be measured. */

@@ -23,7 +23,7 @@ final class TimePatch
     public function time(PatchAct $act, Board $board): ?PatchTiming
     {
         $step = $act->work->step;
-        $figures = $step->technique->profile();
+        $figures = $step->profile;
         if (Effect::Waits === $figures->effect || $figures->rate <= 0.0) {
             return null;
         }

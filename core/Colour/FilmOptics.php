@@ -14,17 +14,20 @@ namespace Inlaid\Core\Colour;
  *
  * Immutable. R = (a·Rg + b) ÷ (c·Rg + d), scaled to d = 1.
  */
-final readonly class FilmOptics
+final class FilmOptics
 {
     /** γX under which tanh(γX) ÷ γ is taken from its series. */
     private const SMALL = 1e-4;
+
+    /** @var \WeakMap<self, self>|null what was found with others on top of it */
+    private ?\WeakMap $under = null;
 
     /**
      * @param list<float> $a
      * @param list<float> $b
      * @param list<float> $c
      */
-    private function __construct(private array $a, private array $b, private array $c)
+    private function __construct(private readonly array $a, private readonly array $b, private readonly array $c)
     {
     }
 
@@ -78,8 +81,15 @@ final readonly class FilmOptics
         return Spectrum::of($bands);
     }
 
-    /** Both as one, with another film on top of this. */
+    /** Both as one, with another film on top of this; many patches have the same two. */
     public function under(self $top): self
+    {
+        $this->under ??= new \WeakMap();
+
+        return $this->under[$top] ??= $this->product($top);
+    }
+
+    private function product(self $top): self
     {
         $a = $b = $c = [];
         foreach ($this->a as $i => $_) {

@@ -39,9 +39,14 @@ final readonly class Lab
      */
     public static function relative(Light $light): array
     {
-        [$r, $g, $b] = $light->channels();
+        [$r, $g, $b] = [$light->red, $light->green, $light->blue];
+        [[$xr, $xg, $xb], [$yr, $yg, $yb], [$zr, $zg, $zb]] = self::XYZ;
 
-        return array_map(static fn (array $row): float => ($row[0] * $r + $row[1] * $g + $row[2] * $b) / array_sum($row), self::XYZ);
+        return [
+            ($xr * $r + $xg * $g + $xb * $b) / ($xr + $xg + $xb),
+            ($yr * $r + $yg * $g + $yb * $b) / ($yr + $yg + $yb),
+            ($zr * $r + $zg * $g + $zb * $b) / ($zr + $zg + $zb),
+        ];
     }
 
     /** Of X, Y and Z as shares of the white's. */

@@ -24,16 +24,29 @@ final class RecoverSpectrum
     /** @var array<string, Spectrum> by colour */
     private array $found = [];
 
+    public function __construct(private readonly ?Memory $memory = null)
+    {
+    }
+
     public function recover(Colour $colour): Spectrum
     {
         if (\count($this->found) > self::MOST_KEPT) {
             $this->found = [];
         }
 
-        return $this->found[$colour->hex] ??= $this->solve(array_map(
+        return $this->found[$colour->hex] ??= $this->remembered($colour);
+    }
+
+    private function remembered(Colour $colour): Spectrum
+    {
+        $solve = fn (): Spectrum => $this->solve(array_map(
             static fn (float $v): float => max(self::INSIDE, min(1.0 - self::INSIDE, $v)),
             Light::of($colour)->channels(),
         ));
+
+        return null === $this->memory
+            ? $solve()
+            : Spectrum::of($this->memory->recall($colour->hex, static fn (): array => [$solve()->bands])[0]);
     }
 
     /**

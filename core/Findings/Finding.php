@@ -10,14 +10,14 @@ use Inlaid\Core\Batch\Severity;
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
  *
  * Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade
- * differs about it;
- * `accepted` the reason for which the painter keeps it, null where it is not accepted.
+ * differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted; `isMendable` whether there are
+ * remedies to be tried. Those that take long to find are not looked for before they are asked for.
  */
 final readonly class Finding
 {
     /**
-     * @param list<string> $steps    ids, the first is where it shows
-     * @param list<Remedy> $remedies
+     * @param list<string>                            $steps    ids, the first is where it shows
+     * @param list<Remedy>|(\Closure(): list<Remedy>) $remedies
      */
     private function __construct(
         public string $key,
@@ -27,23 +27,24 @@ final readonly class Finding
         public string $why,
         public string $reason,
         public string $source,
-        public array $remedies,
+        private array|\Closure $remedies,
+        public bool $isMendable,
         public ?string $school,
         public ?string $accepted,
     ) {
     }
 
     /**
-     * @param list<string> $steps
-     * @param list<Remedy> $remedies
-     * @param string       $about    what tells it from others of the same rule and steps, for example a part
+     * @param list<string>                            $steps
+     * @param list<Remedy>|(\Closure(): list<Remedy>) $remedies
+     * @param string                                  $about    what tells it from others of the same rule and steps, for example a part
      */
     public static function of(
         Rule $rule,
         Severity $severity,
         array $steps,
         string $why,
-        array $remedies = [],
+        array|\Closure $remedies = [],
         ?string $school = null,
         string $about = '',
     ): self {
@@ -56,9 +57,18 @@ final readonly class Finding
             reason: $rule->reason(),
             source: $rule->source(),
             remedies: $remedies,
+            isMendable: [] !== $remedies,
             school: $school,
             accepted: null,
         );
+    }
+
+    /**
+     * @return list<Remedy> none of which has been tried yet
+     */
+    public function remedies(): array
+    {
+        return $this->remedies instanceof \Closure ? ($this->remedies)() : $this->remedies;
     }
 
     public function acceptedFor(?string $reason): self
@@ -72,6 +82,7 @@ final readonly class Finding
             reason: $this->reason,
             source: $this->source,
             remedies: $this->remedies,
+            isMendable: $this->isMendable,
             school: $this->school,
             accepted: $reason,
         );

@@ -130,7 +130,7 @@ final readonly class RecipeAnalysis
 
     public static function effect(StepCalculation $work): Effect
     {
-        return $work->step->technique->profile()->effect;
+        return $work->step->profile->effect;
     }
 
     public static function can(StepCalculation $work, Ability ...$any): bool

@@ -111,7 +111,7 @@ final readonly class BuildStacks
     private function layers(array $works, LaidSurface $laid): array
     {
         return array_map(static function (StepCalculation $work) use ($laid): Layer {
-            $takesAway = Effect::TakesAway === $work->step->technique->profile()->effect;
+            $takesAway = Effect::TakesAway === $work->step->profile->effect;
             $dry = null === $work->film ? 0.0 : round($work->film->dry * $work->rounds(), 3);
             $at = $laid->indexOf($work->step->id);
             $left = null === $at ? null : $laid->left($at);
@@ -120,7 +120,7 @@ final readonly class BuildStacks
             return new Layer(
                 stepId: $work->step->id,
                 number: $work->number,
-                effect: $work->step->technique->profile()->effect,
+                effect: $work->step->profile->effect,
                 ingredients: null === $work->mix ? [] : Ingredient::all($work->mix),
                 laid: $dry,
                 thickness: null === $left || $left->dry <= 0.0 ? 0.0 : round($dry * $left->depthOfFilm() / $left->dry, 3),

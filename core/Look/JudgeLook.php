@@ -39,6 +39,8 @@ final readonly class JudgeLook
      */
     private const ROOM = 20_000;
     private const FEWEST_PATCHES = 16;
+    /** Patches by which steps are judged, times the square of the number of steps: 24 for 15 steps. */
+    private const JUDGED = 5_400;
     private const MOST_COATS = 12;
     /** ΔE between a ground and a colour from which it is told how much of the ground shows. */
     private const TELLS = 5.0;
@@ -111,7 +113,7 @@ final readonly class JudgeLook
     {
         return $look->withAtMost(max(
             1,
-            (int) ($look->share * max(self::FEWEST_PATCHES, intdiv(2 * self::ROOM, max(1, \count($look->doings)) ** 2))),
+            (int) ($look->share * max(self::FEWEST_PATCHES, intdiv(self::JUDGED, max(1, \count($look->doings)) ** 2))),
         ));
     }
 

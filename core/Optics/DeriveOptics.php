@@ -9,6 +9,7 @@ use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\FilmOptics;
 use Inlaid\Core\Colour\FirstSurface;
 use Inlaid\Core\Colour\Lab;
+use Inlaid\Core\Colour\Memory;
 use Inlaid\Core\Colour\Observer;
 use Inlaid\Core\Colour\Optics;
 use Inlaid\Core\Colour\RecoverSpectrum;
@@ -52,6 +53,7 @@ final class DeriveOptics
     public function __construct(
         private readonly RecoverSpectrum $recover = new RecoverSpectrum(),
         private readonly SolveScattering $scatter = new SolveScattering(),
+        private readonly ?Memory $memory = null,
     ) {
     }
 
@@ -78,12 +80,19 @@ final class DeriveOptics
             $this->found = [];
         }
 
-        return ($this->found[$key] ??= $this->ofColour(
+        $make = fn (): Optics => $this->ofColour(
             look: $look,
             colour: $colour,
             surface: FirstSurface::of($material->sheen ?? Sheen::Matt),
             wet: $wet,
-        ))->times(self::perVolume($material));
+        );
+
+        $this->found[$key] ??= null === $this->memory ? $make() : Optics::of(...$this->memory->recall(
+            $key,
+            static fn (): array => [($made = $make())->absorption, $made->scattering],
+        ));
+
+        return $this->found[$key]->times(self::perVolume($material));
     }
 
     /**

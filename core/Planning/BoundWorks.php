@@ -66,7 +66,8 @@ final class BoundWorks
         foreach ($works as $work) {
             $jobs[$work->job][] = $work;
         }
-        foreach ($jobs as $job => $own) {
+        $this->like = array_map(static fn (): string => '', $jobs);
+        foreach (1 === \count($jobs) ? [] : $jobs as $job => $own) {
             $place = array_flip(array_map(static fn (Work $w): string => $w->id, $own));
             $this->like[$job] = serialize([
                 $due[$job] ?? null,

@@ -23,6 +23,8 @@ final class PlanWorks
     private int $root;
     private bool $over;
     private bool $helped = false;
+    /** Could something else have come next, anywhere in what was laid by rule? */
+    private bool $hasChoice = false;
     /** @var \Closure(): bool */
     private \Closure $isLate;
 
@@ -60,11 +62,13 @@ final class PlanWorks
             isCrowded: $rooms?->areLimited() ?? false,
         );
         $begin = new PartialSchedule($hands, $from, ($rooms ?? PlaceCapacity::none())->for($works));
-        [$this->best, $this->over] = [null, false];
+        [$this->best, $this->over, $this->hasChoice] = [null, false, false];
         $this->root = $this->bound->of($begin)[1];
         $jobs = array_values(array_unique(array_map(static fn (Work $w): string => $w->job, $works)));
         $this->better(begin: $begin, jobs: $jobs, due: $due, isOver: $isOver);
-        $this->search($begin, $due, $isOver);
+        if (!$this->isBest($begin)) {
+            $this->search($begin, $due, $isOver);
+        }
         if (null === $this->best) {
             $this->over = true;
             $this->asGiven($begin, $due);
@@ -93,13 +97,13 @@ final class PlanWorks
     private function better(PartialSchedule $begin, array $jobs, array $due, \Closure $isOver): void
     {
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->start(), -$this->bound->tail($p->work->id)]), $due);
-        if (null !== $this->best && $isOver()) {
-            return;
+        if (null !== $this->best && ($isOver() || 1 === \count($jobs))) {
+            return; // of one piece the search alone soon finds the best
         }
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [$p->end(), -$this->bound->tail($p->work->id)]), $due);
         $this->take($this->byRule($begin, fn (PlacedWork $p): array => [-$this->bound->tail($p->work->id), $p->start()]), $due);
         if (1 === \count($jobs)) {
-            return; // nothing to exchange
+            return; // there was no room for the first
         }
         usort($jobs, static fn (string $a, string $b): int => ($due[$a] ?? \PHP_INT_MAX) <=> ($due[$b] ?? \PHP_INT_MAX));
         $best = $this->byJobs($begin, $jobs, $due);
@@ -116,6 +120,12 @@ final class PlanWorks
                 $this->helped = true;
             }
         }
+    }
+
+    /** Is there no other order, or none that is better? Pieces may still be ready sooner each by itself. */
+    private function isBest(PartialSchedule $begin): bool
+    {
+        return null !== $this->best && (!$this->hasChoice || !$this->mayBeBetter($begin));
     }
 
     /**
@@ -169,6 +179,7 @@ final class PlanWorks
                 return null;
             }
             $next = null;
+            $this->hasChoice = $this->hasChoice || \count($open) > 1;
             foreach (array_intersect_key($this->works, $open) as $work) {
                 $placed = $laying->place($work);
                 if (null !== $placed) {
@@ -253,12 +264,13 @@ final class PlanWorks
                 $a->work->id,
             ] <=> [$b->start(), -$this->bound->tail($b->work->id), $b->work->id],
         );
-        foreach ($this->worthTrying($open, $laying) as $placed) {
+        $worth = $this->worthTrying($open, $laying);
+        foreach ($worth as $placed) {
             if ($this->over = $this->over || $isOver()) {
                 return;
             }
             $next = $laying->with($placed->work);
-            if (null !== $next && $this->mayBeBetter($next)) {
+            if (null !== $next && (1 === \count($worth) || $this->mayBeBetter($next))) { // with no other way there is nothing to bound
                 $this->search($next, $due, $isOver);
             }
         }

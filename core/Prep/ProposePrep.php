@@ -215,7 +215,7 @@ final readonly class ProposePrep
         $lines = [];
         foreach ($findings as $finding) {
             if (null === $finding->accepted && self::BLEEDING === $finding->rule) {
-                foreach ($finding->remedies[0]->edits as $edit) {
+                foreach ($finding->remedies()[0]->edits ?? [] as $edit) {
                     $lines[] = null === $edit->new
                         ? null
                         : new PrepLine(key: $finding->key, reason: $finding->why, step: $edit->new, before: $edit->before);
@@ -251,7 +251,7 @@ final readonly class ProposePrep
 
     private static function placeOf(StepCalculation $work): float
     {
-        $can = $work->step->technique->profile()->can(...);
+        $can = $work->step->profile->can(...);
         [$aim, $grit] = [$work->step->detail->aim, $work->step->detail->grit];
 
         return match (true) {

@@ -27,7 +27,7 @@ final class CountConsumables
         $shares = [];
         $tape = $sheet = $papers = 0.0;
         foreach ($works as $work) {
-            $wears = $work->step->technique->profile()->wears;
+            $wears = $work->step->profile->wears;
             if (null !== $wears) {
                 $name = $this->name($wears, $work->step);
                 $shares[$name] = ($shares[$name] ?? 0.0) + $work->area * $work->rounds(Scenario::Most) / $wears->lasts;

@@ -12,6 +12,7 @@ use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
+use Inlaid\Core\Technique\TechniqueProfile;
 use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Technique\Zone;
@@ -24,6 +25,9 @@ use Inlaid\Core\Technique\Zone;
 final readonly class Step
 {
     public const MOST_COATS = 50;
+
+    /** Of its technique. */
+    public TechniqueProfile $profile;
 
     /**
      * @param list<string> $parts
@@ -41,6 +45,7 @@ final readonly class Step
         public string $note,
         public ?Repeat $repeat,
     ) {
+        $this->profile = $technique->profile();
     }
 
     /**
@@ -69,19 +74,20 @@ final readonly class Step
                 \sprintf('between %d and %d', $repeat->least ?? 1, $repeat->most ?? self::MOST_COATS),
             );
         }
-        if (null !== $detail->tool && !\in_array($detail->tool, $technique->profile()->tools, true)) {
+        $profile = $technique->profile();
+        if (null !== $detail->tool && !\in_array($detail->tool, $profile->tools, true)) {
             throw InvalidRecipe::wrongTool($technique->name(), $detail->tool->inWords());
         }
-        if (null !== $detail->layout && !\in_array($detail->layout->kind(), $technique->profile()->laidOut, true)) {
+        if (null !== $detail->layout && !\in_array($detail->layout->kind(), $profile->laidOut, true)) {
             throw InvalidLayout::notOf($technique->name());
         }
-        if (null !== $repeat && !$repeat->until->suits($technique->profile()->effect)) {
+        if (null !== $repeat && !$repeat->until->suits($profile->effect)) {
             throw InvalidRecipe::notBroughtAbout($repeat->until, $technique->name());
         }
-        if ($technique->profile()->takesMaterial && null === $uses) {
+        if ($profile->takesMaterial && null === $uses) {
             throw InvalidRecipe::needsMaterial($technique->name());
         }
-        if (!$technique->profile()->takesMaterial && null !== $uses) {
+        if (!$profile->takesMaterial && null !== $uses) {
             throw InvalidRecipe::takesNoMaterial($technique->name());
         }
 
@@ -162,7 +168,7 @@ final readonly class Step
     public function rounds(Scenario $course = Scenario::Expected): int
     {
         return match (true) {
-            Effect::Waits === $this->technique->profile()->effect => 1,
+            Effect::Waits === $this->profile->effect => 1,
             Scenario::Least === $course => $this->repeat->least ?? $this->coats,
             Scenario::Most === $course => $this->repeat->most ?? $this->coats,
             default => $this->coats,
@@ -183,13 +189,13 @@ final readonly class Step
     /** The share of the surface that it gets to, as is usual of its technique and hand. */
     public function cover(): float
     {
-        return min(1.0, $this->technique->profile()->cover * $this->extent());
+        return min(1.0, $this->profile->cover * $this->extent());
     }
 
     /** What it is done with: as stated, or as is usual; null where that makes no difference. */
     public function tool(): ?Tool
     {
-        return $this->detail->tool ?? $this->technique->profile()->tools[0] ?? null;
+        return $this->detail->tool ?? $this->profile->tools[0] ?? null;
     }
 
     /** Is it laid loosely, so that it can be worked into another that is wet? */
@@ -197,18 +203,18 @@ final readonly class Step
     {
         $pattern = $this->technique->pattern(new Workmanship());
 
-        return $this->technique->profile()->takesMaterial && ($pattern->settles || Spread::Placed === $pattern->spread);
+        return $this->profile->takesMaterial && ($pattern->settles || Spread::Placed === $pattern->spread);
     }
 
     /** Is it one wet work with the step before it: both loose and laid once, on the same parts, with no wait between? */
     public function isWorkedInto(self $before): bool
     {
-        return $this->isLoose()
-            && $before->isLoose()
-            && $this->parts === $before->parts
-            && 1 === $this->coats
+        return 1 === $this->coats
             && 1 === $before->coats
-            && WaitUntil::Nothing === $before->wait->until;
+            && WaitUntil::Nothing === $before->wait->until
+            && $this->parts === $before->parts
+            && $this->isLoose()
+            && $before->isLoose();
     }
 
     public function touches(PiecePart $part): bool

@@ -310,7 +310,7 @@ final readonly class CompareRun
                 && null !== $w->started
                 && $w->started >= $before
                 && $w->started - $before < 60 * ($recoat - self::MINUTES)
-                && Effect::Adds === $work->step->technique->profile()->effect
+                && Effect::Adds === $work->step->profile->effect
             ) {
                 return [new Deviation(
                     key: "soon-{$work->step->id}",

@@ -48,7 +48,7 @@ final readonly class WriteCare
                 null === $laid
                 || null === $work->film
                 || null === $work->character
-                || Effect::Adds !== $work->step->technique->profile()->effect
+                || Effect::Adds !== $work->step->profile->effect
             ) {
                 continue;
             }

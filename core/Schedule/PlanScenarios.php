@@ -157,7 +157,7 @@ final readonly class PlanScenarios
             $begun = array_map(static fn (string $key): string => WorkKey::read($key)->step, array_keys($piece->piece->done));
             $laid = array_filter(
                 $piece->steps,
-                static fn (StepCalculation $w): bool => Effect::Adds === $w->step->technique->profile()->effect
+                static fn (StepCalculation $w): bool => Effect::Adds === $w->step->profile->effect
                     && \in_array($w->step->id, $begun, true),
             );
             if (null !== $piece->piece->place && [] !== $laid) {

@@ -51,11 +51,13 @@ final readonly class WorksOfPiece
             $open = null !== $before && $work->step->isWorkedInto($before->step) ? $before->drying?->openTime?->planned : null;
             $coats = $work->rounds($course);
             $waits = $piece->waits[$work->step->id];
-            $lays = $this->lays($work);
+            $lays = array_map(
+                fn (Lay $lay): array => [$lay, $this->sides($work, $lay, $piece->piece->recipe)],
+                $this->lays($work),
+            );
             for ($coat = 1; $coat <= $coats; ++$coat) {
                 $ends = [];
-                foreach ($lays as $lay) {
-                    $sides = $this->sides($work, $lay, $piece->piece->recipe);
+                foreach ($lays as [$lay, $sides]) {
                     $laid = $ends[$lay->side] ?? null;
                     $links = null === $laid
                         ? $this->after(work: $work, sides: $sides, last: $last, dust: $dust, open: $open)
@@ -80,7 +82,7 @@ final readonly class WorksOfPiece
                             ];
                         }
                     }
-                    $dust = $work->step->technique->profile()->dusty ? $own->id : $dust;
+                    $dust = $work->step->profile->dusty ? $own->id : $dust;
                 }
             }
         }
@@ -108,7 +110,7 @@ final readonly class WorksOfPiece
                 $lays[] = new Lay(number: \count($lays) + 1, side: $side, minutes: $minutes, half: $half);
                 continue;
             }
-            $wiped = Effect::Adds === $work->step->technique->profile()->effect;
+            $wiped = Effect::Adds === $work->step->profile->effect;
             $on = max(1, (int) round(($wiped ? ShareIntoSections::LAYING : self::PUTTING_ON) * $minutes));
             $lays[] = new Lay(number: \count($lays) + 1, side: $side, minutes: $on, half: $half, isLast: false);
             $lays[] = new Lay(
@@ -160,8 +162,8 @@ final readonly class WorksOfPiece
      */
     private function after(StepCalculation $work, array $sides, array $last, ?string $dust, ?int $open): array
     {
-        $adds = Effect::Adds === $work->step->technique->profile()->effect;
-        $dusty = $work->step->technique->profile()->dusty;
+        $adds = Effect::Adds === $work->step->profile->effect;
+        $dusty = $work->step->profile->dusty;
         $links = [];
         foreach ($last as $part => $of) {
             foreach ($of as $side => [$end, $wait, $most, $touch]) {
@@ -185,7 +187,7 @@ final readonly class WorksOfPiece
      */
     private function work(StepCalculation $work, Lay $lay, int $coat, CalculatedPiece $piece, array $links, Wait $last): Work
     {
-        $adds = Effect::Adds === $work->step->technique->profile()->effect;
+        $adds = Effect::Adds === $work->step->profile->effect;
 
         return new Work(
             id: (new WorkKey($work->step->id, $coat, $lay->number))->in($piece->piece->id),

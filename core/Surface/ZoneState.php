@@ -151,8 +151,8 @@ final class ZoneState
     public function unlike(self $other): float
     {
         $most = 0.0;
-        foreach ($this->patches as $patch) {
-            if ($patch->share >= self::SEEN) {
+        foreach ($this->patches as $i => $patch) {
+            if ($patch->share >= self::SEEN && ($other->patches[$i] ?? null) !== $patch) {
                 $lab = $patch->lab();
                 $nearest = null;
                 $least = \INF;

@@ -155,7 +155,13 @@ final readonly class TechniqueProfile
     /** Can it do any of these? */
     public function can(Ability ...$any): bool
     {
-        return [] !== array_uintersect($this->can, $any, static fn (Ability $a, Ability $b): int => $a->value <=> $b->value);
+        foreach ($any as $ability) {
+            if (\in_array($ability, $this->can, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The same where it covers another share of the surface. */

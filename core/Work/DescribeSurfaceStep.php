@@ -43,7 +43,7 @@ final readonly class DescribeSurfaceStep
     public function describe(StepCalculation $work, PiecePart $part): SurfaceStep
     {
         [$step, $detail] = [$work->step, $work->step->detail];
-        $profile = $step->technique->profile();
+        $profile = $step->profile;
         $sands = $work->can(Ability::Sands, Ability::Scuffs);
         [$film, $leaves, $takesOff] = $this->same[$work] ??= [$this->film($work), $this->leaves($work), $this->takesOff($work)];
 

@@ -39,7 +39,7 @@ final class MaskParts
             static fn (PiecePart $p): float => $p->surface->border / 1000 * $p->count * $recipe->piece->count,
             $new,
         ));
-        $sheet = Overspray::Sprays === $step->technique->profile()->reach
+        $sheet = Overspray::Sprays === $step->profile->reach
             ? array_sum(array_map(static fn (PiecePart $p): float => $p->totalArea() * $recipe->piece->count, $new))
             : self::HAND * $tape;
         $next = $recipe->steps[$index + 1] ?? null;

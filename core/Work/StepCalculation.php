@@ -119,7 +119,7 @@ final readonly class StepCalculation
     /** Does it do any of these, by its technique or by what it uses: sprayed bleach is still bleach. */
     public function can(Ability ...$any): bool
     {
-        return $this->step->technique->profile()->can(...$any)
+        return $this->step->profile->can(...$any)
             || \in_array(Ability::Bleaches, $any, true) && $this->uses(MaterialKind::Bleach)
             || \in_array(Ability::EvensAbsorption, $any, true) && $this->uses(MaterialKind::Conditioner)
             || \in_array(Ability::LaysResist, $any, true) && $this->uses(MaterialKind::Resist);
@@ -173,7 +173,7 @@ final readonly class StepCalculation
     /** Does it lay a film over most of what it touches? */
     public function lays(): bool
     {
-        return Effect::Adds === $this->step->technique->profile()->effect
+        return Effect::Adds === $this->step->profile->effect
             && null !== $this->film
             && $this->covers()
             && !$this->can(Ability::Bleaches, Ability::EvensAbsorption);
@@ -194,7 +194,7 @@ final readonly class StepCalculation
     public function sections(): ?Sections
     {
         $open = $this->drying?->openTime?->planned;
-        if (null === $open || $this->area <= 0.0 || !$this->step->technique->profile()->wet) {
+        if (null === $open || $this->area <= 0.0 || !$this->step->profile->wet) {
             return null;
         }
 
@@ -274,7 +274,7 @@ final readonly class StepCalculation
      */
     public function removes(Scenario $course = Scenario::Expected): float
     {
-        [$figures, $detail] = [$this->step->technique->profile(), $this->step->detail];
+        [$figures, $detail] = [$this->step->profile, $this->step->detail];
         $paper = null === $figures->atGrit || null === $detail->grit
             ? 1.0
             : GritLadder::particle($detail->grit) / GritLadder::particle($figures->atGrit);

@@ -27,7 +27,7 @@ final class WorkOutReach
      */
     public function reach(Recipe $recipe, StepCalculation $work, array $works, \Closure $isOpen): array
     {
-        $by = $work->step->technique->profile()->reach;
+        $by = $work->step->profile->reach;
         $on = array_filter($recipe->partsOf($work->step), static fn (PiecePart $p): bool => !$p->comesOff());
         if (Overspray::Nowhere === $by || [] === $on) {
             return [];

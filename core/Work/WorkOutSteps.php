@@ -79,7 +79,7 @@ final readonly class WorkOutSteps
                 surfaces: array_values(array_map(static fn (FacesAlike $f): array => [$f->area, $f->drinks()], $touched)),
                 hands: $hands[$i],
                 together: $this->together($recipe, $hands, $i),
-                turned: Effect::Adds === $step->technique->profile()->effect ? $turned : 0.0,
+                turned: Effect::Adds === $step->profile->effect ? $turned : 0.0,
                 climate: $climate,
                 habits: $habits,
                 onlyIfNot: $recipe->onlyIfNot($step),
@@ -144,7 +144,7 @@ final readonly class WorkOutSteps
         ?Masking $masking,
         ?LayoutPreview $layout,
     ): StepCalculation {
-        $figures = $step->technique->profile();
+        $figures = $step->profile;
         $figures = $figures->covering($layout->covers ?? $step->cover());
         $sheets = $step->detail->layout instanceof Sheets ? $step->detail->layout : null;
         $area = array_sum(array_column($surfaces, 0));
@@ -208,7 +208,7 @@ final readonly class WorkOutSteps
     private function hands(Recipe $recipe, array $faces, WorkingDefaults $habits): array
     {
         return array_map(static function (Step $step, int $i) use ($faces, $habits): int {
-            $figures = $step->technique->profile();
+            $figures = $step->profile;
             if (Effect::Waits === $figures->effect) {
                 return 0;
             }

@@ -47,7 +47,7 @@ final readonly class TryRemedies
         );
         $finding = $was[$key] ?? throw InvalidInput::at('/finding', 'The recipe has changed. Open the findings again.');
         $tried = [];
-        foreach ($finding->remedies as $remedy) {
+        foreach ($finding->remedies() as $remedy) {
             $tried[] = [] !== $tried && $isOver()
                 ? TriedRemedy::no(key: $remedy->key, text: $remedy->text, outcome: Trial::Untried, why: 'There was no time to try it.')
                 : $this->try(before: $before, was: $was, finding: $finding, remedy: $remedy, context: $context);

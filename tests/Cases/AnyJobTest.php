@@ -77,7 +77,7 @@ final class AnyJobTest extends TestCase
                 self::assertStringNotContainsString('NAN', strtoupper($finding->why));
             }
             $found += \count($keys);
-            $mendable = array_values(array_filter($preview->findings, static fn (\stdClass $f): bool => [] !== $f->remedies));
+            $mendable = array_values(array_filter($preview->findings, static fn (\stdClass $f): bool => $f->isMendable));
             if ([] !== $mendable && 0 === $this->int(0, 3)) {
                 $finding = $mendable[$this->int(0, \count($mendable) - 1)];
                 $asked = $body + ['finding' => $finding->key];

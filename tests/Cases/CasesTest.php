@@ -126,9 +126,14 @@ final class CasesTest extends TestCase
         self::assertSame([], array_diff((array) $spoiled['at'], $at), 'at: '.implode(', ', $at));
         self::assertStringContainsString($spoiled['says'], implode(' ', array_map(static fn (\stdClass $f): string => $f->why, $found)));
         self::assertSame($spoiled['severity'] ?? 'warn', $found[0]->severity);
-        $body = ['document' => self::$read->document($flawed), 'context' => $this->context($flawed), 'finding' => $found[0]->key];
-        foreach (self::$studio->json('POST', '/api/compute/remedies', $body)->remedies as $remedy) {
-            self::assertSame('helps', $remedy->outcome, "$remedy->text: $remedy->why");
+        $body = ['document' => self::$read->document($flawed), 'context' => $this->context($flawed)];
+        $tried = self::$studio->json('POST', '/api/compute/remedies', $body + ['finding' => $found[0]->key])->remedies;
+        $helpful = array_filter($tried, static fn (\stdClass $r): bool => 'helps' === $r->outcome);
+        $expected = $found[0]->isMendable && 'nothing' !== ($spoiled['helps'] ?? null);
+        self::assertSame($expected, [] !== $helpful, implode(' ', array_column($tried, 'why')));
+        foreach ($helpful as $remedy) {
+            $left = self::$studio->json('POST', '/api/preview', ['document' => $remedy->document] + $body)->preview->findings;
+            self::assertNotContains($found[0]->key, array_column($left, 'key'), $remedy->text);
         }
     }
 

@@ -42,6 +42,8 @@ final class Given
         ?StatedTimes $times = null,
         ?int $open = 15,
         ?int $potLife = null,
+        string $colour = '#5b6b73',
+        float $hides = 0.97,
     ): Material {
         return Material::of(
             $id,
@@ -51,7 +53,7 @@ final class Given
             true,
             Body::of(Carrier::Water, BigRational::of($density), null, 0.4, 1.0, 10.0, $largestThinning),
             Handling::of(Dries::LosingWater, $times ?? StatedTimes::of(30, 120, null, 480, 30240), $open, $potLife, true, 8.0),
-            Look::of(LookKind::Opaque, Colour::of('#5b6b73'), 0.97),
+            Look::of(LookKind::Opaque, Colour::of($colour), $hides),
         );
     }
 

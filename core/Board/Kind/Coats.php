@@ -30,7 +30,7 @@ final class Coats extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return $step?->technique->profile()->takesMaterial ?? false;
+        return $step?->profile->takesMaterial ?? false;
     }
 
     protected function change(int $number): StepChange

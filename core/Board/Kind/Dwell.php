@@ -30,7 +30,7 @@ final class Dwell extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->profile()->takesMaterial && $step->technique->profile()->left < 1.0;
+        return null !== $step && $step->profile->takesMaterial && $step->profile->left < 1.0;
     }
 
     protected function change(int $number): StepChange

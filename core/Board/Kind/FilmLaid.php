@@ -35,7 +35,7 @@ final class FilmLaid implements Variable
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->profile()->takesMaterial && Effect::Adds === $step->technique->profile()->effect;
+        return null !== $step && $step->profile->takesMaterial && Effect::Adds === $step->profile->effect;
     }
 
     public function options(Choices $choices, ?Step $step): array

@@ -34,7 +34,7 @@ final class Laid implements Variable
 
     public function suits(?Step $step): bool
     {
-        return $step?->technique->profile()->takesMaterial ?? false;
+        return $step?->profile->takesMaterial ?? false;
     }
 
     public function options(Choices $choices, ?Step $step): array

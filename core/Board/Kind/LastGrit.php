@@ -30,7 +30,7 @@ final class LastGrit extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && null !== $step->technique->profile()->atGrit;
+        return null !== $step && null !== $step->profile->atGrit;
     }
 
     protected function change(int $number): StepChange

@@ -35,7 +35,7 @@ final class TechniqueUsed implements Variable
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && Effect::Adds === $step->technique->profile()->effect;
+        return null !== $step && Effect::Adds === $step->profile->effect;
     }
 
     public function options(Choices $choices, ?Step $step): array

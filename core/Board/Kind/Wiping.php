@@ -30,7 +30,7 @@ final class Wiping extends StepFigure
 
     public function suits(?Step $step): bool
     {
-        return null !== $step && $step->technique->profile()->takesMaterial && $step->technique->profile()->left < 1.0;
+        return null !== $step && $step->profile->takesMaterial && $step->profile->left < 1.0;
     }
 
     protected function change(int $number): StepChange
@@ -40,7 +40,7 @@ final class Wiping extends StepFigure
 
     protected function of(Step $step): int
     {
-        return (int) round(100 * ($step->detail->left ?? $step->technique->profile()->left));
+        return (int) round(100 * ($step->detail->left ?? $step->profile->left));
     }
 
     protected function say(int $number): string

@@ -52,8 +52,8 @@ final class DistressTooShallow implements Rule
             $step = $work->step;
             $technique = $step->technique;
             if (
-                Effect::TakesAway !== $technique->profile()->effect
-                || $technique->profile()->cover >= 1.0
+                Effect::TakesAway !== $step->profile->effect
+                || $step->profile->cover >= 1.0
                 || Purpose::Functional === $step->intent->purpose
                 || Follows::Resist === $technique->pattern(new Workmanship())->follows
             ) {

@@ -42,7 +42,7 @@ final class DustOnWet implements Rule
     {
         foreach ($whole->works as $work) {
             $starts = $whole->planned->start($work->step->id);
-            if (!$work->step->technique->profile()->dusty || null === $starts) {
+            if (!$work->step->profile->dusty || null === $starts) {
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {

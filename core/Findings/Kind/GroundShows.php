@@ -73,7 +73,7 @@ final class GroundShows implements Rule
                         $work->step->name(),
                         (int) round(100 * $meant),
                     ),
-                    remedies: $this->nearer(look: $stack, at: $at, work: $work, meant: $meant),
+                    remedies: fn (): array => $this->nearer(look: $stack, at: $at, work: $work, meant: $meant),
                 );
             }
         }

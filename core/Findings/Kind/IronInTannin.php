@@ -53,7 +53,7 @@ final class IronInTannin implements Rule
                 $wet = $this->wets($whole, $work, $part);
                 if (null !== $wet) {
                     $other = array_values(array_filter(
-                        $work->step->technique->profile()->tools,
+                        $work->step->profile->tools,
                         static fn (Tool $t): bool => !$t->leavesIron() && Tool::MetalScraper !== $t && Tool::Machine !== $t,
                     ));
                     yield Finding::of(

@@ -46,7 +46,7 @@ final class NearFlame implements Rule
         }
         foreach ($whole->works as $work) {
             if ($work->has(Hazard::Flammable)) {
-                $mist = Overspray::Sprays === $work->step->technique->profile()->reach;
+                $mist = Overspray::Sprays === $work->step->profile->reach;
                 yield Finding::of(
                     rule: $this,
                     severity: $mist ? Severity::Stop : Severity::Warn,

@@ -6,6 +6,8 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
+use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
@@ -62,7 +64,7 @@ final class Softened implements Rule
                         severity: Severity::Advise,
                         steps: [$softened->stepId],
                         why: \sprintf('“%s” %s.', $work->step->name(), $softened->inWords()),
-                        remedies: $this->earlier($whole, $stack, $work),
+                        remedies: fn (): array => [...$this->earlier($whole, $stack, $work), ...self::less($work)],
                     );
                 }
             }
@@ -95,5 +97,22 @@ final class Softened implements Rule
         }
 
         return [];
+    }
+
+    /**
+     * Less of it: left when it is wiped, or applied.
+     *
+     * @return list<Remedy>
+     */
+    private static function less(StepCalculation $work): array
+    {
+        $left = $work->step->detail->left ?? $work->step->profile->left;
+        $change = match (true) {
+            $left < 1.0 => ['Leave half as much when you wipe', StepChange::left(round($left / 2, 2))],
+            $work->lays() && FilmWeight::Thin !== $work->weight => ['Apply it thin', StepChange::weight(FilmWeight::Thin)],
+            default => null,
+        };
+
+        return null === $change ? [] : [new Remedy('less', $change[0], Edit::change($work->step->id, $change[1]))];
     }
 }

@@ -61,7 +61,6 @@ final class StepLost implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         $told = [];
-        $room = self::ROOM;
         foreach ($whole->works as $work) {
             [$stack, $lost] = self::isClear($work) ? [null, null] : $this->lost($whole, $work->step->id) ?? [null, null];
             if (null === $stack || null === $lost || $lost->most < self::SOMETHING) {
@@ -73,7 +72,7 @@ final class StepLost implements Rule
                 continue;
             }
             $told[$made ?? $work->step->id] = true;
-            yield $this->finding(whole: $whole, work: $work, stack: $stack, lost: $lost, room: $room);
+            yield $this->finding(whole: $whole, work: $work, stack: $stack, lost: $lost);
         }
     }
 
@@ -87,7 +86,7 @@ final class StepLost implements Rule
             );
     }
 
-    private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): Finding
+    private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost): Finding
     {
         $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
         $why = \sprintf(
@@ -98,8 +97,23 @@ final class StepLost implements Rule
             ExactNumber::plain($lost->remains, 1),
             null === $by ? '' : \sprintf(': buried by “%s”', $by->name()),
         );
+
+        return Finding::of(
+            rule: $this,
+            severity: Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
+            steps: [$work->step->id, ...(null === $by ? [] : [$by->id])],
+            why: $why,
+            remedies: fn (): array => $this->remedies(whole: $whole, work: $work, stack: $stack, lost: $lost),
+        );
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private function remedies(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost): array
+    {
         $remedies = [];
-        $after = $this->placeWhereItIsSeen(work: $work, stack: $stack, lost: $lost, room: $room);
+        $after = $this->placeWhereItIsSeen(work: $work, stack: $stack, lost: $lost);
         if (null !== $after) {
             $remedies[] = new Remedy(
                 'move',
@@ -109,13 +123,7 @@ final class StepLost implements Rule
         }
         $remedies[] = new Remedy('out', 'Remove the step', Edit::takeOut($work->step->id));
 
-        return Finding::of(
-            rule: $this,
-            severity: Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
-            steps: [$work->step->id, ...(null === $by ? [] : [$by->id])],
-            why: $why,
-            remedies: $remedies,
-        );
+        return $remedies;
     }
 
     /**
@@ -145,10 +153,11 @@ final class StepLost implements Rule
      * The first step after which it is not lost: the one that buries it, or where that is in vain the one that buries it then, and so on.
      * Anywhere between it would lie under that one.
      */
-    private function placeWhereItIsSeen(StepCalculation $work, StackPreview $stack, LookEffect $lost, int &$room): ?string
+    private function placeWhereItIsSeen(StepCalculation $work, StackPreview $stack, LookEffect $lost): ?string
     {
         $look = $stack->laid()->withAtMost(self::PATCHES);
         $ids = array_map(static fn ($d): string => $d->id, $look->doings);
+        $room = self::ROOM;
         $from = (int) $look->indexOf($work->step->id);
         $without = [];
         $by = $lost->buriedBy;

@@ -61,7 +61,7 @@ final class PreviewPropertiesTest extends TestCase
             $two = $this->preview($parts, $steps, 2);
             self::assertEqualsWithDelta(2 * $one->area, $two->area, 1e-3);
             foreach ($one->steps as $i => $step) {
-                $held = $steps[$i]->technique->profile()->holdUp;
+                $held = $steps[$i]->profile->holdUp;
                 foreach ($step->pour->taken ?? [] as $coat => $amount) {
                     self::assertEqualsWithDelta(
                         2 * ($amount->ml - $held),

@@ -2390,19 +2390,6 @@ export interface components {
         DryingResponse: {
             drying: components["schemas"]["Forecast"] | null;
         };
-        /** @description One change of a recipe document that a remedy makes, or that a patch of a board tries. The last step is meant by a null `before`. Immutable. */
-        Edit: {
-            do: components["schemas"]["EditKind"];
-            step: string | null;
-            before: string | null;
-            new: components["schemas"]["NewStep"] | null;
-            set: {
-                [key: string]: number | string[] | string;
-            };
-            changes: components["schemas"]["StepChange"][];
-        };
-        /** @enum {string} */
-        EditKind: "insert" | "move" | "copy" | "change" | "take-out" | "clean-up" | "use-from" | "leave-bare" | "shares" | "ground";
         /** @enum {string} */
         Effect: "adds" | "takes-away" | "alters" | "waits";
         /** @description What was noted at the bench, in any order; the same again changes nothing. */
@@ -2509,7 +2496,7 @@ export interface components {
         };
         /** @enum {string} */
         FilmWeight: "thin" | "normal" | "heavy";
-        /** @description Something that will go wrong, or might: where, why, how much it matters, and what would mend it. Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted. */
+        /** @description Something that will go wrong, or might: where, why, how much it matters, and what would mend it. Immutable. `reason` and `source` are its rule's. `key` names it as long as it is the same one; `school` the question on which the trade differs about it; `accepted` the reason for which the painter keeps it, null where it is not accepted; `isMendable` whether there are remedies to be tried. Those that take long to find are not looked for before they are asked for. */
         Finding: {
             key: string;
             rule: string;
@@ -2518,7 +2505,7 @@ export interface components {
             why: string;
             reason: string;
             source: string;
-            remedies: components["schemas"]["Remedy"][];
+            isMendable: boolean;
             school: string | null;
             accepted: string | null;
         };
@@ -2624,7 +2611,7 @@ export interface components {
             says: string[];
             cuts?: components["schemas"]["Cut"][];
         };
-        /** @description What one step is in the cut through a finish. Immutable. µm of dry film: `laid` when it was laid, `thickness` what later sanding all over has left; `depth` of what a step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched. */
+        /** @description What one step is in the cut through a finish. Immutable. µm of dry film: `laid` when it was laid, `thickness` what is left of it in the end where least is gone; `depth` of what a step takes away and `reaches` the step it ends in ("wood" below all films); `cover` the share of the surface touched. */
         Layer: {
             stepId: string;
             number: number;
@@ -3475,12 +3462,6 @@ export interface components {
         RemediesResponse: {
             remedies: components["schemas"]["TriedRemedy"][];
         };
-        /** @description A way to clear a finding: what it says it does, and the changes that do it. Immutable. */
-        Remedy: {
-            edits?: components["schemas"]["Edit"][];
-            key: string;
-            text: string;
-        };
         /** @description A step that is done again until something is so: how often at least and at most, and what is done if it is not so even then. Immutable. `otherwise` is the id of a later step that is done only in that case; null to go on with what follows. How often is expected stands in the step, as its coats. */
         Repeat: {
             until: components["schemas"]["Criterion"];
@@ -3826,13 +3807,6 @@ export interface components {
             through: number;
             cure: number;
         };
-        /** @description One thing that is otherwise in a step from now on. How that is written in a document is not its business. Immutable. */
-        StepChange: {
-            field: components["schemas"]["StepField"];
-            value: number | string[] | string;
-        };
-        /** @enum {string} */
-        StepField: "coats" | "grit" | "depth" | "dwell" | "left" | "handsOn" | "aim" | "strokes" | "tool" | "technique" | "weight" | "hand" | "wait" | "uses" | "masks" | "parts";
         /** @description One step, worked out. Immutable. `area` in m²; `handsOn` in minutes for one coat; `rounds` where it is open how often it is done; `lays` 2 where parts are turned between their sides; `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost. */
         StepPreview: {
             id: string;

@@ -13,7 +13,7 @@ type Props = { document: Recipe; finding: Finding; onChange: (document: Recipe) 
 
 /** One finding: why, the fixes that were tried and help (each shown before it is made), and the way to accept it with a reason. */
 export function FindingCard({ document, finding, onChange, onStep }: Props) {
-  const isMendable = finding.accepted === null && finding.remedies.length > 0;
+  const isMendable = finding.accepted === null && finding.isMendable;
   const tried = useRemedies(document, finding.key, isMendable);
   const helpful = tried?.filter((r) => r.outcome === 'helps') ?? [];
   const lacking = tried?.filter((r) => r.outcome === 'lacks') ?? [];
