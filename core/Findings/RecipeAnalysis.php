@@ -195,6 +195,30 @@ final readonly class RecipeAnalysis
         return \in_array($carrier, $work->character->carriers ?? [], true);
     }
 
+    /** Does one dry by losing water and the other by taking up oxygen? What mixes both in its pot is another matter. */
+    public static function isOilOnWater(StepCalculation $one, StepCalculation $other): bool
+    {
+        $carried = static fn (StepCalculation $w): array => array_values(array_filter(
+            [Carrier::Oil, Carrier::Water],
+            static fn (Carrier $c): bool => self::isCarriedIn($w, $c),
+        ));
+
+        return 1 === \count($carried($one)) && 1 === \count($carried($other)) && $carried($one) !== $carried($other);
+    }
+
+    /**
+     * Steps by name, in quotation marks.
+     *
+     * @param list<StepCalculation> $works
+     */
+    public static function names(array $works): string
+    {
+        $names = array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $works);
+        $last = array_pop($names);
+
+        return ([] === $names ? '' : implode(', ', $names).' and ').$last;
+    }
+
     /**
      * What is on a part when a step comes: on each kind of the faces that it touches, or on all where it does not touch it.
      *

@@ -97,6 +97,22 @@ final readonly class Met
         return (string) array_key_first($tops);
     }
 
+    /** Does the film of a step lie under a resist anywhere? */
+    public function isUnderResist(string $stepId): bool
+    {
+        foreach ($this->surface->zones() as $zone) {
+            foreach ($this->zone($zone)->patches as $patch) {
+                foreach (\array_slice($patch->films, 0, $patch->resist() ?? 0) as $film) {
+                    if ($film->stepId === $stepId) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** How thirsty the wood is where it is open, against what is usual of its kind. */
     public function thirst(): float
     {

@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Technique\Ability;
 
 /**
@@ -18,6 +19,10 @@ use Inlaid\Core\Technique\Ability;
  */
 final class CoarseOnVeneer implements Rule
 {
+    public function __construct(private WorkOutSanding $sanding = new WorkOutSanding())
+    {
+    }
+
     public function key(): string
     {
         return 'coarse-on-veneer';
@@ -46,7 +51,7 @@ final class CoarseOnVeneer implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if (null !== $part->substrate->faceVeneer()) {
+                if (null !== $part->substrate->faceVeneer() && !$this->sanding->goesThrough($whole, $part)) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,

@@ -46,6 +46,9 @@ final class DustOnWet implements Rule
                 continue;
             }
             foreach ($whole->recipe->piece->parts as $part) {
+                if ($work->step->touches($part)) {
+                    continue; // that it comes too soon is told
+                }
                 $wet = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
                 if (null !== $wet && ($whole->planned->end($wet->step->id) ?? 0) + 60 * ($wet->drying->touch->planned ?? 0) > $starts) {
                     yield Finding::of(

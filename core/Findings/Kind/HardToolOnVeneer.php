@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Scenario;
@@ -25,6 +26,10 @@ final class HardToolOnVeneer implements Rule
     private const THIN = 1.0;
     /** The share of a veneer that a machine may take: a light pass with fine paper. */
     private const BEARS = 0.05;
+
+    public function __construct(private WorkOutSanding $sanding = new WorkOutSanding())
+    {
+    }
 
     public function key(): string
     {
@@ -59,7 +64,7 @@ final class HardToolOnVeneer implements Rule
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             $takesLittle = null !== $part && Tool::Machine === $tool
                 && $work->removes(Scenario::Most) <= self::BEARS * 1000 * ($part->substrate->faceVeneer() ?? 0.0);
-            if (null !== $part && !$sealed && !$takesLittle) {
+            if (null !== $part && !$sealed && !$takesLittle && !$this->sanding->goesThrough($whole, $part)) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
                 yield Finding::of(
                     rule: $this,

@@ -9,6 +9,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * Dry sanding of old paint that may contain lead.
@@ -37,26 +38,31 @@ final class LeadUntested implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        foreach ($whole->works as $work) {
-            if (!RecipeAnalysis::can($work, Ability::Sands, Ability::Scuffs, Ability::Scrapes, Ability::WearsDry)) {
-                continue;
-            }
-            foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if ($part->mayHoldLead() && !$whole->isBare($part, $work)) {
-                    yield Finding::of(
-                        rule: $this,
-                        severity: Severity::Stop,
-                        steps: [$work->step->id],
-                        why: \sprintf(
-                            '%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.',
-                            $part->name,
-                            $part->isPlural() ? 'have' : 'has',
-                            $part->finish->kind->inWords(),
-                            'found' === ($part->tests['lead'] ?? null) ? 'contains lead' : 'hasn\'t been tested for lead',
-                        ),
-                        about: $part->id,
-                    );
-                }
+        foreach ($whole->recipe->piece->parts as $part) {
+            $dry = $part->mayHoldLead() ? array_values(array_filter(
+                $whole->on($part),
+                static fn (StepCalculation $w): bool => RecipeAnalysis::can(
+                    $w,
+                    Ability::Sands,
+                    Ability::Scuffs,
+                    Ability::Scrapes,
+                    Ability::WearsDry,
+                ) && !$whole->isBare($part, $w),
+            )) : [];
+            if ([] !== $dry) {
+                yield Finding::of(
+                    rule: $this,
+                    severity: Severity::Stop,
+                    steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $dry),
+                    why: \sprintf(
+                        '%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.',
+                        $part->name,
+                        $part->isPlural() ? 'have' : 'has',
+                        $part->finish->kind->inWords(),
+                        'found' === ($part->tests['lead'] ?? null) ? 'contains lead' : 'hasn\'t been tested for lead',
+                    ),
+                    about: $part->id,
+                );
             }
         }
     }

@@ -12,6 +12,8 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Material\Carrier;
+use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Surface\Soil;
@@ -48,6 +50,7 @@ final class NotCleaned implements Rule
             $first = RecipeAnalysis::first($whole->on($part), RecipeAnalysis::lays(...));
 
             return null === $first || null === $whole->soiled($first, $part, Soil::Grease) || self::isClean($whole, $part, $first)
+                || self::isWaxed($whole, $part, $first)
                 ? null
                 : $first;
         });
@@ -90,6 +93,14 @@ final class NotCleaned implements Rule
                 ],
             );
         }
+    }
+
+    /** Old wax under something water-based is told by itself, and comes off with what else is there. */
+    private static function isWaxed(RecipeAnalysis $whole, PiecePart $part, StepCalculation $first): bool
+    {
+        return '' === $whole->soiled($first, $part, Soil::Wax)
+            && RecipeAnalysis::isCarriedIn($first, Carrier::Water)
+            && !RecipeAnalysis::uses($first, MaterialKind::Wax);
     }
 
     /** Wood that was sanded or stripped bare is clean; what takes nothing in is as greasy as it was. */

@@ -22,7 +22,6 @@ use Inlaid\Core\Work\StepCalculation;
 final readonly class SandedThrough implements Rule
 {
     /** Shares of a veneer: as much as one may take, and nearly all of it. */
-    private const MOST = 0.3;
     private const NEARLY_ALL = 0.8;
 
     public function __construct(private WorkOutSanding $sanding = new WorkOutSanding())
@@ -52,19 +51,16 @@ final readonly class SandedThrough implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            if (null === $part->substrate->faceVeneer()) {
+            if (!$this->sanding->goesThrough($whole, $part)) {
                 continue;
             }
             $budget = $this->sanding->budget($whole, $part);
-            if (null === $budget->veneer || $budget->mostOfWood <= self::MOST * $budget->veneer) {
-                continue;
-            }
             $sanding = $this->sanding->sanding($whole, $part);
-            $each = floor(self::MOST * $budget->veneer / array_sum(array_map(
+            $each = floor(WorkOutSanding::MOST * $budget->veneer / array_sum(array_map(
                 static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most),
                 $sanding,
             )));
-            $off = $budget->ofWood > self::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
+            $off = $budget->ofWood > WorkOutSanding::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
             yield Finding::of(
                 rule: $this,
                 severity: $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn,

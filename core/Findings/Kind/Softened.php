@@ -57,7 +57,7 @@ final class Softened implements Rule
         foreach ($whole->stacks as $stack) {
             foreach ($stack->look->softened as $softened) {
                 $work = $whole->work($softened->stepId);
-                if (null !== $work && !isset($told[$softened->stepId])) {
+                if (null !== $work && !isset($told[$softened->stepId]) && !self::buries($whole, $work)) {
                     $told[$softened->stepId] = true;
                     yield Finding::of(
                         rule: $this,
@@ -69,6 +69,20 @@ final class Softened implements Rule
                 }
             }
         }
+    }
+
+    /** What hides another step for good is told of that. */
+    private static function buries(RecipeAnalysis $whole, StepCalculation $work): bool
+    {
+        foreach ($whole->stacks as $stack) {
+            foreach ($stack->look->effects as $effect) {
+                if ($effect->lost && $effect->buriedBy === $work->step->id) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

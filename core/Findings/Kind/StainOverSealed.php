@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Piece\FinishKind;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Zone;
@@ -43,58 +44,76 @@ final class StainOverSealed implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
+        $sealed = $old = [];
         foreach ($whole->works as $work) {
-            if (!self::worksInTheWood($work)) {
-                continue;
-            }
-            foreach ($whole->recipe->partsOf($work->step) as $part) {
+            foreach (self::worksInTheWood($work) ? $whole->recipe->partsOf($work->step) : [] as $part) {
                 $closed = array_values(array_filter($whole->met($work, $part), static fn (Met $m): bool => !$m->isOpenWood()))[0] ?? null;
                 if (null === $closed || !$part->substrate->drinksAtAll()) {
                     continue;
                 }
                 $film = $whole->work($closed->top(Zone::Field));
                 if (null !== $film) {
-                    yield Finding::of(
-                        rule: $this,
-                        severity: Severity::Warn,
-                        steps: [$work->step->id, $film->step->id],
-                        why: \sprintf('“%s” can\'t penetrate: “%s” has sealed the wood.', $work->step->name(), $film->step->name()),
-                        remedies: [
-                            new Remedy(
-                                'before',
-                                \sprintf('Move the stain before “%s”', $film->step->name()),
-                                Edit::move($work->step->id, $film->step->id),
-                            ),
-                        ],
-                    );
-                    break;
-                }
-                if (FinishKind::Oiled !== $part->finish->kind) {
-                    yield Finding::of(
-                        rule: $this,
-                        severity: Severity::Warn,
-                        steps: [$work->step->id],
-                        why: \sprintf(
-                            '“%s” can\'t penetrate %s: %s still %s %s.',
-                            $work->step->name(),
-                            $part->name,
-                            $part->isPlural() ? 'they' : 'it',
-                            $part->isPlural() ? 'have' : 'has',
-                            $part->finish->inWords(),
-                        ),
-                        remedies: [
-                            Remedy::strip(
-                                text: 'Strip and rinse first',
-                                title: 'Strip',
-                                parts: [$part->id],
-                                before: $whole->works[0]->step->id,
-                            ),
-                        ],
-                        about: $part->id,
-                    );
+                    $sealed[$film->number][$work->number] = $work;
+                } elseif (FinishKind::Oiled !== $part->finish->kind) {
+                    $old[$part->id] = [$part, [...$old[$part->id][1] ?? [], $work]];
                 }
             }
         }
+        foreach ($sealed as $number => $works) {
+            yield $this->overFilm(array_values($works), $whole->works[$number - 1]);
+        }
+        foreach ($old as [$part, $works]) {
+            yield $this->overOld($whole, $works, $part);
+        }
+    }
+
+    /**
+     * @param non-empty-list<StepCalculation> $works
+     */
+    private function overFilm(array $works, StepCalculation $film): Finding
+    {
+        return Finding::of(
+            rule: $this,
+            severity: Severity::Warn,
+            steps: [...array_map(static fn (StepCalculation $w): string => $w->step->id, $works), $film->step->id],
+            why: \sprintf('%s can\'t penetrate: “%s” has sealed the wood.', RecipeAnalysis::names($works), $film->step->name()),
+            remedies: [
+                new Remedy(
+                    'before',
+                    \sprintf('Move %s before “%s”', RecipeAnalysis::names($works), $film->step->name()),
+                    ...array_map(static fn (StepCalculation $w): Edit => Edit::move($w->step->id, $film->step->id), $works),
+                ),
+            ],
+        );
+    }
+
+    /**
+     * @param non-empty-list<StepCalculation> $works
+     */
+    private function overOld(RecipeAnalysis $whole, array $works, PiecePart $part): Finding
+    {
+        return Finding::of(
+            rule: $this,
+            severity: Severity::Warn,
+            steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
+            why: \sprintf(
+                '%s can\'t penetrate %s: %s still %s %s.',
+                RecipeAnalysis::names($works),
+                $part->name,
+                $part->isPlural() ? 'they' : 'it',
+                $part->isPlural() ? 'have' : 'has',
+                $part->finish->inWords(),
+            ),
+            remedies: [
+                Remedy::strip(
+                    text: 'Strip and rinse first',
+                    title: 'Strip',
+                    parts: [$part->id],
+                    before: $whole->works[0]->step->id,
+                ),
+            ],
+            about: $part->id,
+        );
     }
 
     private static function worksInTheWood(StepCalculation $work): bool

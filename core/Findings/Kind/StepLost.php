@@ -17,7 +17,9 @@ use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\Purpose;
+use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -60,9 +62,11 @@ final class StepLost implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        $told = [];
+        $told = $found = [];
         foreach ($whole->works as $work) {
-            [$stack, $lost] = self::isClear($work) ? [null, null] : $this->lost($whole, $work->step->id) ?? [null, null];
+            [$stack, $lost] = self::isClear($work) || self::isToldOtherwise($whole, $work)
+                ? [null, null]
+                : $this->lost($whole, $work->step->id) ?? [null, null];
             if (null === $stack || null === $lost || $lost->most < self::SOMETHING) {
                 continue;
             }
@@ -72,8 +76,24 @@ final class StepLost implements Rule
                 continue;
             }
             $told[$made ?? $work->step->id] = true;
-            yield $this->finding(whole: $whole, work: $work, stack: $stack, lost: $lost);
+            $found[$lost->buriedBy ?? ' '.$work->step->id][] = [$work, $stack, $lost];
         }
+        foreach ($found as $by => $lost) {
+            yield $this->finding($whole, $lost, $whole->work((string) $by));
+        }
+    }
+
+    /** Dye on closed wood, and what lies under a resist that is never released, are lost by what has a rule of its own. */
+    private static function isToldOtherwise(RecipeAnalysis $whole, StepCalculation $work): bool
+    {
+        $parts = $whole->recipe->partsOf($work->step);
+        $isClosed = static fn (PiecePart $p): bool => !$whole->meets($work, $p, static fn (Met $m): bool => $m->isOpenWood());
+        $isKept = static fn (PiecePart $p): bool => [] !== array_filter(
+            $whole->end($p),
+            static fn (Met $m): bool => $m->isUnderResist($work->step->id),
+        );
+
+        return $work->dyes() && [] !== array_filter($parts, $isClosed) || [] !== array_filter($parts, $isKept);
     }
 
     /** Clear wax, oil or varnish does its work unseen. */
@@ -86,25 +106,66 @@ final class StepLost implements Rule
             );
     }
 
-    private function finding(RecipeAnalysis $whole, StepCalculation $work, StackPreview $stack, LookEffect $lost): Finding
+    /**
+     * @param non-empty-list<array{StepCalculation, StackPreview, LookEffect}> $found what the same step buries
+     */
+    private function finding(RecipeAnalysis $whole, array $found, ?StepCalculation $by): Finding
     {
-        $by = null === $lost->buriedBy ? null : $whole->recipe->stepsById()[$lost->buriedBy];
-        $why = \sprintf(
-            '“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.',
-            $work->step->name(),
-            ExactNumber::plain($lost->most, 1),
-            $lost->zone->inWords(),
-            ExactNumber::plain($lost->remains, 1),
-            null === $by ? '' : \sprintf(': buried by “%s”', $by->name()),
-        );
+        $weighs = static fn (array $f): array => [self::severity($f[0])->rank(), $f[2]->most];
+        usort($found, static fn (array $a, array $b): int => $weighs($b) <=> $weighs($a));
+        [[$work, $stack, $lost]] = $found;
+        $others = array_column(\array_slice($found, 1), 0);
 
         return Finding::of(
             rule: $this,
-            severity: Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn,
-            steps: [$work->step->id, ...(null === $by ? [] : [$by->id])],
-            why: $why,
-            remedies: fn (): array => $this->remedies(whole: $whole, work: $work, stack: $stack, lost: $lost),
+            severity: self::severity($work),
+            steps: [
+                ...array_map(static fn (array $f): string => $f[0]->step->id, $found),
+                ...(null === $by ? [] : [$by->step->id]),
+            ],
+            why: \sprintf(
+                '“%1$s” changes %3$s by ΔE %2$s; only ΔE %4$s of that remains at the end%5$s.%6$s',
+                $work->step->name(),
+                ExactNumber::plain($lost->most, 1),
+                $lost->zone->inWords(),
+                ExactNumber::plain($lost->remains, 1),
+                null === $by ? '' : \sprintf(': buried by “%s”', $by->step->name()),
+                [] === $others ? '' : \sprintf(' So %s %s.', 1 === \count($others) ? 'is' : 'are', RecipeAnalysis::names($others)),
+            ),
+            remedies: fn (): array => [] === $others
+                ? $this->remedies(whole: $whole, work: $work, stack: $stack, lost: $lost)
+                : self::ofSeveral([$work, ...$others], $by),
         );
+    }
+
+    private static function severity(StepCalculation $work): Severity
+    {
+        return Purpose::Hide === $work->step->intent->purpose ? Severity::Advise : Severity::Warn;
+    }
+
+    /**
+     * @param non-empty-list<StepCalculation> $lost
+     *
+     * @return list<Remedy>
+     */
+    private static function ofSeveral(array $lost, ?StepCalculation $by): array
+    {
+        usort($lost, static fn (StepCalculation $a, StepCalculation $b): int => $a->number <=> $b->number);
+        $first = $lost[0];
+        $out = new Remedy(
+            'out',
+            'Remove the steps',
+            ...array_map(static fn (StepCalculation $w): Edit => Edit::takeOut($w->step->id), $lost),
+        );
+
+        return null === $by ? [$out] : [
+            new Remedy(
+                'earlier',
+                \sprintf('Move “%s” before “%s”', $by->step->name(), $first->step->name()),
+                Edit::move($by->step->id, $first->step->id),
+            ),
+            $out,
+        ];
     }
 
     /**

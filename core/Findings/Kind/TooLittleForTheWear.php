@@ -65,36 +65,39 @@ final class TooLittleForTheWear implements Rule
 
             return null;
         });
-        foreach ($found as [$work, $parts]) {
-            yield Finding::of(
-                rule: $this,
-                severity: $hard ? Severity::Warn : Severity::Advise,
-                steps: [$work->step->id],
-                why: \sprintf(
-                    '“%s” is the last coat; expected wear is %s%s.',
-                    $work->step->name(),
-                    $use->wear->value,
-                    Place::Wet === $use->place ? ' in '.$use->place->inWords() : '',
-                ),
-                remedies: [
-                    new Remedy(
-                        'topcoat',
-                        'Add a clear topcoat',
-                        Edit::insert(
-                            new NewStep(
-                                title: 'Clear topcoat',
-                                technique: 'brushed',
-                                parts: $whole->named($parts),
-                                uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
-                                coats: 2,
-                                wait: WaitUntil::Through,
-                            ),
-                            null,
-                        ),
-                    ),
-                ],
-            );
+        if ([] === $found) {
+            return;
         }
+        $last = array_column($found, 0);
+        yield Finding::of(
+            rule: $this,
+            severity: $hard ? Severity::Warn : Severity::Advise,
+            steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $last),
+            why: \sprintf(
+                '%s %s; expected wear is %s%s.',
+                RecipeAnalysis::names($last),
+                1 === \count($last) ? 'is the last coat' : 'are the last coats',
+                $use->wear->value,
+                Place::Wet === $use->place ? ' in '.$use->place->inWords() : '',
+            ),
+            remedies: [
+                new Remedy(
+                    'topcoat',
+                    'Add a clear topcoat',
+                    Edit::insert(
+                        new NewStep(
+                            title: 'Clear topcoat',
+                            technique: 'brushed',
+                            parts: $whole->named(array_merge(...array_column($found, 1))),
+                            uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                            coats: 2,
+                            wait: WaitUntil::Through,
+                        ),
+                        null,
+                    ),
+                ),
+            ],
+        );
     }
 
     /** Chalky, home-made and wiped films mark at a touch; flat paint stands handling, not scrubbing. */

@@ -49,7 +49,7 @@ final class TooSoon implements Rule
 
     public function check(RecipeAnalysis $whole): iterable
     {
-        $told = [];
+        $found = [];
         foreach ($whole->works as $work) {
             foreach ($whole->recipe->piece->parts as $part) {
                 $until = $this->until($work, $part);
@@ -57,14 +57,17 @@ final class TooSoon implements Rule
                     continue;
                 }
                 foreach ($this->below($whole, $work, $part) as $below) {
-                    $key = $below->step->id.' '.$work->step->id;
-                    $finding = isset($told[$key]) ? null : $this->finding(whole: $whole, work: $work, below: $below, until: $until);
-                    if (null !== $finding) {
-                        $told[$key] = true;
-                        yield $finding;
+                    $waited = $this->waited(whole: $whole, work: $work, below: $below, until: $until);
+                    if (null !== $waited) {
+                        $found[$below->number][$work->number] = [$work, $until, $waited];
                     }
                 }
             }
+        }
+        ksort($found);
+        foreach ($found as $number => $early) {
+            ksort($early);
+            yield $this->finding($whole->works[$number - 1], array_values($early));
         }
     }
 
@@ -106,32 +109,52 @@ final class TooSoon implements Rule
         return array_values($below);
     }
 
-    private function finding(RecipeAnalysis $whole, StepCalculation $work, StepCalculation $below, WaitUntil $until): ?Finding
+    /** Minutes that a step waits, where these are too few; oil on water, or water on oil, has a rule of its own. */
+    private function waited(RecipeAnalysis $whole, StepCalculation $work, StepCalculation $below, WaitUntil $until): ?int
     {
         $waited = $whole->minutesBetween($below, $work);
-        $needs = WaitUntil::Touch === $until ? $below->drying?->touch->planned : $below->drying?->recoat->planned;
-        if (
-            null === $waited
+        $needs = $this->needs($below, $until);
+
+        return null === $waited
             || null === $needs
             || $waited >= $needs - RecipeAnalysis::A_MINUTE
             || $waited < 0
             || $this->isWetInWet($work, $below, $waited)
-        ) {
-            return null;
-        }
-        $ruins = WaitUntil::Recoat === $until && null !== $work->film
-            && $waited < ($below->drying->touch->planned ?? 0) - RecipeAnalysis::A_MINUTE;
+            || RecipeAnalysis::lays($work) && RecipeAnalysis::isOilOnWater($work, $below)
+            ? null
+            : $waited;
+    }
+
+    private function needs(StepCalculation $below, WaitUntil $until): ?int
+    {
+        return WaitUntil::Touch === $until ? $below->drying?->touch->planned : $below->drying?->recoat->planned;
+    }
+
+    /**
+     * @param non-empty-list<array{StepCalculation, WaitUntil, int}> $early steps that come too soon, what each needs, and minutes it waits
+     */
+    private function finding(StepCalculation $below, array $early): Finding
+    {
+        $ruins = array_filter($early, static fn (array $e): bool => WaitUntil::Recoat === $e[1] && null !== $e[0]->film
+            && $e[2] < ($below->drying->touch->planned ?? 0) - RecipeAnalysis::A_MINUTE);
+        $until = \in_array(WaitUntil::Recoat, array_column($early, 1), true) ? WaitUntil::Recoat : WaitUntil::Touch;
+        [$first] = $early;
 
         return Finding::of(
             rule: $this,
-            severity: $ruins ? Severity::Stop : Severity::Warn,
-            steps: [$work->step->id, $below->step->id],
+            severity: [] !== $ruins ? Severity::Stop : Severity::Warn,
+            steps: [...array_map(static fn (array $e): string => $e[0]->step->id, $early), $below->step->id],
             why: \sprintf(
-                '“%s” comes %s after “%s”, which needs %s.',
-                $work->step->name(),
-                self::time($waited),
+                '“%s” comes %s after “%s”, which needs %s.%s',
+                $first[0]->step->name(),
+                self::time($first[2]),
                 $below->step->name(),
-                self::time($needs),
+                self::time((int) $this->needs($below, $first[1])),
+                1 === \count($early) ? '' : \sprintf(
+                    ' %s %s too soon as well.',
+                    RecipeAnalysis::names(array_column(\array_slice($early, 1), 0)),
+                    2 === \count($early) ? 'comes' : 'come',
+                ),
             ),
             remedies: [
                 new Remedy(

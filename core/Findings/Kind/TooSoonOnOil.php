@@ -11,7 +11,6 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
-use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\WaitUntil;
 
@@ -48,15 +47,7 @@ final class TooSoonOnOil implements Rule
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
                 $below = RecipeAnalysis::last($whole->before($work, $part), RecipeAnalysis::lays(...));
-                if (
-                    null === $below
-                    || !(
-                        RecipeAnalysis::isCarriedIn($below, Carrier::Oil)
-                            && RecipeAnalysis::isCarriedIn($work, Carrier::Water)
-                            || RecipeAnalysis::isCarriedIn($below, Carrier::Water)
-                            && RecipeAnalysis::isCarriedIn($work, Carrier::Oil)
-                    )
-                ) {
+                if (null === $below || !RecipeAnalysis::isOilOnWater($work, $below)) {
                     continue;
                 }
                 $waited = $whole->minutesBetween($below, $work);
@@ -66,7 +57,7 @@ final class TooSoonOnOil implements Rule
                 }
                 yield Finding::of(
                     rule: $this,
-                    severity: Severity::Warn,
+                    severity: $waited < ($below->drying->recoat->planned ?? 0) - RecipeAnalysis::A_MINUTE ? Severity::Stop : Severity::Warn,
                     steps: [$work->step->id, $below->step->id],
                     why: \sprintf(
                         '“%s” goes on %s h after “%s”, which needs %s h to be through-dry.',
