@@ -9,7 +9,10 @@ use Inlaid\Core\Board\Board;
 use Inlaid\Core\Board\Difference;
 use Inlaid\Core\Board\DiffPatches;
 use Inlaid\Core\Board\Patch;
+use Inlaid\Core\Look\JudgeLook;
+use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Surface\ZoneState;
 use Inlaid\Core\Technique\Effect;
 
 /**
@@ -26,11 +29,14 @@ final readonly class CheckBoard
     }
 
     /**
+     * @param list<ZoneState>            $flats how the flat of each patch ends
+     * @param \Closure(Patch): ZoneState $pores and its pores
+     *
      * @return list<BoardRemark> the gravest first
      */
-    public function check(Board $board): array
+    public function check(Board $board, array $flats, \Closure $pores): array
     {
-        $remarks = [...$this->pairs($board), ...$this->says($board)];
+        $remarks = [...$this->pairs($board), ...$this->alike($board, $flats, $pores), ...$this->says($board)];
         usort($remarks, static fn (BoardRemark $a, BoardRemark $b): int => $b->severity->rank() <=> $a->severity->rank());
 
         return $remarks;
@@ -69,6 +75,41 @@ final readonly class CheckBoard
         }
 
         return $remarks;
+    }
+
+    /**
+     * Neighbours between which nobody will see a difference, by the measure by which a step counts as lost.
+     *
+     * @param list<ZoneState>            $flats
+     * @param \Closure(Patch): ZoneState $pores
+     *
+     * @return list<BoardRemark>
+     */
+    private function alike(Board $board, array $flats, \Closure $pores): array
+    {
+        $labels = $pairs = [];
+        foreach ($board->patches as $i => $one) {
+            foreach (\array_slice($board->patches, $i + 1, null, true) as $k => $other) {
+                if (
+                    $one->isBeside($other)
+                    && $this->diff->signature($one->recipe) !== $this->diff->signature($other->recipe)
+                    && JudgeLook::remains($flats[$i], $flats[$k]) < JudgeLook::LOST
+                    && (
+                        Grain::None === $one->recipe->piece->parts[0]->substrate->grain
+                        || JudgeLook::remains($pores($one), $pores($other)) < JudgeLook::LOST
+                    )
+                ) {
+                    array_push($labels, $one->cell->label, $other->cell->label);
+                    $pairs[] = $one->cell->label.' and '.$other->cell->label;
+                }
+            }
+        }
+
+        return [] === $pairs ? [] : [new BoardRemark(
+            Severity::Advise,
+            array_values(array_unique($labels)),
+            \sprintf('Nobody will see a difference between %s, by calculation. Choose values further apart.', implode('; ', $pairs)),
+        )];
     }
 
     /**

@@ -15,6 +15,8 @@ use Inlaid\Core\Board\WriteBack;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Look\WorkOutLook;
 use Inlaid\Core\Practice\Practices;
+use Inlaid\Core\Surface\ZoneState;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 use Inlaid\Core\Work\WorkOutSteps;
 
@@ -58,6 +60,13 @@ final readonly class PreviewBoard
         $planned = $this->plan->plan(board: $board, rounds: $rounds, pots: $shared->byPatch, context: $context);
         $control = $board->control();
         $share = min(1.0, self::FULL / max(1, array_sum(array_map(\count(...), $works))));
+        $ends = fn (Zone $zone): \Closure => fn (Patch $p): ZoneState => $this->end(
+            patch: $p,
+            works: $works[$p->cell->label],
+            zone: $zone,
+            share: $share,
+        );
+        $flats = array_map($ends(Zone::Field), $board->patches);
         $cautions = array_merge(
             [],
             ...array_map(static fn (PatchAct $a): array => $a->work->mix?->cautions() ?? [], array_merge([], ...$rounds)),
@@ -66,7 +75,7 @@ final readonly class PreviewBoard
         return new BoardPreview(
             columns: AxisPreview::of($board->columns),
             rows: null === $board->rows ? null : AxisPreview::of($board->rows),
-            patches: array_map(fn (Patch $p): PatchPreview => new PatchPreview(
+            patches: array_map(fn (Patch $p, ZoneState $flat): PatchPreview => new PatchPreview(
                 label: $p->cell->label,
                 row: $p->cell->row,
                 column: $p->cell->column,
@@ -74,8 +83,8 @@ final readonly class PreviewBoard
                 says: $p->cell->says,
                 differs: array_map(static fn (Difference $d): string => $d->inWords(), $this->diff->between($p->recipe, $control->recipe)),
                 back: $this->back->lines($p),
-                predicted: $this->predict($p, $works[$p->cell->label], $share),
-            ), $board->patches),
+                predicted: $flat->mean()->colour()->hex,
+            ), $board->patches, $flats),
             rounds: $planned->rounds,
             pots: $shared->pots,
             materials: BatchLinePreview::all($shared->takes, $context->units),
@@ -89,7 +98,7 @@ final readonly class PreviewBoard
                     array_values(array_filter($planned->rounds, static fn (BoardRound $r): bool => null !== $r->cannot)),
                 ),
                 ...$planned->remarks,
-                ...$this->check->check($board),
+                ...$this->check->check($board, $flats, $ends(Zone::Pore)),
             ],
             cautions: array_values(array_unique($cautions)),
             area: round($board->width * $board->height * \count($board->patches) / 1e6, 4),
@@ -103,13 +112,14 @@ final readonly class PreviewBoard
      * @param list<StepCalculation> $works
      * @param float                 $share of the room for one look
      */
-    private function predict(Patch $patch, array $works, float $share): string
+    private function end(Patch $patch, array $works, Zone $zone, float $share): ZoneState
     {
         return $this->look->zone(
-            $patch->recipe->piece->parts[0],
-            array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())),
+            part: $patch->recipe->piece->parts[0],
+            works: array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone())),
+            zone: $zone,
             share: $share,
-        )->mean()->colour()->hex;
+        );
     }
 
     /**

@@ -109,6 +109,13 @@ final class BoardsTest extends TestCase
         self::assertStringContainsString('differ in 2 variables', $own->remarks[0]->text);
         self::assertSame('Control', $own->patches[6]->label, 'none is as the recipe stands any more');
 
+        $alike = $this->workedOut(['columns' => ['thing' => 'grit', 'step' => 's1', 'levels' => ['220', '240', '320']], 'rows' => null]);
+        self::assertSame([['advise', ['A', 'B']]], array_map(
+            static fn (\stdClass $r): array => [$r->severity, $r->patches],
+            $alike->remarks,
+        ), Json::encode($alike->remarks));
+        self::assertStringContainsString('Nobody will see a difference between A and B,', $alike->remarks[0]->text);
+
         $long = $this->workedOut(['columns' => ['thing' => 'dwell', 'step' => 's4', 'levels' => ['600', '900']]]);
         self::assertSame('stop', $long->remarks[0]->severity);
         self::assertStringContainsString('One person needs', $long->remarks[0]->text);

@@ -111,8 +111,8 @@ final class StepLost implements Rule
      */
     private function finding(RecipeAnalysis $whole, array $found, ?StepCalculation $by): Finding
     {
-        $weighs = static fn (array $f): array => [self::severity($f[0])->rank(), $f[2]->most];
-        usort($found, static fn (array $a, array $b): int => $weighs($b) <=> $weighs($a));
+        usort($found, static fn (array $a, array $b): int => self::severity($b[0])->rank() <=> self::severity($a[0])->rank()
+            ?: $b[2]->most <=> $a[2]->most);
         [[$work, $stack, $lost]] = $found;
         $others = array_column(\array_slice($found, 1), 0);
 
