@@ -112,7 +112,7 @@ final class StepLost implements Rule
     private function finding(RecipeAnalysis $whole, array $found, ?StepCalculation $by): Finding
     {
         usort($found, static fn (array $a, array $b): int => self::severity($b[0])->rank() <=> self::severity($a[0])->rank()
-            ?: $b[2]->most <=> $a[2]->most);
+            ?: $a[0]->number <=> $b[0]->number);
         [[$work, $stack, $lost]] = $found;
         $others = array_column(\array_slice($found, 1), 0);
 

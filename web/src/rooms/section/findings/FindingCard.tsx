@@ -63,7 +63,11 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
         </Box>
       ))}
       {isMendable && tried !== undefined && helpful.length + lacking.length === 0 && (
-        <Box sx={{ pl: 4 }}>Tried: no single change clears this without causing another problem.</Box>
+        <Box sx={{ pl: 4 }}>
+          {tried.some((r) => r.outcome === 'untried')
+            ? 'The recipe is so long that not all fixes could be tried.'
+            : 'No single change clears this without causing another problem.'}
+        </Box>
       )}
       <Box component="details" sx={{ pl: 4, fontSize: 14, '& summary': { cursor: 'pointer', color: bench.slate, minHeight: 26 } }}>
         <summary>Why</summary>
