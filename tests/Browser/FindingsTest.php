@@ -73,6 +73,8 @@ final class FindingsTest extends Rooms
         $this->until(fn (): bool => str_contains($this->dialog(), '8 findings'), 'it counts again');
         $this->click("//button[.='Go to step']");
         $this->until(fn (): bool => str_contains($this->main(), 'It will peel'), 'the finding stands at its step');
+        $this->button('Find a fix')->click();
+        $this->button('Wax after “Matt clear on the frame”');
         $this->button('Bench sheet')->click();
         $this->until(
             fn (): bool => str_contains($this->main(), 'Stop: “Matt clear on the frame”'),

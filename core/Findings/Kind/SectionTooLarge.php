@@ -61,7 +61,7 @@ final class SectionTooLarge implements Rule
                 steps: array_map(static fn (StepCalculation $w): string => $w->step->id, array_reverse($wet)),
                 why: \sprintf(
                     '%s for %d min but %s %d min to apply: %s.',
-                    implode(' and ', array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $wet))
+                    RecipeAnalysis::names($wet)
                         .(1 === \count($wet) ? ' stays workable' : ' stay workable'),
                     $work->drying->openTime->planned ?? 0,
                     1 === \count($wet) ? 'takes' : 'together take',

@@ -87,7 +87,7 @@ final class WaterOverWax implements Rule
                     $whole->before($work, $part),
                     fn (StepCalculation $w): bool => RecipeAnalysis::uses($w, MaterialKind::Wax) && !$this->isDetail($whole, $w),
                 ));
-                $names = implode(' and ', array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $waxes));
+                $names = RecipeAnalysis::names($waxes);
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Stop,

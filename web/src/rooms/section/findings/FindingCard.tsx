@@ -9,12 +9,20 @@ import { RemarkLine } from '../../../ui/RemarkLine';
 import { useRemedies } from './useRemedies';
 
 export type Finding = Preview['findings'][number];
-type Props = { document: Recipe; finding: Finding; onChange: (document: Recipe) => void; onStep?: (stepId: string) => void };
+type Props = {
+  document: Recipe;
+  finding: Finding;
+  /** Whether fixes are tried at once, or when they are asked for. */
+  triesAtOnce?: boolean;
+  onChange: (document: Recipe) => void;
+  onStep?: (stepId: string) => void;
+};
 
 /** One finding: why, the fixes that were tried and help (each shown before it is made), and the way to accept it with a reason. */
-export function FindingCard({ document, finding, onChange, onStep }: Props) {
+export function FindingCard({ document, finding, triesAtOnce = false, onChange, onStep }: Props) {
   const isMendable = finding.accepted === null && finding.isMendable;
-  const tried = useRemedies(document, finding.key, isMendable);
+  const [isAsked, setAsked] = useState(triesAtOnce);
+  const tried = useRemedies(document, finding.key, isMendable && isAsked);
   const helpful = tried?.filter((r) => r.outcome === 'helps') ?? [];
   const lacking = tried?.filter((r) => r.outcome === 'lacks') ?? [];
   const [looked, setLooked] = useState<string | null>(null);
@@ -41,6 +49,11 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
       )}
       {finding.accepted === null && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, pl: 3.5 }}>
+          {isMendable && !isAsked && (
+            <Button variant="outlined" size="small" onClick={() => setAsked(true)}>
+              Find a fix
+            </Button>
+          )}
           {helpful.map((r) => (
             <Button key={r.key} variant="outlined" size="small" aria-pressed={r === would} onClick={() => setLooked(r.key)}>
               {r.text}
@@ -56,7 +69,7 @@ export function FindingCard({ document, finding, onChange, onStep }: Props) {
           </Button>
         </Box>
       )}
-      {isMendable && tried === undefined && <Box sx={{ pl: 4, color: bench.slate }}>Trying fixes …</Box>}
+      {isMendable && isAsked && tried === undefined && <Box sx={{ pl: 4, color: bench.slate }}>Trying fixes …</Box>}
       {lacking.map((r) => (
         <Box key={r.key} sx={{ pl: 4 }}>
           {r.text}: {r.why}

@@ -25,7 +25,7 @@ export function FindingsDialog({ document, preview, onChange, onStep, onClose }:
         {preview.findings.length === 0 && <p style={{ margin: 0 }}>No problems found.</p>}
         {preview.findings.map((f) => (
           <Box key={f.key} sx={{ borderBottom: 1, borderColor: 'divider', pb: 1.5 }}>
-            <FindingCard document={document} finding={f} onChange={onChange} onStep={onStep} />
+            <FindingCard document={document} finding={f} triesAtOnce onChange={onChange} onStep={onStep} />
           </Box>
         ))}
       </DialogContent>
