@@ -87,15 +87,13 @@ final class ZoneState
     }
 
     /**
-     * The films of a step in the patches that are seen.
+     * The films of a step, one of each patch that has one.
      *
      * @return list<LaidFilm>
      */
     public function films(string $stepId): array
     {
-        $seen = array_filter($this->patches, static fn (Patch $p): bool => $p->share >= self::SEEN);
-
-        return array_values(array_filter(array_map(static fn (Patch $p): ?LaidFilm => $p->filmOf($stepId), $seen)));
+        return array_values(array_filter(array_map(static fn (Patch $p): ?LaidFilm => $p->filmOf($stepId), $this->patches)));
     }
 
     public function contrast(): float

@@ -393,6 +393,9 @@ final class ComputeTest extends TestCase
                 array_map(static fn (\stdClass $c): string => "$c->count $c->unit of $c->name", $lined->consumables),
             ],
         );
+        $fine = ['kind' => 'border', 'lines' => [['in' => 20.0, 'width' => 2.0]]];
+        $line = $work(['striped', 'signal-cream', ['layout' => $fine]])->stacks[0]->layers[0];
+        self::assertSame($line->laid, $line->thickness, 'however little it covers, it is no speck');
         self::assertEqualsWithDelta(
             10896 / 240000,
             $lined->stacks[0]->look->after[1]->zones[0]->shares[0],

@@ -76,7 +76,8 @@ function film(step: Step, layer: Layer | undefined): string | null {
   if (!layer || layer.laid <= 0) return null;
   const coats = step.coats ?? 1;
   const each = `${coats > 1 ? `${coats} × ` : ''}${microns(layer.laid / coats)}`;
-  return layer.thickness < layer.laid ? `${each}, sanded to ${microns(layer.thickness)}` : each;
+  if (layer.thickness >= layer.laid) return each;
+  return layer.thickness > 0 ? `${each}, ${microns(layer.thickness)} left` : `${each}, all comes off`;
 }
 
 function taken(layer: Layer | undefined, reaches: (id: string) => string): string | null {
