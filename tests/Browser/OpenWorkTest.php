@@ -68,6 +68,7 @@ final class OpenWorkTest extends Rooms
             fn (): bool => str_contains($this->main(), 'creeps onto Case, where it would show'),
             'the wash would mark the bare case',
         );
+        $this->findAFix('not-masked');
         $this->button('Mask it')->click();
         $this->button('Apply')->click();
         $this->until(
@@ -99,6 +100,7 @@ final class OpenWorkTest extends Rooms
         $this->button('Close')->click();
         $this->until(fn (): bool => str_contains($this->main(), '1 finding'), 'that is a stop');
         $this->step('Penetrating oil');
+        $this->findAFix('rags-balled-up');
         $this->button('Store rags: under water in a lidded metal can')->click();
         $this->button('Apply')->click();
         $this->until(fn (): bool => str_contains($this->text('[data-testid=findings]'), 'No findings'), 'mended');
@@ -156,5 +158,10 @@ final class OpenWorkTest extends Rooms
     private function dialog(): string
     {
         return $this->text('[role=dialog]');
+    }
+
+    private function findAFix(string $rule): void
+    {
+        $this->clickInView($this->browser->findElement(WebDriverBy::xpath("//*[@data-finding='$rule']//button[.='Find a fix']")));
     }
 }
