@@ -37,7 +37,8 @@ final readonly class Light
     /** Is it no more vivid than a screen can show, but for what nobody sees? */
     public function canBeShown(): bool
     {
-        return min($this->channels()) >= -self::UNSEEN && max($this->channels()) <= 1 + self::UNSEEN;
+        return min($this->red, $this->green, $this->blue) >= -self::UNSEEN
+            && max($this->red, $this->green, $this->blue) <= 1 + self::UNSEEN;
     }
 
     /**
@@ -45,11 +46,15 @@ final readonly class Light
      */
     public function codes(): array
     {
-        return array_map(static function (float $v): int {
-            $v = max(0.0, min(1.0, $v));
+        return [self::code($this->red), self::code($this->green), self::code($this->blue)];
+    }
 
-            return max(0, min(255, (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055))));
-        }, $this->channels());
+    /** @return int<0, 255> */
+    private static function code(float $linear): int
+    {
+        $v = max(0.0, min(1.0, $linear));
+
+        return max(0, min(255, (int) round(255 * ($v <= 0.0031308 ? 12.92 * $v : 1.055 * $v ** (1 / 2.4) - 0.055))));
     }
 
     public function times(float $factor): self

@@ -121,7 +121,7 @@ final readonly class DescribeLook
             called: NameColour::of(Lab::ofLight($state->mean())),
             contrast: round($state->contrast(), 2),
             change: null === $before ? null : $this->change($before, $state),
-            colours: array_map(static fn (Patch $p): string => $p->light()->colour()->hex, $state->patches),
+            colours: array_map(static fn (Patch $p): string => $p->hex(), $state->patches),
             shares: array_map(static fn (Patch $p): float => round($p->share, 6), $state->patches),
             divided: $state->divided,
             spread: $state->spread,

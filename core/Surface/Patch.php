@@ -29,6 +29,7 @@ final class Patch
 
     private ?Light $light = null;
     private ?Lab $lab = null;
+    private ?string $hex = null;
 
     /**
      * @param list<LaidFilm>                     $films
@@ -390,6 +391,12 @@ final class Patch
     public function lab(): Lab
     {
         return $this->lab ??= Lab::ofLight($this->light());
+    }
+
+    /** Its colour as a picture shows it. */
+    public function hex(): string
+    {
+        return $this->hex ??= $this->light()->colour()->hex;
     }
 
     /** Will whatever is done to it look the same as on another, which was made otherwise? */
