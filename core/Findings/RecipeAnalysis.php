@@ -11,6 +11,7 @@ use Inlaid\Core\Material\Carrier;
 use Inlaid\Core\Material\LookKind;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
+use Inlaid\Core\Measure\Wording;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
@@ -65,7 +66,7 @@ final readonly class RecipeAnalysis
             $stackOf += array_fill_keys($stack->places, $stack);
         }
         $this->stackOf = $stackOf;
-        $this->numbers = array_flip(array_map(static fn (StepCalculation $w): string => $w->step->id, $works));
+        $this->numbers = array_flip(self::ids($works));
     }
 
     /**
@@ -213,10 +214,17 @@ final readonly class RecipeAnalysis
      */
     public static function names(array $works): string
     {
-        $names = array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $works);
-        $last = array_pop($names);
+        return Wording::listed(array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $works));
+    }
 
-        return ([] === $names ? '' : implode(', ', $names).' and ').$last;
+    /**
+     * @param list<StepCalculation> $works
+     *
+     * @return list<string>
+     */
+    public static function ids(array $works): array
+    {
+        return array_map(static fn (StepCalculation $w): string => $w->step->id, $works);
     }
 
     /**

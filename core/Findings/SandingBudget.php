@@ -12,6 +12,9 @@ namespace Inlaid\Core\Findings;
  */
 final readonly class SandingBudget
 {
+    /** The share of a face veneer that may be sanded off. */
+    public const MOST = 0.3;
+
     public function __construct(
         public ?float $finish,
         public float $ofFinish,
@@ -19,5 +22,11 @@ final readonly class SandingBudget
         public float $ofWood,
         public float $mostOfWood,
     ) {
+    }
+
+    /** Is more taken off a veneer than it bears? */
+    public function goesThrough(): bool
+    {
+        return null !== $this->veneer && $this->mostOfWood > self::MOST * $this->veneer;
     }
 }

@@ -18,8 +18,6 @@ use Inlaid\Core\Work\StepCalculation;
  */
 final class WorkOutSanding
 {
-    /** The share of a face veneer that may be sanded off. */
-    public const MOST = 0.3;
     /** µm that nobody notices. */
     private const SOME = 0.05;
 
@@ -56,14 +54,6 @@ final class WorkOutSanding
             ofWood: round($wood, 1),
             mostOfWood: round($most, 1),
         );
-    }
-
-    /** Is more taken off a veneer than it bears? */
-    public function goesThrough(RecipeAnalysis $whole, PiecePart $part): bool
-    {
-        $veneer = $part->substrate->faceVeneer();
-
-        return null !== $veneer && $this->budget($whole, $part)->mostOfWood > self::MOST * 1000 * $veneer;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Look;
 
+use Inlaid\Core\Measure\Wording;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -29,13 +30,12 @@ final readonly class LookSoftened
         $flat = $this->lost[Zone::Field->value] ?? null;
         $others = array_diff_key($this->lost, [Zone::Field->value => 0.0]);
         $names = array_map(static fn (string $z): string => Zone::from($z)->inWords(), array_keys($others));
-        $last = array_pop($names);
         $said = null === $flat ? [] : [\sprintf('evens out the flat: %s of its liveliness is gone', self::much($flat))];
-        if (null !== $last) {
+        if ([] !== $names) {
             $much = self::much(max(0.0, ...array_values($others)));
             $said[] = \sprintf(
                 null === $flat ? 'makes %s stand out %s less' : '%s stand out %s less',
-                ([] === $names ? '' : implode(', ', $names).' and ').$last,
+                Wording::listed($names),
                 self::ALL === $much ? 'much' : $much,
             );
         }

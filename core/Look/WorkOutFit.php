@@ -100,7 +100,7 @@ final readonly class WorkOutFit
         foreach ($side->coated ? $stacks : [] as $stack) {
             if (\in_array("$side->part:$side->face", $stack->places, true)) {
                 foreach ($stack->laid()->doings as $i => $doing) {
-                    $films[$doing->id] = $stack->laid()->met($i + 1)->films();
+                    $films[$doing->id] = $stack->laid()->met($i + 1)->filmDepth();
                 }
             }
         }

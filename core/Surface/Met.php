@@ -50,7 +50,7 @@ final readonly class Met
     }
 
     /** µm of dry film on the flat, on average. */
-    public function films(): float
+    public function filmDepth(): float
     {
         $films = 0.0;
         foreach ($this->zone(Zone::Field)->patches as $patch) {

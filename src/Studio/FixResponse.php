@@ -9,7 +9,7 @@ use Inlaid\Core\Preview\Preview;
 use Inlaid\Core\Recipe\Change;
 
 /**
- * A recipe after a remedy, worked out, with what has changed in words.
+ * A recipe after some changes, worked out, with what has changed in words.
  */
 final readonly class FixResponse
 {

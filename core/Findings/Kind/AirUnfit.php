@@ -9,7 +9,6 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Work\StepCalculation;
 
 /**
  * The air or the surface is not fit for a coat.
@@ -55,7 +54,7 @@ final class AirUnfit implements Rule
             yield Finding::of(
                 rule: $this,
                 severity: null !== $works[0]->drying?->stop ? Severity::Stop : Severity::Warn,
-                steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
+                steps: RecipeAnalysis::ids($works),
                 why: $why,
             );
         }

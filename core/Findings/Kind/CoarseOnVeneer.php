@@ -51,7 +51,7 @@ final class CoarseOnVeneer implements Rule
                 continue;
             }
             foreach ($whole->recipe->partsOf($work->step) as $part) {
-                if (null !== $part->substrate->faceVeneer() && !$this->sanding->goesThrough($whole, $part)) {
+                if (null !== $part->substrate->faceVeneer() && !$this->sanding->budget($whole, $part)->goesThrough()) {
                     yield Finding::of(
                         rule: $this,
                         severity: Severity::Warn,

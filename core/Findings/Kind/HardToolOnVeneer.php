@@ -64,7 +64,7 @@ final class HardToolOnVeneer implements Rule
             $sealed = null !== $part && null !== RecipeAnalysis::first($whole->before($work, $part), RecipeAnalysis::seals(...));
             $takesLittle = null !== $part && Tool::Machine === $tool
                 && $work->removes(Scenario::Most) <= self::BEARS * 1000 * ($part->substrate->faceVeneer() ?? 0.0);
-            if (null !== $part && !$sealed && !$takesLittle && !$this->sanding->goesThrough($whole, $part)) {
+            if (null !== $part && !$sealed && !$takesLittle && !$this->sanding->budget($whole, $part)->goesThrough()) {
                 [$other, $how] = Tool::Machine === $tool ? [Tool::Hand, 'Sand by hand'] : [Tool::PlasticScraper, 'Use a plastic scraper'];
                 yield Finding::of(
                     rule: $this,

@@ -53,7 +53,7 @@ final class LeadUntested implements Rule
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Stop,
-                    steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $dry),
+                    steps: RecipeAnalysis::ids($dry),
                     why: \sprintf(
                         '%s %s %s that %s. Don\'t dry-sand. Follow the label, the safety data sheet and local rules.',
                         $part->name,

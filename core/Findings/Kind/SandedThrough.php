@@ -11,6 +11,7 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
+use Inlaid\Core\Findings\SandingBudget;
 use Inlaid\Core\Findings\WorkOutSanding;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Recipe\Scenario;
@@ -51,16 +52,16 @@ final readonly class SandedThrough implements Rule
     public function check(RecipeAnalysis $whole): iterable
     {
         foreach ($whole->recipe->piece->parts as $part) {
-            if (!$this->sanding->goesThrough($whole, $part)) {
+            $budget = $this->sanding->budget($whole, $part);
+            if (!$budget->goesThrough()) {
                 continue;
             }
-            $budget = $this->sanding->budget($whole, $part);
             $sanding = $this->sanding->sanding($whole, $part);
-            $each = floor(WorkOutSanding::MOST * $budget->veneer / array_sum(array_map(
+            $each = floor(SandingBudget::MOST * $budget->veneer / array_sum(array_map(
                 static fn (StepCalculation $w): int => $w->step->rounds(Scenario::Most),
                 $sanding,
             )));
-            $off = $budget->ofWood > WorkOutSanding::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
+            $off = $budget->ofWood > SandingBudget::MOST * $budget->veneer ? $budget->ofWood : $budget->mostOfWood;
             yield Finding::of(
                 rule: $this,
                 severity: $off > self::NEARLY_ALL * $budget->veneer ? Severity::Stop : Severity::Warn,

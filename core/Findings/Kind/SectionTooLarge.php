@@ -9,7 +9,6 @@ use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
-use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A wet section is larger than its open time.
@@ -58,7 +57,7 @@ final class SectionTooLarge implements Rule
             yield Finding::of(
                 rule: $this,
                 severity: Severity::Advise,
-                steps: array_map(static fn (StepCalculation $w): string => $w->step->id, array_reverse($wet)),
+                steps: RecipeAnalysis::ids(array_reverse($wet)),
                 why: \sprintf(
                     '%s for %d min but %s %d min to apply: %s.',
                     RecipeAnalysis::names($wet)

@@ -75,7 +75,7 @@ final class StainOverSealed implements Rule
         return Finding::of(
             rule: $this,
             severity: Severity::Warn,
-            steps: [...array_map(static fn (StepCalculation $w): string => $w->step->id, $works), $film->step->id],
+            steps: [...RecipeAnalysis::ids($works), $film->step->id],
             why: \sprintf('%s can\'t penetrate: “%s” has sealed the wood.', RecipeAnalysis::names($works), $film->step->name()),
             remedies: [
                 new Remedy(
@@ -95,7 +95,7 @@ final class StainOverSealed implements Rule
         return Finding::of(
             rule: $this,
             severity: Severity::Warn,
-            steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $works),
+            steps: RecipeAnalysis::ids($works),
             why: \sprintf(
                 '%s can\'t penetrate %s: %s still %s %s.',
                 RecipeAnalysis::names($works),

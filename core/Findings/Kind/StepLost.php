@@ -244,7 +244,7 @@ final class StepLost implements Rule
 
     private function nextOf(RecipeAnalysis $whole, string $stepId): ?string
     {
-        $ids = array_map(static fn (StepCalculation $w): string => $w->step->id, $whole->works);
+        $ids = RecipeAnalysis::ids($whole->works);
 
         return $ids[(int) array_search($stepId, $ids, true) + 1] ?? null;
     }

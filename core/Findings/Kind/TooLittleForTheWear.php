@@ -72,7 +72,7 @@ final class TooLittleForTheWear implements Rule
         yield Finding::of(
             rule: $this,
             severity: $hard ? Severity::Warn : Severity::Advise,
-            steps: array_map(static fn (StepCalculation $w): string => $w->step->id, $last),
+            steps: RecipeAnalysis::ids($last),
             why: \sprintf(
                 '%s %s; expected wear is %s%s.',
                 RecipeAnalysis::names($last),

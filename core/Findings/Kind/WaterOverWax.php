@@ -91,7 +91,7 @@ final class WaterOverWax implements Rule
                 yield Finding::of(
                     rule: $this,
                     severity: Severity::Stop,
-                    steps: [$work->step->id, ...array_map(static fn (StepCalculation $w): string => $w->step->id, $waxes)],
+                    steps: [$work->step->id, ...RecipeAnalysis::ids($waxes)],
                     why: \sprintf('“%s” is water-based and goes over %s. It will peel.', $work->step->name(), $names),
                     remedies: [
                         new Remedy(

@@ -2527,7 +2527,7 @@ export interface components {
             films: number;
             gap: number;
         };
-        /** @description A recipe after a remedy, worked out, with what has changed in words. */
+        /** @description A recipe after some changes, worked out, with what has changed in words. */
         FixResponse: {
             document: components["schemas"]["Recipe"];
             preview: components["schemas"]["Preview"];
