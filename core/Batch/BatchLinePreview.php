@@ -26,6 +26,7 @@ final readonly class BatchLinePreview
         public Amount $amount,
         public float $volume,
         public ?string $how,
+        public bool $isPowder,
     ) {
     }
 
@@ -48,6 +49,7 @@ final readonly class BatchLinePreview
                 amount: Amount::of($p->measured(), $units, $p->grams),
                 volume: round($p->volume()->toFloat(), 6),
                 how: null === $line ? null : $line->measure->inWords($line->amount()),
+                isPowder: $p->material->isPowder(),
             );
         }, array_values($of->portions));
     }

@@ -64,6 +64,7 @@ final readonly class PourBatch
             amount: Amount::of($l->measured, $context->units, $l->mass),
             volume: round($l->volume->toFloat(), 6),
             how: null,
+            isPowder: $l->material->isPowder(),
         ), $batch->lines);
 
         return new BatchPreview(
@@ -87,6 +88,7 @@ final readonly class PourBatch
             amount: Amount::of($l->millilitres(), $context->units, $g),
             volume: round($g->dividedBy($l->material->body->density)->toFloat(), 6),
             how: $l->measure->inWords($l->amount()),
+            isPowder: $l->material->isPowder(),
         ), $batch->lines, $grams);
         $mass = ExactNumber::sum($grams);
 

@@ -29,10 +29,7 @@ final class RemarkOnMix
             );
         }
         if (!$batch->measured && \count($batch->lines) > 1) {
-            $remarks[] = new Remark(
-                Severity::Advise,
-                'Your measuring tools can\'t reach this ratio. Weigh it or add a finer tool in Settings.',
-            );
+            $remarks[] = new Remark(Severity::Advise, self::missing($batch));
         }
         if (null === $cup) {
             $remarks[] = new Remark(
@@ -42,5 +39,27 @@ final class RemarkOnMix
         }
 
         return $remarks;
+    }
+
+    /** Which measure is missing: what the smallest amount that nothing measures asks for. */
+    private static function missing(BatchPreview $batch): string
+    {
+        $lines = $batch->lines;
+        usort($lines, static fn (BatchLinePreview $a, BatchLinePreview $b): int => $a->amount->ml <=> $b->amount->ml);
+        [$line] = $lines;
+        $tool = match (true) {
+            $line->isPowder => 'a smaller spoon or a scale',
+            $line->amount->ml < 2.0 => 'a 1 ml syringe or a scale',
+            $line->amount->ml < 20.0 => 'a 20 ml syringe or a scale',
+            $line->amount->ml < 100.0 => 'a 100 ml syringe or a scale',
+            default => 'a jug or a scale',
+        };
+
+        return \sprintf(
+            'Your measuring tools can\'t reach this ratio: the smallest part is %s of %s. Add %s in Settings.',
+            $line->amount->text,
+            $line->name,
+            $tool,
+        );
     }
 }

@@ -29,7 +29,7 @@ final class TimePatch
         }
         $dwell = 60 * ($step->detail->dwell ?? 0);
         $wipes = $dwell > 0 || (Effect::Adds === $figures->effect && $figures->left < 1.0);
-        $all = 60 * $act->work->area / $figures->rate / ($step->tool()?->pace() ?? 1.0);
+        $all = 60 * $act->work->area / $figures->rate;
         $usual = max(self::LEAST, (int) ceil($wipes ? $all / 2 : $all));
 
         return PatchTiming::of($board->lay ?? $usual, $dwell, $wipes ? $board->wipe ?? $usual : 0);

@@ -46,17 +46,12 @@ final class CorrectByReference
      */
     public function correct(Spot $patch, Spot $reference, float $reflects): CorrectedColour
     {
-        if (!is_finite($reflects) || $reflects < 0.02 || $reflects > 0.98) {
-            throw InvalidColour::noCard();
-        }
         $shown = $reference->mean->channels();
-        if (max($shown) > self::WHITE) {
-            throw InvalidColour::blownOut();
-        }
-        if (min($shown) < self::BLACK) {
-            throw InvalidColour::tooDark();
-        }
-        $true = array_map(static fn (float $v, float $ref): float => $v * $reflects / $ref, $patch->mean->channels(), $shown);
+        $true = array_map(
+            static fn (float $v, float $times): float => $v * $times,
+            $patch->mean->channels(),
+            $this->factors($reference, $reflects),
+        );
         $remarks = array_keys(array_filter([
             self::UNEVEN => $patch->spread > self::EVEN,
             'The reference is uneven: shaded, or the spot reaches over its edge.' => $reference->spread > self::EVEN,
@@ -71,5 +66,30 @@ final class CorrectByReference
             remarks: $remarks,
             cannot: self::CANNOT,
         );
+    }
+
+    /**
+     * By how much each channel is to be multiplied.
+     *
+     * @param float $reflects share of the light that the reference reflects
+     *
+     * @return array{float, float, float}
+     *
+     * @throws InvalidColour if the reference is blown out, too dark, or no reference
+     */
+    public function factors(Spot $reference, float $reflects): array
+    {
+        if (!is_finite($reflects) || $reflects < 0.02 || $reflects > 0.98) {
+            throw InvalidColour::noCard();
+        }
+        [$red, $green, $blue] = $shown = $reference->mean->channels();
+        if (max($shown) > self::WHITE) {
+            throw InvalidColour::blownOut();
+        }
+        if (min($shown) < self::BLACK) {
+            throw InvalidColour::tooDark();
+        }
+
+        return [$reflects / $red, $reflects / $green, $reflects / $blue];
     }
 }

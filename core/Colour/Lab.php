@@ -57,6 +57,12 @@ final readonly class Lab
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
+    /** The plain distance, ΔE*ab: where colours are so far apart that CIEDE2000 says little. */
+    public function distance(self $other): float
+    {
+        return sqrt(($this->l - $other->l) ** 2 + ($this->a - $other->a) ** 2 + ($this->b - $other->b) ** 2);
+    }
+
     /** Unclipped: what no picture can show is less than none or more than white. */
     public function light(): Light
     {

@@ -28,6 +28,20 @@ final readonly class Light
         return new self(self::linear($red), self::linear($green), self::linear($blue));
     }
 
+    /**
+     * @param list<self> $of
+     */
+    public static function mean(array $of): self
+    {
+        $count = max(1, \count($of));
+
+        return new self(
+            array_sum(array_column($of, 'red')) / $count,
+            array_sum(array_column($of, 'green')) / $count,
+            array_sum(array_column($of, 'blue')) / $count,
+        );
+    }
+
     /** What can be shown of it: nothing under black or over white. */
     public function colour(): Colour
     {

@@ -21,23 +21,13 @@ final readonly class Spot
     public static function of(array $pixels): self
     {
         $lights = array_map(static fn (array $p): Light => Light::ofCodes(...$p), $pixels);
-        $count = \count($lights);
-        $mean = new Light(
-            array_sum(array_map(static fn (Light $l): float => $l->red, $lights)) / $count,
-            array_sum(array_map(static fn (Light $l): float => $l->green, $lights)) / $count,
-            array_sum(array_map(static fn (Light $l): float => $l->blue, $lights)) / $count,
-        );
+        $mean = Light::mean($lights);
         $labs = array_map(static fn (Light $l): Lab => Lab::of($l->colour()), $lights);
         $middle = Lab::of($mean->colour());
 
         return new self(
             $mean,
-            sqrt(
-                array_sum(array_map(
-                    static fn (Lab $l): float => ($l->l - $middle->l) ** 2 + ($l->a - $middle->a) ** 2 + ($l->b - $middle->b) ** 2,
-                    $labs,
-                )) / $count,
-            ),
+            sqrt(array_sum(array_map(static fn (Lab $l): float => $l->distance($middle) ** 2, $labs)) / \count($labs)),
         );
     }
 }

@@ -48,6 +48,24 @@ final readonly class Edit
         return new self(do: EditKind::Change, step: $step, before: null, new: null, set: [], changes: array_values($changes));
     }
 
+    /**
+     * What nobody planned, with what it needs.
+     *
+     * @param string $does as a document says it
+     */
+    public static function improvise(string $does, ?string $before): self
+    {
+        return new self(do: EditKind::Improvise, step: null, before: $before, new: null, set: ['does' => $does]);
+    }
+
+    /**
+     * @param string $does what of the step is otherwise, as a document says it
+     */
+    public static function otherwise(string $step, string $does): self
+    {
+        return new self(do: EditKind::Otherwise, step: $step, before: null, new: null, set: ['does' => $does]);
+    }
+
     public static function takeOut(string $step): self
     {
         return new self(do: EditKind::TakeOut, step: $step, before: null, new: null, set: []);

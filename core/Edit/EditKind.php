@@ -19,4 +19,6 @@ enum EditKind: string
     case LeaveBare = 'leave-bare';
     case Shares = 'shares';
     case Ground = 'ground';
+    case Improvise = 'improvise';
+    case Otherwise = 'otherwise';
 }

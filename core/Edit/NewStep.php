@@ -35,6 +35,23 @@ final readonly class NewStep
     }
 
     /**
+     * A clear coat over what is there, through-dry.
+     *
+     * @param list<string> $parts
+     */
+    public static function topcoat(array $parts, bool $outdoors, int $coats = 1, string $title = 'Clear topcoat'): self
+    {
+        return new self(
+            title: $title,
+            technique: 'brushed',
+            parts: $parts,
+            uses: MaterialRequirement::topcoat($outdoors),
+            coats: $coats,
+            wait: WaitUntil::Through,
+        );
+    }
+
+    /**
      * @param list<string> $parts
      */
     public function on(array $parts): self

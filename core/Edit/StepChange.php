@@ -7,6 +7,7 @@ namespace Inlaid\Core\Edit;
 use Inlaid\Core\Film\FilmWeight;
 use Inlaid\Core\Recipe\SandingAim;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Recipe\Wiping;
 use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Tool;
@@ -51,6 +52,16 @@ final readonly class StepChange
     public static function left(float $share): self
     {
         return new self(StepField::Left, $share);
+    }
+
+    public static function wiping(Wiping $wiping): self
+    {
+        return new self(StepField::Wiping, $wiping->value);
+    }
+
+    public static function sections(int $count): self
+    {
+        return new self(StepField::Sections, $count);
     }
 
     /** Minutes. */

@@ -15,6 +15,8 @@ enum StepField: string
     case Dwell = 'dwell';
     case Left = 'left';
     case HandsOn = 'handsOn';
+    case Sections = 'sections';
+    case Wiping = 'wiping';
     case Aim = 'aim';
     case Direction = 'strokes';
     case Tool = 'tool';

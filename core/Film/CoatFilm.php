@@ -16,6 +16,12 @@ final readonly class CoatFilm
     {
     }
 
+    /** What is laid dry, so many µm thick. */
+    public static function dry(float $thickness): self
+    {
+        return new self(wet: $thickness, stays: $thickness, dry: $thickness, ofNormal: 1.0);
+    }
+
     /** With a sheet of so many µm laid into it. */
     public function under(float $thickness): self
     {

@@ -25,6 +25,7 @@ final class LayCoat
     /**
      * @param float|null $left  share of the wet film left after wiping, where the step overrides the technique
      * @param int|null   $dwell minutes until it is wiped, where the step says
+     * @param float      $wiped what the cloth leaves against a dry one, where the technique wipes
      *
      * @return CoatFilm|null null where nothing in the mix makes a film
      */
@@ -34,12 +35,14 @@ final class LayCoat
         FilmWeight $weight,
         ?float $left = null,
         ?int $dwell = null,
+        float $wiped = 1.0,
     ): ?CoatFilm {
         if (null === $mix->normalWet) {
             return null;
         }
         $wet = $mix->normalWet * $technique->laid * $weight->factor();
-        $stays = $wet * ($left ?? $this->left($technique->left, $dwell, $mix->handling->openTime));
+        $cloth = $technique->left < 1.0 ? $wiped : 1.0;
+        $stays = $wet * ($left ?? $cloth * $this->left($technique->left, $dwell, $mix->handling->openTime));
 
         return new CoatFilm(wet: $wet, stays: $stays, dry: $stays * $mix->solids * $mix->build, ofNormal: $stays / $mix->normalWet);
     }

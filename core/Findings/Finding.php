@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings;
 
 use Inlaid\Core\Batch\Severity;
+use Inlaid\Core\Recipe\Step;
 
 /**
  * Something that will go wrong, or might: where, why, how much it matters, and what would mend it.
@@ -48,6 +49,8 @@ final readonly class Finding
         ?string $school = null,
         string $about = '',
     ): self {
+        $steps = array_values(array_unique(array_map(Step::documentId(...), $steps))); // a blend is one step
+
         return new self(
             key: implode(':', [$rule->key(), ...$steps, ...('' === $about ? [] : [$about])]),
             rule: $rule->key(),
@@ -86,5 +89,20 @@ final readonly class Finding
             school: $this->school,
             accepted: $reason,
         );
+    }
+
+    /**
+     * What is found now that was not found before.
+     *
+     * @param list<self> $now
+     * @param list<self> $before
+     *
+     * @return list<self>
+     */
+    public static function brought(array $now, array $before): array
+    {
+        $known = array_map(static fn (self $f): string => $f->key, $before);
+
+        return array_values(array_filter($now, static fn (self $f): bool => !\in_array($f->key, $known, true)));
     }
 }

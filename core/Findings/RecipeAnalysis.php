@@ -16,6 +16,7 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Practice\WorkingDefaults;
 use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\SandingAim;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Schedule\PlannedAlone;
 use Inlaid\Core\Surface\Met;
 use Inlaid\Core\Surface\Soil;
@@ -208,13 +209,30 @@ final readonly class RecipeAnalysis
     }
 
     /**
-     * Steps by name, in quotation marks.
+     * Steps by name, in quotation marks; a blend once.
      *
      * @param list<StepCalculation> $works
      */
     public static function names(array $works): string
     {
-        return Wording::listed(array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", $works));
+        return Wording::listed(array_map(static fn (StepCalculation $w): string => "“{$w->step->name()}”", self::each($works)));
+    }
+
+    /**
+     * The steps as a painter counts: of a blend its first colour only.
+     *
+     * @param list<StepCalculation> $works
+     *
+     * @return list<StepCalculation>
+     */
+    public static function each(array $works): array
+    {
+        $first = [];
+        foreach ($works as $work) {
+            $first[Step::documentId($work->step->id)] ??= $work;
+        }
+
+        return array_values($first);
     }
 
     /**
@@ -320,6 +338,12 @@ final readonly class RecipeAnalysis
     public function work(string $stepId): ?StepCalculation
     {
         return $this->works[$this->numbers[$stepId] ?? -1] ?? null;
+    }
+
+    /** Its number as a painter counts. */
+    public function counted(string $stepId): int
+    {
+        return $this->work($stepId)->counted ?? 0;
     }
 
     /**

@@ -54,6 +54,7 @@ final readonly class BuildStacks
                         $s->colour->hex,
                         $part->finish->inWords(),
                         (string) $part->absorption,
+                        null === $part->field($face) ? '' : $part->id.$face,
                         (string) \in_array(Bleed::Silicone, $s->bleeds, true),
                         (string) $recipe->target?->isFor($part->id),
                         ...array_map(static fn (WornPlace $w): string => $w->value, $part->worn->places),
@@ -138,8 +139,8 @@ final readonly class BuildStacks
      */
     private function stack(array $places, array $works, int $number, ?float $share, Recipe $recipe): StackPreview
     {
-        [$first] = $places[0];
-        [$look, $laid] = $this->look->work(part: $first, works: $works, target: $recipe->target, share: $share);
+        [$first, $face] = $places[0];
+        [$look, $laid] = $this->look->work(part: $first, works: $works, target: $recipe->target, share: $share, face: $face);
         $layers = $this->layers($works, $laid);
 
         return new StackPreview(

@@ -33,12 +33,18 @@ final readonly class DescribeLook
     }
 
     /**
+     * Coats are judged as if nobody touched up: that hides nothing, and nobody looks for it.
+     *
      * @param list<StepCalculation> $works one for each doing
      */
     public function describe(LaidSurface $look, array $works, ?Target $target = null): LookPreview
     {
-        $seen = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose));
-        $hiding = array_keys(array_filter($works, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
+        $coats = array_values(array_filter($works, static fn (StepCalculation $w): bool => !$w->step->isTouchUp()));
+        $judged = \count($coats) === \count($works) ? $look : $look->only(
+            array_map(static fn (StepCalculation $w): string => $w->step->id, $coats),
+        );
+        $seen = array_keys(array_filter($coats, static fn (StepCalculation $w): bool => Purpose::Functional !== $w->step->intent->purpose));
+        $hiding = array_keys(array_filter($coats, static fn (StepCalculation $w): bool => Purpose::Hide === $w->step->intent->purpose));
 
         return new LookPreview(
             after: [
@@ -52,13 +58,13 @@ final readonly class DescribeLook
                     array_keys($works),
                 ),
             ],
-            effects: $this->judge->effects($look, $seen),
+            effects: $this->judge->effects($judged, $seen),
             softened: $this->judge->softened(
-                $look,
+                $judged,
                 array_values(array_diff($seen, $hiding)),
-                array_values(array_diff(array_keys($works), $hiding, self::covering($works))),
+                array_values(array_diff(array_keys($coats), $hiding, self::covering($coats))),
             ),
-            hides: array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($look, $i), $hiding))),
+            hides: array_values(array_filter(array_map(fn (int $i): ?LookHides => $this->judge->hides($judged, $i), $hiding))),
             depths: $this->depths($look->end(Zone::Field)),
             ages: $this->ages($look),
             target: null === $target ? [] : $this->target($look, $target),

@@ -34,10 +34,10 @@ final readonly class WorkOutLook
      *
      * @return array{LookPreview, LaidSurface} in words, and itself; where there is no room only its ground
      */
-    public function work(PiecePart $part, array $works, ?Target $target = null, ?float $share = 1.0): array
+    public function work(PiecePart $part, array $works, ?Target $target = null, ?float $share = 1.0, string $face = ''): array
     {
         $done = array_values(array_filter($works, static fn (StepCalculation $w): bool => $w->isDone()));
-        $look = $this->look($part, $done, $share ?? 0.0);
+        $look = $this->look(part: $part, works: $done, share: $share ?? 0.0, face: $face);
         $target = true === $target?->isFor($part->id) ? $target : null;
 
         return null === $share
@@ -49,9 +49,9 @@ final readonly class WorkOutLook
      * @param list<StepCalculation> $works all of which are done
      * @param float                 $share of the room, where many looks must share it
      */
-    public function look(PiecePart $part, array $works, float $share = 1.0): LaidSurface
+    public function look(PiecePart $part, array $works, float $share = 1.0, string $face = ''): LaidSurface
     {
-        return $this->build->lay(Origin::of($part), $this->doings($part, $works), $share);
+        return $this->build->lay(Origin::of($part, $face), $this->doings($part, $works), $share);
     }
 
     /**
@@ -60,10 +60,10 @@ final readonly class WorkOutLook
      * @param list<StepCalculation> $works all of which are done
      * @param float                 $share of the room, where many looks must share it
      */
-    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0): ZoneState
+    public function zone(PiecePart $part, array $works, Zone $zone = Zone::Field, float $share = 1.0, string $face = ''): ZoneState
     {
         return $this->build->end(
-            origin: Origin::of($part),
+            origin: Origin::of($part, $face),
             doings: $this->doings($part, $works),
             zone: $zone,
             share: $share,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Material;
 
 use Brick\Math\BigRational;
+use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Sheen;
 
 /**
@@ -109,15 +110,26 @@ final readonly class Material
     /** The same, with what patches say of its look. */
     public function learning(?Learned $learned): self
     {
+        return $this->looking($this->look->learning($learned), $this->id);
+    }
+
+    /** Another of the same class, of another colour. */
+    public function coloured(Colour $colour): self
+    {
+        return $this->looking(Look::of($this->look->kind, $colour, $this->look->hiding), $this->id.$colour->hex);
+    }
+
+    private function looking(Look $look, string $id): self
+    {
         return new self(
-            id: $this->id,
+            id: $id,
             version: $this->version,
             name: $this->name,
             kind: $this->kind,
             typical: $this->typical,
             body: $this->body,
             handling: $this->handling,
-            look: $this->look->learning($learned),
+            look: $look,
             sheen: $this->sheen,
             ambering: $this->ambering,
             outdoors: $this->outdoors,

@@ -23,7 +23,7 @@ final readonly class ReadQuantity
      */
     public function read(string $text): Quantity
     {
-        if (1 !== preg_match('/^\s*(-?[\d\s.,\/⁄½⅓⅔¼¾⅛⅜⅝⅞⅙⅚⅕−]+?)\s*(\p{L}[\p{L}. ]*)\s*$/u', $text, $m)) {
+        if (1 !== preg_match('/^\s*(-?[\d\s.,\/⁄½⅓⅔¼¾⅛⅜⅝⅞⅙⅚⅕−]+?)\s*(\p{L}[\p{L}. ]*)\s*$/u', Spoken::inFigures($text), $m)) {
             throw InvalidMeasure::unreadable($text);
         }
         $unit = Unit::named($m[2]) ?? throw InvalidMeasure::unreadable($text);

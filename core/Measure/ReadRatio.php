@@ -24,7 +24,11 @@ final readonly class ReadRatio
      */
     public function read(string $text, array $names, string $unit = 'ml'): array
     {
-        $text = trim($text);
+        $written = trim($text);
+        $text = self::asFigures($written, $names);
+        if (1 === preg_match('/^\d+\s*\/\s*\d+$/', $text)) {
+            return $this->percent(ExactNumber::parse($text)->multipliedBy(100), $names, $unit);
+        }
         if (1 === preg_match('/^(.+?)\s*(?:%|percent|per cent)$/u', $text, $m)) {
             return $this->percent(ExactNumber::parse($m[1]), $names, $unit);
         }
@@ -33,7 +37,7 @@ final readonly class ReadRatio
         }
         $terms = preg_split('/\s*(?::|\bto\b|\+)\s*/u', $text) ?: [];
         if (\count($terms) < 2) {
-            throw InvalidMeasure::unreadableRatio($text);
+            throw InvalidMeasure::unreadableRatio($written);
         }
         $shares = array_map(ExactNumber::parse(...), $terms);
         if (\count($shares) !== \count($names)) {
@@ -41,6 +45,45 @@ final readonly class ReadRatio
         }
 
         return $this->parts($shares, $names, $unit);
+    }
+
+    /**
+     * "Half and half", "50-50", "2 oz to 2 oz", "1 part paint to 3 parts water", "a third water": in figures, without what is the same of
+     * all or names an ingredient.
+     *
+     * @param non-empty-list<string> $names
+     */
+    private static function asFigures(string $text, array $names): string
+    {
+        $text = (string) preg_replace(
+            '/^half\s*(?:and|-|\/)\s*half$|^equal parts$/iu',
+            implode(':', array_fill(0, \count($names), '1')),
+            $text,
+        );
+        $text = Spoken::inFigures($text);
+        if (1 === preg_match('/^(\d+)\s*[-–\/]\s*(\d+)$/u', $text, $m) && 100 === (int) $m[1] + (int) $m[2]) {
+            return $m[1].':'.$m[2];
+        }
+        $words = array_filter(array_merge(...array_map(
+            static fn (string $n): array => preg_split('/[\s,]+/u', mb_strtolower($n)) ?: [],
+            $names,
+        )), static fn (string $w): bool => mb_strlen($w) > 2);
+        $named = implode('|', array_map(static fn (string $w): string => preg_quote($w, '/'), ['paint', 'water', 'thinner', ...$words]));
+        $text = (string) preg_replace("/\\s+(?:of\\s+)?(?:(?:the|$named)\\b,?\\s*)+(?=:|\\bto\\b|\\+|$)/u", ' ', $text);
+        $terms = preg_split('/\s*(?::|\bto\b|\+)\s*/u', trim($text)) ?: [];
+        $units = array_map(
+            static fn (string $t): string => 1 === preg_match('/[\d\s.,\/⁄½⅓⅔¼¾]+(\p{L}[\p{L}. ]*)$/u', $t, $m) ? trim($m[1]) : '',
+            $terms,
+        );
+        $isSame = 1 < \count($terms) && 1 === \count(
+            array_unique(array_map(static fn (string $u): string => rtrim($u, 's'), $units)),
+        ) && '' !== $units[0];
+
+        return $isSame ? implode(':', array_map(
+            static fn (string $t, string $u): string => trim(substr($t, 0, \strlen($t) - \strlen($u))),
+            array_map(trim(...), $terms),
+            $units,
+        )) : trim($text);
     }
 
     /**

@@ -26,6 +26,7 @@ use Inlaid\Core\Mixing\MakeBatch;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Mixing\Part;
 use Inlaid\Core\Optics\DeriveOptics;
+use Inlaid\Core\Optics\TintingStrength;
 use Inlaid\Core\Recipe\DescribeStep;
 
 /**
@@ -65,7 +66,9 @@ final readonly class PreviewMatch
         }
         $byId = array_column(array_map(static fn (Material $m): array => [$m->id, $m], $paints), 1, 0);
         $optics = array_filter(array_map(
-            fn (Material $m): ?Optics => LookKind::Opaque === $m->look->kind ? $this->optics->derive($m) : null,
+            fn (Material $m): ?Optics => LookKind::Opaque === $m->look->kind
+                ? $this->optics->derive($m)?->times(TintingStrength::of($m))
+                : null,
             self::ofOneKind($byId),
         ));
         if ([] === $optics) {

@@ -23,7 +23,20 @@ use Inlaid\Core\Material\StatedTimes;
  */
 final class DeriveCharacter
 {
+    /** @var \WeakMap<FlatMix, MixCharacter> */
+    private \WeakMap $derived;
+
+    public function __construct()
+    {
+        $this->derived = new \WeakMap();
+    }
+
     public function derive(FlatMix $mix): MixCharacter
+    {
+        return $this->derived[$mix] ??= $this->character($mix);
+    }
+
+    private function character(FlatMix $mix): MixCharacter
     {
         $bodies = array_values(array_filter($mix->leaves, static fn (Component $l): bool => !$l->material->kind->thins()));
         $solids = $built = $wet = $filmVolume = $bodyVolume = $thinner = 0.0;

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\Mixing;
 
 use Inlaid\Core\Material\Material;
-use Inlaid\Core\Material\MaterialKind;
 
 /**
  * Tells in which order a mix with powder in it is made: powders are dissolved before they meet anything thick, rest as long as they have
  * to, and only then comes the rest.
- *
- * A powder stirred into paint keeps dry grains that no stirring finds again; they streak under the brush.
  */
 final class DescribeMixing
 {
@@ -30,31 +27,14 @@ final class DescribeMixing
         if ([] === $liquids) {
             return [\sprintf('Mix %s dry. Wear a mask.', self::names($powders))];
         }
-        $first = self::wets($liquids);
+        [$first, $rest] = [$liquids[0], \array_slice($liquids, 1)];
         $slake = $mix->slakes();
-        $rest = array_values(array_filter($liquids, static fn (Material $m): bool => $m !== $first));
 
         return [
             \sprintf('Stir %s into %s gradually until there are no lumps.', self::names($powders), $first->name),
             ...($slake > 0 ? [\sprintf('Let it slake for %d min, stir again and strain.', $slake)] : []),
             ...([] === $rest ? [] : [\sprintf('Then stir in %s.', self::names($rest))]),
         ];
-    }
-
-    /**
-     * What a powder is dissolved in: the thinnest there is, a thinner if there is one, else what comes first.
-     *
-     * @param non-empty-list<Material> $liquids
-     */
-    private static function wets(array $liquids): Material
-    {
-        foreach ($liquids as $liquid) {
-            if (MaterialKind::Thinner === $liquid->kind) {
-                return $liquid;
-            }
-        }
-
-        return $liquids[0];
     }
 
     /**

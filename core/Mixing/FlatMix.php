@@ -6,21 +6,26 @@ namespace Inlaid\Core\Mixing;
 
 use Brick\Math\BigRational;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Material\MaterialKind;
 
 /**
- * What is really in a mix, material by material, in pouring order.
+ * What is really in a mix, material by material, in pouring order: as written, but powders right after what they are stirred into, which
+ * comes first. A powder stirred into paint keeps dry grains that no stirring finds again; they streak under the brush.
  *
  * Immutable. `pricePerMl` null where something in it has no known price.
  */
 final readonly class FlatMix
 {
     public ?float $pricePerMl;
+    /** @var non-empty-list<Component> */
+    public array $leaves;
 
     /**
      * @param non-empty-list<Component> $leaves
      */
-    public function __construct(public string $name, public array $leaves)
+    public function __construct(public string $name, array $leaves)
     {
+        $this->leaves = self::inPouringOrder($leaves);
         $this->pricePerMl = Material::cost(array_map(static fn (Component $l): array => [$l->material, $l->mass], $leaves));
     }
 
@@ -64,5 +69,25 @@ final readonly class FlatMix
             static fn (Component $l): array => $l->material->cautions,
             $this->leaves,
         ))));
+    }
+
+    /**
+     * A powder is wetted with the thinnest there is: a thinner if there is one, else what is written first.
+     *
+     * @param non-empty-list<Component> $leaves
+     *
+     * @return non-empty-list<Component>
+     */
+    private static function inPouringOrder(array $leaves): array
+    {
+        $powders = array_filter($leaves, static fn (Component $l): bool => $l->material->isPowder());
+        $liquids = array_values(array_filter($leaves, static fn (Component $l): bool => !$l->material->isPowder()));
+        if ([] === $powders || [] === $liquids) {
+            return $leaves;
+        }
+        $wets = array_values(array_filter($liquids, static fn (Component $l): bool => MaterialKind::Thinner === $l->material->kind))[0]
+            ?? $liquids[0];
+
+        return [$wets, ...array_values($powders), ...array_values(array_filter($liquids, static fn (Component $l): bool => $l !== $wets))];
     }
 }

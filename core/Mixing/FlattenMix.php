@@ -15,7 +15,20 @@ use Inlaid\Core\Material\Material;
  */
 final class FlattenMix
 {
+    /** @var \WeakMap<Mixture|Material, FlatMix> what was taken apart before: neither changes */
+    private \WeakMap $flat;
+
+    public function __construct()
+    {
+        $this->flat = new \WeakMap();
+    }
+
     public function flatten(Mixture|Material $mix): FlatMix
+    {
+        return $this->flat[$mix] ??= $this->apart($mix);
+    }
+
+    private function apart(Mixture|Material $mix): FlatMix
     {
         $masses = $this->masses($mix);
         $yield = BigRational::zero();

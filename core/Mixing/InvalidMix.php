@@ -94,9 +94,19 @@ final class InvalidMix extends ValidationError
         return new self('None of these paints has a full-strength colour. Enter it on the shelf.');
     }
 
+    public static function nothingToVary(): self
+    {
+        return new self('This step uses no mix of two or more parts there. Mix it first.');
+    }
+
     public static function nothingToThinWith(): self
     {
-        return new self('This step\'s mix has no thinner. Add one first.');
+        return new self('This mix has no thinner. A stripe tells how much of it there is.');
+    }
+
+    public static function nothingToLookThrough(): self
+    {
+        return new self('A stripe of this tells nothing: it has no colour, or it is metallic.');
     }
 
     public static function nothingToLookAt(string $part): self

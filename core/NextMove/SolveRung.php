@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Inlaid\Core\NextMove;
 
 /**
- * One thinning and number of coats, and where that ends.
+ * One ratio and number of coats, and where that ends.
  *
- * Immutable. `thinner` parts to one of the rest; `shares` of the parts of the mix, in its order, exact; `over` whether its label allows
- * less.
+ * Immutable. `ratio` parts to one of the rest, `said` with the rest first; `shares` of the parts of the mix, in its order, exact; `over`
+ * whether its label allows less.
  */
 final readonly class SolveRung
 {
@@ -16,7 +16,7 @@ final readonly class SolveRung
      * @param list<string> $shares
      */
     public function __construct(
-        public float $thinner,
+        public float $ratio,
         public string $said,
         public array $shares,
         public int $coats,

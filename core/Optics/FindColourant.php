@@ -18,7 +18,8 @@ use Inlaid\Core\Mixing\FlatMix;
 use Inlaid\Core\Mixing\MixCharacter;
 
 /**
- * Finds what a mix does to light from what is in it, each by its share of the volume.
+ * Finds what a mix does to light from what is in it, each by its share of the volume; of several paints in it by their tinting strength,
+ * so that together they are as much paint as there is.
  *
  * Where flake is in a mix the whole of it is flake: its look turns with the angle, and nothing is promised of it. `instead` is taken in the
  * place of a material of its id, to see what would be.
@@ -30,11 +31,19 @@ final class FindColourant
 
     private ?Material $instead = null;
     private bool $sees = true;
+    /** @var \WeakMap<FlatMix, Colourant> what was found before */
+    private \WeakMap $found;
 
     public function __construct(
         private readonly DeriveOptics $derive = new DeriveOptics(),
         private readonly RecoverSpectrum $recover = new RecoverSpectrum(),
     ) {
+        $this->found = new \WeakMap();
+    }
+
+    public function __clone()
+    {
+        $this->found = new \WeakMap(); // it finds something else
     }
 
     /** The same, with one material looking otherwise. */
@@ -60,24 +69,39 @@ final class FindColourant
      */
     public function find(FlatMix $mix, MixCharacter $character): ?Colourant
     {
-        if (null === $character->normalWet) {
-            return null;
-        }
+        return null === $character->normalWet
+            ? null
+            : $this->found[$mix] ??= $this->colourant($mix, $character->normalWet, $character->sheen);
+    }
+
+    private function colourant(FlatMix $mix, float $normal, ?Sheen $sheen): Colourant
+    {
         $parts = [];
-        $yellows = 0.0;
+        $yellows = $coloured = $tinting = 0.0;
         foreach ($this->sees ? $mix->leaves : [] as $leaf) {
             $material = $leaf->material->id === $this->instead?->id ? $this->instead : $leaf->material;
-            $parts[] = [$this->derive->derive($material) ?? $this->derive->dye($material) ?? Optics::clear(), $leaf->share];
+            $times = TintingStrength::of($material);
+            $isPaint = LookKind::Opaque === $material->look->kind;
+            $coloured += $isPaint ? $leaf->share : 0.0;
+            $tinting += $isPaint ? $times * $leaf->share : 0.0;
+            $parts[] = [
+                $this->derive->derive($material) ?? $this->derive->dye($material) ?? Optics::clear(),
+                $leaf->share,
+                $isPaint ? $times : null,
+            ];
             $yellows += $leaf->share * $leaf->material->ambering->perMicrometre();
         }
 
         return new Colourant(
             kind: $this->kind($mix),
-            optics: [] === $parts ? Optics::clear() : Optics::mix($parts),
+            optics: [] === $parts ? Optics::clear() : Optics::mix(array_map(
+                static fn (array $p): array => [$p[0], null === $p[2] ? $p[1] : $p[1] * $p[2] * $coloured / $tinting],
+                $parts,
+            )),
             flake: $this->sees ? $this->flake($mix) : null,
-            sheen: $character->sheen,
+            sheen: $sheen,
             yellows: $yellows,
-            normal: $character->normalWet,
+            normal: $normal,
             isSeen: $this->sees,
         );
     }

@@ -12,14 +12,14 @@ use Inlaid\Core\Technique\WornPlaces;
  *
  * Immutable. `count` how many there are; `absorption` what the first film takes against one on a sealed ground, where the
  * typical value is overridden; `pulls` whether their place is settled, null where there are none; `worn` where natural wear falls; `turned`
- * whether it lies flat and has to be turned between its two sides.
+ * whether it lies flat and has to be turned between its two sides; `inside` whether it can be closed while the rest is worked on.
  */
 final readonly class PiecePart
 {
     /**
      * @param list<Fault>           $faults
-     * @param list<Patch>           $patches
-     * @param array<string, string> $tests   answers of field tests by key
+     * @param list<Field>           $fields
+     * @param array<string, string> $tests  answers of field tests by key
      */
     private function __construct(
         public string $id,
@@ -31,19 +31,20 @@ final readonly class PiecePart
         public ?float $absorption,
         public bool $turned,
         public array $faults,
-        public array $patches,
+        public array $fields,
         public array $tests,
         public ?Pulls $pulls,
         public WornPlaces $worn,
+        public bool $inside,
     ) {
     }
 
     /**
      * @param list<Fault>           $faults
-     * @param list<Patch>           $patches
+     * @param list<Field>           $fields
      * @param array<string, string> $tests
      *
-     * @throws InvalidPiece if count, absorption or a test's answer cannot be true
+     * @throws InvalidPiece if count, absorption, a field or a test's answer cannot be true
      */
     public static function of(
         string $id,
@@ -55,10 +56,11 @@ final readonly class PiecePart
         ?float $absorption = null,
         bool $turned = false,
         array $faults = [],
-        array $patches = [],
+        array $fields = [],
         array $tests = [],
         ?Pulls $pulls = null,
         WornPlaces $worn = new WornPlaces(),
+        bool $inside = false,
     ): self {
         if ($count < 1 || $count > 1000) {
             throw InvalidPiece::outOfRange('A count', 'between 1 and 1000');
@@ -73,17 +75,18 @@ final readonly class PiecePart
         return new self(
             id: $id,
             name: $name,
-            surface: $surface,
+            surface: [] === $fields ? $surface : $surface->divided($fields),
             count: $count,
             substrate: $substrate,
             finish: $finish,
             absorption: $absorption,
             turned: $turned,
             faults: $faults,
-            patches: $patches,
+            fields: $fields,
             tests: $tests,
             pulls: $pulls,
             worn: $worn,
+            inside: $inside,
         );
     }
 
@@ -95,6 +98,14 @@ final readonly class PiecePart
     public function totalArea(?array $faces = null): float
     {
         return $this->surface->area($faces) * $this->count;
+    }
+
+    /** The field that a face is; null for a face itself. */
+    public function field(string $face): ?Field
+    {
+        [, $id] = [...explode('.', $face, 2), null];
+
+        return array_values(array_filter($this->fields, static fn (Field $f): bool => $f->id === $id))[0] ?? null;
     }
 
     /**

@@ -63,6 +63,20 @@ final readonly class Substrate
         );
     }
 
+    /** A repair in it, of another colour. */
+    public function coloured(Colour $colour): self
+    {
+        return new self(
+            kind: $this->kind,
+            species: $this->species,
+            grain: $this->grain,
+            colour: $colour,
+            veneer: $this->veneer,
+            bleeds: $this->bleeds,
+            moves: $this->moves,
+        );
+    }
+
     /** The face veneer in mm: 0.5 where nobody measured it; null where it is no veneer. */
     public function faceVeneer(): ?float
     {

@@ -41,7 +41,7 @@ final readonly class SurveyPart
                 ...$this->ground($part),
                 ...$this->lead($part),
                 ...array_map(static fn (Fault $f): Conclusion => new Conclusion($f->inWords(), $f->asksFor(), true), $part->faults),
-                ...$this->patches($part),
+                ...$this->fields($part),
             ],
         );
     }
@@ -148,10 +148,10 @@ final readonly class SurveyPart
     /**
      * @return list<Conclusion>
      */
-    private function patches(PiecePart $part): array
+    private function fields(PiecePart $part): array
     {
-        return array_map(static function (Patch $patch) use ($part): Conclusion {
-            $thirst = $patch->drinks / $part->drinks();
+        return array_map(static function (Field $field) use ($part): Conclusion {
+            $thirst = ($field->drinks ?? $part->drinks()) / $part->drinks();
             $text = match (true) {
                 $thirst > 1.1 => \sprintf(
                     'absorbs %d %% more than the wood around it: stain goes darker. Seal it thinly first.',
@@ -164,14 +164,17 @@ final readonly class SurveyPart
                 default => 'absorbs like the wood around it.',
             };
 
-            [$own, $wood] = [Lab::of($patch->colour), Lab::of($part->substrate->colour)];
+            [$own, $wood] = [Lab::of($field->colour ?? $part->substrate->colour), Lab::of($part->substrate->colour)];
             $apart = DeltaE2000::between($own, $wood);
             $words = CompareColours::words($own, $wood);
             $colour = $apart < self::SAME_COLOUR || [] === $words
                 ? 'It has the colour of the wood'
                 : \sprintf('It is %s than the wood (ΔE %.0f)', implode(' and ', \array_slice($words, 0, 2)), $apart);
 
-            return new Conclusion($patch->name, $colour.'. It '.$text, false);
-        }, $part->patches);
+            return new Conclusion($field->name, $colour.'. It '.$text, false);
+        }, array_values(array_filter(
+            $part->fields,
+            static fn (Field $f): bool => null !== $f->colour || null !== $f->drinks,
+        )));
     }
 }

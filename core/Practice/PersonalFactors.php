@@ -9,9 +9,9 @@ use Inlaid\Core\Material\Material;
 /**
  * The painter's own figures that are reckoned with, each against what is typical.
  *
- * Immutable. `paces` how much longer a technique takes, by its key; `drying` how much longer a material dries, by its id; `amounts` how
- * much more of a
- * material a technique takes, by material id and technique with a slash between. What is not named is as typical.
+ * Immutable. `paces` how much longer a technique takes, by its key, with a slash and the tool where that isn't the usual one; `drying` how
+ * much longer a material dries, by its id; `amounts` how much more of a material a technique takes, by material id and technique with a
+ * slash between. What is not named is as typical.
  */
 final readonly class PersonalFactors
 {
@@ -22,6 +22,17 @@ final readonly class PersonalFactors
      */
     public function __construct(public array $paces = [], public array $drying = [], public array $amounts = [])
     {
+    }
+
+    public static function paceOf(string $technique, ?string $tool): string
+    {
+        return null === $tool ? $technique : $technique.'/'.$tool;
+    }
+
+    /** How much longer than is typical a technique takes with a tool; with one that was never timed, as the technique itself. */
+    public function pace(string $technique, ?string $tool): float
+    {
+        return $this->paces[self::paceOf($technique, $tool)] ?? $this->paces[$technique] ?? 1.0;
     }
 
     public static function amountOf(string $materialId, string $technique): string

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Preview;
 
+use Inlaid\Core\Colour\ColourDifference;
+use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Findings\RecipeAnalysis;
 use Inlaid\Core\Findings\WorkOutSanding;
+use Inlaid\Core\Piece\Field;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Surface;
 use Inlaid\Core\Piece\SurveyPart;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Works out the parts of a piece as surveyed: faces and areas, thirst, and what the tests tell.
@@ -42,6 +47,29 @@ final readonly class DescribeParts
             outline: $part->surface->outline,
             survey: $this->survey->survey($part),
             sanding: $this->sanding->budget($whole, $part),
+            fields: $this->fields($whole, $part),
         ), $piece->parts);
+    }
+
+    /**
+     * @return list<FieldPreview>
+     */
+    private function fields(RecipeAnalysis $whole, PiecePart $part): array
+    {
+        $end = static fn (string $face): ?Lab => ($whole->stacksOf($part, [$face])[0] ?? null)?->laid()->end(Zone::Field)->lab();
+
+        return array_map(static function (Field $field) use ($whole, $part, $end): FieldPreview {
+            $face = $field->face ?? Surface::faceOf((string) array_key_first($part->surface->faces));
+            $key = $face.'.'.$field->id;
+            [$own, $beside] = [$end($key), $end($face)];
+
+            return new FieldPreview(
+                id: $field->id,
+                name: $field->name,
+                face: $face,
+                area: round($part->totalArea([$key]) * $whole->recipe->piece->count, 4),
+                apart: null === $own || null === $beside ? null : ColourDifference::ofLabs($own, $beside),
+            );
+        }, $part->fields);
     }
 }

@@ -17,7 +17,8 @@ use Inlaid\Core\Piece\Surveyed;
 final readonly class PartPreview
 {
     /**
-     * @param list<FacePreview> $faces
+     * @param list<FacePreview>  $faces
+     * @param list<FieldPreview> $fields
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class PartPreview
         public ?Outline $outline,
         public Surveyed $survey,
         public SandingBudget $sanding,
+        public array $fields,
     ) {
     }
 }

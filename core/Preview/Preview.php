@@ -46,6 +46,7 @@ final readonly class Preview
         public PlanPreview $plan,
         public Cost $cost,
         public ?Cost $mostCost,
+        public HandsOnPreview $handsOn,
         public ?float $bought,
         public array $findings,
         public array $prep,

@@ -84,6 +84,7 @@ final readonly class PreviewRecipe
             mostCost: [] === array_filter($works, static fn (StepCalculation $w): bool => $w->isOpen())
                 ? null
                 : $this->cost(works: $works, materials: $materials, context: $context, course: Scenario::Most),
+            handsOn: HandsOnPreview::of($works),
             bought: $this->bought($materials),
             findings: $findings,
             prep: $this->prep->propose($whole, $findings),
@@ -193,7 +194,7 @@ final readonly class PreviewRecipe
 
         return new StepPreview(
             id: $step->id,
-            number: $work->number,
+            number: $work->counted,
             name: $step->name(),
             technique: $step->technique->name(),
             effect: $step->profile->effect,
@@ -202,6 +203,8 @@ final readonly class PreviewRecipe
             rounds: $work->isOpen() ? $this->rounds($work, $context) : null,
             lays: $work->turnedArea > 0 ? 2 : 1,
             handsOn: $work->handsOn,
+            setUp: (int) round($work->hands->setUp),
+            handling: (int) round($work->hands->handling),
             removes: Effect::TakesAway === $step->profile->effect ? round($work->removes(), 1) : null,
             cost: $work->cost($context->rate),
             another: $work->costOfAnother($context->rate),

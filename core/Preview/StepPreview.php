@@ -16,7 +16,8 @@ use Inlaid\Core\Work\Reached;
 /**
  * One step, worked out.
  *
- * Immutable. `area` in m²; `handsOn` in minutes for one coat;  `rounds` where it is open how often it is done; `lays` 2 where parts are
+ * Immutable. `area` in m²; `handsOn` in minutes for one coat, of them `setUp` to make ready and clean the tool and `handling` to
+ * take up, turn and put down the parts; `rounds` where it is open how often it is done; `lays` 2 where parts are
  * turned between their sides;
  * `removes` µm it takes off in all, null where it takes nothing; `another` what one more coat of it would cost.
  */
@@ -40,6 +41,8 @@ final readonly class StepPreview
         public ?RoundsPreview $rounds,
         public int $lays,
         public int $handsOn,
+        public int $setUp,
+        public int $handling,
         public ?float $removes,
         public Cost $cost,
         public Cost $another,

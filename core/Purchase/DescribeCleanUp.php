@@ -21,23 +21,23 @@ final class DescribeCleanUp
         $steps = $heating = $burning = [];
         foreach ($works as $work) {
             foreach ($this->cleaners($work) as $with) {
-                $steps[$with][] = $work->number;
+                $steps[$with][$work->counted] = $work->counted;
             }
             if ($work->has(Hazard::SelfHeatingRags)) {
-                $heating[] = $work->number;
+                $heating[$work->counted] = $work->counted;
             } elseif ($work->has(Hazard::Flammable)) {
-                $burning[] = $work->number;
+                $burning[$work->counted] = $work->counted;
             }
         }
 
         return new CleanUpPreview(
             array_map(
-                static fn (string $with, array $numbers): CleanUpLine => new CleanUpLine($with, $numbers),
+                static fn (string $with, array $numbers): CleanUpLine => new CleanUpLine($with, array_values($numbers)),
                 array_keys($steps),
                 array_values($steps),
             ),
-            $heating,
-            $burning,
+            array_values($heating),
+            array_values($burning),
         );
     }
 

@@ -9,11 +9,11 @@ use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\Field;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\Grain;
 use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointSide;
-use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Pulls;
@@ -111,7 +111,7 @@ final readonly class DescribeRecipe
             'the damage' => [] === $part->faults
                 ? null
                 : mb_strtolower(implode(', ', array_map(static fn (Fault $f): string => $f->inWords(), $part->faults))),
-            'patches' => [] === $part->patches ? null : implode(', ', array_map(static fn (Patch $p): string => $p->name, $part->patches)),
+            'fields' => [] === $part->fields ? null : implode(', ', array_map(static fn (Field $f): string => $f->name, $part->fields)),
             ...$this->tests($part),
         ], static fn (?string $fact): bool => null !== $fact);
     }

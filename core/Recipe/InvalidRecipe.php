@@ -70,4 +70,9 @@ final class InvalidRecipe extends ValidationError
     {
         return new self('No target yet. Set a target colour first.');
     }
+
+    public static function blendsNothing(string $technique): self
+    {
+        return new self(\sprintf('“%s” blends no colours into one another in several coats: use “Blended”, one coat.', $technique));
+    }
 }

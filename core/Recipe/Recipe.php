@@ -123,7 +123,7 @@ final readonly class Recipe
     }
 
     /**
-     * What the steps of a recipe for this piece may name: its parts, and their faces.
+     * What the steps of a recipe for this piece may name: its parts, their faces, and the fields of these.
      *
      * @return list<string>
      */
@@ -132,7 +132,7 @@ final readonly class Recipe
         return array_merge(...array_map(
             static fn (PiecePart $p): array => [
                 $p->id,
-                ...array_map(static fn (string $face): string => $p->id.':'.$face, array_keys($p->surface->faces)),
+                ...array_map(static fn (string $face): string => $p->id.':'.$face, $p->surface->names()),
             ],
             $piece->parts,
         ));

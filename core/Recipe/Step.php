@@ -8,7 +8,11 @@ use Inlaid\Core\Layout\InvalidLayout;
 use Inlaid\Core\Material\Material;
 use Inlaid\Core\Mixing\Mixture;
 use Inlaid\Core\Piece\PiecePart;
+use Inlaid\Core\Piece\Surface;
+use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Blend;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Extent;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
@@ -25,8 +29,10 @@ use Inlaid\Core\Technique\Zone;
 final readonly class Step
 {
     public const MOST_COATS = 50;
+    /** Stands between the id of a blend and the number of a further colour of it. */
+    public const COLOUR = '.';
 
-    /** Of its technique. */
+    /** Of its technique, with its tool. */
     public TechniqueProfile $profile;
 
     /**
@@ -45,7 +51,7 @@ final readonly class Step
         public string $note,
         public ?Repeat $repeat,
     ) {
-        $this->profile = $technique->profile();
+        $this->profile = $technique->profile()->with($detail->tool);
     }
 
     /**
@@ -104,6 +110,49 @@ final readonly class Step
             note: $note,
             repeat: $repeat,
         );
+    }
+
+    /**
+     * One step for each colour of a blend, in the order in which they lie along its way: worked into one another while they are wet.
+     *
+     * @param float                                $at      where its own colour is full, from 0 to 1 along the way
+     * @param list<array{Material|Mixture, float}> $further what is blended with it, and where that is full
+     *
+     * @return non-empty-list<self> only itself where nothing is blended with it
+     *
+     * @throws InvalidRecipe if its technique blends nothing, it is done in several coats, or a colour lies nowhere
+     */
+    public function blendedWith(float $at, array $further): array
+    {
+        if ([] === $further) {
+            return [$this];
+        }
+        if (!$this->profile->can(Ability::Blends) || 1 !== $this->coats) {
+            throw InvalidRecipe::blendsNothing($this->technique->name());
+        }
+        $colours = [[$this->uses, $at], ...$further];
+        usort($colours, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        $places = array_column($colours, 1);
+        if ($places[0] < 0.0 || $places[\count($places) - 1] > 1.0) {
+            throw InvalidRecipe::outOfRange('The place of a colour', 'between 0 and 100 % of the way');
+        }
+        $steps = [];
+        foreach ($colours as $i => [$uses]) {
+            $steps[] = self::of(
+                id: $this->id.(0 === $i ? '' : self::COLOUR.($i + 1)),
+                title: 0 === $i || '' === $this->title || null === $uses ? $this->title : $this->title.': '.$uses->name,
+                technique: $this->technique,
+                intent: $this->intent,
+                parts: $this->parts,
+                uses: $uses,
+                coats: 1,
+                detail: $this->detail->blended(new Blend($places, $i)),
+                wait: $this->wait,
+                note: 0 === $i ? $this->note : '',
+            );
+        }
+
+        return $steps;
     }
 
     /** The same with one coat more; where it is repeated until something is so, with one round more at most. */
@@ -175,8 +224,18 @@ final readonly class Step
         };
     }
 
+    /** How much of the faces it touches it is meant for: as stated, or as is usual of its technique. */
+    public function place(): Extent
+    {
+        $stated = $this->detail->extent;
+
+        return [] === $stated->within && [] !== $this->profile->within
+            ? new Extent($this->profile->within, $stated->share, $stated->chosen)
+            : $stated;
+    }
+
     /** How much more or less of a face it gets to with a heavy or light hand, against the middle one. */
-    public function extent(): float
+    public function byHand(): float
     {
         $reached = fn (Hand $hand): float => array_sum(array_map(
             $this->technique->pattern(new Workmanship($hand))->mean(...),
@@ -186,16 +245,32 @@ final readonly class Step
         return Hand::Middle === $this->detail->hand ? 1.0 : $reached($this->detail->hand) / max(1e-9, $reached(Hand::Middle));
     }
 
-    /** The share of the surface that it gets to, as is usual of its technique and hand. */
+    /** The share of where it is meant for that it gets to, as is usual of its technique and hand. */
     public function cover(): float
     {
-        return min(1.0, $this->profile->cover * $this->extent());
+        $where = new Extent($this->place()->within);
+        if (null !== $this->detail->blend) {
+            return $this->detail->blend->share();
+        }
+        if ($where->isAll()) {
+            return min(1.0, $this->profile->cover * $this->byHand());
+        }
+        $pattern = $this->technique->pattern(new Workmanship($this->detail->hand))->on($where);
+        $zones = array_filter([Zone::Field, Zone::Edge, Zone::Recess], static fn (Zone $z): bool => $where->of($z) > 0.0);
+
+        return min(1.0, max([0.0, ...array_map(static fn (Zone $z): float => $pattern->touches($z) / $where->of($z), $zones)]));
     }
 
     /** What it is done with: as stated, or as is usual; null where that makes no difference. */
     public function tool(): ?Tool
     {
         return $this->detail->tool ?? $this->profile->tools[0] ?? null;
+    }
+
+    /** Only what needs it is done again: that is no coat, and hides nothing. */
+    public function isTouchUp(): bool
+    {
+        return $this->detail->extent->isTouchUp();
     }
 
     /** Is it laid loosely, so that it can be worked into another that is wet? */
@@ -206,12 +281,24 @@ final readonly class Step
         return $this->profile->takesMaterial && ($pattern->settles || Spread::Placed === $pattern->spread);
     }
 
+    /** Is it one of the colours of a blend, but not the first? */
+    public function isFurtherColour(): bool
+    {
+        return str_contains($this->id, self::COLOUR);
+    }
+
+    /** The id of the step of a document that this one is, or is a colour of. */
+    public static function documentId(string $id): string
+    {
+        return explode(self::COLOUR, $id, 2)[0];
+    }
+
     /** Is it one wet work with the step before it: both loose and laid once, on the same parts, with no wait between? */
     public function isWorkedInto(self $before): bool
     {
         return 1 === $this->coats
             && 1 === $before->coats
-            && WaitUntil::Nothing === $before->wait->until
+            && (WaitUntil::Nothing === $before->wait->until || $this->isFurtherColour())
             && $this->parts === $before->parts
             && $this->isLoose()
             && $before->isLoose();
@@ -238,7 +325,10 @@ final readonly class Step
             array_values(array_filter($this->parts, static fn (string $p): bool => str_starts_with($p, $prefix))),
         );
 
-        return [] === $named ? [] : array_values(array_intersect(array_keys($part->surface->faces), $named));
+        return [] === $named ? [] : array_values(array_filter(
+            array_keys($part->surface->faces),
+            static fn (string $f): bool => \in_array($f, $named, true) || \in_array(Surface::faceOf($f), $named, true),
+        ));
     }
 
     public function touchesFace(PiecePart $part, string $face): bool

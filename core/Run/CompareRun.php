@@ -15,7 +15,9 @@ use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Planning\Work;
 use Inlaid\Core\Planning\WorkKey;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -54,6 +56,9 @@ final readonly class CompareRun
             $minutes[$key->step][(string) $key] = $act->minutes;
         }
         foreach ($works as $work) {
+            if ($work->step->isFurtherColour()) {
+                continue; // noted with the blend
+            }
             $id = $work->step->id;
             $done = array_values(array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $id && null !== $w->finished));
             $own = $minutes[$id] ?? [];
@@ -72,17 +77,17 @@ final readonly class CompareRun
                     ? [null, null]
                     : [$costPlanned + $price * $work->poured()->toFloat(), $costMade + $price * $state->poured[$id]];
             }
-            $seen = array_values(array_filter(array_map(
-                static fn (Event $e): ?Colour => $e->step === $id ? $e->colour : null,
+            $seen = array_values(array_filter(
                 $state->notes,
-            )));
+                static fn (Event $e): bool => $e->step === $id && null !== $e->colour,
+            ));
             $steps[] = new StepRecord(
                 step: $id,
                 name: $work->step->name(),
                 coats: \count(array_unique(array_map(static fn (WorkDone $w): int => $w->coat, $done))),
                 minutes: [] === $with ? null : $took,
                 ml: $state->poured[$id] ?? null,
-                colours: array_map(static fn (Colour $c): string => $c->hex, $seen),
+                colours: array_values(array_filter(array_map(static fn (Event $e): ?string => $e->colour?->hex, $seen))),
             );
             array_push(
                 $deviations,
@@ -133,12 +138,35 @@ final readonly class CompareRun
                 EventKind::More => ['one extra coat', [Edit::change($step, StepChange::coats($steps[$step]->coats ?? 1))]],
                 EventKind::Mix => [\sprintf('with the mix of “%s”', $name($change->of)), []],
                 EventKind::Insert => [\sprintf('repeated before “%s”', $name($change->before)), [Edit::copy($step, $change->before)]],
+                EventKind::Improvised => [
+                    \sprintf('not planned, before “%s”', $name($this->planned($recipe, $change->before))),
+                    [Edit::improvise((string) $change->does, $this->planned($recipe, $change->before))],
+                ],
+                EventKind::Otherwise => [
+                    'hand, share or tool changed',
+                    Event::isImprovised($step) ? [] : [Edit::otherwise($step, (string) $change->does)],
+                ],
                 default => ['not done after the last pass: fallback step used', []],
             };
-            $found[] = new Deviation(key: "changed-$change->id", step: $step, name: $name($step), words: $words, edits: $edits);
+            $own = EventKind::Improvised === $change->kind ? Event::improvised($change->id) : $step;
+            $found[] = new Deviation(key: "changed-$change->id", step: $own, name: $name($own), words: $words, edits: $edits);
         }
 
         return $found;
+    }
+
+    /** The next step from there on that was planned. */
+    private function planned(Recipe $recipe, ?string $from): ?string
+    {
+        $there = false;
+        foreach ($recipe->steps as $step) {
+            $there = $there || $step->id === $from;
+            if ($there && !Event::isImprovised($step->id)) {
+                return $step->id;
+            }
+        }
+
+        return null;
     }
 
     /** Of what was noted: material, and hands where an hour of them has a price. */
@@ -173,10 +201,10 @@ final readonly class CompareRun
     }
 
     /**
-     * The last colour that was seen after a step, against what was reckoned of the flat of its largest part.
+     * The last colour that was seen after a step, against what was reckoned of that zone of its largest part.
      *
      * @param list<StepCalculation> $works
-     * @param list<Colour>          $seen
+     * @param list<Event>           $seen
      *
      * @return list<Deviation>
      */
@@ -194,8 +222,12 @@ final readonly class CompareRun
             $until,
             static fn (StepCalculation $w): bool => $w->isDone() && $w->step->touchesFace($part, $face),
         ));
-        $reckoned = $this->look->zone($part, $on)->mean()->colour();
-        $apart = ColourDifference::between($seen[\count($seen) - 1], $reckoned);
+        [$zone, $colour] = [$seen[\count($seen) - 1]->zone, $seen[\count($seen) - 1]->colour];
+        if (null === $colour || !\in_array($zone, BuildSurface::zones($part->substrate), true)) {
+            return [];
+        }
+        $reckoned = $this->look->zone($part, $on, $zone)->mean()->colour();
+        $apart = ColourDifference::between($colour, $reckoned);
 
         return $apart->deltaE < 1
             ? []
@@ -203,7 +235,13 @@ final readonly class CompareRun
                 key: "colour-{$work->step->id}",
                 step: $work->step->id,
                 name: $work->step->name(),
-                words: \sprintf('colour %s, expected %s: %s', $seen[\count($seen) - 1]->hex, $reckoned->hex, $apart->inWords),
+                words: \sprintf(
+                    'colour %s%s, expected %s: %s',
+                    $colour->hex,
+                    Zone::Field === $zone ? '' : ' on '.$zone->inWords(),
+                    $reckoned->hex,
+                    $apart->inWords,
+                ),
             )];
     }
 
@@ -261,7 +299,9 @@ final readonly class CompareRun
             step: $work->step->id,
             name: $work->step->name(),
             words: \sprintf('%d min hands-on (planned %d)', $took, $should),
-            edits: $each < 1 ? [] : [Edit::change($work->step->id, StepChange::handsOn(max(1, $each - $work->handsOn + $work->hands)))],
+            edits: $each < 1 ? [] : [
+                Edit::change($work->step->id, StepChange::handsOn(max(1, $each - $work->handsOn + $work->hands->minutes))),
+            ],
         )];
     }
 

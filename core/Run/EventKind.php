@@ -26,6 +26,10 @@ enum EventKind: string
     case Insert = 'insert';
     /** It was not so even after the last round: what is kept for that is done. */
     case Instead = 'instead';
+    /** Something nobody planned is done, before a step or at the end. */
+    case Improvised = 'improvised';
+    /** A step that is not done yet is done with another hand, on another share, with another tool … */
+    case Otherwise = 'otherwise';
     case Note = 'note';
     case Colour = 'colour';
     case Retract = 'retract';
@@ -33,12 +37,24 @@ enum EventKind: string
     /** Does it make the recipe of the run another? */
     public function isChange(): bool
     {
-        return \in_array($this, [self::More, self::Mix, self::Insert, self::Instead], true);
+        return \in_array($this, [self::More, self::Mix, self::Insert, self::Instead, self::Improvised, self::Otherwise], true);
+    }
+
+    /** Is what is done said by the entry itself? */
+    public function isImprovised(): bool
+    {
+        return self::Improvised === $this || self::Otherwise === $this;
+    }
+
+    /** Does it rewrite a step, so that this must not be done yet? */
+    public function rewrites(): bool
+    {
+        return self::Mix === $this || self::Otherwise === $this;
     }
 
     /** Does it belong to a step? */
     public function isOfStep(): bool
     {
-        return !\in_array($this, [self::Climate, self::Retract], true);
+        return !\in_array($this, [self::Climate, self::Retract, self::Improvised], true);
     }
 }

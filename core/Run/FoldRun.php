@@ -57,7 +57,12 @@ final class FoldRun
                 EventKind::Again => [$passed[$step], $again[$step]] = [null, max($event->coat, $again[$step] ?? 0)],
                 EventKind::Note, EventKind::Colour => $notes[] = $event,
                 EventKind::Climate => null === $event->climate ? null : $air[] = [$event->at, $event->climate],
-                EventKind::More, EventKind::Mix, EventKind::Insert, EventKind::Instead => $changes[] = $event,
+                EventKind::More,
+                EventKind::Mix,
+                EventKind::Insert,
+                EventKind::Instead,
+                EventKind::Improvised,
+                EventKind::Otherwise => $changes[] = $event,
                 EventKind::Retract => null,
             };
         }

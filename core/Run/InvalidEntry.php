@@ -21,6 +21,11 @@ final class InvalidEntry extends ValidationError
         return new self('Another entry has this id.');
     }
 
+    public static function isDone(): self
+    {
+        return new self('This step is done. What was done is not rewritten.');
+    }
+
     public static function noSuchStep(): self
     {
         return new self('The recipe of this job has no such step.');

@@ -45,7 +45,10 @@ final readonly class ObserveRun
                 }
                 $coats[$done->coat] = true;
                 if (null === $step->detail->handsOn && null !== $done->started && ($minutes[$key] ?? 0) > 0) {
-                    $paces[] = [$step->technique->key(), ($done->finished - $done->started) / 60 / $minutes[$key]];
+                    $paces[] = [
+                        PersonalFactors::paceOf($step->technique->key(), $step->detail->tool?->value),
+                        ($done->finished - $done->started) / 60 / $minutes[$key],
+                    ];
                 }
                 if (null !== $main && null !== $done->dried) {
                     $waits = StepWaits::of($work, $this->air($piece->air, $state, $done->finished), $zone);

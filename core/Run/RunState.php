@@ -63,6 +63,15 @@ final readonly class RunState
         );
     }
 
+    /** Was any of a step finished by then? */
+    public function isDoneBefore(string $step, int $at): bool
+    {
+        return [] !== array_filter(
+            $this->works,
+            static fn (WorkDone $w): bool => $step === $w->step && null !== $w->finished && $w->finished <= $at,
+        );
+    }
+
     /** How many rounds of a step there are, by what was found at the bench: never fewer than are done. */
     public function rounds(string $step, int $expected): int
     {

@@ -47,7 +47,7 @@ final readonly class CalculatedPiece
                     waits: $this->waits,
                     stuck: \sprintf(
                         'Step %d: %s',
-                        $work->number,
+                        $work->counted,
                         $work->drying->stop ?? $work->drying->noPromise ?? 'It never dries where the piece stands.',
                     ),
                 );

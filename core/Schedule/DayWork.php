@@ -10,7 +10,8 @@ namespace Inlaid\Core\Schedule;
  * Immutable. `coat` of `coats`, done in several goes (`lay`, and `half` in words) where parts are turned or what was laid is wiped later;
  * `hands` 0 the painter's, 1 a helper's; `pours` whether it
  * takes from a pot, `setUp` minutes of it to begin with that, which then `slakes` for so many before the next
- * stretch; `potKeeps` until when what is mixed for it does, null where that is not known; `over` when what must
+ * stretch; `besides` minutes of the coat that go into tools and handling parts; `potKeeps` until when what is
+ * mixed for it does, null where that is not known; `over` when what must
  * pass after it has passed; `tooLong` minutes by which it comes later than what is before it allows, 0 where it does not.
  */
 final readonly class DayWork
@@ -29,6 +30,7 @@ final readonly class DayWork
         public int $hands,
         public array $stretches,
         public int $setUp,
+        public int $besides,
         public ?string $pot,
         public ?string $potKeeps,
         public string $over,

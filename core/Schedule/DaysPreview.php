@@ -8,7 +8,8 @@ namespace Inlaid\Core\Schedule;
  * All pieces on the bench over the days to come.
  *
  * Immutable. Times as they are told in the studio. `end` when all are ready, `bound` before which no plan can have them so, `complete`
- * whether that is proved to be the best; `handsOn` minutes in all, setting up not counted.
+ * whether that is proved to be the best; `handsOn` minutes in all, pots not counted; of them `besides` for tools and
+ * handling parts.
  */
 final readonly class DaysPreview
 {
@@ -28,6 +29,7 @@ final readonly class DaysPreview
         public ?string $bound,
         public bool $complete,
         public int $handsOn,
+        public int $besides,
     ) {
     }
 }

@@ -63,12 +63,14 @@ final readonly class PlanDays
         }
         $told = static fn (?int $instant): ?string => null === $instant ? null : $iso($instant);
 
+        $works = array_map(
+            fn (PlacedWork $p): DayWork => $this->describe(placed: $p, works: $byStep[$p->work->job], plan: $expected, iso: $iso),
+            $expected->placed ?? [],
+        );
+
         return new DaysPreview(
             now: $iso($context->now),
-            works: array_map(
-                fn (PlacedWork $p): DayWork => $this->describe(placed: $p, works: $byStep[$p->work->job], plan: $expected, iso: $iso),
-                $expected->placed ?? [],
-            ),
+            works: $works,
             pieces: array_map(static fn (PieceToDo $p): DayPiece => new DayPiece(
                 id: $p->id,
                 title: $p->recipe->title,
@@ -86,6 +88,7 @@ final readonly class PlanDays
             bound: null === $expected || [] !== $planned->stuck ? null : $iso($expected->bound),
             complete: true === ($expected->complete ?? true),
             handsOn: $planned->handsOn(),
+            besides: array_sum(array_column($works, 'besides')),
         );
     }
 
@@ -121,12 +124,13 @@ final readonly class PlanDays
             step: $key->step,
             coat: $key->coat,
             lay: $key->lay,
-            number: $work->number,
+            number: $work->counted,
             name: $work->step->name(),
             coats: $work->rounds(),
             hands: $placed->hands,
             stretches: array_map(static fn (Interval $i): TimeSlot => new TimeSlot($iso($i->start), $iso($i->end)), $placed->stretches),
             setUp: $placed->setUp,
+            besides: 1 === $key->lay ? (int) round($work->hands->setUp + $work->hands->handling) : 0,
             pot: null === $work->mix ? null : $work->mix->name,
             potKeeps: !$placed->mixed || null === $placed->work->pot?->life ? null : $iso($placed->start() + 60 * $placed->work->pot->life),
             half: $placed->work->half,

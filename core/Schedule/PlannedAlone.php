@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\Core\Schedule;
 
 use Inlaid\Core\Batch\Mixing;
+use Inlaid\Core\Recipe\Step;
 
 /**
  * The plan of a recipe by itself, with the instants of each step: begun, done, cured.
@@ -51,6 +52,7 @@ final readonly class PlannedAlone
     public function between(string $one, string $other): ?int
     {
         $between = [];
+        [$one, $other] = [Step::documentId($one), Step::documentId($other)];
         foreach ($this->starts[$other] ?? [] as $side => $start) {
             $end = $this->ends[$one][$side] ?? $this->end($one);
             if (null !== $end) {

@@ -47,6 +47,9 @@ final readonly class WorksOfPiece
         $made = $last = [];
         $dust = null;
         foreach ($piece->steps as $i => $work) {
+            if ($work->step->isFurtherColour()) {
+                continue; // a blend is one work
+            }
             $before = $piece->steps[$i - 1] ?? null;
             $open = null !== $before && $work->step->isWorkedInto($before->step) ? $before->drying?->openTime?->planned : null;
             $coats = $work->rounds($course);

@@ -37,7 +37,7 @@ final class BuildSurface
         $most = self::most($doings, $share);
         foreach (self::zones($origin->substrate) as $zone) {
             $course[$zone->value] = WorkOnZone::all(
-                state: new ZoneState([$this->begin($origin, $zone)]),
+                state: $this->start($origin, $zone),
                 steps: $doings,
                 zone: $zone,
                 most: $most,
@@ -70,10 +70,10 @@ final class BuildSurface
         return $conditions;
     }
 
-    /** The flat before anything is done. */
-    public function flat(Origin $origin): ZoneState
+    /** A zone before anything is done. */
+    public function start(Origin $origin, Zone $zone): ZoneState
     {
-        return new ZoneState([$this->begin($origin, Zone::Field)]);
+        return new ZoneState([$this->begin($origin, $zone)]);
     }
 
     /**
@@ -94,7 +94,7 @@ final class BuildSurface
                 zone: $zone,
                 most: $most,
             ),
-            new ZoneState([$this->begin($origin, $zone)]),
+            $this->start($origin, $zone),
         );
     }
 

@@ -151,6 +151,28 @@ final class LaidSurface
     }
 
     /**
+     * With some of the doings only; what is soiled or keyed is as before all of them.
+     *
+     * @param list<string> $ids
+     */
+    public function only(array $ids): self
+    {
+        $doings = array_values(array_filter($this->doings, static fn (SurfaceStep $s): bool => \in_array($s->id, $ids, true)));
+        $course = [];
+        foreach ($this->course as $zone => $states) {
+            $course[$zone] = WorkOnZone::all(state: $states[0], steps: $doings, zone: Zone::from($zone), most: $this->most);
+        }
+
+        return new self(
+            doings: $doings,
+            course: $course,
+            conditions: array_fill(0, \count($doings) + 1, $this->conditions[0]),
+            most: $this->most,
+            share: $this->share,
+        );
+    }
+
+    /**
      * With more done.
      *
      * @param list<SurfaceStep> $more

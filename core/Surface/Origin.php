@@ -27,9 +27,17 @@ final readonly class Origin
     ) {
     }
 
-    public static function of(PiecePart $part, int $lastGrit = self::LAST_GRIT): self
+    /** A repair has no old finish: it was made since. */
+    public static function of(PiecePart $part, string $face = '', int $lastGrit = self::LAST_GRIT): self
     {
-        return new self(substrate: $part->substrate, finish: $part->finish, absorption: $part->absorption, lastGrit: $lastGrit);
+        $field = $part->field($face);
+
+        return new self(
+            substrate: null === $field?->colour ? $part->substrate : $part->substrate->coloured($field->colour),
+            finish: null === $field?->colour ? $part->finish : new OldFinish(),
+            absorption: $field->drinks ?? $part->absorption,
+            lastGrit: $lastGrit,
+        );
     }
 
     /**

@@ -133,6 +133,12 @@ final class Patch
         return $this->but(share: $this->share * $share);
     }
 
+    /** µm of all films on the wood, and of an old finish. */
+    public function depthOfFilms(): float
+    {
+        return $this->old + array_sum(array_map(static fn (LaidFilm $f): float => $f->depthOfFilm(), $this->films));
+    }
+
     /** Made larger by another that joins it. */
     public function joinedBy(self $other): self
     {
@@ -439,6 +445,12 @@ final class Patch
         \assert([] !== $under);
 
         return $this->but(films: $films, base: $base, old: $old, ground: $under[\count($under) - 1], under: $under);
+    }
+
+    /** With its uppermost film otherwise. */
+    public function topped(LaidFilm $film): self
+    {
+        return $this->cutTo(max(0, \count($this->films) - 1), $film, $this->old);
     }
 
     private function dulled(): self

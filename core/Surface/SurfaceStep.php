@@ -13,7 +13,8 @@ use Inlaid\Core\Technique\Pattern;
  * Immutable. `depth` µm that it takes away in all, and `cuts` so many of them also of wood; `way` what it is placed along; `releases`
  * whether it takes along what lies on a resist; `wipedOn` how porous the ground is on which its share left after wiping holds, null where
  * nothing is wiped off; `goesIn` whether open wood takes up as much of it as it is thirsty; `bleach` what it bleaches with; `conditions`
- * whether it makes the wood drink evenly; `keys` whether it dulls what is glossy; `seals` whether it lays a film over what was there;
+ * whether it makes the wood drink evenly; `evens` whether it makes thick and thin
+ * of the coat below alike; `keys` whether it dulls what is glossy; `seals` whether it lays a film over what was there;
  * `marks` the scratches it leaves.
  */
 final readonly class SurfaceStep
@@ -35,6 +36,7 @@ final readonly class SurfaceStep
         public bool $goesIn = false,
         public ?Bleaching $bleach = null,
         public bool $conditions = false,
+        public bool $evens = false,
         public bool $keys = false,
         public bool $seals = false,
         public ?Marks $marks = null,
@@ -65,6 +67,7 @@ final readonly class SurfaceStep
             goesIn: $this->goesIn,
             bleach: $this->bleach,
             conditions: $this->conditions,
+            evens: $this->evens,
             keys: $this->keys,
             seals: $this->seals,
             marks: $this->marks,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\Core\Surface;
 
+use Inlaid\Core\Colour\DeltaE2000;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Follows;
@@ -25,6 +26,8 @@ final class WorkOnZone
     /** By how much a film that settles is thicker in the deepest hollow and thinner on the highest point. */
     private const SETTLES = 0.5;
     private const POROUS_HOLDS = 1.1;
+    /** How far a coat evens out that is worked over wet; typical. */
+    private const EVENS = 0.6;
     /** Thirst, against the usual, beyond which wood takes up unevenly; by how much of it, and at the most. */
     private const PATCHY = 1.25;
     private const UNEVEN = 0.3;
@@ -58,11 +61,21 @@ final class WorkOnZone
 
         return match (true) {
             Follows::Resist === $pattern->follows => $state->kept(),
-            null !== $step->bleach => self::each(
-                $state,
-                static fn (Patch $p): Patch => $p->bleached($step->bleach->wood ** $step->rounds, $step->bleach->dyes ** $step->rounds),
+            null !== $step->bleach => self::alter(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p): Patch => $p->bleached($step->bleach->wood ** $step->rounds, $step->bleach->dyes ** $step->rounds),
             ),
-            $step->conditions => self::each($state, static fn (Patch $p): Patch => $p->conditioned()),
+            $step->conditions => self::alter(
+                state: $state,
+                step: $step,
+                zone: $zone,
+                most: $most,
+                do: static fn (Patch $p): Patch => $p->conditioned(),
+            ),
+            $step->evens => self::even($state),
             Effect::TakesAway === $step->effect => self::divide(
                 state: $state,
                 step: $step,
@@ -85,6 +98,48 @@ final class WorkOnZone
             ),
             default => $state->kept(),
         };
+    }
+
+    /** Of the coat on top, thick and thin come nearer to their mean. */
+    private static function even(ZoneState $state): ZoneState
+    {
+        $top = static fn (Patch $p): ?LaidFilm => $p->films[\count($p->films) - 1] ?? null;
+        $coat = $top($state->largest())?->stepId;
+        $all = $wet = 0.0;
+        foreach ($state->patches as $patch) {
+            $film = $top($patch);
+            if (null !== $coat && $film?->stepId === $coat) {
+                $all += $patch->share;
+                $wet += $patch->share * $film->share * $film->wet;
+            }
+        }
+        if ($wet <= 0.0) {
+            return $state->kept();
+        }
+        $mean = $wet / $all;
+
+        return self::each($state, static function (Patch $patch) use ($top, $coat, $mean): Patch {
+            $film = $top($patch);
+
+            return null === $film || $film->stepId !== $coat || $film->share * $film->wet <= 0.0
+                ? $patch
+                : $patch->topped($film->leaving(1 + self::EVENS * ($mean / ($film->share * $film->wet) - 1)));
+        });
+    }
+
+    /**
+     * @param int<1, max>            $most
+     * @param \Closure(Patch): Patch $do
+     */
+    private static function alter(ZoneState $state, SurfaceStep $step, Zone $zone, int $most, \Closure $do): ZoneState
+    {
+        return self::divide(
+            state: $state,
+            step: $step,
+            zone: $zone,
+            most: $most,
+            do: static fn (Patch $p, float $amount): Patch => $amount > 0.0 ? $do($p) : $p,
+        );
     }
 
     /**
@@ -138,13 +193,16 @@ final class WorkOnZone
     private static function divide(ZoneState $state, SurfaceStep $step, Zone $zone, int $most, \Closure $do): ZoneState
     {
         $pattern = $step->pattern;
+        if (Follows::Need === $pattern->follows) {
+            return self::touchUp(state: $state, step: $step, zone: $zone, most: $most, do: $do);
+        }
         $levels = self::evened($pattern, $pattern->at($zone), $step->rounds);
         $last = \count($levels) - 1;
         if (0 === $last) {
             return self::each($state, static fn (Patch $p): Patch => $do($p, $levels[0]->amount));
         }
         $way = match ($pattern->spread) {
-            Spread::Worn => 'worn', Spread::Placed => $step->way, default => null,
+            Spread::Worn => $pattern->way ?? 'worn', Spread::Placed => $step->way, default => null,
         };
         $patches = $divided = [];
         foreach ($state->patches as $from => $patch) {
@@ -170,7 +228,53 @@ final class WorkOnZone
     }
 
     /**
-     * Coats one after another even out what is thick and thin by chance, by the root of their number; not what is placed.
+     * A share of a zone, what needs it first: what is barest, then what is farthest from the colour of most that is not.
+     *
+     * @param int<1, max>                   $most
+     * @param \Closure(Patch, float): Patch $do
+     */
+    private static function touchUp(ZoneState $state, SurfaceStep $step, Zone $zone, int $most, \Closure $do): ZoneState
+    {
+        $touched = $step->pattern->touches($zone);
+        if ($touched <= 0.0) {
+            return $state->kept();
+        }
+        $amount = $step->pattern->mean($zone) / $touched;
+        $room = $touched * $step->pattern->share;
+        $full = max(array_map(static fn (Patch $p): int => \count($p->films), $state->patches));
+        $right = null;
+        foreach ($state->patches as $patch) {
+            $right = \count($patch->films) === $full && $patch->share > ($right->share ?? 0.0) ? $patch : $right;
+        }
+        \assert(null !== $right);
+        $off = array_map(static fn (Patch $p): float => DeltaE2000::between($p->lab(), $right->lab()), $state->patches);
+        $order = array_keys($state->patches);
+        usort($order, static fn (int $a, int $b): int => [\count($state->patches[$a]->films), $off[$b], $a]
+            <=> [\count($state->patches[$b]->films), $off[$a], $b]);
+        $done = [];
+        foreach ($order as $i) {
+            $share = $state->patches[$i]->share;
+            $done[$i] = min(1.0, $room / $share);
+            $room = max(0.0, $room - $share);
+        }
+        $patches = $divided = [];
+        foreach ($state->patches as $i => $patch) {
+            foreach ([[$done[$i], $amount], [1 - $done[$i], null]] as [$of, $lay]) {
+                if ($of > 1e-9) {
+                    $part = $patch->part($of);
+                    $divided[] = new Division($i, $part->share, \count($patches));
+                    $patches[] = null === $lay ? $part : $do($part, $lay);
+                }
+            }
+        }
+        \assert([] !== $patches);
+
+        return self::fewer(patches: $patches, divided: $divided, most: $most, spread: Spread::Patches, way: $step->id);
+    }
+
+    /**
+     * Coats one after another even out what is thick and thin by chance, by the root of their number; not what is placed, or only done in
+     * places.
      *
      * @param non-empty-list<Level> $levels
      *
@@ -178,7 +282,8 @@ final class WorkOnZone
      */
     private static function evened(Pattern $pattern, array $levels, int $rounds): array
     {
-        if ($rounds <= 1 || !\in_array($pattern->spread, [Spread::Strokes, Spread::Crossed, Spread::Points, Spread::Patches], true)) {
+        $byChance = \in_array($pattern->spread, [Spread::Strokes, Spread::Crossed, Spread::Points, Spread::Patches], true);
+        if ($rounds <= 1 || $pattern->share < 1.0 || !$byChance) {
             return $levels;
         }
         $mean = array_sum(array_map(static fn (Level $l): float => $l->share * $l->amount, $levels));

@@ -32,6 +32,14 @@ enum Ability: string
     case WearsWet = 'wears-wet';
     /** Moves a wet coat about or takes some of it off, so that what lies below is rubbed too. */
     case RubsWet = 'rubs-wet';
+    /** Makes thick and thin of the wet coat below alike. */
+    case EvensFilm = 'evens-film';
+    /** Is laid into a coat that is still wet. */
+    case GoesIntoWet = 'goes-into-wet';
+    /** Sticks without being wet. */
+    case SticksDry = 'sticks-dry';
+    /** A part comes to lie on what was laid, or against another. */
+    case LaysDown = 'lays-down';
     /** Is softened into the colour beside it while that is wet. */
     case Blends = 'blends';
 }

@@ -9,10 +9,15 @@ namespace Inlaid\Core\Technique;
  *
  * Immutable. Amounts are against what the technique's figures say of a place that is touched; the levels of a zone come in the order in
  * which they lie (from the top, from the most worn, from the thickest). `relief` how
- * far its thick places stand out, 0 to 1; `settles` whether it goes into what lies low and leaves what stands proud.
+ * far its thick places stand out, 0 to 1; `settles` whether it goes into what lies low and leaves what stands proud; `way` what places
+ * of its own lie along; `share` that of its places
+ * that is done.
  */
 final readonly class Pattern
 {
+    /** Less than this of the flat is touched only in passing. */
+    public const SOME = 0.05;
+
     /**
      * @param array<string, non-empty-list<Level>> $levels by zone
      */
@@ -22,6 +27,8 @@ final readonly class Pattern
         public Follows $follows,
         public float $relief,
         public bool $settles,
+        public ?string $way = null,
+        public float $share = 1.0,
     ) {
     }
 
@@ -80,6 +87,53 @@ final readonly class Pattern
         );
     }
 
+    /** Only so much of a face. Meant for a zone that it usually leaves out, it does there what it does on the flat. */
+    public function on(Extent $extent): self
+    {
+        if ($extent->isAll()) {
+            return $this;
+        }
+        $needing = $extent->isTouchUp();
+        $levels = [];
+        foreach ($this->levels as $zone => $usual) {
+            $of = $extent->of(Zone::from($zone));
+            $own = match (true) {
+                [] === $extent->within || $this->touches(Zone::from($zone)) > 0.0 => $usual,
+                $this->touches(Zone::Field) >= self::SOME => $this->levels[Zone::Field->value],
+                default => [new Level(1.0, 1.0)],
+            };
+            $share = $of * ($needing ? 1.0 : $extent->share);
+            $levels[$zone] = match (true) {
+                $share <= 0.0 => [new Level(1.0, 0.0)],
+                $share >= 1.0 => $own,
+                default => [
+                    ...array_map(static fn (Level $l): Level => new Level($share * $l->share, $l->amount), $own),
+                    new Level(1 - $share, 0.0),
+                ],
+            };
+        }
+
+        return new self(
+            levels: $levels,
+            spread: match (true) {
+                null !== $extent->way() => Spread::Worn,
+                $extent->share < 1.0 && Spread::Strokes === $this->spread => Spread::Patches,
+                default => $this->spread,
+            },
+            follows: $needing ? Follows::Need : $this->follows,
+            relief: $this->relief,
+            settles: $this->settles,
+            way: $extent->way(),
+            share: $extent->share,
+        );
+    }
+
+    /** The share of a zone that gets any of it. */
+    public function touches(Zone $zone): float
+    {
+        return array_sum(array_map(static fn (Level $l): float => $l->amount > 0.0 ? $l->share : 0.0, $this->levels[$zone->value]));
+    }
+
     /** Its thick places stand out, and what comes later catches there or settles beside them. */
     public function raising(float $relief): self
     {
@@ -89,6 +143,8 @@ final readonly class Pattern
             follows: $this->follows,
             relief: $relief,
             settles: $this->settles,
+            way: $this->way,
+            share: $this->share,
         );
     }
 
@@ -100,6 +156,8 @@ final readonly class Pattern
             follows: $this->follows,
             relief: $this->relief,
             settles: true,
+            way: $this->way,
+            share: $this->share,
         );
     }
 
@@ -111,6 +169,8 @@ final readonly class Pattern
             follows: $follows,
             relief: $this->relief,
             settles: $this->settles,
+            way: $this->way,
+            share: $this->share,
         );
     }
 
@@ -125,6 +185,8 @@ final readonly class Pattern
             follows: $this->follows,
             relief: $this->relief,
             settles: $this->settles,
+            way: $this->way,
+            share: $this->share,
         );
     }
 

@@ -40,4 +40,14 @@ enum Placement: string
     {
         return self::BottomUp === $this || self::FromCentre === $this ? array_reverse($levels) : $levels;
     }
+
+    /**
+     * Figures that are full where they begin, and hardly seen where they end.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public static function fading(float $share): array
+    {
+        return [[$share / 3, 1.0], [$share / 3, 0.55], [$share / 3, 0.2]];
+    }
 }

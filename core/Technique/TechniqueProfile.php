@@ -15,7 +15,8 @@ use Inlaid\Core\Layout\LayoutKind;
  * the air (spraying: 1 − transfer); `holdUp` the ml a tool keeps; `removes` the typical µm one pass by hand takes away, with paper of
  * `atGrit` where abrasive does it; `tools` what it can be done with, the usual one first; `wet` whether it must be worked before it sets;
  * `laidOut` what of it can be shared out on a face by measure; `reach` how it gets to other parts; `wears` what it uses up besides;
- * `byBrush` whether the way the brush is drawn changes how long it takes; `dusty` whether its dust settles on what is wet beside it.
+ * `within` where it usually is meant for, all over where empty; `byBrush` whether the way the brush is drawn changes how long it takes;
+ * `each` the minutes each part takes that is only handled; `dusty` whether its dust settles on what is wet beside it.
  */
 final readonly class TechniqueProfile
 {
@@ -26,6 +27,7 @@ final readonly class TechniqueProfile
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
      * @param list<Ability>    $can
+     * @param list<Within>     $within
      */
     private function __construct(
         public Effect $effect,
@@ -47,6 +49,8 @@ final readonly class TechniqueProfile
         public bool $dusty = false,
         private array $can = [],
         public ?float $wipedOn = null,
+        public array $within = [],
+        public float $each = 0.0,
     ) {
     }
 
@@ -54,6 +58,7 @@ final readonly class TechniqueProfile
      * @param list<Tool>       $tools
      * @param list<LayoutKind> $laidOut
      * @param list<Ability>    $can
+     * @param list<Within>     $within
      */
     public static function laying(
         float $rate,
@@ -70,6 +75,7 @@ final readonly class TechniqueProfile
         bool $wet = false,
         array $can = [],
         ?float $wipedOn = null,
+        array $within = [],
     ): self {
         return new self(
             Effect::Adds,
@@ -88,6 +94,7 @@ final readonly class TechniqueProfile
             wet: $wet,
             can: $can,
             wipedOn: $wipedOn,
+            within: $within,
         );
     }
 
@@ -167,15 +174,40 @@ final readonly class TechniqueProfile
     /** The same where it covers another share of the surface. */
     public function covering(float $share): self
     {
+        return $this->but(cover: $share, rate: $this->rate, laid: $this->laid, loss: $this->loss, holdUp: $this->holdUp);
+    }
+
+    /**
+     * The same with another tool than the usual one.
+     */
+    public function with(?Tool $tool): self
+    {
+        $usual = $this->tools[0] ?? null;
+        if (null === $tool || null === $usual || $tool === $usual) {
+            return $this;
+        }
+        [$own, $of] = [$tool->figures(), $usual->figures()];
+
+        return $this->but(
+            cover: $this->cover,
+            rate: $this->rate * $own->pace / $of->pace,
+            laid: $this->laid * $own->laid / $of->laid,
+            loss: max(0.0, 1 - (1 - $this->loss) * (1 - $own->loss) / (1 - $of->loss)),
+            holdUp: $this->holdUp * $own->holdUp / max(1.0, $of->holdUp),
+        );
+    }
+
+    private function but(float $cover, float $rate, float $laid, float $loss, float $holdUp): self
+    {
         return new self(
             $this->effect,
             $this->takesMaterial,
-            cover: $share,
-            rate: $this->rate,
-            laid: $this->laid,
+            rate: $rate,
+            laid: $laid,
             left: $this->left,
-            loss: $this->loss,
-            holdUp: $this->holdUp,
+            cover: $cover,
+            loss: $loss,
+            holdUp: $holdUp,
             removes: $this->removes,
             byBrush: $this->byBrush,
             tools: $this->tools,
@@ -187,7 +219,41 @@ final readonly class TechniqueProfile
             dusty: $this->dusty,
             can: $this->can,
             wipedOn: $this->wipedOn,
+            within: $this->within,
+            each: $this->each,
         );
+    }
+
+    /**
+     * Something dry is laid, which brings its own thickness.
+     *
+     * @param list<Tool>       $tools
+     * @param list<LayoutKind> $laidOut
+     */
+    public static function applying(float $rate, float $cover, array $tools, array $laidOut): self
+    {
+        return new self(
+            Effect::Adds,
+            takesMaterial: false,
+            rate: $rate,
+            left: 1.0,
+            cover: $cover,
+            tools: $tools,
+            laidOut: $laidOut,
+            can: [Ability::SticksDry],
+        );
+    }
+
+    /**
+     * The parts are handled, and the finish left as it is.
+     *
+     * @param float         $each  minutes for each part, or for each piece where no part is named
+     * @param list<Tool>    $tools
+     * @param list<Ability> $can
+     */
+    public static function handling(float $each, array $tools = [], bool $dusty = false, array $can = []): self
+    {
+        return new self(Effect::Handles, takesMaterial: false, tools: $tools, dusty: $dusty, can: $can, each: $each);
     }
 
     public static function waiting(): self

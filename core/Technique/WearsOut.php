@@ -30,6 +30,12 @@ final readonly class WearsOut
         return new self('rag', $lasts, false);
     }
 
+    /** Paint builds up on its edges, and they tear. */
+    public static function stencil(float $lasts): self
+    {
+        return new self('stencil', $lasts, false);
+    }
+
     public static function tackCloth(float $lasts): self
     {
         return new self('tack cloth', $lasts, false);

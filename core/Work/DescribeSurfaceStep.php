@@ -16,6 +16,7 @@ use Inlaid\Core\Surface\Soil;
 use Inlaid\Core\Surface\SurfaceStep;
 use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -50,13 +51,7 @@ final readonly class DescribeSurfaceStep
         return new SurfaceStep(
             id: $step->id,
             effect: $profile->effect,
-            pattern: $step->technique->pattern(new Workmanship(
-                hand: $detail->hand,
-                strokes: $detail->strokes,
-                where: $detail->where,
-                worn: $part->worn,
-                share: $work->layout?->covers,
-            )),
+            pattern: $this->pattern($work, $part),
             rounds: $work->rounds(),
             film: $film,
             depth: Effect::TakesAway === $profile->effect ? $this->depth($work) : 0.0,
@@ -66,7 +61,8 @@ final readonly class DescribeSurfaceStep
             goesIn: $profile->left < 1.0 || ($work->character->thinning ?? 0.0) >= self::THIN || $work->dyes(),
             bleach: null === $work->mix ? null : Bleaching::with($work->mix),
             conditions: $work->can(Ability::EvensAbsorption),
-            keys: $work->can(Ability::Sands, Ability::Scuffs, Ability::Strips, Ability::Scrapes) || $work->lays(),
+            evens: $work->can(Ability::EvensFilm),
+            keys: $work->covers() && $work->can(Ability::Sands, Ability::Scuffs, Ability::Strips, Ability::Scrapes) || $work->lays(),
             seals: $work->lays(),
             marks: $sands && null !== $detail->grit ? new Marks(
                 stepId: $step->id,
@@ -76,8 +72,24 @@ final readonly class DescribeSurfaceStep
             ) : null,
             cuts: $work->can(Ability::Sands, Ability::Scuffs, Ability::WearsDry) ? $work->removes() : 0.0,
             leaves: $leaves,
-            takesOff: $takesOff,
+            takesOff: $work->covers() ? $takesOff : [],
         );
+    }
+
+    private function pattern(StepCalculation $work, PiecePart $part): Pattern
+    {
+        [$step, $detail] = [$work->step, $work->step->detail];
+        $pattern = $step->technique->pattern(new Workmanship(
+            hand: $detail->hand,
+            strokes: $detail->strokes,
+            where: $detail->where,
+            worn: $part->worn,
+            share: $work->layout?->covers,
+            blend: $detail->blend,
+        ));
+        $rougher = ($step->tool()?->figures()->uneven ?? 0.0) - (($step->profile->tools[0] ?? null)?->figures()->uneven ?? 0.0);
+
+        return ($rougher > 0.0 && null !== $work->film ? $pattern->uneven($rougher) : $pattern)->on($step->place());
     }
 
     /** µm; what is done until the wood is bare goes down to it, however often that takes. */
@@ -131,13 +143,15 @@ final readonly class DescribeSurfaceStep
 
     private function film(StepCalculation $work): ?FilmOf
     {
-        if (null === $work->film || null === $work->mix || null === $work->character) {
+        if (null === $work->film) {
             return null;
         }
         $sheets = $work->step->detail->layout instanceof Sheets ? $work->step->detail->layout : null;
-        $of = null === $sheets?->colour
-            ? $this->find->find($work->mix, $work->character)
-            : $this->find->sheet($sheets->colour, $sheets->thickness);
+        $of = match (true) {
+            null !== $sheets?->colour => $this->find->sheet($sheets->colour, $sheets->thickness),
+            null !== $work->mix && null !== $work->character => $this->find->find($work->mix, $work->character),
+            default => null,
+        };
 
         return null === $of
             ? null

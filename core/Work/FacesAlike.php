@@ -18,12 +18,39 @@ use Inlaid\Core\Technique\Zone;
 final class FacesAlike
 {
     public float $area = 0.0;
+    /** @var list<string> */
+    public array $faces = [];
 
     /**
      * @param list<int> $by indices of the steps that touch them
      */
     public function __construct(public readonly PiecePart $part, private readonly array $by, private ZoneState $flat)
     {
+    }
+
+    public function add(string $face, float $area): void
+    {
+        $this->faces[] = $face;
+        $this->area += $area;
+    }
+
+    /** How much longer work on them takes than on a flat. */
+    public function slow(): float
+    {
+        $areas = $slow = 0.0;
+        foreach ($this->faces as $face) {
+            $of = $this->part->surface->faces[$face][1];
+            $areas += $of->area;
+            $slow += $of->area * $of->slow;
+        }
+
+        return $slow / $areas;
+    }
+
+    /** µm of all that lies on the wood. */
+    public function lies(): float
+    {
+        return $this->flat->largest()->depthOfFilms();
     }
 
     public function isTouched(int $step): bool

@@ -11,8 +11,8 @@ use Inlaid\Core\Recipe\Recipe;
 use Inlaid\Core\Recipe\Step;
 
 /**
- * Puts the parts of a step in the order they are laid: from above downwards, or the top last, as the school has it; what is taken
- * out or off comes at the end.
+ * Puts the parts of a step in the order they are laid: from above downwards, with the top last, or upside down with the legs first, as the
+ * practice has it; what is taken out or off comes at the end.
  */
 final class OrderParts
 {
@@ -23,8 +23,10 @@ final class OrderParts
     {
         $parts = $recipe->partsOf($step);
         $topLast = $habits->holds('part-order', 'top-last');
+        $upsideDown = $habits->holds('part-order', 'legs-first');
         $place = static fn (PiecePart $p): int => match (true) {
             $p->comesOff() => 9,
+            $upsideDown => $p->surface->level->value,
             Level::Top === $p->surface->level => $topLast ? 8 : 0,
             default => Level::Top->value - $p->surface->level->value,
         };

@@ -29,10 +29,11 @@ use Inlaid\Core\Technique\TechniqueProfile;
 /**
  * What has been worked out about one step, before it is put into words and pictures.
  *
- * Immutable. `turnedArea` m² of `area` that are laid in a second lay, once the parts have been turned; `hands` minutes of work for one
- * coat, `together` those of all that is worked into one another while it is wet, `handsOn` those of it alone and what somebody stands by
- * while it dwells; `onlyIfNot` the step that
- * this one stands in for if that is not enough even after its last round. @internal to the preview
+ * Immutable. `number` its place among all, `counted` as a painter counts, for whom the colours of a blend are one step; `area` m² that
+ * it is meant for, `whole` those of all the faces it touches, `turnedArea` those that are laid in a second lay, once the parts have
+ * been turned; `hands` the work of one coat, `together` minutes on the surface of all that is worked into one another while it is wet,
+ * `handsOn` minutes of it alone and what somebody stands by while it dwells; `onlyIfNot` the step that this one stands in for if that
+ * is not enough even after its last round. @internal to the preview
  */
 final readonly class StepCalculation
 {
@@ -51,10 +52,12 @@ final readonly class StepCalculation
     public function __construct(
         public Step $step,
         public int $number,
+        public int $counted,
         public float $area,
+        public float $whole,
         public float $turnedArea,
-        public int $hands,
-        public int $together,
+        public Hands $hands,
+        public float $together,
         public ?FlatMix $mix,
         public ?MixCharacter $character,
         public FilmWeight $weight,
@@ -70,7 +73,7 @@ final readonly class StepCalculation
             $poured[] = $sum = $sum->plus($need->poured)->simplified();
         }
         $this->poured = $poured;
-        $this->handsOn = $hands + $this->standsBy();
+        $this->handsOn = $hands->minutes + $this->standsBy();
     }
 
     /** Minutes that it is left to work on its own while hands are free; 0 where it isn't, or so briefly that one stands by. */
@@ -89,7 +92,7 @@ final readonly class StepCalculation
 
     private function dwell(): int
     {
-        return $this->step->detail->dwell ?? 0;
+        return $this->step->isFurtherColour() ? 0 : $this->step->detail->dwell ?? 0;
     }
 
     /** How often the work is done: coats, passes or rounds; not at all by a step of last resort, unless all goes slowly. */
@@ -104,10 +107,10 @@ final readonly class StepCalculation
         return $this->rounds() > 0;
     }
 
-    /** The share of the surface that it gets to: as it is laid out, or as is usual of its technique. */
+    /** The share of the faces it touches that it gets to: as it is laid out, or as is usual of its technique, where it is meant for. */
     public function cover(): float
     {
-        return $this->layout->covers ?? $this->step->cover();
+        return ($this->layout->covers ?? $this->step->cover()) * ($this->whole > 0.0 ? min(1.0, $this->area / $this->whole) : 1.0);
     }
 
     /** Does it get to most of what it touches? */

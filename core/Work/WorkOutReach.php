@@ -35,7 +35,7 @@ final class WorkOutReach
         $height = max(array_map(static fn (PiecePart $p): int => $p->surface->level->value, $on));
         $reached = [];
         foreach ($recipe->piece->parts as $part) {
-            if (!$work->step->touches($part) && !$part->comesOff()) {
+            if (!$work->step->touches($part) && !$part->comesOff() && !self::isShut($part, $on)) {
                 $how = Overspray::Drips === $by && $part->surface->level->value >= $height ? Overspray::Creeps : $by;
                 $reached[] = new Reached(
                     part: $part->id,
@@ -48,6 +48,16 @@ final class WorkOutReach
         }
 
         return $reached;
+    }
+
+    /**
+     * An inside is closed while only the outside is worked on, and no neighbour of it.
+     *
+     * @param PiecePart[] $on what is worked on
+     */
+    private static function isShut(PiecePart $part, array $on): bool
+    {
+        return $part->inside && [] === array_filter($on, static fn (PiecePart $p): bool => $p->inside);
     }
 
     /**

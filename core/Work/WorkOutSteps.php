@@ -6,6 +6,7 @@ namespace Inlaid\Core\Work;
 
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Drying\PredictDrying;
+use Inlaid\Core\Film\CoatFilm;
 use Inlaid\Core\Film\LayCoat;
 use Inlaid\Core\Film\WorkOutNeed;
 use Inlaid\Core\Layout\Kind\Sheets;
@@ -20,6 +21,7 @@ use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Surface\BuildSurface;
 use Inlaid\Core\Surface\Origin;
 use Inlaid\Core\Technique\Effect;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Works out mix, film, need and drying of every step in order, with what each face drinks as the steps before have left it.
@@ -37,6 +39,7 @@ final readonly class WorkOutSteps
         private MaskParts $mask = new MaskParts(),
         private LayOutStep $layOut = new LayOutStep(),
         private BuildSurface $build = new BuildSurface(),
+        private WorkOutHands $hands = new WorkOutHands(),
         FindColourant $find = new FindColourant(),
     ) {
         $this->surface = new DescribeSurfaceStep($find->blind());
@@ -63,9 +66,14 @@ final readonly class WorkOutSteps
     public function workOut(Recipe $recipe, Climate $climate, WorkingDefaults $habits): array
     {
         $faces = $this->faces($recipe, $habits);
-        $hands = $this->hands($recipe, $faces, $habits);
+        $hands = array_map(
+            fn (Step $s): Hands => $this->hands->hands(recipe: $recipe, step: $s, lies: [], habits: $habits),
+            $recipe->steps,
+        );
         $works = [];
+        $counted = 0;
         foreach ($recipe->steps as $i => $step) {
+            $counted += $step->isFurtherColour() ? 0 : 1;
             $turned = 0.0;
             foreach ($recipe->partsOf($step) as $part) {
                 $turned += $part->turned && $part->surface->hasTwoSides($step->facesOf($part))
@@ -76,8 +84,18 @@ final readonly class WorkOutSteps
             $works[] = $work = $this->step(
                 step: $step,
                 number: $i + 1,
-                surfaces: array_values(array_map(static fn (FacesAlike $f): array => [$f->area, $f->drinks()], $touched)),
-                hands: $hands[$i],
+                counted: $counted,
+                surfaces: array_values(array_map(
+                    fn (FacesAlike $f): array => [$this->area($recipe, $step, $f), $f->drinks()],
+                    $touched,
+                )),
+                whole: array_sum(array_map(static fn (FacesAlike $f): float => $f->area, $touched)),
+                hands: null === $step->profile->atGrit ? $hands[$i] : $this->hands->hands(
+                    recipe: $recipe,
+                    step: $step,
+                    lies: array_values(array_map(static fn (FacesAlike $f): array => [$f->area, $f->lies(), $f->slow()], $touched)),
+                    habits: $habits,
+                ),
                 together: $this->together($recipe, $hands, $i),
                 turned: Effect::Adds === $step->profile->effect ? $turned : 0.0,
                 climate: $climate,
@@ -105,10 +123,9 @@ final readonly class WorkOutSteps
         foreach ($recipe->piece->parts as $part) {
             foreach (array_keys($part->surface->faces) as $face) {
                 $by = array_keys(array_filter($recipe->steps, static fn (Step $s): bool => $s->touchesFace($part, $face)));
-                $key = $part->id.' '.implode(' ', $by);
-                $area = $part->totalArea([$face]) * $recipe->piece->count;
-                $alike[$key] ??= new FacesAlike($part, $by, $this->build->flat(Origin::of($part, $habits->lastGrit)));
-                $alike[$key]->area += $area;
+                $key = implode(' ', [$part->id, $part->field($face)->id ?? '', ...$by]);
+                $alike[$key] ??= new FacesAlike($part, $by, $this->build->start(Origin::of($part, $face, $habits->lastGrit), Zone::Field));
+                $alike[$key]->add($face, $part->totalArea([$face]) * $recipe->piece->count);
             }
         }
 
@@ -127,16 +144,18 @@ final readonly class WorkOutSteps
 
     /**
      * @param list<array{float, float}> $surfaces area in m² and absorption, face by face
-     * @param int                       $hands    minutes for one coat
-     * @param int                       $together and those of all that is worked into it while it is wet
+     * @param float                     $whole    m² of all the faces it touches, of which it may be meant for some
+     * @param float                     $together minutes on the surface of all that is worked into one another while it is wet
      * @param float                     $turned   m² that are laid after parts have been turned
      */
     private function step(
         Step $step,
         int $number,
+        int $counted,
         array $surfaces,
-        int $hands,
-        int $together,
+        float $whole,
+        Hands $hands,
+        float $together,
         float $turned,
         Climate $climate,
         WorkingDefaults $habits,
@@ -161,8 +180,13 @@ final readonly class WorkOutSteps
                 weight: $weight,
                 left: $step->detail->left,
                 dwell: $step->detail->dwell,
+                wiped: $step->detail->wiping?->leaves() ?? 1.0,
             );
-        $film = null === $sheets ? $film : $film?->under($sheets->thickness);
+        $film = match (true) {
+            null === $sheets => $film,
+            null === $film && Effect::Adds === $figures->effect => CoatFilm::dry($sheets->thickness),
+            default => $film?->under($sheets->thickness),
+        };
         $drying = null === $character
             ? null
             : $this->predict->predict(
@@ -175,7 +199,9 @@ final readonly class WorkOutSteps
         return new StepCalculation(
             step: $step,
             number: $number,
+            counted: $counted,
             area: $area,
+            whole: $whole,
             turnedArea: $turned,
             hands: $hands,
             together: $together,
@@ -183,7 +209,7 @@ final readonly class WorkOutSteps
             character: $character,
             weight: $weight,
             film: Effect::Adds === $figures->effect ? $film : null,
-            allNeeds: null === $film
+            allNeeds: null === $film || null === $mix
                 ? []
                 : $this->need->need(
                     surfaces: $surfaces,
@@ -199,40 +225,51 @@ final readonly class WorkOutSteps
     }
 
     /**
-     * Minutes for one coat of each step: what it states, else area ÷ rate in the painter's own pace.
-     *
-     * @param list<FacesAlike> $faces
-     *
-     * @return list<int>
+     * A step with another material or done in another way, of which only what is laid is asked for: place, hands and what is laid out are
+     * as
+     * before.
      */
-    private function hands(Recipe $recipe, array $faces, WorkingDefaults $habits): array
+    public function varied(StepCalculation $before, Step $step, Climate $climate, WorkingDefaults $habits): StepCalculation
     {
-        return array_map(static function (Step $step, int $i) use ($faces, $habits): int {
-            $figures = $step->profile;
-            if (Effect::Waits === $figures->effect) {
-                return 0;
-            }
-            $area = array_sum(array_map(static fn (FacesAlike $f): float => $f->isTouched($i) ? $f->area : 0.0, $faces));
-            $typical = $area / $figures->rate / ($step->tool()?->pace() ?? 1.0) * ($figures->byBrush ? $habits->brushing : 1.0);
-            $paced = ($habits->own->paces[$step->technique->key()] ?? 1.0) * $typical * $step->extent();
+        return $this->step(
+            step: $step,
+            number: $before->number,
+            counted: $before->counted,
+            surfaces: [],
+            whole: 0.0,
+            hands: $before->hands,
+            together: $before->together,
+            turned: 0.0,
+            climate: $climate,
+            habits: $habits,
+            onlyIfNot: null,
+            masking: null,
+            layout: $before->layout,
+        );
+    }
 
-            return $step->detail->handsOn ?? (int) max(2, ceil($paced - 1e-9));
-        }, $recipe->steps, array_keys($recipe->steps));
+    /** m² that a step is meant for, of faces that are alike. */
+    private function area(Recipe $recipe, Step $step, FacesAlike $on): float
+    {
+        return array_sum(array_map(
+            fn (string $face): float => $this->hands->area(recipe: $recipe, step: $step, part: $on->part, face: $face),
+            $on->faces,
+        ));
     }
 
     /**
-     * Minutes for all that is one wet work with a step.
+     * Minutes on the surface for all that is one wet work with a step.
      *
-     * @param list<int> $hands
+     * @param list<Hands> $hands
      */
-    private function together(Recipe $recipe, array $hands, int $i): int
+    private function together(Recipe $recipe, array $hands, int $i): float
     {
-        $minutes = $hands[$i];
+        $minutes = $hands[$i]->working;
         for ($j = $i; $j > 0 && $recipe->steps[$j]->isWorkedInto($recipe->steps[$j - 1]); --$j) {
-            $minutes += $hands[$j - 1];
+            $minutes += $hands[$j - 1]->working;
         }
         for ($j = $i + 1; $j < \count($recipe->steps) && $recipe->steps[$j]->isWorkedInto($recipe->steps[$j - 1]); ++$j) {
-            $minutes += $hands[$j];
+            $minutes += $hands[$j]->working;
         }
 
         return $minutes;

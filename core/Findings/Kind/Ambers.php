@@ -8,7 +8,6 @@ use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Colour\Lab;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
@@ -21,7 +20,6 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\Place;
-use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -86,13 +84,10 @@ final class Ambers implements Rule
                         'water-based',
                         'Use a water-based topcoat',
                         Edit::insert(
-                            new NewStep(
-                                title: 'Clear topcoat',
-                                technique: 'brushed',
+                            NewStep::topcoat(
                                 parts: $worst->step->parts,
-                                uses: MaterialRequirement::topcoat(Place::Dry !== $whole->recipe->piece->use->place),
+                                outdoors: Place::Dry !== $whole->recipe->piece->use->place,
                                 coats: 2,
-                                wait: WaitUntil::Through,
                             ),
                             $worst->step->id,
                         ),

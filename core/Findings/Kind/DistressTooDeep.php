@@ -65,15 +65,15 @@ final class DistressTooDeep implements Rule
                     steps: [$worn->stepId, $colours[0]->stepId],
                     why: \sprintf(
                         'Step %d removes %s µm but the layers are only %s µm thick. Bare wood shows, and only a line of step %d.',
-                        $worn->number,
+                        $whole->counted($worn->stepId),
                         ExactNumber::plain($worn->depth, 1),
                         ExactNumber::plain(array_sum(array_map(static fn (Layer $l): float => $l->laid, $films)), 1),
-                        $colours[0]->number,
+                        $whole->counted($colours[0]->stepId),
                     ),
                     remedies: [
                         new Remedy(
                             'less',
-                            \sprintf('Remove %s µm, ending in step %d', ExactNumber::plain($ends, 1), $colours[0]->number),
+                            \sprintf('Remove %s µm, ending in step %d', ExactNumber::plain($ends, 1), $whole->counted($colours[0]->stepId)),
                             Edit::change($worn->stepId, StepChange::depth($ends)),
                         ),
                     ],

@@ -14,6 +14,8 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Look\JudgeLook;
 use Inlaid\Core\Look\StackPreview;
+use Inlaid\Core\Recipe\Step;
+use Inlaid\Core\Surface\LaidSurface;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Workmanship;
 use Inlaid\Core\Work\StepCalculation;
@@ -58,10 +60,10 @@ final class GroundShows implements Rule
             $stack = null === $meant ? null : $this->stackOf($whole, $work);
             $look = $stack?->laid();
             $at = $look?->indexOf($work->step->id);
-            if (null === $meant || null === $stack || null === $look || null === $at) {
+            if (null === $meant || null === $stack || null === $look || null === $at || $work->step->isFurtherColour()) {
                 continue;
             }
-            $shows = $this->judge->shows($look, $at);
+            $shows = $this->shows($whole, $look, $work);
             if (null !== $shows && abs($shows - $meant) > self::OFF) {
                 yield Finding::of(
                     rule: $this,
@@ -77,6 +79,21 @@ final class GroundShows implements Rule
                 );
             }
         }
+    }
+
+    /** What shows after it; the colours of a blend cover one beside the other, so what they cover adds up. */
+    private function shows(RecipeAnalysis $whole, LaidSurface $look, StepCalculation $work): ?float
+    {
+        $covered = [];
+        foreach ($whole->works as $colour) {
+            $at = Step::documentId($colour->step->id) === $work->step->id ? $look->indexOf($colour->step->id) : null;
+            $shows = null === $at ? null : $this->judge->shows($look, $at);
+            if (null !== $shows) {
+                $covered[] = 1 - $shows;
+            }
+        }
+
+        return [] === $covered ? null : max(0.0, 1 - array_sum($covered));
     }
 
     private function stackOf(RecipeAnalysis $whole, StepCalculation $work): ?StackPreview

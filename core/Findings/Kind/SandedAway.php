@@ -61,9 +61,9 @@ final class SandedAway implements Rule
                     steps: [$by->stepId, $layer->stepId],
                     why: \sprintf(
                         'Step %d removes %s µm. Step %d is only %s µm thick and would be gone.',
-                        $by->number,
+                        $whole->counted($by->stepId),
                         ExactNumber::plain((float) $by->depth, 1),
-                        $layer->number,
+                        $whole->counted($layer->stepId),
                         ExactNumber::plain($layer->laid, 1),
                     ),
                     remedies: [

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
+use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Edit\StepChange;
+use Inlaid\Core\Film\Sections;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
+use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
+use Inlaid\Core\Work\StepCalculation;
 
 /**
  * A wet section is larger than its open time.
@@ -42,7 +47,7 @@ final class SectionTooLarge implements Rule
             $wet = isset($whole->works[$i - 1]) && $work->step->isWorkedInto($whole->works[$i - 1]->step) ? [...$wet, $work] : [$work];
             $next = $whole->works[$i + 1] ?? null;
             $sections = $work->sections();
-            if (null === $sections || 1 === $sections->count || true === $next?->step->isWorkedInto($work->step)) {
+            if (null === $sections || self::isKnown($sections, $work) || true === $next?->step->isWorkedInto($work->step)) {
                 continue; // what is worked into one another is told once
             }
             $how = match (true) {
@@ -54,6 +59,7 @@ final class SectionTooLarge implements Rule
                     1 === $sections->withHelper ? ' (one section with a helper right behind you)' : '',
                 ),
             };
+            $several = \count(RecipeAnalysis::each($wet)) > 1;
             yield Finding::of(
                 rule: $this,
                 severity: Severity::Advise,
@@ -61,13 +67,27 @@ final class SectionTooLarge implements Rule
                 why: \sprintf(
                     '%s for %d min but %s %d min to apply: %s.',
                     RecipeAnalysis::names($wet)
-                        .(1 === \count($wet) ? ' stays workable' : ' stay workable'),
+                        .($several ? ' stay workable' : ' stays workable'),
                     $work->drying->openTime->planned ?? 0,
-                    1 === \count($wet) ? 'takes' : 'together take',
-                    $work->together + $work->handsOn - $work->hands,
+                    $several ? 'together take' : 'takes',
+                    (int) ceil($work->together) + $work->handsOn - $work->hands->minutes,
                     $how,
                 ),
+                remedies: null === $sections->count ? [] : [new Remedy(
+                    'sections',
+                    \sprintf('Work in %d sections', $sections->count),
+                    ...array_map(
+                        static fn (StepCalculation $w): Edit => Edit::change($w->step->id, StepChange::sections($sections->count)),
+                        $wet,
+                    ),
+                )],
             );
         }
+    }
+
+    /** Does the painter say that it is worked in as many, or is one enough? */
+    private static function isKnown(Sections $sections, StepCalculation $work): bool
+    {
+        return null !== $sections->count && $sections->count <= ($work->step->detail->sections ?? 1);
     }
 }

@@ -6,7 +6,6 @@ namespace Inlaid\Core\Findings\Kind;
 
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
@@ -14,7 +13,6 @@ use Inlaid\Core\Findings\Remedy;
 use Inlaid\Core\Findings\Rule;
 use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
-use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Work\StepCalculation;
 
 /**
@@ -71,13 +69,7 @@ final class ThinnedAndUnsealed implements Rule
                             'seal',
                             'Add a clear topcoat at the end',
                             Edit::insert(
-                                new NewStep(
-                                    title: 'Clear topcoat',
-                                    technique: 'brushed',
-                                    parts: $whole->named($parts),
-                                    uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
-                                    wait: WaitUntil::Through,
-                                ),
+                                NewStep::topcoat(parts: $whole->named($parts), outdoors: $whole->recipe->piece->use->place->isOutdoors()),
                                 null,
                             ),
                         ),

@@ -7,7 +7,6 @@ namespace Inlaid\Core\Findings\Kind;
 use Inlaid\Core\Batch\Severity;
 use Inlaid\Core\Colour\Sheen;
 use Inlaid\Core\Edit\Edit;
-use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Findings\Finding;
 use Inlaid\Core\Findings\RecipeAnalysis;
@@ -18,7 +17,6 @@ use Inlaid\Core\Material\MaterialKind;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\Place;
 use Inlaid\Core\Piece\Wear;
-use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -85,13 +83,10 @@ final class TooLittleForTheWear implements Rule
                     'topcoat',
                     'Add a clear topcoat',
                     Edit::insert(
-                        new NewStep(
-                            title: 'Clear topcoat',
-                            technique: 'brushed',
+                        NewStep::topcoat(
                             parts: $whole->named(array_merge(...array_column($found, 1))),
-                            uses: MaterialRequirement::topcoat($whole->recipe->piece->use->place->isOutdoors()),
+                            outdoors: $use->place->isOutdoors(),
                             coats: 2,
-                            wait: WaitUntil::Through,
                         ),
                         null,
                     ),

@@ -16,6 +16,7 @@ use Inlaid\Core\Measure\ExactNumber;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Recipe\WaitUntil;
 use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Zone;
 use Inlaid\Core\Work\StepCalculation;
 
@@ -79,8 +80,10 @@ final class TooSoon implements Rule
         return match (true) {
             !$work->isDone() => null,
             !$touches => \in_array($part->id, $work->step->detail->masks, true) ? WaitUntil::Touch : null,
-            $work->step->detail->layout instanceof Sheets => null, // it is laid into a wet coat
-            null !== $work->film => WaitUntil::Recoat,
+            $work->step->detail->layout instanceof Sheets && !$work->can(Ability::SticksDry),
+            $work->can(Ability::GoesIntoWet) => null, // it is laid into a wet coat
+            null !== $work->film, $work->can(Ability::LaysDown) => WaitUntil::Recoat,
+            Effect::Handles === $work->step->profile->effect => WaitUntil::Touch,
             $work->can(Ability::Sands, Ability::Scuffs, Ability::WearsDry) => WaitUntil::Recoat,
             $work->can(Ability::WearsWet, Ability::ReleasesResist) => WaitUntil::Touch,
             default => null,

@@ -21,8 +21,8 @@ use Inlaid\Core\Layout\Seams;
  * Immutable. `length` and `width` of a sheet, `lap` by which two lie over one another, mm; the length of the sheets runs along the length
  * of the face or across it. `repeat` mm after which a printed pattern comes again along the length of the sheet, null where there is none:
  * every sheet then
- * begins with the pattern, so that it meets its neighbour. `thickness` in µm; `colour` what is seen of it from afar, null where that is not
- * known.
+ * begins with the pattern, so that it meets its neighbour. `open` the share of it through which the ground shows. `thickness` in µm;
+ * `colour` what is seen of it from afar, null where that is not known.
  */
 final readonly class Sheets implements Layout
 {
@@ -35,6 +35,7 @@ final readonly class Sheets implements Layout
         public Seams $seams,
         public float $thickness,
         public ?Colour $colour,
+        public float $open,
     ) {
     }
 
@@ -50,6 +51,7 @@ final readonly class Sheets implements Layout
         Seams $seams,
         float $thickness = 100.0,
         ?Colour $colour = null,
+        float $open = 0.0,
     ): self {
         return match (true) {
             min($length, $width) < 20.0
@@ -60,6 +62,7 @@ final readonly class Sheets implements Layout
                     'A pattern repeat',
                     'between 1 mm and the length of a sheet',
                 ),
+            $open < 0.0 || $open > 0.98 => throw InvalidLayout::outOfRange('The open share of a sheet', 'between 0 and 98 %'),
             $thickness < 0.0 || $thickness > 2000.0 => throw InvalidLayout::outOfRange('The thickness of a sheet', 'at most 2000 µm'),
             default => new self(
                 length: $length,
@@ -70,6 +73,7 @@ final readonly class Sheets implements Layout
                 seams: $seams,
                 thickness: $thickness,
                 colour: $colour,
+                open: $open,
             ),
         };
     }
@@ -125,7 +129,9 @@ final readonly class Sheets implements Layout
             }
         }
 
-        return new LaidOut(blocks: $blocks, along: self::begins($columns), across: self::begins($rows), tape: 0.0, covers: 1.0, says: [
+        $covers = 1 - $this->open;
+
+        return new LaidOut(blocks: $blocks, along: self::begins($columns), across: self::begins($rows), tape: 0.0, covers: $covers, says: [
             \sprintf('%d × %d %s', \count($columns), \count($rows), 1 === \count($blocks) ? 'sheet' : 'sheets'),
             ...(1 === \count($blocks) ? [] : [\sprintf(
                 'the narrowest %s × %s mm',

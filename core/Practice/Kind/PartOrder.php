@@ -24,6 +24,11 @@ final class PartOrder implements Practice
     {
         return [
             new Choice('top-first', 'top down', 'Runs and drips fall on parts still to be coated.'),
+            new Choice(
+                'legs-first',
+                'upside down, legs first',
+                'You reach all of the legs and stretchers, and set it on its feet to end with the top.',
+            ),
             new Choice('top-last', 'top last', 'The most visible surface comes last: no sleeve, drip or dust touches it.'),
         ];
     }

@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -33,7 +34,13 @@ final class Bleached implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.1, takesMaterial: true, reach: Overspray::Drips, can: [Ability::Bleaches]);
+        return TechniqueProfile::altering(
+            rate: 0.1,
+            takesMaterial: true,
+            reach: Overspray::Drips,
+            can: [Ability::Bleaches],
+            tools: [Tool::Sponge, Tool::Brush, Tool::DampRag],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -10,6 +10,7 @@ use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -32,17 +33,24 @@ final class BlendedWet implements Technique
 
     public function does(): string
     {
-        return 'Apply two colours side by side and blend the join while wet.';
+        return 'Apply colours side by side and blend the joins while wet.';
     }
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.1, cover: 0.5, loss: 0.08, wet: true, can: [Ability::Blends]);
+        return TechniqueProfile::laying(
+            rate: 0.1,
+            cover: 0.5,
+            loss: 0.08,
+            wet: true,
+            can: [Ability::Blends],
+            tools: [Tool::Brush, Tool::FoamRoller, Tool::Sponge, Tool::Gun],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
-        $levels = ($manner->where ?? Placement::TopDown)->run([
+        $levels = ($manner->where ?? Placement::TopDown)->run($manner->blend?->levels() ?? [
             [0.34, 1.0],
             [0.08, 0.8],
             [0.08, 0.6],

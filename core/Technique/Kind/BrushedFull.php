@@ -7,6 +7,7 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -34,7 +35,11 @@ final class BrushedFull implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.12, byBrush: true);
+        return TechniqueProfile::laying(
+            rate: 0.12,
+            byBrush: true,
+            tools: [Tool::Brush, Tool::RolledAndLaidOff, Tool::BrushAndRoller, Tool::ArtistsBrush, Tool::Pad, Tool::Sponge],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

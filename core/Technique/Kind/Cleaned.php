@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -33,7 +34,13 @@ final class Cleaned implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, wears: WearsOut::rag(1.5), can: [Ability::Cleans]);
+        return TechniqueProfile::altering(
+            rate: 0.15,
+            takesMaterial: true,
+            wears: WearsOut::rag(1.5),
+            can: [Ability::Cleans],
+            tools: [Tool::DampRag, Tool::Sponge, Tool::Brush, Tool::NylonPad, Tool::SteelWool, Tool::BronzeBrush],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

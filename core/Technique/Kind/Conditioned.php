@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -32,7 +33,12 @@ final class Conditioned implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.15, takesMaterial: true, can: [Ability::EvensAbsorption]);
+        return TechniqueProfile::altering(
+            rate: 0.15,
+            takesMaterial: true,
+            can: [Ability::EvensAbsorption],
+            tools: [Tool::DryRag, Tool::Brush, Tool::Sponge],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -40,7 +40,7 @@ final class DistressedDry implements Technique
             rate: 0.08,
             removes: 60.0,
             cover: 0.1,
-            tools: [Tool::Hand, Tool::Machine, Tool::SteelWool],
+            tools: [Tool::Hand, Tool::Machine, Tool::SteelWool, Tool::Detail, Tool::SandingSponge, Tool::MetalScraper],
             wears: WearsOut::sheet(2.0),
             dusty: true,
             can: [Ability::WearsDry],

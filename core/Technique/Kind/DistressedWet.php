@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -35,7 +36,14 @@ final class DistressedWet implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.07, removes: 40.0, cover: 0.1, wears: WearsOut::rag(1.5), can: [Ability::WearsWet]);
+        return TechniqueProfile::takingAway(
+            rate: 0.07,
+            removes: 40.0,
+            cover: 0.1,
+            wears: WearsOut::rag(1.5),
+            can: [Ability::WearsWet],
+            tools: [Tool::DampRag, Tool::NylonPad, Tool::Finger],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -10,6 +10,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -37,7 +38,15 @@ final class DryBrushed implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.1, laid: 0.4, cover: 0.25, loss: 0.3, holdUp: 3.0, reach: Overspray::Nowhere);
+        return TechniqueProfile::laying(
+            rate: 0.1,
+            laid: 0.4,
+            cover: 0.25,
+            loss: 0.3,
+            holdUp: 3.0,
+            reach: Overspray::Nowhere,
+            tools: [Tool::Brush, Tool::ArtistsBrush, Tool::Finger],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -35,7 +36,13 @@ final class Feathered implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.04, laid: 0.5, cover: 0.5, wet: true);
+        return TechniqueProfile::laying(
+            rate: 0.04,
+            laid: 0.5,
+            cover: 0.5,
+            wet: true,
+            tools: [Tool::Brush, Tool::ArtistsBrush, Tool::Sponge, Tool::Gun],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

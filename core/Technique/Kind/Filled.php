@@ -10,6 +10,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -42,6 +43,7 @@ final class Filled implements Technique
             holdUp: 2.0,
             reach: Overspray::Nowhere,
             can: [Ability::Fills],
+            tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::Finger, Tool::Squeegee],
         );
     }
 

@@ -9,6 +9,8 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Within;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -35,7 +37,16 @@ final class GildedOnEdges implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.02, laid: 0.6, cover: 0.06, loss: 0.2, holdUp: 1.0, reach: Overspray::Nowhere);
+        return TechniqueProfile::laying(
+            rate: 0.02,
+            laid: 0.6,
+            cover: 0.06,
+            loss: 0.2,
+            holdUp: 1.0,
+            reach: Overspray::Nowhere,
+            tools: [Tool::Finger, Tool::ArtistsBrush, Tool::Brush, Tool::Sponge],
+            within: [Within::Edges],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Inlaid\Core\Technique\Kind;
 
 use Inlaid\Core\Technique\Ability;
+use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -45,11 +47,15 @@ final class GlazedAndWiped implements Technique
             wears: WearsOut::rag(0.8),
             wet: true,
             can: [Ability::RubsWet],
+            tools: [Tool::Brush, Tool::DampRag, Tool::DryRag, Tool::Sponge, Tool::Squeegee, Tool::FoamRoller],
         );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
+        $pore = match ($manner->strokes) {
+            Direction::Along => 1.7, Direction::Across => 2.8, default => 2.2,
+        };
         $streaks = min(0.9, 0.55 * $manner->hand->factor());
 
         return Pattern::of(
@@ -57,7 +63,7 @@ final class GlazedAndWiped implements Technique
             field: [[0.35, 1 - $streaks], [0.3, 1.0], [0.35, 1 + $streaks]],
             edge: [[1.0, 0.3]],
             recess: [[1.0, 2.8]],
-            pore: [[1.0, 2.2]],
+            pore: [[1.0, $pore]],
         )->settling();
     }
 }

@@ -39,7 +39,7 @@ final class GrainBrushed implements Technique
         return TechniqueProfile::altering(
             rate: 0.05,
             takesMaterial: false,
-            tools: [Tool::BronzeBrush, Tool::SteelBrush],
+            tools: [Tool::BronzeBrush, Tool::SteelBrush, Tool::StainlessBrush],
             can: [Ability::OpensGrain],
         );
     }

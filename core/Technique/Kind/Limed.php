@@ -10,6 +10,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -47,6 +48,7 @@ final class Limed implements Technique
             wears: WearsOut::rag(0.6),
             wet: true,
             can: [Ability::RubsWet],
+            tools: [Tool::DryRag, Tool::Brush, Tool::Squeegee, Tool::SteelWool],
         );
     }
 

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -34,7 +35,14 @@ final class OiledAndWiped implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.1, left: 0.2, wipedOn: 0.9, loss: 0.12, wears: WearsOut::rag(0.8));
+        return TechniqueProfile::laying(
+            rate: 0.1,
+            left: 0.2,
+            wipedOn: 0.9,
+            loss: 0.12,
+            wears: WearsOut::rag(0.8),
+            tools: [Tool::DryRag, Tool::Brush, Tool::Sponge, Tool::FoamRoller, Tool::NylonPad],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -7,6 +7,7 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -33,7 +34,7 @@ final class Padded implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0);
+        return TechniqueProfile::laying(rate: 0.2, laid: 0.5, loss: 0.1, holdUp: 10.0, tools: [Tool::Pad, Tool::DryRag, Tool::Sponge]);
     }
 
     public function pattern(Workmanship $manner): Pattern

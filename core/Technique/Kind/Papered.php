@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -36,7 +37,14 @@ final class Papered implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.035, laid: 0.7, loss: 0.1, reach: Overspray::Nowhere, laidOut: [LayoutKind::Sheets]);
+        return TechniqueProfile::laying(
+            rate: 0.035,
+            laid: 0.7,
+            loss: 0.1,
+            reach: Overspray::Nowhere,
+            laidOut: [LayoutKind::Sheets],
+            tools: [Tool::Brush, Tool::FoamRoller],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

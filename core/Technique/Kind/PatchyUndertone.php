@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -34,7 +35,7 @@ final class PatchyUndertone implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.1, cover: 0.5);
+        return TechniqueProfile::laying(rate: 0.1, cover: 0.5, tools: [Tool::Brush, Tool::Sponge, Tool::DryRag]);
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -35,7 +36,13 @@ final class Ragged implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.07, left: 0.6, loss: 0.1, can: [Ability::RubsWet]);
+        return TechniqueProfile::laying(
+            rate: 0.07,
+            left: 0.6,
+            loss: 0.1,
+            can: [Ability::RubsWet],
+            tools: [Tool::DampRag, Tool::DryRag, Tool::Sponge],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Follows;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -33,7 +34,13 @@ final class ResistReleased implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::takingAway(rate: 0.06, removes: 60.0, cover: 0.1, can: [Ability::ReleasesResist]);
+        return TechniqueProfile::takingAway(
+            rate: 0.06,
+            removes: 60.0,
+            cover: 0.1,
+            can: [Ability::ReleasesResist],
+            tools: [Tool::PlasticScraper, Tool::MetalScraper, Tool::NylonPad, Tool::Hand],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

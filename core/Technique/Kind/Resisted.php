@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -43,6 +44,7 @@ final class Resisted implements Technique
             holdUp: 2.0,
             reach: Overspray::Nowhere,
             can: [Ability::LaysResist],
+            tools: [Tool::Brush, Tool::Finger, Tool::DryRag],
         );
     }
 

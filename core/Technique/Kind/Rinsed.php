@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -33,7 +34,13 @@ final class Rinsed implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::altering(rate: 0.25, takesMaterial: true, wears: WearsOut::rag(1.5), can: [Ability::Rinses]);
+        return TechniqueProfile::altering(
+            rate: 0.25,
+            takesMaterial: true,
+            wears: WearsOut::rag(1.5),
+            can: [Ability::Rinses],
+            tools: [Tool::DampRag, Tool::Sponge],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

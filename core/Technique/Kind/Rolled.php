@@ -7,6 +7,7 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -34,7 +35,7 @@ final class Rolled implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0);
+        return TechniqueProfile::laying(rate: 0.25, laid: 0.8, loss: 0.08, holdUp: 25.0, tools: [Tool::FoamRoller, Tool::FeltRoller]);
     }
 
     public function pattern(Workmanship $manner): Pattern

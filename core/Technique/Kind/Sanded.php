@@ -39,7 +39,7 @@ final class Sanded implements Technique
         return TechniqueProfile::takingAway(
             rate: 0.08,
             removes: 40.0,
-            tools: [Tool::Hand, Tool::Machine],
+            tools: [Tool::Hand, Tool::Machine, Tool::Belt, Tool::Detail, Tool::SandingSponge],
             atGrit: 120,
             wears: WearsOut::sheet(0.5),
             dusty: true,

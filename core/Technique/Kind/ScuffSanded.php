@@ -39,7 +39,7 @@ final class ScuffSanded implements Technique
         return TechniqueProfile::takingAway(
             rate: 0.2,
             removes: 3.0,
-            tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool],
+            tools: [Tool::Hand, Tool::Machine, Tool::NylonPad, Tool::SteelWool, Tool::Detail, Tool::SandingSponge],
             atGrit: 240,
             wears: WearsOut::sheet(1.5),
             dusty: true,

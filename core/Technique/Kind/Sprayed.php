@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -35,7 +36,14 @@ final class Sprayed implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.5, laid: 0.7, loss: 0.35, holdUp: 30.0, reach: Overspray::Sprays);
+        return TechniqueProfile::laying(
+            rate: 0.5,
+            laid: 0.7,
+            loss: 0.35,
+            holdUp: 30.0,
+            reach: Overspray::Sprays,
+            tools: [Tool::Gun, Tool::Can],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

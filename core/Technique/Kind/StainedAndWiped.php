@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -43,6 +44,7 @@ final class StainedAndWiped implements Technique
             wears: WearsOut::rag(0.8),
             wet: true,
             can: [Ability::RubsWet],
+            tools: [Tool::DryRag, Tool::Brush, Tool::Sponge, Tool::FoamRoller, Tool::Gun],
         );
     }
 

@@ -7,9 +7,12 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Layout\LayoutKind;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -43,17 +46,20 @@ final class Stencilled implements Technique
             loss: 0.3,
             holdUp: 3.0,
             reach: Overspray::Nowhere,
+            wears: WearsOut::stencil(1.5),
             laidOut: [LayoutKind::Motifs],
+            tools: [Tool::Brush, Tool::Sponge, Tool::FoamRoller, Tool::Can, Tool::Squeegee],
         );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.3;
+        $figures = null === $manner->where ? [[$share, 1.0]] : Placement::fading($share);
 
         return Pattern::of(
             spread: Spread::Motifs,
-            field: [[$share, 1.0], [1 - $share, 0.0]],
+            field: [...$figures, [1 - $share, 0.0]],
             edge: [[1.0, 0.0]],
             recess: [[1.0, 0.0]],
             pore: [[$share, 0.8], [1 - $share, 0.0]],

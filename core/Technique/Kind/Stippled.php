@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -34,7 +35,7 @@ final class Stippled implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.06, laid: 1.2);
+        return TechniqueProfile::laying(rate: 0.06, laid: 1.2, tools: [Tool::Brush, Tool::Sponge]);
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -7,9 +7,11 @@ namespace Inlaid\Core\Technique\Kind;
 use Inlaid\Core\Layout\LayoutKind;
 use Inlaid\Core\Technique\Overspray;
 use Inlaid\Core\Technique\Pattern;
+use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -43,16 +45,18 @@ final class Striped implements Technique
             holdUp: 2.0,
             reach: Overspray::Nowhere,
             laidOut: [LayoutKind::Stripes, LayoutKind::Border],
+            tools: [Tool::Brush, Tool::ArtistsBrush, Tool::FoamRoller, Tool::Can],
         );
     }
 
     public function pattern(Workmanship $manner): Pattern
     {
         $share = $manner->share ?? 0.1;
+        $figures = null === $manner->where ? [[$share, 1.0]] : Placement::fading($share);
 
         return Pattern::of(
             spread: Spread::Stripes,
-            field: [[$share, 1.0], [1 - $share, 0.0]],
+            field: [...$figures, [1 - $share, 0.0]],
             edge: [[1.0, 0.0]],
             recess: [[1.0, 0.0]],
             pore: [[$share, 1.0], [1 - $share, 0.0]],

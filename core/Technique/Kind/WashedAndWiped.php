@@ -10,6 +10,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -47,6 +48,7 @@ final class WashedAndWiped implements Technique
             wears: WearsOut::rag(0.8),
             wet: true,
             can: [Ability::RubsWet],
+            tools: [Tool::Brush, Tool::DampRag, Tool::Sponge, Tool::FoamRoller, Tool::Gun],
         );
     }
 

@@ -8,6 +8,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\Workmanship;
 
 /**
@@ -34,7 +35,11 @@ final class WashedOn implements Technique
 
     public function profile(): TechniqueProfile
     {
-        return TechniqueProfile::laying(rate: 0.12, laid: 0.8);
+        return TechniqueProfile::laying(
+            rate: 0.12,
+            laid: 0.8,
+            tools: [Tool::Brush, Tool::DampRag, Tool::Sponge, Tool::FoamRoller, Tool::Gun, Tool::Can],
+        );
     }
 
     public function pattern(Workmanship $manner): Pattern

@@ -42,7 +42,7 @@ final class WaxedAndBuffed implements Technique
             left: 0.5,
             loss: 0.1,
             holdUp: 4.0,
-            tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool],
+            tools: [Tool::Hand, Tool::NylonPad, Tool::SteelWool, Tool::Brush],
             reach: Overspray::Nowhere,
             wears: WearsOut::rag(0.8),
         );

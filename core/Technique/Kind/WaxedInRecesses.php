@@ -9,6 +9,7 @@ use Inlaid\Core\Technique\Pattern;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
+use Inlaid\Core\Technique\Tool;
 use Inlaid\Core\Technique\WearsOut;
 use Inlaid\Core\Technique\Workmanship;
 
@@ -44,6 +45,7 @@ final class WaxedInRecesses implements Technique
             holdUp: 4.0,
             reach: Overspray::Nowhere,
             wears: WearsOut::rag(0.8),
+            tools: [Tool::Brush, Tool::DryRag, Tool::Finger],
         );
     }
 

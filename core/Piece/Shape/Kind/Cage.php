@@ -55,6 +55,9 @@ final class Cage implements Shape
         return Measured::squareMillimetres(
             max(0.0, $n * 2 * ($w + $d) * $l + $m * \M_PI * $s * $h - $m * 2 * \M_PI * $s ** 2 / 4),
             \sprintf('%g × 2 × (%g + %g) × %g mm + %g × π × %g × %g mm − their ends', $n, $w, $d, $l, $m, $s, $h),
+            edges: $n * 4 * $l,
+            recesses: $m * 2 * \M_PI * $s,
+            slow: 2.5,
         );
     }
 

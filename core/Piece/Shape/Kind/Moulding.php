@@ -40,7 +40,13 @@ final class Moulding implements Shape
     {
         ['run' => $run, 'girth' => $girth] = $sizes;
 
-        return Measured::squareMillimetres($run * $girth, \sprintf('%g × %g mm', $run, $girth));
+        return Measured::squareMillimetres(
+            $run * $girth,
+            \sprintf('%g × %g mm', $run, $girth),
+            edges: 2 * $run,
+            recesses: 2 * $run,
+            slow: 1.5,
+        );
     }
 
     public function outline(array $sizes): Outline

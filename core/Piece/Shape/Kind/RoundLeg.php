@@ -42,7 +42,7 @@ final class RoundLeg implements Shape
 
         return 'foot' === $face
             ? Measured::squareMillimetres(\M_PI * $d ** 2 / 4, \sprintf('π × (%g mm)² ÷ 4', $d))
-            : Measured::squareMillimetres(\M_PI * $d * $l, \sprintf('π × %g × %g mm', $d, $l));
+            : Measured::squareMillimetres(\M_PI * $d * $l, \sprintf('π × %g × %g mm', $d, $l), edges: \M_PI * $d, slow: 1.5);
     }
 
     public function outline(array $sizes): Outline

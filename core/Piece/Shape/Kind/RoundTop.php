@@ -45,8 +45,8 @@ final class RoundTop implements Shape
         ['diameter' => $d, 'thickness' => $t] = $sizes;
 
         return 'edge' === $face
-            ? Measured::squareMillimetres(\M_PI * $d * $t, \sprintf('π × %g × %g mm', $d, $t))
-            : Measured::squareMillimetres(\M_PI * $d ** 2 / 4, \sprintf('π × (%g mm)² ÷ 4', $d));
+            ? Measured::squareMillimetres(\M_PI * $d * $t, \sprintf('π × %g × %g mm', $d, $t), slow: 1.5)
+            : Measured::squareMillimetres(\M_PI * $d ** 2 / 4, \sprintf('π × (%g mm)² ÷ 4', $d), edges: \M_PI * $d);
     }
 
     public function outline(array $sizes): Outline

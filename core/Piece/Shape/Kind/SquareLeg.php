@@ -42,7 +42,7 @@ final class SquareLeg implements Shape
 
         return 'foot' === $face
             ? Measured::squareMillimetres($a * $b, \sprintf('%g × %g mm', $a, $b))
-            : Measured::squareMillimetres(2 * ($a + $b) * $l, \sprintf('2 × (%g + %g) × %g mm', $a, $b, $l));
+            : Measured::squareMillimetres(2 * ($a + $b) * $l, \sprintf('2 × (%g + %g) × %g mm', $a, $b, $l), edges: 4 * $l, slow: 1.4);
     }
 
     public function outline(array $sizes): Outline

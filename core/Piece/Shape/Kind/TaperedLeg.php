@@ -44,7 +44,12 @@ final class TaperedLeg implements Shape
 
         return 'foot' === $face
             ? Measured::squareMillimetres($b ** 2, \sprintf('(%g mm)²', $b))
-            : Measured::squareMillimetres(2 * ($a + $b) * $slant, \sprintf('2 × (%g + %g) × %.1f mm', $a, $b, $slant));
+            : Measured::squareMillimetres(
+                2 * ($a + $b) * $slant,
+                \sprintf('2 × (%g + %g) × %.1f mm', $a, $b, $slant),
+                edges: 4 * $l,
+                slow: 1.4,
+            );
     }
 
     public function outline(array $sizes): Outline

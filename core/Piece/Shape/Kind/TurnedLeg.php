@@ -18,6 +18,8 @@ use Inlaid\Core\Piece\Shape\Size;
 final class TurnedLeg implements Shape
 {
     private const BEADS = 1.1;
+    /** Beads and the quirks between them on a plain turning. */
+    private const BEAD_LINES = 6;
 
     public function key(): string
     {
@@ -60,6 +62,9 @@ final class TurnedLeg implements Shape
         return Measured::squareMillimetres(
             self::BEADS * $area,
             \sprintf('three cones %g, %g, %g, %g mm across, each %.0f mm high, and a tenth for beads', ...$d, ...[$height]),
+            edges: self::BEAD_LINES * \M_PI * max($d),
+            recesses: self::BEAD_LINES * \M_PI * min($d),
+            slow: 2.0,
         );
     }
 
