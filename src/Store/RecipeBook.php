@@ -211,6 +211,21 @@ final readonly class RecipeBook
     }
 
     /**
+     * The drafts that were saved last.
+     *
+     * @return list<string> documents
+     */
+    public function latest(int $most = 40): array
+    {
+        /** @var list<string> $documents */
+        $documents = $this->em->createQuery(
+            'SELECT d.document FROM '.StoredDraft::class.' d JOIN d.recipe r WHERE r.archivedAt IS NULL ORDER BY d.savedAt DESC, r.id DESC',
+        )->setMaxResults($most)->getSingleColumnResult();
+
+        return $documents;
+    }
+
+    /**
      * @return list<string> of all that match
      */
     public function ids(string $query, bool $archived): array

@@ -216,6 +216,16 @@ final readonly class RunBook
         );
     }
 
+    /**
+     * @param mixed $json an entry, as it is sent now
+     *
+     * @throws InvalidInput
+     */
+    public function readEvent(mixed $json): Event
+    {
+        return $this->event->read($json, time());
+    }
+
     public function state(StoredRun $run): RunState
     {
         return $this->fold->fold($this->events($run));
@@ -242,12 +252,16 @@ final readonly class RunBook
     {
         $json = Json::object($run->document);
         $before = $this->events($run);
-        $changes = $this->fold->fold($before)->changes;
+        $state = $this->fold->fold($before);
+        $changes = $state->changes;
         // A step that was put in may have been taken back on one device while another worked on it.
         $once = array_map(
             static fn (Event $e): string => ApplyChanges::inserted($e->id),
             array_filter($before, static fn (Event $e): bool => EventKind::Insert === $e->kind),
         );
+        foreach ($before as $e) {
+            EventKind::Improvised !== $e->kind || $once[] = Event::improvised($e->id);
+        }
         $steps = static fn (\stdClass $of): array => array_filter(array_column(Json::objects($of, 'steps'), 'id'), is_string(...));
         $known = [...$steps($this->changes->apply($json, $changes)), ...$once];
         $refused = [];
@@ -256,6 +270,9 @@ final readonly class RunBook
                 $event = $this->event->read($sent, time());
                 if ([] !== array_diff(array_filter([$event->step, $event->of, $event->before]), $known)) {
                     throw InvalidEntry::noSuchStep();
+                }
+                if ($event->kind->rewrites() && $state->isDoneBefore((string) $event->step, $event->at)) {
+                    throw InvalidEntry::isDone();
                 }
                 $isNewChange = $event->kind->isChange() && !$this->isThere($run->id, $event);
                 if ($isNewChange) {

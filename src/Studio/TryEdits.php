@@ -13,6 +13,7 @@ use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\MaterialShelf;
 use Inlaid\Core\Context\Context;
 use Inlaid\Core\Edit\Edit;
+use Inlaid\Core\Material\Material;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\CompareRecipes;
 
@@ -47,12 +48,15 @@ final readonly class TryEdits
     }
 
     /**
-     * @param list<Edit> $edits
+     * @param list<Edit>                   $edits
+     * @param array<string, Material>|null $shelf where it was read before
      *
      * @throws InvalidInput if the shelf has nothing that a new step needs
      */
-    public function document(RecipeDocument $before, array $edits): RecipeDocument
+    public function document(RecipeDocument $before, array $edits, ?array $shelf = null): RecipeDocument
     {
-        return $this->read->document($this->apply->apply(Json::object($before->text), $edits, $this->shelf->all(...)), '/document');
+        $all = null === $shelf ? $this->shelf->all(...) : static fn (): array => $shelf;
+
+        return $this->read->document($this->apply->apply(Json::object($before->text), $edits, $all), '/document');
     }
 }

@@ -5,14 +5,33 @@ declare(strict_types=1);
 namespace Inlaid\App\Exchange\Document;
 
 use Inlaid\App\Exchange\Json;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
 
 /**
- * The recipe of a run as it has become at the bench: a coat more, another mix, a step once more in between, the last resort done instead.
+ * The recipe of a run as it has become at the bench: a coat more, another mix, a step once more in between, the last resort done
+ * instead, something nobody planned, or a step with another hand or on a share.
  */
 final class ApplyChanges
 {
+    /** What of a step may be decided at the bench. */
+    private const MAY_CHANGE = [
+        'hand',
+        'weight',
+        'within',
+        'share',
+        'chosen',
+        'tool',
+        'strokes',
+        'where',
+        'wiping',
+        'left',
+        'dwell',
+        'sections',
+        'note',
+    ];
+
     /**
      * @param \stdClass   $document left as it is
      * @param list<Event> $changes  in order; one that finds no step it is about changes nothing
@@ -26,7 +45,16 @@ final class ApplyChanges
                 1,
                 0,
             );
-            $step = $steps[$change->step ?? ''] ?? null;
+            if (EventKind::Improvised === $change->kind) {
+                StepList::improvise(
+                    doc: $doc,
+                    does: Json::object((string) $change->does),
+                    id: Event::improvised($change->id),
+                    before: $change->before,
+                );
+                continue;
+            }
+            $step = $steps[Step::documentId($change->step ?? '')] ?? null;
             if (null === $step) {
                 continue;
             }
@@ -39,6 +67,7 @@ final class ApplyChanges
                     $change->before,
                 ),
                 EventKind::Instead => self::instead($step, $change->coat),
+                EventKind::Otherwise => self::otherwise($step, Json::object((string) $change->does)),
                 default => null,
             };
         }
@@ -50,6 +79,20 @@ final class ApplyChanges
     public static function inserted(string $event): string
     {
         return 'b-'.hash('xxh64', $event);
+    }
+
+    /** What of a step is decided at the bench; null for what is as usual. */
+    public static function otherwise(\stdClass $step, \stdClass $does): void
+    {
+        foreach (self::MAY_CHANGE as $field) {
+            if (($does->step ?? null) instanceof \stdClass && property_exists($does->step, $field)) {
+                if (null === $does->step->{$field}) {
+                    unset($step->{$field});
+                } else {
+                    $step->{$field} = $does->step->{$field};
+                }
+            }
+        }
     }
 
     /** It was not so even after so many rounds: what was kept for that is done as any other step. */

@@ -11,6 +11,7 @@ use Inlaid\Core\Edit\MaterialRequirement;
 use Inlaid\Core\Edit\NewStep;
 use Inlaid\Core\Edit\StepField;
 use Inlaid\Core\Material\Material;
+use Inlaid\Core\Recipe\Step;
 
 /**
  * Makes changes in a recipe document: those of a remedy, of a preparation, or of a patch of a board. What a new step needs is taken from
@@ -46,24 +47,26 @@ final readonly class ApplyEdits
     private function edit(\stdClass $doc, Edit $edit, \Closure $shelf): void
     {
         $steps = Json::objects($doc, 'steps');
-        $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $edit->step));
+        $id = null === $edit->step ? null : Step::documentId($edit->step);
+        $before = null === $edit->before ? null : Step::documentId($edit->before);
+        $own = array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id === $id));
         match ($edit->do) {
             EditKind::Insert => $doc->steps = StepList::placed(
                 $steps,
                 $this->step($doc, $edit->new ?? throw new \LogicException('Nothing to insert.'), $shelf),
-                $edit->before,
+                $before,
             ),
             EditKind::Move => $doc->steps = [] === $own
                 ? $steps
                 : StepList::placed(
-                    array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $edit->step)),
+                    array_values(array_filter($steps, static fn (\stdClass $s): bool => $s->id !== $id)),
                     $own[0],
-                    $edit->before,
+                    $before,
                 ),
             EditKind::Copy => $doc->steps = [] === $own
                 ? $steps
-                : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $edit->before),
-            EditKind::TakeOut => self::takeOut($doc, (string) $edit->step),
+                : StepList::placed($steps, StepList::once($own[0], self::free($steps)), $before),
+            EditKind::TakeOut => self::takeOut($doc, (string) $id),
             EditKind::Change => array_walk($own, static function (\stdClass $step) use ($edit): void {
                 foreach ($edit->changes as $change) {
                     $step->{$change->field->value} = match ($change->field) {
@@ -78,6 +81,8 @@ final readonly class ApplyEdits
             EditKind::LeaveBare => self::leaveBare($doc, $edit),
             EditKind::Shares => self::shares($doc, $own[0] ?? null, $edit),
             EditKind::Ground => self::ground($doc, $edit),
+            EditKind::Improvise => self::improvise($doc, $edit, $before),
+            EditKind::Otherwise => isset($own[0]) ? ApplyChanges::otherwise($own[0], self::does($edit)) : null,
         };
     }
 
@@ -114,7 +119,9 @@ final readonly class ApplyEdits
         $parts = array_column(Json::objects($doc, 'mixes'), 'parts', 'id');
         $with = ($doc->cleanUp ?? null) instanceof \stdClass ? $doc->cleanUp->with ?? [] : [];
         $used = ['materials' => \is_array($with) ? $with : [], 'mixes' => []];
-        $open = array_column(Json::objects($doc, 'steps'), 'uses');
+        $steps = Json::objects($doc, 'steps');
+        $colours = array_filter(array_column($steps, 'colours'), is_array(...));
+        $open = [...array_column($steps, 'uses'), ...array_column(array_merge(...array_values($colours)), 'uses')];
         while ([] !== $open) {
             $of = array_pop($open);
             if (!$of instanceof \stdClass) {
@@ -202,6 +209,17 @@ final readonly class ApplyEdits
         }
 
         throw InvalidInput::at('', \sprintf('Nothing on the shelf fits: a %s is needed.', $wanted->kind->value));
+    }
+
+    private static function improvise(\stdClass $doc, Edit $edit, ?string $before): void
+    {
+        StepList::improvise(doc: $doc, does: self::does($edit), id: self::free(Json::objects($doc, 'steps')), before: $before);
+        self::dropUnused($doc);
+    }
+
+    private static function does(Edit $edit): \stdClass
+    {
+        return Json::object(\is_string($edit->set['does'] ?? null) ? $edit->set['does'] : '{}');
     }
 
     private static function cleanUp(\stdClass $doc, Edit $edit): void

@@ -18,7 +18,7 @@ use Inlaid\Core\Recipe\Step;
  */
 final readonly class BeginBoard
 {
-    private const WHOLE_PIECE = ['parts', 'masks', 'handsOn', 'repeat'];
+    private const WHOLE_PIECE = ['parts', 'masks', 'handsOn', 'repeat', 'within', 'share', 'chosen', 'sections'];
 
     public function __construct(private Variables $variables, private ReadBoard $read)
     {

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Drying\Air;
 use Inlaid\Core\Drying\Climate;
 use Inlaid\Core\Run\Event;
 use Inlaid\Core\Run\EventKind;
+use Inlaid\Core\Technique\Zone;
 
 /**
  * Reads an event of the bench, as `docs/formats/event.schema.json` defines it.
@@ -27,7 +29,23 @@ final class ReadEvent
     public function read(mixed $json, int $now, string $pointer = ''): Event
     {
         return Node::read($json, static function (Node $n) use ($now): Event {
-            $n->fields('id', 'at', 'kind', 'step', 'coat', 'lay', 'ml', 'text', 'climate', 'colour', 'retracts', 'of', 'before');
+            $n->fields(
+                'id',
+                'at',
+                'kind',
+                'step',
+                'coat',
+                'lay',
+                'ml',
+                'text',
+                'climate',
+                'colour',
+                'retracts',
+                'of',
+                'before',
+                'does',
+                'zone',
+            );
             $at = date_create_immutable($n->string('at', 40));
             $climate = $n->childOrNull('climate');
 
@@ -53,6 +71,8 @@ final class ReadEvent
                 retracts: $n->has('retracts') ? $n->id('retracts') : null,
                 of: $n->has('of') ? $n->id('of') : null,
                 before: $n->has('before') ? $n->id('before') : null,
+                does: $n->has('does') ? Json::encode($n->child('does')->fields('step', 'materials', 'mixes')->raw()) : null,
+                zone: $n->enumOrNull('zone', Zone::class) ?? Zone::Field,
             ));
         }, $pointer);
     }

@@ -59,6 +59,7 @@ final class ReadLayout
                 'seams',
                 'thickness',
                 'colour',
+                'open',
             )->make(static fn (): Layout => Sheets::of(
                 length: $n->float('length'),
                 width: $n->float('width'),
@@ -68,6 +69,7 @@ final class ReadLayout
                 seams: $n->enum('seams', Seams::class),
                 thickness: $n->floatOrNull('thickness') ?? 100.0,
                 colour: $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
+                open: $n->floatOrNull('open') ?? 0.0,
             )),
         };
     }

@@ -7,6 +7,7 @@ namespace Inlaid\App\Exchange\Document;
 use Inlaid\Core\Colour\Colour;
 use Inlaid\Core\Material\Bleed;
 use Inlaid\Core\Piece\Fault;
+use Inlaid\Core\Piece\Field;
 use Inlaid\Core\Piece\FieldTest;
 use Inlaid\Core\Piece\FinishKind;
 use Inlaid\Core\Piece\FinishState;
@@ -16,7 +17,6 @@ use Inlaid\Core\Piece\Joint;
 use Inlaid\Core\Piece\JointKind;
 use Inlaid\Core\Piece\JointSide;
 use Inlaid\Core\Piece\OldFinish;
-use Inlaid\Core\Piece\Patch;
 use Inlaid\Core\Piece\Piece;
 use Inlaid\Core\Piece\PiecePart;
 use Inlaid\Core\Piece\PieceUse;
@@ -82,17 +82,19 @@ final readonly class ReadPiece
             'finish',
             'absorption',
             'faults',
-            'patches',
+            'fields',
             'tests',
             'pulls',
             'worn',
+            'mouldings',
+            'inside',
         );
         if ($n->has('area') === $n->has('shape')) {
             $n->refuse('area', 'Enter either an area or a shape.');
         }
         $surface = $n->has('shape')
-            ? $this->shaped($n->child('shape'))
-            : $n->make(static fn (): Surface => Surface::free($n->float('area')), 'area');
+            ? $this->shaped($n->child('shape'), $n->floatOrNull('mouldings'))
+            : $n->make(static fn (): Surface => Surface::free($n->float('area'), $n->floatOrNull('mouldings')), 'area');
         $substrate = $this->substrate($n->child('substrate'));
         $finish = $n->childOrNull('finish')?->fields('kind', 'state');
         $lies = null === $finish
@@ -112,14 +114,15 @@ final readonly class ReadPiece
             absorption: $n->floatOrNull('absorption'),
             turned: $n->has('turned') && $n->bool('turned'),
             faults: $this->enums($n, 'faults', Fault::class),
-            patches: $n->has('patches') ? $n->list('patches', $this->patch(...), 20) : [],
+            fields: $n->has('fields') ? $n->list('fields', $this->field(...), 40) : [],
             tests: $n->has('tests') ? $n->map('tests', $this->answer(...), 20) : [],
             pulls: $n->enumOrNull('pulls', Pulls::class),
             worn: $n->has('worn') ? new WornPlaces($this->enums($n, 'worn', WornPlace::class)) : new WornPlaces(),
+            inside: $n->has('inside') && $n->bool('inside'),
         ), 'count');
     }
 
-    private function shaped(Node $n): Surface
+    private function shaped(Node $n, ?float $mouldings): Surface
     {
         $n->fields('kind', 'size', 'faces');
         $shape = $n->make(fn (): Shape => $this->shapes->named($n->string('kind', 40)), 'kind');
@@ -128,7 +131,7 @@ final readonly class ReadPiece
         $sizes = array_combine($asked, array_map(static fn (string $key): float => $size->float($key), $asked));
         $faces = $n->list('faces', static fn (Node $f): string => $f->asString(40), 20);
 
-        return $n->make(static fn (): Surface => Surface::of($shape, $sizes, $faces));
+        return $n->make(static fn (): Surface => Surface::of(shape: $shape, sizes: $sizes, faces: $faces, mouldings: $mouldings));
     }
 
     private function substrate(Node $n): Substrate
@@ -146,17 +149,20 @@ final readonly class ReadPiece
         ));
     }
 
-    private function patch(Node $n): Patch
+    private function field(Node $n): Field
     {
-        $n->fields('name', 'colour', 'drinks');
+        $n->fields('id', 'name', 'face', 'share', 'colour', 'drinks');
 
         return $n->make(
-            static fn (): Patch => Patch::of(
-                $n->string('name', 60),
-                $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour'),
-                $n->float('drinks'),
+            static fn (): Field => Field::of(
+                id: $n->id('id'),
+                name: $n->string('name', 60),
+                share: $n->float('share'),
+                face: $n->has('face') ? $n->string('face', 40) : null,
+                colour: $n->has('colour') ? $n->make(static fn (): Colour => Colour::of($n->string('colour', 20)), 'colour') : null,
+                drinks: $n->floatOrNull('drinks'),
             ),
-            'drinks',
+            'share',
         );
     }
 

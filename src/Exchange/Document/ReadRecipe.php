@@ -24,12 +24,16 @@ use Inlaid\Core\Recipe\StepDetail;
 use Inlaid\Core\Recipe\Target;
 use Inlaid\Core\Recipe\WaitRule;
 use Inlaid\Core\Recipe\WaitUntil;
+use Inlaid\Core\Recipe\Wiping;
+use Inlaid\Core\Technique\Chosen;
 use Inlaid\Core\Technique\Direction;
+use Inlaid\Core\Technique\Extent;
 use Inlaid\Core\Technique\Hand;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Within;
 use Inlaid\Core\Technique\Zone;
 
 /**
@@ -101,12 +105,13 @@ final readonly class ReadRecipe
         $mixes = $this->mixes->read($n, $materials);
         $parts = Recipe::namesOfPlaces($piece);
         $seen = [];
-        $steps = $n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): Step {
-            $step = $this->step(n: $s, materials: $materials, mixes: $mixes, parts: $parts);
-            isset($seen[$step->id]) ? $s->refuse('id', InvalidRecipe::twice('The step', $step->id)->getMessage()) : $seen[$step->id] = true;
+        $steps = array_merge(...$n->list('steps', function (Node $s) use ($materials, $mixes, $parts, &$seen): array {
+            $steps = $this->step(n: $s, materials: $materials, mixes: $mixes, parts: $parts);
+            $id = $steps[0]->id;
+            isset($seen[$id]) ? $s->refuse('id', InvalidRecipe::twice('The step', $id)->getMessage()) : $seen[$id] = true;
 
-            return $step;
-        }, self::MOST_STEPS);
+            return $steps;
+        }, self::MOST_STEPS));
 
         return $n->make(
             fn (): Recipe => Recipe::of(
@@ -168,8 +173,10 @@ final readonly class ReadRecipe
      * @param array<string, Material> $materials
      * @param array<string, Mixture>  $mixes
      * @param list<string>            $parts
+     *
+     * @return non-empty-list<Step> one, or one for each colour of a blend
      */
-    private function step(Node $n, array $materials, array $mixes, array $parts): Step
+    private function step(Node $n, array $materials, array $mixes, array $parts): array
     {
         $n->fields(
             'id',
@@ -178,9 +185,12 @@ final readonly class ReadRecipe
             'intent',
             'parts',
             'uses',
+            'at',
+            'colours',
             'coats',
             'weight',
             'left',
+            'wiping',
             'grit',
             'depth',
             'dwell',
@@ -189,6 +199,10 @@ final readonly class ReadRecipe
             'strokes',
             'hand',
             'where',
+            'within',
+            'share',
+            'chosen',
+            'sections',
             'layout',
             'aim',
             'masks',
@@ -198,7 +212,16 @@ final readonly class ReadRecipe
         );
         $technique = $n->make(fn (): Technique => $this->techniques->named($n->string('technique')), 'technique');
         $uses = $n->childOrNull('uses');
-        $named = null === $uses ? null : $this->mixes->named($uses, $materials, static fn (string $id): ?Mixture => $mixes[$id] ?? null);
+        $what = fn (Node $of): Material|Mixture => $this->mixes->named(
+            $of,
+            $materials,
+            static fn (string $id): ?Mixture => $mixes[$id] ?? null,
+        );
+        $named = null === $uses ? null : $what($uses);
+        $colours = !$n->has('colours') ? [] : $n->list('colours', static fn (Node $c): array => [
+            $what($c->fields('uses', 'at')->child('uses')),
+            $c->float('at'),
+        ], 7);
         $onParts = $this->places($n, 'parts', $parts);
         $masks = $this->places($n, 'masks', array_filter($parts, static fn (string $place): bool => !str_contains($place, ':')));
         $intent = $this->intent($n->child('intent'));
@@ -218,10 +241,17 @@ final readonly class ReadRecipe
             hand: $n->enumOrNull('hand', Hand::class) ?? Hand::Middle,
             where: $n->enumOrNull('where', Placement::class),
             layout: $layout,
+            extent: new Extent(
+                within: $n->has('within') ? $n->list('within', static fn (Node $w): Within => $w->asEnum(Within::class), 7) : [],
+                share: $n->floatOrNull('share') ?? 1.0,
+                chosen: $n->enumOrNull('chosen', Chosen::class) ?? Chosen::Needing,
+            ),
+            sections: $n->intOrNull('sections'),
+            wiping: $n->enumOrNull('wiping', Wiping::class),
         ));
         $repeat = $n->has('repeat') ? $this->repeat($n->child('repeat')) : null;
 
-        return $n->make(
+        $step = $n->make(
             static fn (): Step => Step::of(
                 id: $n->id('id'),
                 title: $n->text('title', 120),
@@ -237,6 +267,8 @@ final readonly class ReadRecipe
             ),
             $this->blame($technique, $named, $detail),
         );
+
+        return $n->make(static fn (): array => $step->blendedWith($n->floatOrNull('at') ?? 0.0, $colours), 'colours');
     }
 
     /**
@@ -249,7 +281,7 @@ final readonly class ReadRecipe
         return $n->has($field)
             ? $n->list(
                 $field,
-                static fn (Node $p): string => \in_array($p->asString(120), $known, true)
+                static fn (Node $p): string => \in_array($p->asString(180), $known, true)
                     ? $p->asString()
                     : $p->refuseHere(InvalidRecipe::missing('part', $p->asString())->getMessage()),
                 100,

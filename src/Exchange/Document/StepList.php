@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Exchange\Document;
 
+use Inlaid\App\Exchange\Json;
 use Inlaid\Core\Recipe\WaitUntil;
 
 /**
@@ -28,6 +29,27 @@ final class StepList
         array_splice($steps, false === $at ? \count($steps) : $at, 0, [$step]);
 
         return $steps;
+    }
+
+    /**
+     * Something nobody planned, with the materials and mixes it brings along.
+     *
+     * @param \stdClass   $does   `step` without an id, `materials` and `mixes`
+     * @param string|null $before the id of a step; the end if null, or if there is no such step
+     */
+    public static function improvise(\stdClass $doc, \stdClass $does, string $id, ?string $before): void
+    {
+        $step = ($does->step ?? null) instanceof \stdClass ? clone $does->step : new \stdClass();
+        $step->id = $id;
+        foreach (['materials', 'mixes'] as $list) {
+            $there = array_column(Json::objects($doc, $list), 'id');
+            $new = array_filter(
+                \is_array($does->{$list} ?? null) ? $does->{$list} : [],
+                static fn (mixed $o): bool => !$o instanceof \stdClass || !\in_array($o->id ?? null, $there, true),
+            );
+            $doc->{$list} = [...Json::objects($doc, $list), ...array_values($new)];
+        }
+        $doc->steps = self::placed(Json::objects($doc, 'steps'), $step, $before);
     }
 
     private static function readyForMore(\stdClass $last): \stdClass

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Inlaid\App\Http\Boards;
 
 use Inlaid\App\Exchange\Document\Node;
+use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\Json;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Http\Boards\Data\BoardResponse;
@@ -31,7 +32,7 @@ final readonly class DescribeBoards
         return new BoardResponse(
             id: $board->id,
             version: $board->version,
-            document: new RawJson($board->document),
+            document: (new UpcastRecipe())->today($board->document),
             recipe: $board->recipeId,
             appliedAt: $board->laidAt,
             archived: null !== $board->archivedAt,

@@ -10,6 +10,7 @@ use Inlaid\App\Http\Boards\Data\PhotoSpot;
 use Inlaid\App\Http\Boards\Data\PickColourRequest;
 use Inlaid\Core\Colour\CorrectByReference;
 use Inlaid\Core\Colour\CorrectedColour;
+use Inlaid\Core\Colour\ReferenceCard;
 use Inlaid\Core\Colour\Spot;
 
 /**
@@ -38,6 +39,21 @@ final readonly class ReadColour
         return InvalidInput::around(
             $pointer.'/reference',
             fn (): CorrectedColour => $this->correct->correct($patch, $reference, $reflects),
+        );
+    }
+
+    /**
+     * By how much a reference corrects each channel of its picture.
+     *
+     * @return array{float, float, float}
+     *
+     * @throws InvalidInput if nothing can be corrected by it
+     */
+    public function factors(PhotoSpot $reference, ReferenceCard $card, string $picture, string $pointer): array
+    {
+        return InvalidInput::around(
+            $pointer.'/reference',
+            fn (): array => $this->correct->factors($this->spot($reference, $picture), $card->reflects()),
         );
     }
 

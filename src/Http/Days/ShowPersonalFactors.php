@@ -16,6 +16,7 @@ use Inlaid\Core\Material\Material;
 use Inlaid\Core\Run\Factor;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\Techniques;
+use Inlaid\Core\Technique\Tool;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/personal-factors', methods: 'GET')]
@@ -40,7 +41,7 @@ final readonly class ShowPersonalFactors
             [$first, $second] = explode('/', $of) + [1 => null];
 
             return ($materials[$first] ?? $techniques[$first] ?? $first).(
-                null === $second ? '' : ', '.mb_strtolower($techniques[$second] ?? $second)
+                null === $second ? '' : ', '.mb_strtolower($techniques[$second] ?? Tool::tryFrom($second)?->inWords() ?? $second)
             );
         };
         $used = static fn (string $setting): bool => $settings instanceof \stdClass && true === ($settings->{$setting} ?? null);

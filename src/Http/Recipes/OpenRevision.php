@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes;
 
-use Inlaid\App\Exchange\RawJson;
+use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Recipes\Data\RevisionResponse;
 use Inlaid\App\Http\Recipes\Data\RevisionSummary;
@@ -23,6 +23,6 @@ final readonly class OpenRevision
     {
         $revision = $this->book->revision($id, $number);
 
-        return new RevisionResponse(RevisionSummary::of($revision), new RawJson($revision->document));
+        return new RevisionResponse(RevisionSummary::of($revision), (new UpcastRecipe())->today($revision->document));
     }
 }

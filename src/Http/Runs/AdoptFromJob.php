@@ -25,6 +25,6 @@ final readonly class AdoptFromJob
 
     public function __invoke(string $id, AdoptRequest $asked): AdoptResponse
     {
-        return $this->adopt->adopt($this->runs->get($id), $asked->deviations, $asked->version);
+        return $this->adopt->adopt(run: $this->runs->get($id), keys: $asked->deviations, version: $asked->version, try: $asked->try);
     }
 }

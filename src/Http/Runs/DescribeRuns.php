@@ -63,6 +63,7 @@ final readonly class DescribeRuns
                     step: (string) $e->step,
                     text: $e->text,
                     colour: $e->colour?->hex,
+                    zone: $e->zone,
                 ),
                 $state->notes,
             ),

@@ -10,6 +10,7 @@ use Inlaid\App\Store\RunBook;
 use Inlaid\App\Studio\StudioContext;
 use Inlaid\Core\Preview\PreviewRecipe;
 use Inlaid\Core\Recipe\Recipe;
+use Inlaid\Core\Recipe\Step;
 use Inlaid\Core\Run\RunState;
 use Inlaid\Core\Run\WorkDone;
 use Symfony\Component\HttpFoundation\Request;
@@ -41,7 +42,10 @@ final readonly class ShowCalculation
         foreach ($recipe->steps as $step) {
             $coats = array_unique(array_map(
                 static fn (WorkDone $w): int => $w->coat,
-                array_filter($state->works, static fn (WorkDone $w): bool => $w->step === $step->id && null !== $w->finished),
+                array_filter(
+                    $state->works,
+                    static fn (WorkDone $w): bool => $w->step === Step::documentId($step->id) && null !== $w->finished,
+                ),
             ));
             if ([] !== $coats) {
                 $steps[] = $step->withRounds(\count($coats));

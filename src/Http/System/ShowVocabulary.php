@@ -30,6 +30,7 @@ use Inlaid\Core\Technique\Direction;
 use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Techniques;
 use Inlaid\Core\Technique\Tool;
+use Inlaid\Core\Technique\Within;
 use Inlaid\Core\Technique\WornPlace;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -49,7 +50,7 @@ final readonly class ShowVocabulary
     public function __invoke(): Vocabulary
     {
         $named = static fn (
-            FinishKind|Bleed|Fault|JointKind|Place|Tool|Direction|Placement|WornPlace|SandingAim|Rags|Residue $word,
+            FinishKind|Bleed|Fault|JointKind|Place|Tool|Direction|Placement|WornPlace|SandingAim|Rags|Residue|Within $word,
         ): NamedWord => new NamedWord($word->value, $word->inWords());
 
         return new Vocabulary(
@@ -68,6 +69,7 @@ final readonly class ShowVocabulary
             strokes: array_map($named, Direction::cases()),
             placements: array_map($named, Placement::cases()),
             wornPlaces: array_map($named, WornPlace::cases()),
+            within: array_map($named, Within::cases()),
             aims: array_map($named, SandingAim::cases()),
             rags: array_map($named, Rags::cases()),
             residues: array_map($named, Residue::cases()),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\Recipes\Data;
 
+use Inlaid\App\Exchange\Document\UpcastRecipe;
 use Inlaid\App\Exchange\RawJson;
 use Inlaid\App\Store\Entity\StoredRecipe;
 
@@ -32,7 +33,7 @@ final readonly class RecipeResponse
     {
         return new self(
             id: $r->id,
-            document: new RawJson($r->draft->document),
+            document: (new UpcastRecipe())->today($r->draft->document),
             version: $r->draft->version,
             base: $r->draft->base,
             archived: null !== $r->archivedAt,

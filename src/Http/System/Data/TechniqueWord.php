@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Inlaid\App\Http\System\Data;
 
+use Inlaid\Core\Technique\Ability;
 use Inlaid\Core\Technique\Direction;
+use Inlaid\Core\Technique\Effect;
 use Inlaid\Core\Technique\Hand;
+use Inlaid\Core\Technique\Placement;
 use Inlaid\Core\Technique\Spread;
 use Inlaid\Core\Technique\Technique;
 use Inlaid\Core\Technique\TechniqueProfile;
@@ -13,7 +16,7 @@ use Inlaid\Core\Technique\Workmanship;
 
 /**
  * A technique with its typical figures, and what of its manner changes what it leaves: how far it is taken, which way it is wiped, where it
- * is full.
+ * is full, whether it can fade, is wiped, or blends several colours.
  *
  * Immutable.
  */
@@ -27,6 +30,9 @@ final readonly class TechniqueWord
         public bool $byHand,
         public bool $byStrokes,
         public bool $placed,
+        public bool $fades,
+        public bool $wipes,
+        public bool $blends,
     ) {
     }
 
@@ -42,6 +48,9 @@ final readonly class TechniqueWord
             byHand: !$usual->leavesAs($t->pattern(new Workmanship(Hand::Heavy))),
             byStrokes: !$usual->leavesAs($t->pattern(new Workmanship(strokes: Direction::Across))),
             placed: Spread::Placed === $usual->spread,
+            fades: Spread::Placed !== $usual->spread && !$usual->leavesAs($t->pattern(new Workmanship(where: Placement::TopDown))),
+            wipes: Effect::Adds === $t->profile()->effect && $t->profile()->left < 1.0,
+            blends: $t->profile()->can(Ability::Blends),
         );
     }
 }

@@ -28,7 +28,8 @@ final readonly class Vocabulary
      * @param list<NamedWord>     $tools
      * @param list<NamedWord>     $strokes
      * @param list<NamedWord>     $placements where a blend is full
-     * @param list<NamedWord>     $wornPlaces where parts are worn
+     * @param list<NamedWord>     $wornPlaces
+     * @param list<NamedWord>     $within     where parts are worn
      * @param list<NamedWord>     $aims       of a paper
      * @param list<NamedWord>     $rags       where they go
      * @param list<NamedWord>     $residues   what takes them off
@@ -50,6 +51,7 @@ final readonly class Vocabulary
         public array $strokes,
         public array $placements,
         public array $wornPlaces,
+        public array $within,
         public array $aims,
         public array $rags,
         public array $residues,

@@ -8,28 +8,28 @@ use Inlaid\App\Exchange\Document\InvalidInput;
 use Inlaid\App\Exchange\Document\ReadRecipe;
 use Inlaid\App\Http\Api\Describe;
 use Inlaid\App\Http\Api\ReadContext;
-use Inlaid\App\Http\Compute\Data\ThinningRequest;
+use Inlaid\App\Http\Compute\Data\SolveMixRequest;
 use Inlaid\App\Studio\Deadline;
+use Inlaid\Core\NextMove\SolveMix;
 use Inlaid\Core\NextMove\SolvePreview;
-use Inlaid\Core\NextMove\SolveThinning;
 use Inlaid\Core\Recipe\InvalidRecipe;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/compute/thinning', methods: 'POST')]
+#[Route('/api/compute/mix-for-colour', methods: 'POST')]
 #[Describe(
-    'Find the thinning and coats of a step that bring a zone closest to a colour',
-    takes: ThinningRequest::class,
+    'Find how much of one part of a mix brings a zone closest to a colour',
+    takes: SolveMixRequest::class,
     gives: SolvePreview::class,
 )]
-final readonly class ComputeThinning
+final readonly class ComputeMixForColour
 {
     private const SECONDS = 6;
 
-    public function __construct(private ReadRecipe $read, private ReadContext $context, private SolveThinning $solve)
+    public function __construct(private ReadRecipe $read, private ReadContext $context, private SolveMix $solve)
     {
     }
 
-    public function __invoke(ThinningRequest $asked): SolvePreview
+    public function __invoke(SolveMixRequest $asked): SolvePreview
     {
         $recipe = $this->read->document($asked->document->json, '/document')->recipe;
         $context = $this->context->stated($asked->context);
@@ -45,6 +45,8 @@ final readonly class ComputeThinning
                 target: $asked->target,
                 context: $context,
                 isOver: Deadline::in(self::SECONDS),
+                vary: $asked->vary,
+                place: $asked->place,
             ),
         );
     }
